@@ -1,0 +1,191 @@
+package theriseed.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
+
+/**
+ * Where the mass of a lot went, step by step, in any one unit of mass. Conservation of mass; wash water carries dry
+ * matter nobody weighs, so a wet extraction balances to about 10 % at best.
+ */
+public final class MassBalance {
+    /** Share of dry matter that may be missing before it is worth asking, percent. */
+    public static final double USUAL_ALARM = 5;
+
+    /** The same for wet steps, whose wash water is not weighed. */
+    public static final double WET_ALARM = 10;
+
+    private static final Range IN = Range.above(0, 1e9, "g");
+    private static final Range OUT = Range.of(0, 1e9, "g");
+
+    private MassBalance() {}
+
+    /**
+     * What was weighed in one step. An absent moisture is not evaluated, never zero.
+     *
+     * @param in entering, above 0
+     * @param added water added, at least 0
+     * @param seed kept
+     * @param byProduct weighed and gone elsewhere
+     * @param loss known to be lost
+     */
+    public record Weighed(
+            double in,
+            OptionalDouble moistureIn,
+            double added,
+            double seed,
+            OptionalDouble moistureSeed,
+            double byProduct,
+            OptionalDouble moistureByProduct,
+            double loss) {
+        public Weighed {
+            IN.check("in", in);
+            OUT.check("added", added);
+            OUT.check("seed", seed);
+            OUT.check("by", byProduct);
+            OUT.check("loss", loss);
+            moistureIn.ifPresent(m -> Moisture.PERCENT.check("m_in", m));
+            moistureSeed.ifPresent(m -> Moisture.PERCENT.check("m_seed", m));
+            moistureByProduct.ifPresent(m -> Moisture.PERCENT.check("m_by", m));
+        }
+
+        /**
+         * As a bench records it. More out than in is refused where no water was added; moistures are taken alike in and
+         * out where a step neither wets nor dries.
+         */
+        public static Weighed recorded(
+                StepKind kind,
+                double in,
+                double added,
+                double out,
+                double byProduct,
+                OptionalDouble moistureIn,
+                OptionalDouble moistureOut) {
+            IN.check("massIn", in);
+            Range.of(0, 1e9, "g").check("waterAdded", added);
+            if (added > 0 && !kind.wet()) {
+                throw new OutOfRange("waterAdded", plain(added), "0: no water belongs in this step", "g");
+            }
+            if (added == 0) {
+                Range.above(0, in, "g").check("massOut", out);
+                Range.of(0, in - out, "g").check("byProduct", byProduct);
+            } else {
+                Range.above(0, in + added, "g").check("massOut", out);
+                Range.of(0, in + added - out, "g").check("byProduct", byProduct);
+            }
+            boolean alike = kind.keepsMoisture() && moistureIn.isEmpty() && moistureOut.isEmpty();
+            OptionalDouble in2 = alike ? OptionalDouble.of(0) : moistureIn;
+            OptionalDouble out2 = alike ? OptionalDouble.of(0) : moistureOut;
+            return new Weighed(in, in2, added, out, out2, byProduct, OptionalDouble.empty(), 0);
+        }
+
+        private static String plain(double value) {
+            return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
+        }
+
+        private double net() {
+            return in + added - seed - byProduct - loss;
+        }
+
+        private int weighings() {
+            return 1 + (seed > 0 ? 1 : 0) + (byProduct > 0 ? 1 : 0) + (loss > 0 ? 1 : 0);
+        }
+    }
+
+    /**
+     * @param wetDifference entered less what left, wet; may be below 0 only where water was added
+     * @param seedAtReference seed kept, at the reference moisture
+     * @param recovery share of the dry matter kept in this step, 0 to 1
+     * @param cumulative the same over all steps so far that could be evaluated
+     * @param unaccounted percent of dry matter gone unseen; below 0 when a weight or a moisture is wrong
+     * @param alarm whether that is worth asking about
+     */
+    public record Step(
+            double wetDifference,
+            OptionalDouble seedAtReference,
+            OptionalDouble recovery,
+            OptionalDouble cumulative,
+            OptionalDouble unaccounted,
+            boolean alarm) {}
+
+    /**
+     * @param reference moisture at which seed is compared, percent
+     * @param alarm percent of dry matter
+     * @param scaleError of one weighing, at least 0
+     */
+    public static List<Step> of(List<Weighed> steps, double reference, double alarm, double scaleError) {
+        Moisture.PERCENT.check("m_ref", reference);
+        Range.of(0, 100, "%").check("alarm", alarm);
+        Range.of(0, 1e6, "g").check("scale_u", scaleError);
+        List<Step> balance = new ArrayList<>();
+        double cumulative = 1;
+        for (Weighed step : steps) {
+            OptionalDouble atReference = step.moistureSeed().isPresent()
+                    ? OptionalDouble.of(
+                            Moisture.at(step.seed(), step.moistureSeed().getAsDouble(), reference))
+                    : OptionalDouble.empty();
+            if (step.moistureIn().isEmpty() || step.moistureSeed().isEmpty()) {
+                balance.add(new Step(
+                        step.net(),
+                        atReference,
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        step.added() == 0 && step.net() < 0));
+                continue;
+            }
+            double moistureIn = step.moistureIn().getAsDouble();
+            double moistureSeed = step.moistureSeed().getAsDouble();
+            double dryIn = Moisture.dry(step.in(), moistureIn);
+            double drySeed = Moisture.dry(step.seed(), moistureSeed);
+            double dryBy =
+                    Moisture.dry(step.byProduct(), step.moistureByProduct().orElse(moistureSeed));
+            double unaccounted = 100 * (dryIn - drySeed - dryBy - Moisture.dry(step.loss(), moistureIn)) / dryIn;
+            double noise = 2 * 100 * scaleError * Math.sqrt(step.weighings()) / dryIn;
+            cumulative *= drySeed / dryIn;
+            balance.add(new Step(
+                    step.net(),
+                    atReference,
+                    OptionalDouble.of(drySeed / dryIn),
+                    OptionalDouble.of(cumulative),
+                    OptionalDouble.of(unaccounted),
+                    Math.abs(unaccounted) > Math.max(alarm, noise)));
+        }
+        return balance;
+    }
+
+    /**
+     * What a lot gave for what it took.
+     *
+     * @param seedAtReference seed at the reference moisture, in the unit of mass given
+     * @param perThousandOfInput grams of seed for each kilogram picked
+     * @param inputPerHour picked mass handled an hour
+     * @param seedPerHour seed an hour
+     * @param labourPerUnit hours of one person for each unit of seed
+     */
+    public record Yield(
+            double seedAtReference,
+            double perThousandOfInput,
+            double inputPerHour,
+            double seedPerHour,
+            double labourPerUnit) {
+
+        /** @param hours worked by {@code people}, above 0 */
+        public static Yield of(
+                double seed, double moisture, double reference, double input, double hours, double people) {
+            Range.above(0, 1e6, "kg").check("seed_kg", seed);
+            Range.above(0, 1e6, "kg").check("fruit_kg", input);
+            Range.above(0, 1e5, "h").check("hours", hours);
+            Range.above(0, 1000, "people").check("people", people);
+            double atReference = Moisture.at(seed, moisture, reference);
+            return new Yield(
+                    atReference,
+                    1000 * atReference / input,
+                    input / hours,
+                    atReference / hours,
+                    hours * people / atReference);
+        }
+    }
+}

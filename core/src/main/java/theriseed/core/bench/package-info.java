@@ -1,0 +1,2 @@
+/** What came out of what went in: chains of steps, mass balance, the ferment's clock, drying. */
+package theriseed.core.bench;

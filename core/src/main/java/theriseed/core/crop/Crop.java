@@ -1,0 +1,89 @@
+package theriseed.core.crop;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What is generally known of a crop: one row of the crop table. Figures are typical mid-points; the farm's own records
+ * rule where they differ.
+ *
+ * @param crossesWith other groups whose pollen this crop takes, with the share of a full cross (0 to 1)
+ * @param naturalOutcrossing share of seed fathered by another plant, 0 to 1
+ * @param isolation metres to the nearest flowering source of the same group; none for clonal crops
+ * @param plants plants that should give seed
+ * @param baseTemperature &deg;C below which nothing develops
+ * @param degreeDaysToFlower &deg;C d above the base: annuals from sowing, others from spring regrowth
+ * @param inRow metres between plants
+ * @param betweenRows metres between rows
+ * @param fermentHours hours at 22 &deg;C, where fermenting is done
+ * @param seedShare share of what is harvested that ends as clean seed, 0 to 1: of fresh fruit for wet crops, of dry
+ *     plant tops, heads or pods otherwise
+ * @param thousandSeedWeight grams
+ * @param seedPerPlant grams a plant at this spacing
+ * @param maxDryingTemperature &deg;C of seed already below about 18 % moisture
+ * @param storageMoisture percent, wet basis, upper limit for sealed packs
+ * @param germinationStandard percent asked by usual sale standards
+ */
+public record Crop(
+        String key,
+        String name,
+        String species,
+        String family,
+        String crossingGroup,
+        Map<String, Double> crossesWith,
+        LifeCycle lifeCycle,
+        Optional<BreedingSystem> breedingSystem,
+        double naturalOutcrossing,
+        String vector,
+        String selfIncompatible,
+        String sexes,
+        boolean crossesShowSameYear,
+        Optional<ByGrade> isolation,
+        String isolationNote,
+        ByGrade plants,
+        double baseTemperature,
+        OptionalDouble degreeDaysToFlower,
+        int floweringDays,
+        int daysFlowerToRipeSeed,
+        int ripeningSpreadDays,
+        int vernalisationWeeks,
+        String overwinter,
+        double inRow,
+        double betweenRows,
+        Optional<SeedProcess> seedProcess,
+        String shatterRisk,
+        String ferment,
+        Optional<Usual> fermentHours,
+        Optional<Usual> seedShare,
+        double thousandSeedWeight,
+        Usual seedPerPlant,
+        OptionalDouble maxDryingTemperature,
+        OptionalDouble storageMoisture,
+        double germinationStandard,
+        String testTemperature,
+        int firstCountDay,
+        int finalCountDay,
+        String dormancyTreatment,
+        double storageYears,
+        String preSowingNote,
+        String ripenessCues,
+        List<Stage> rogueStages,
+        List<String> commonOffTypes,
+        String hazards,
+        List<String> aliases) {
+
+    /** When to walk the rows, and what shows then. */
+    public record Stage(String name, String lookFor) {}
+
+    /** Whether seed is raised from it at all; clonal crops are kept by tubers or bulbs. */
+    public boolean grownFromSeed() {
+        return seedProcess.isPresent();
+    }
+
+    /** Share of a full cross that pollen of the other crop makes on this one: 1 in the same group, 0 for none. */
+    public double takesPollenOf(Crop other) {
+        return crossingGroup.equals(other.crossingGroup) ? 1 : crossesWith.getOrDefault(other.crossingGroup, 0.0);
+    }
+}

@@ -1,0 +1,179 @@
+package theriseed.core.crop;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.apache.commons.csv.CSVRecord;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
+
+/** Reads one row of the crop table, refusing what cannot be right under the name of its column. */
+final class CropRow {
+    private static final Range SHARE_PERCENT = Range.of(0, 100, "%");
+
+    private final CSVRecord row;
+
+    CropRow(CSVRecord row) {
+        this.row = row;
+    }
+
+    Crop crop() {
+        boolean fromSeed = word("propagation", "seed", "clonal").equals("seed");
+        return new Crop(
+                text("key"),
+                text("name"),
+                text("species"),
+                text("family"),
+                text("crossing_group"),
+                partialGroups(),
+                anEnum(LifeCycle.class, "life_cycle"),
+                fromSeed ? Optional.of(anEnum(BreedingSystem.class, "breeding_system")) : Optional.empty(),
+                fromSeed ? number("natural_outcross_pct", SHARE_PERCENT) / 100 : 0,
+                raw("vector"),
+                raw("self_incompatible"),
+                word("dioecious_or_monoecious", "dioecious", "monoecious", "perfect"),
+                word("crosses_show_in_same_year", "yes", "no").equals("yes"),
+                fromSeed ? Optional.of(byGrade("isolation_%s_m", Range.above(0, 20_000, "m"))) : Optional.empty(),
+                text("isolation_note"),
+                byGrade("min_plants_%s", Range.of(1, 2000, "plants")),
+                number("base_temp_c", Range.of(-5, 20, "C")),
+                fromSeed
+                        ? OptionalDouble.of(number("gdd_to_first_flower", Range.above(0, 6000, "C d")))
+                        : OptionalDouble.empty(),
+                fromSeed ? (int) number("flowering_days", Range.of(1, 365, "days")) : 0,
+                fromSeed ? (int) number("days_flower_to_ripe_seed", Range.of(1, 365, "days")) : 0,
+                fromSeed ? (int) number("ripening_spread_days", Range.of(1, 365, "days")) : 0,
+                raw("vernalisation_weeks").isEmpty()
+                        ? 0
+                        : (int) number("vernalisation_weeks", Range.of(0, 30, "weeks")),
+                word("overwinter", "none", "in-ground", "lift-and-store", "either"),
+                number("in_row_cm", Range.above(0, 1000, "cm")) / 100,
+                number("between_row_cm", Range.above(0, 1000, "cm")) / 100,
+                fromSeed ? Optional.of(anEnum(SeedProcess.class, "seed_process")) : Optional.empty(),
+                raw("shatter_risk"),
+                raw("ferment"),
+                usual("ferment_hours_%s_22c", Range.of(0, 240, "h"), 1),
+                usual("seed_pct_of_harvested_mass_%s", Range.above(0, 100, "%"), 100),
+                fromSeed ? number("thousand_seed_weight_g", Range.above(0, 5000, "g")) : 0,
+                usual("seed_yield_g_per_plant_%s", Range.above(0, 5000, "g"), 1).orElseThrow(),
+                optional("max_drying_temp_c", Range.of(20, 60, "C")),
+                optional("storage_moisture_pct", Range.of(3, 15, "%")),
+                fromSeed ? number("germination_standard_pct", Range.above(0, 100, "%")) : 0,
+                raw("test_temp_c"),
+                fromSeed ? (int) number("first_count_day", Range.of(1, 60, "day")) : 0,
+                fromSeed ? (int) number("final_count_day", Range.of(1, 60, "day")) : 0,
+                raw("dormancy_treatment"),
+                number("storage_years_cool_dry", Range.above(0, 50, "years")),
+                text("pre_sowing_note"),
+                text("ripeness_cues"),
+                list("rogue_stages").stream().map(CropRow::stage).toList(),
+                list("common_off_types"),
+                text("hazards"),
+                list("aliases"));
+    }
+
+    private String raw(String column) {
+        return row.get(column).strip();
+    }
+
+    private String text(String column) {
+        String value = raw(column);
+        if (value.isEmpty()) {
+            throw bad(column, "some text");
+        }
+        return value;
+    }
+
+    private String word(String column, String... words) {
+        String value = raw(column);
+        if (!List.of(words).contains(value)) {
+            throw bad(column, String.join(", ", words));
+        }
+        return value;
+    }
+
+    private <E extends Enum<E>> E anEnum(Class<E> type, String column) {
+        String value = raw(column).replace('-', '_').toUpperCase(Locale.ROOT);
+        return Arrays.stream(type.getEnumConstants())
+                .filter(constant -> constant.name().equals(value))
+                .findFirst()
+                .orElseThrow(() ->
+                        bad(column, Arrays.toString(type.getEnumConstants()).toLowerCase(Locale.ROOT)));
+    }
+
+    private double number(String column, Range range) {
+        try {
+            return range.check(column, Double.parseDouble(raw(column)));
+        } catch (NumberFormatException | OutOfRange refused) {
+            throw bad(column, range.text());
+        }
+    }
+
+    private OptionalDouble optional(String column, Range range) {
+        return raw(column).isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(number(column, range));
+    }
+
+    private Optional<Usual> usual(String pattern, Range range, double divisor) {
+        String low = pattern.formatted("min");
+        String high = pattern.formatted("max");
+        if (raw(low).isEmpty() && raw(high).isEmpty()) {
+            return Optional.empty();
+        }
+        Usual usual = new Usual(number(low, range) / divisor, number(high, range) / divisor);
+        if (usual.high() < usual.low()) {
+            throw bad(high, "at least " + low);
+        }
+        return Optional.of(usual);
+    }
+
+    private ByGrade byGrade(String pattern, Range range) {
+        ByGrade figures = new ByGrade(
+                number(pattern.formatted("home"), range),
+                number(pattern.formatted("market"), range),
+                number(pattern.formatted("stock"), range));
+        if (figures.market() < figures.ownUse() || figures.stock() < figures.market()) {
+            throw bad(pattern.formatted("market"), "home <= market <= stock");
+        }
+        return figures;
+    }
+
+    private List<String> list(String column) {
+        return Arrays.stream(text(column).split(";"))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .toList();
+    }
+
+    private static Crop.Stage stage(String text) {
+        int colon = text.indexOf(':');
+        return colon < 0
+                ? new Crop.Stage(text, "")
+                : new Crop.Stage(
+                        text.substring(0, colon).strip(),
+                        text.substring(colon + 1).strip());
+    }
+
+    private Map<String, Double> partialGroups() {
+        Map<String, Double> groups = new LinkedHashMap<>();
+        if (raw("partial_crossing_groups").isEmpty()) {
+            return groups;
+        }
+        for (String entry : raw("partial_crossing_groups").split(";")) {
+            String[] parts = entry.split(":");
+            try {
+                groups.put(parts[0].strip(), Range.above(0, 1, "").check("share", Double.parseDouble(parts[1])));
+            } catch (RuntimeException refused) {
+                throw bad("partial_crossing_groups", "group:share with share in (0, 1]");
+            }
+        }
+        return groups;
+    }
+
+    private BadCropTable bad(String column, String valid) {
+        return new BadCropTable(row.getRecordNumber() + 1, column, row.get(column), valid);
+    }
+}

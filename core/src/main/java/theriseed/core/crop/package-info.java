@@ -1,0 +1,2 @@
+/** What is generally known of each crop. */
+package theriseed.core.crop;

@@ -1,0 +1,2 @@
+/** Where things grow, and how far apart. */
+package theriseed.core.ground;

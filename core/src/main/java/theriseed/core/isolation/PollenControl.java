@@ -1,0 +1,24 @@
+package theriseed.core.isolation;
+
+/**
+ * What a planting gives to the air and takes from it.
+ *
+ * @param sheds whether its pollen can leave
+ * @param takes whether the seed saved from it can be fathered from outside
+ */
+public record PollenControl(boolean sheds, boolean takes) {
+    public static final PollenControl OPEN = new PollenControl(true, true);
+
+    /** Harvested or topped before it flowers. */
+    public static final PollenControl NEVER_FLOWERS = new PollenControl(false, false);
+
+    /** A cage counts only when its mesh stops what carries this crop's pollen; no mesh stops wind-borne pollen. */
+    public static PollenControl caged(boolean meshStopsCarrier) {
+        return meshStopsCarrier ? NEVER_FLOWERS : OPEN;
+    }
+
+    /** Bagged or pollinated by hand; flowers left open still shed, though the treated ones take nothing foreign. */
+    public static PollenControl treated(boolean everyFlower) {
+        return new PollenControl(!everyFlower, false);
+    }
+}

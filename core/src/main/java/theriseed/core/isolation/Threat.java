@@ -1,0 +1,47 @@
+package theriseed.core.isolation;
+
+import java.util.Comparator;
+
+/**
+ * What one source of foreign pollen means for one seed crop.
+ *
+ * @param source index of the source in the list that was asked about
+ * @param metres edge to edge
+ * @param asked metres the grade asks
+ * @param daysTogether days on which both bloom
+ * @param daysApart days without bloom between them; 0 when they meet
+ * @param margin days apart that would be sure
+ * @param crossing estimated share of seed crossed by this source alone
+ * @param compatibility 1 for the same crossing group, less for groups that cross partly
+ * @param why what decided
+ */
+public record Threat(
+        int source,
+        double metres,
+        double asked,
+        int daysTogether,
+        int daysApart,
+        int margin,
+        double crossing,
+        double compatibility,
+        Verdict verdict,
+        Why why) {
+
+    /** What decided a verdict. */
+    public enum Why {
+        SHEDS_NOTHING,
+        TAKES_NOTHING,
+        FAR_ENOUGH,
+        APART_IN_TIME,
+        WITHIN_POSITION_ERROR,
+        HARDLY_APART_IN_TIME,
+        ESTIMATE_WITHIN_GRADE,
+        UNSURE_REPORT,
+        TOO_NEAR
+    }
+
+    static final Comparator<Threat> WORST_FIRST = Comparator.comparing(Threat::verdict)
+            .reversed()
+            .thenComparing(Comparator.comparingDouble(Threat::crossing).reversed())
+            .thenComparingDouble(Threat::metres);
+}

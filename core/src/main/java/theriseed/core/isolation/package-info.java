@@ -1,0 +1,2 @@
+/** What may cross with what, and how much. */
+package theriseed.core.isolation;

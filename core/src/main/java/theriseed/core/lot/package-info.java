@@ -1,0 +1,2 @@
+/** Lot numbers, and whether a lot may be sold. */
+package theriseed.core.lot;

@@ -1,0 +1,89 @@
+package theriseed.core.measure;
+
+import java.util.function.DoubleUnaryOperator;
+import org.apache.commons.numbers.gamma.LogBeta;
+import org.apache.commons.numbers.gamma.RegularizedBeta;
+import org.apache.commons.statistics.distribution.BinomialDistribution;
+import org.apache.commons.statistics.distribution.NormalDistribution;
+
+/** Distributions the rules share. Probabilities are fractions 0 to 1. */
+public final class Chance {
+    private static final NormalDistribution STANDARD_NORMAL = NormalDistribution.of(0, 1);
+
+    private Chance() {}
+
+    /** z such that a standard normal stays at or below z with probability {@code p}, 0 &lt; p &lt; 1. */
+    public static double normalQuantile(double p) {
+        return STANDARD_NORMAL.inverseCumulativeProbability(p);
+    }
+
+    /** P(X &le; k) of a binomial with n trials of probability p; 0 for k &lt; 0. */
+    public static double atMost(int k, int n, double p) {
+        return k < 0 ? 0 : BinomialDistribution.of(n, p).cumulativeProbability(k);
+    }
+
+    /** P(X &ge; k) of a binomial with n trials of probability p. */
+    public static double atLeast(int k, int n, double p) {
+        return k <= 0 ? 1 : BinomialDistribution.of(n, p).survivalProbability(k - 1);
+    }
+
+    /**
+     * P(X &ge; k) when the trials of one batch share their luck: beta-binomial with intra-class correlation
+     * {@code clustering}; 0 gives the plain binomial.
+     */
+    public static double atLeastClustered(int k, int n, double p, double clustering) {
+        if (clustering == 0 || p == 1) {
+            return atLeast(k, n, p);
+        }
+        double alpha = p * (1 / clustering - 1);
+        double beta = (1 - p) * (1 / clustering - 1);
+        double below = 0;
+        for (int i = 0; i < k; i++) {
+            double logChoose = -Math.log1p(n) - LogBeta.value(n - i + 1.0, i + 1.0);
+            below += Math.exp(logChoose + LogBeta.value(i + alpha, n - i + beta) - LogBeta.value(alpha, beta));
+        }
+        return Math.max(0, 1 - below);
+    }
+
+    /** Regularised incomplete beta I_x(a, b). */
+    public static double incompleteBeta(double x, double a, double b) {
+        return RegularizedBeta.value(x, a, b);
+    }
+
+    /**
+     * Exact (Clopper-Pearson) upper limit of a share when x of n showed it; 1 if x = n.
+     *
+     * @param confidence of one side, 0 &lt; confidence &lt; 1
+     */
+    public static double upperLimit(int x, int n, double confidence) {
+        return x == n ? 1 : rising(p -> incompleteBeta(p, x + 1.0, n - x), confidence, 0, 1);
+    }
+
+    /** Exact (Clopper-Pearson) lower limit of a share when x of n showed it; 0 if x = 0. */
+    public static double lowerLimit(int x, int n, double confidence) {
+        return x == 0 ? 0 : rising(p -> incompleteBeta(p, x, n - x + 1.0), 1 - confidence, 0, 1);
+    }
+
+    /** Where a rising function reaches the wanted value, to the last bit, by halving. */
+    public static double rising(DoubleUnaryOperator function, double wanted, double low, double high) {
+        double from = low;
+        double to = high;
+        for (int i = 0; i < 200 && from < to; i++) {
+            double middle = 0.5 * (from + to);
+            if (middle == from || middle == to) {
+                break;
+            }
+            if (function.applyAsDouble(middle) < wanted) {
+                from = middle;
+            } else {
+                to = middle;
+            }
+        }
+        return 0.5 * (from + to);
+    }
+
+    /** Rounds up, but not for what is only floating-point dust: 28.000000001 stays 28. */
+    public static int roundUp(double value) {
+        return (int) Math.ceil(value - 1e-9);
+    }
+}

@@ -1,0 +1,66 @@
+package theriseed.core.population;
+
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
+import theriseed.core.measure.Range;
+
+/**
+ * Whether a planting has plants enough for its grade, and what it would take.
+ *
+ * @param plants giving seed, as planned
+ * @param asked by the grade
+ * @param effectiveSize worth of those plants to diversity when all give alike
+ * @param diversityKept share of heterozygosity left after ten generations of this size
+ * @param seedToSow seeds for a 95 % chance that the plants asked stand
+ */
+public record PopulationPlan(
+        int plants, int asked, Mark mark, double effectiveSize, double diversityKept, SowingNeed seedToSow) {
+    /** Enough, at least seven tenths of it, or less. */
+    public enum Mark {
+        CLEAR,
+        TIGHT,
+        SHORT
+    }
+
+    private static final double TIGHT_FROM = 0.7;
+    private static final int GENERATIONS = 10;
+
+    /** Share of germinated seed that becomes a standing plant, when the farm knows no better. */
+    public static final double USUAL_ESTABLISHMENT = 0.8;
+
+    /** Share of plants left after roguing, when the farm knows no better. */
+    public static final double USUAL_ROGUED_CLEAN = 0.95;
+
+    /** Share of plants that come through a winter, when the farm knows no better. */
+    public static final double USUAL_WINTER = 0.75;
+
+    /**
+     * @param plants planned, 1 to a million
+     * @param germination of the seed sown, percent, above 0
+     */
+    public static PopulationPlan of(Crop crop, Grade grade, int plants, double germination) {
+        Range.of(1, 1e6, "plants").check("plants", plants);
+        Range.above(0, 100, "%").check("germination", germination);
+        int asked = (int) crop.plants().of(grade);
+        Mark mark = plants >= asked ? Mark.CLEAR : plants >= TIGHT_FROM * asked ? Mark.TIGHT : Mark.SHORT;
+        double effective = effectiveSize(crop, plants);
+        SowingNeed need = SowingNeed.of(
+                Math.max(plants, asked),
+                1,
+                0,
+                germination / 100,
+                USUAL_ESTABLISHMENT,
+                USUAL_ROGUED_CLEAN,
+                crop.lifeCycle().flowersAfterWinter() ? USUAL_WINTER : 1);
+        return new PopulationPlan(
+                plants, asked, mark, effective, DiversityKept.after(GENERATIONS, Math.max(1, effective)), need);
+    }
+
+    /** Ne of plants that all give alike: half male, half female where the sexes stand apart. */
+    public static double effectiveSize(Crop crop, int plants) {
+        if (crop.sexes().equals("dioecious") && plants >= 2) {
+            return EffectiveSize.ofSexes(plants / 2, plants - plants / 2);
+        }
+        return EffectiveSize.of(plants, EffectiveSize.inbreeding(1 - crop.naturalOutcrossing()));
+    }
+}

@@ -1,0 +1,2 @@
+/** How many plants keep a variety alive. */
+package theriseed.core.population;

@@ -1,0 +1,2 @@
+/** Tests of seed: weight, purity, germination. */
+package theriseed.core.quality;

@@ -1,0 +1,2 @@
+/** What a walk has shown about off-types. */
+package theriseed.core.roguing;

@@ -1,0 +1,45 @@
+package theriseed.core.season;
+
+import java.time.LocalDate;
+import theriseed.core.crop.LifeCycle;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
+
+/** Which days make sense for a planting that is to seed in a season. A season is named after the year of its seed. */
+public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, LocalDate latestPicking) {
+    /**
+     * Annuals are sown from the autumn before to the autumn of the season; biennials and perennials at least one winter
+     * before they seed. Seed may be picked until the end of the winter after.
+     */
+    public static SeasonDates of(LifeCycle lifeCycle, int season) {
+        Range.of(2000, 2099, "year").check("season", season);
+        LocalDate latestPicking = LocalDate.of(season + 1, 3, 31);
+        return switch (lifeCycle) {
+            case ANNUAL -> new SeasonDates(LocalDate.of(season - 1, 9, 1), LocalDate.of(season, 9, 30), latestPicking);
+            case BIENNIAL ->
+                new SeasonDates(LocalDate.of(season - 1, 1, 1), LocalDate.of(season - 1, 12, 31), latestPicking);
+            case PERENNIAL, CLONAL ->
+                new SeasonDates(LocalDate.of(season - 20, 1, 1), LocalDate.of(season, 6, 30), latestPicking);
+        };
+    }
+
+    /** @throws OutOfRange naming the field whose day cannot be */
+    public void checkPlanting(LocalDate sown, LocalDate setOut) {
+        check("sownOn", sown, earliestSowing, latestSowing);
+        if (setOut != null) {
+            check("setOutOn", setOut, sown, latestPicking);
+        }
+    }
+
+    /** Picking comes after sowing, within the season and not in days to come. */
+    public void checkPicking(LocalDate sown, LocalDate picked, LocalDate today) {
+        check("pickedOn", picked, sown.plusDays(1), latestPicking.isBefore(today) ? latestPicking : today);
+    }
+
+    /** A day between two others, both included. */
+    public static void check(String field, LocalDate day, LocalDate from, LocalDate to) {
+        if (day.isBefore(from) || day.isAfter(to)) {
+            throw new OutOfRange(field, day.toString(), "[" + from + ", " + to + "]", "");
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The order of a crop's days: sown, set out, picked. */
+package theriseed.core.season;

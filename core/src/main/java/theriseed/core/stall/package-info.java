@@ -1,0 +1,2 @@
+/** Packets: how full, how many, at what cost. */
+package theriseed.core.stall;

@@ -1,0 +1,746 @@
+package theriseed.core;
+
+import static java.util.Map.entry;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.TestFactory;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import theriseed.core.bench.FermentClock;
+import theriseed.core.bench.MassBalance;
+import theriseed.core.bloom.BloomCurve;
+import theriseed.core.bloom.BloomOverlap;
+import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.bloom.ForecastSpread;
+import theriseed.core.bloom.Requirement;
+import theriseed.core.bloom.ThermalPrediction;
+import theriseed.core.bloom.ThermalTime;
+import theriseed.core.bloom.Vernalisation;
+import theriseed.core.ground.LocalPlane;
+import theriseed.core.ground.LonLat;
+import theriseed.core.ground.Place;
+import theriseed.core.isolation.DistanceCheck;
+import theriseed.core.isolation.PollenControl;
+import theriseed.core.isolation.PollenFlow;
+import theriseed.core.lot.LotNumber;
+import theriseed.core.measure.Chance;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.population.DiversityKept;
+import theriseed.core.population.EffectiveSize;
+import theriseed.core.population.SowingNeed;
+import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.ReplicateTolerance;
+import theriseed.core.quality.SeedWeight;
+import theriseed.core.quality.SeedlingClasses;
+import theriseed.core.quality.TwoTests;
+import theriseed.core.roguing.InspectionPlan;
+import theriseed.core.roguing.OffTypeLimit;
+import theriseed.core.roguing.Passes;
+import theriseed.core.roguing.PollenDamage;
+import theriseed.core.stall.FillWeight;
+import theriseed.core.stall.PacketCost;
+import theriseed.core.stall.PackingPlan;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The worked examples of the sections the app uses, each computed by the class that uses it. Names of inputs and results
+ * are the examples' own; a result the app has no use for is left out of the answer and so not compared.
+ */
+class WorkedExamplesTest {
+    private static final Map<String, Function<JsonNode, Map<String, ?>>> CALCULATIONS = Map.ofEntries(
+            entry("1 dist_xy", WorkedExamplesTest::planeDistance),
+            entry("1 dist_ll", WorkedExamplesTest::distance),
+            entry(
+                    "1 scaled",
+                    in -> Map.of(
+                            "scaled_required_m",
+                            flow(in).requiredMetres(in.get("k").doubleValue()))),
+            entry("1 pair", WorkedExamplesTest::pair),
+            entry("2 overlap", WorkedExamplesTest::overlap),
+            entry("3 calib", WorkedExamplesTest::calibration),
+            entry("3 total", WorkedExamplesTest::total),
+            entry("3 border", WorkedExamplesTest::border),
+            entry("4 dd", WorkedExamplesTest::degreeDays),
+            entry("4 predict", WorkedExamplesTest::predict),
+            entry("4 spread", WorkedExamplesTest::spread),
+            entry("4 vern", WorkedExamplesTest::vernalisation),
+            entry("4 reanchor", WorkedExamplesTest::reanchor),
+            entry("5 selfing", WorkedExamplesTest::selfing),
+            entry("5 ne_weights", WorkedExamplesTest::unequalMothers),
+            entry("5 ne_vk", in -> Map.of("Ne", EffectiveSize.ofGametes(numbers(in, "k")))),
+            entry("5 sex", in -> Map.of("Ne", EffectiveSize.ofSexes(number(in, "Nm"), number(in, "Nf")))),
+            entry("5 harm", WorkedExamplesTest::generations),
+            entry("5 het", in -> Map.of("kept", DiversityKept.after(whole(in, "t"), number(in, "Ne")))),
+            entry("5 allele", WorkedExamplesTest::allele),
+            entry("5 sow", WorkedExamplesTest::sowing),
+            entry("6 cp", WorkedExamplesTest::offTypeLimit),
+            entry("6 plan", WorkedExamplesTest::inspection),
+            entry(
+                    "6 hyper",
+                    in -> Map.of(
+                            "n", InspectionPlan.plantsOfStand(whole(in, "N"), number(in, "tol"), number(in, "conf")))),
+            entry("6 passes", WorkedExamplesTest::passes),
+            entry("6 shed", WorkedExamplesTest::shed),
+            entry("6 guard", WorkedExamplesTest::guard),
+            entry("10 ferm", WorkedExamplesTest::ferment),
+            entry("10 ferm_time", WorkedExamplesTest::fermentAtConstant),
+            entry("12 balance", WorkedExamplesTest::balance),
+            entry("12 yield", WorkedExamplesTest::yield),
+            entry("13 tsw", WorkedExamplesTest::seedWeight),
+            entry("13 purity", WorkedExamplesTest::purity),
+            entry("14 germ", WorkedExamplesTest::germination),
+            entry("14 range", WorkedExamplesTest::range),
+            entry("14 two", WorkedExamplesTest::twoTests),
+            entry("14 oc", WorkedExamplesTest::risks),
+            entry("14 pass", WorkedExamplesTest::pass),
+            entry("14 classes", WorkedExamplesTest::classes),
+            entry("16 code", WorkedExamplesTest::code),
+            entry("16 verify", WorkedExamplesTest::verify),
+            entry("18 fill", WorkedExamplesTest::fill),
+            entry("18 packets", WorkedExamplesTest::packets),
+            entry("18 cost", WorkedExamplesTest::cost));
+
+    /** The alternative alphabet is described beside the recommended one; the app issues only the recommended. */
+    private static final Set<String> NOT_USED = Set.of("16 c31");
+
+    private static final Set<Integer> SECTIONS = Set.of(1, 2, 3, 4, 5, 6, 10, 12, 13, 14, 16, 18);
+
+    @TestFactory
+    Stream<DynamicTest> examples() throws Exception {
+        try (InputStream file = WorkedExamplesTest.class.getResourceAsStream("/worked-examples.json")) {
+            JsonNode all = JsonMapper.shared().readTree(file);
+            return StreamSupport.stream(all.spliterator(), false)
+                    .filter(example -> SECTIONS.contains(example.get("section").intValue()))
+                    .filter(example -> !NOT_USED.contains(key(example)))
+                    .map(example -> DynamicTest.dynamicTest(
+                            example.get("id").stringValue() + " "
+                                    + example.get("title").stringValue(),
+                            () -> check(example)))
+                    .toList()
+                    .stream();
+        }
+    }
+
+    private static String key(JsonNode example) {
+        return example.get("section").intValue() + " "
+                + example.get("calculation").stringValue();
+    }
+
+    private static void check(JsonNode example) {
+        Function<JsonNode, Map<String, ?>> calculation = CALCULATIONS.get(key(example));
+        assertThat(calculation).as("a calculation for " + key(example)).isNotNull();
+        JsonNode results = example.get("results");
+        if (results.has("error")) {
+            String field = results.get("error").stringValue().split(":")[0];
+            assertThatThrownBy(() -> calculation.apply(example.get("inputs")))
+                    .isInstanceOf(OutOfRange.class)
+                    .extracting(refused -> ((OutOfRange) refused).field())
+                    .isIn(field, "lot number");
+            return;
+        }
+        Map<String, ?> answer = calculation.apply(example.get("inputs"));
+        assertThat(answer).isNotEmpty();
+        answer.forEach((name, value) -> {
+            assertThat(results.has(name)).as(name + " is among " + results).isTrue();
+            compare(name, value, results.get(name));
+        });
+    }
+
+    private static void compare(String name, Object ours, JsonNode theirs) {
+        if (ours instanceof double[] numbers) {
+            ours = Arrays.stream(numbers).boxed().toList();
+        }
+        if (ours instanceof List<?> list) {
+            assertThat(list).as(name).hasSize(theirs.size());
+            IntStream.range(0, list.size()).forEach(i -> compare(name + "[" + i + "]", list.get(i), theirs.get(i)));
+        } else if (ours instanceof Map<?, ?> map) {
+            map.forEach((key, value) -> compare(name + "." + key, value, theirs.get((String) key)));
+        } else if (ours instanceof Double real) {
+            double wanted = theirs.doubleValue();
+            assertThat(real).as(name).isCloseTo(wanted, within(Math.max(1e-12, 1e-9 * Math.abs(wanted))));
+        } else if (ours instanceof Integer count) {
+            assertThat(count.doubleValue()).as(name).isEqualTo(theirs.doubleValue());
+        } else if (ours instanceof Boolean truth) {
+            assertThat(truth).as(name).isEqualTo(theirs.booleanValue());
+        } else {
+            assertThat(ours).as(name).isEqualTo(theirs.stringValue());
+        }
+    }
+
+    private static double number(JsonNode in, String name) {
+        return in.get(name).doubleValue();
+    }
+
+    private static double number(JsonNode in, String name, double otherwise) {
+        return in.has(name) && !in.get(name).isNull() ? number(in, name) : otherwise;
+    }
+
+    private static int whole(JsonNode in, String name) {
+        return in.get(name).intValue();
+    }
+
+    private static double[] numbers(JsonNode in, String name) {
+        return StreamSupport.stream(in.get(name).spliterator(), false)
+                .mapToDouble(JsonNode::doubleValue)
+                .toArray();
+    }
+
+    private static int[] wholes(JsonNode in, String name) {
+        return Arrays.stream(numbers(in, name)).mapToInt(x -> (int) x).toArray();
+    }
+
+    private static Map<String, ?> planeDistance(JsonNode in) {
+        return Map.of("distance_m", polygon(in.get("A")).distance(polygon(in.get("B"))));
+    }
+
+    private static org.locationtech.jts.geom.Geometry polygon(JsonNode corners) {
+        List<Coordinate> ring = new ArrayList<>();
+        corners.forEach(
+                c -> ring.add(new Coordinate(c.get(0).doubleValue(), c.get(1).doubleValue())));
+        ring.add(ring.get(0));
+        return new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
+    }
+
+    private static Map<String, ?> distance(JsonNode in) {
+        List<LonLat> a = corners("A", in);
+        List<LonLat> b = corners("B", in);
+        LonLat origin = LocalPlane.around(Stream.concat(a.stream(), b.stream()).toList())
+                .origin();
+        return Map.of(
+                "distance_m",
+                new Place(a).metresTo(new Place(b)),
+                "origin_lon",
+                origin.lon(),
+                "origin_lat",
+                origin.lat());
+    }
+
+    private static List<LonLat> corners(String name, JsonNode in) {
+        return IntStream.range(0, in.get(name).size())
+                .mapToObj(i -> LonLat.of(
+                        name + "[" + i + "]",
+                        in.get(name).get(i).get(0).doubleValue(),
+                        in.get(name).get(i).get(1).doubleValue()))
+                .toList();
+    }
+
+    private static PollenFlow flow(JsonNode in) {
+        return PollenFlow.calibrated(
+                number(in, "c0"), number(in, "target"), number(in, "Dreq"), number(in, "b", PollenFlow.USUAL_SHAPE));
+    }
+
+    private static Map<String, ?> pair(JsonNode in) {
+        return Map.of("A_needs_from_B", need(in, "A", "B"), "B_needs_from_A", need(in, "B", "A"));
+    }
+
+    private static Map<String, ?> need(JsonNode in, String recipient, String source) {
+        JsonNode r = in.get(recipient);
+        if (!r.get("seed_saved").booleanValue()) {
+            return Map.of("needed", false, "reason", "no seed saved");
+        }
+        if (!control(in.get(source)).sheds()) {
+            return Map.of("needed", false, "reason", "source closed");
+        }
+        if (!control(r).takes()) {
+            return Map.of("needed", false, "reason", "recipient closed");
+        }
+        double asked = r.get("required").get(r.get("grade").stringValue()).doubleValue();
+        DistanceCheck check = new DistanceCheck(number(in, "D"), number(in, "u"), asked);
+        return Map.of(
+                "needed",
+                true,
+                "required_m",
+                asked,
+                "shortfall_m",
+                check.shortfall(),
+                "verdict",
+                check.enough() ? "enough" : check.tooClose() ? "too close" : "within position error");
+    }
+
+    private static PollenControl control(JsonNode planting) {
+        return switch (planting.get("control").stringValue()) {
+            case "open" -> PollenControl.OPEN;
+            case "before_flowering" -> PollenControl.NEVER_FLOWERS;
+            case "hand" -> PollenControl.treated(planting.get("covers_all").booleanValue());
+            default -> throw new IllegalArgumentException(planting.toString());
+        };
+    }
+
+    private static Map<String, ?> overlap(JsonNode in) {
+        int[] s = wholes(in, "source");
+        int[] r = wholes(in, "recipient");
+        BloomOverlap overlap = BloomOverlap.of(
+                s[0],
+                s[1],
+                r[0],
+                r[1],
+                (int) number(in, "margin_days", 0),
+                number(in, "response", BloomOverlap.USUAL_RESPONSE));
+        return Map.of(
+                "overlap_days", overlap.days(),
+                "overlap_fraction", overlap.fraction(),
+                "weight_triangle", BloomOverlap.weight(BloomCurve.TRIANGLE, s[0], s[1], r[0], r[1]),
+                "weight_bell", BloomOverlap.weight(BloomCurve.BELL, s[0], s[1], r[0], r[1]),
+                "delay_source_flower_days", overlap.delayFlowering(),
+                "advance_source_flower_days", overlap.advanceFlowering(),
+                "delay_source_sowing_days", overlap.delaySowing(),
+                "advance_source_sowing_days", overlap.advanceSowing());
+    }
+
+    private static Map<String, ?> calibration(JsonNode in) {
+        PollenFlow flow = flow(in);
+        Map<String, Object> answer = new TreeMap<>();
+        answer.put("a_m", flow.scaleMetres());
+        in.get("at").forEach(d -> answer.put("c(" + d.intValue() + ")", flow.at(d.doubleValue())));
+        return answer;
+    }
+
+    private static Map<String, ?> total(JsonNode in) {
+        PollenFlow flow = flow(in);
+        double area = number(in, "recipient_area");
+        List<PollenFlow.Source> sources = new ArrayList<>();
+        in.get("sources")
+                .forEach(s -> sources.add(new PollenFlow.Source(
+                        number(s, "d"), number(s, "area"), number(s, "W"), number(s, "barrier"), number(s, "k"))));
+        return Map.of(
+                "a_m", flow.scaleMetres(),
+                "c_i", sources.stream().map(s -> flow.from(s, area)).toList(),
+                "total", flow.total(sources, area, 1),
+                "total_capped", flow.total(sources, area, number(in, "t_out")));
+    }
+
+    private static Map<String, ?> border(JsonNode in) {
+        PollenFlow flow = flow(in);
+        double depth = number(in, "depth");
+        double dropped = number(in, "discard");
+        double all = flow.meanBehind(number(in, "d"), depth, 0);
+        double kept = flow.meanBehind(number(in, "d"), depth, dropped);
+        return Map.of(
+                "a_m",
+                flow.scaleMetres(),
+                "mean_all",
+                all,
+                "mean_kept",
+                kept,
+                "remaining_ratio",
+                kept / all,
+                "seed_share_lost",
+                dropped / depth);
+    }
+
+    private static Map<String, ?> degreeDays(JsonNode in) {
+        double min = number(in, "tmin");
+        double max = number(in, "tmax");
+        double base = number(in, "tb");
+        double upper = number(in, "tu");
+        return Map.of(
+                "dd_mean", ThermalTime.MEAN.of(min, max, base, upper),
+                "dd_clip", ThermalTime.CLIP.of(min, max, base, upper),
+                "dd_sine", ThermalTime.SINE.of(min, max, base, upper));
+    }
+
+    private static Map<String, ?> predict(JsonNode in) {
+        JsonNode c = in.get("climate");
+        ClimateNormals normals =
+                new ClimateNormals(number(c, "mean"), number(c, "amp"), whole(c, "coldest"), number(c, "half"));
+        int start = whole(in, "start");
+        ThermalPrediction reached = ThermalPrediction.of(start, number(in, "threshold"), day -> {
+                    JsonNode actual = in.get("actual").get(day - start);
+                    double min = actual == null
+                            ? normals.dayMean(day) - normals.half()
+                            : actual.get(0).doubleValue();
+                    double max = actual == null
+                            ? normals.dayMean(day) + normals.half()
+                            : actual.get(1).doubleValue();
+                    return ThermalTime.SINE.of(min, max, number(in, "tb"), number(in, "tu"));
+                })
+                .orElseThrow();
+        return Map.of(
+                "predicted_day_of_year", reached.day(),
+                "interpolated", reached.exact(),
+                "dd_on_that_day", reached.rate());
+    }
+
+    private static Map<String, ?> spread(JsonNode in) {
+        ForecastSpread spread = ForecastSpread.of(
+                whole(in, "n_days"),
+                number(in, "sd_daily"),
+                number(in, "rho"),
+                number(in, "rate"),
+                number(in, "sd_threshold"),
+                number(in, "conf"));
+        return Map.of("sd_sum", spread.sumSpread(), "sd_days", spread.days(), "half_width_days", spread.halfWidth());
+    }
+
+    private static Map<String, ?> vernalisation(JsonNode in) {
+        double days = 0;
+        for (JsonNode block : in.get("blocks")) {
+            days += block.get(0).doubleValue()
+                    * Vernalisation.ofDay(
+                            block.get(1).doubleValue(), block.get(2).doubleValue());
+        }
+        return Map.of("weeks_sine", days / 7, "satisfied", days / 7 >= number(in, "required_weeks"));
+    }
+
+    private static Map<String, ?> reanchor(JsonNode in) {
+        Requirement learned = new Requirement(number(in, "theta0"), number(in, "sd0"))
+                .learnedFrom(number(in, "sd_obs"), numbers(in, "observed"));
+        return Map.of("next_season_threshold", learned.mean(), "next_season_sd", learned.spread());
+    }
+
+    private static Map<String, ?> selfing(JsonNode in) {
+        double f = EffectiveSize.inbreeding(number(in, "s"));
+        return Map.of("F", f, "Ne", EffectiveSize.of(number(in, "N"), f));
+    }
+
+    private static Map<String, ?> unequalMothers(JsonNode in) {
+        double[] w = numbers(in, "w");
+        return Map.of(
+                "Ne_both_sides", EffectiveSize.of(EffectiveSize.equalPlants(w), number(in, "F")),
+                "Ne_mother_only", EffectiveSize.mothersOnly(number(in, "F"), w));
+    }
+
+    private static Map<String, ?> generations(JsonNode in) {
+        double[] sizes = numbers(in, "Ne_list");
+        double harmonic = EffectiveSize.overGenerations(sizes);
+        return Map.of(
+                "harmonic_Ne", harmonic,
+                "heterozygosity_kept_exact_product", DiversityKept.through(sizes),
+                "heterozygosity_kept_from_harmonic", DiversityKept.after(sizes.length, harmonic));
+    }
+
+    private static Map<String, ?> allele(JsonNode in) {
+        double f = number(in, "F", 0);
+        return Map.of(
+                "keep_probability", DiversityKept.chanceToKeep(number(in, "p"), number(in, "N"), f),
+                "plants_needed", DiversityKept.plantsToKeep(number(in, "p"), number(in, "P"), f));
+    }
+
+    private static Map<String, ?> sowing(JsonNode in) {
+        double[] stages = StreamSupport.stream(in.get("stages").spliterator(), false)
+                .mapToDouble(JsonNode::doubleValue)
+                .toArray();
+        SowingNeed need = SowingNeed.of(whole(in, "N"), number(in, "keep_selected"), number(in, "rho", 0), stages);
+        return Map.of(
+                "survival", need.survival(),
+                "needed_before_selection", need.beforeChoice(),
+                "sow", need.seeds(),
+                "P_at_least", need.chance());
+    }
+
+    private static Map<String, ?> offTypeLimit(JsonNode in) {
+        int x = whole(in, "x");
+        int n = whole(in, "n");
+        OffTypeLimit limit = OffTypeLimit.of(x, n);
+        return Map.of(
+                "estimate", limit.estimate(),
+                "upper_one_sided", limit.upper(),
+                "lower_two_sided", Chance.lowerLimit(x, n, 0.975),
+                "upper_two_sided", Chance.upperLimit(x, n, 0.975));
+    }
+
+    private static Map<String, ?> inspection(JsonNode in) {
+        int allowed = (int) number(in, "c", 0);
+        double detection = number(in, "detect", 1);
+        int n = InspectionPlan.plants(number(in, "tol"), number(in, "conf"), allowed, detection);
+        return Map.of("n", n, "P_pass_at_tolerance", Chance.atMost(allowed, n, number(in, "tol") * detection));
+    }
+
+    private static Map<String, ?> passes(JsonNode in) {
+        Passes left = Passes.of(number(in, "f0"), number(in, "detect"), whole(in, "k"), number(in, "false_pull"));
+        return Map.of("remaining_frequency", left.offTypesLeft(), "plants_left_share", left.plantsLeft());
+    }
+
+    private static Map<String, ?> shed(JsonNode in) {
+        PollenDamage.Shed shed = PollenDamage.shed(
+                whole(in, "N"),
+                whole(in, "x"),
+                number(in, "v"),
+                number(in, "t_out"),
+                number(in, "first"),
+                number(in, "last"),
+                number(in, "ot_first"),
+                number(in, "removed"));
+        return Map.of(
+                "bloom_share_exposed", shed.bloomExposed(),
+                "pollen_share", shed.pollenShare(),
+                "seed_fathered_by_off_type", shed.seedFathered(),
+                "allele_frequency_added", shed.seedFathered() / 2);
+    }
+
+    private static Map<String, ?> guard(JsonNode in) {
+        PollenDamage.Guard guard = PollenDamage.guard(
+                number(in, "mean_dist"),
+                number(in, "density"),
+                number(in, "t_out"),
+                number(in, "bloom_share"),
+                number(in, "tol"));
+        return Map.of(
+                "a_m", guard.scale(),
+                "rate_at_the_plant", guard.besideIt(),
+                "guard_radius_m", guard.radius(),
+                "neighbours_discarded", guard.neighbours(),
+                "share_of_its_matings_inside", guard.share(),
+                "radius_for_half_m", guard.half(),
+                "radius_for_90pct_m", guard.ninety());
+    }
+
+    private static Map<String, ?> ferment(JsonNode in) {
+        List<FermentClock.Reading> log = new ArrayList<>();
+        in.get("log")
+                .forEach(r -> log.add(new FermentClock.Reading(
+                        r.get(0).doubleValue(), r.get(1).doubleValue())));
+        double last = log.get(log.size() - 1).temperature();
+        FermentClock clock = FermentClock.of(
+                log,
+                number(in, "Q", FermentClock.USUAL_Q10),
+                number(in, "emin", 48),
+                number(in, "emax", 72),
+                number(in, "T_next", last));
+        return Map.of(
+                "equivalent_h_at_22C", clock.equivalentHours(),
+                "state", clock.state() == FermentClock.State.NOT_READY ? "not ready" : "ready",
+                "hours_to_ready", clock.hoursToReady(),
+                "hours_to_over_run", clock.hoursToOverRun());
+    }
+
+    private static Map<String, ?> fermentAtConstant(JsonNode in) {
+        Map<String, Object> answer = new TreeMap<>();
+        for (double q : new double[] {2.0, 2.2, 2.5}) {
+            answer.put(
+                    "Q" + q,
+                    List.of(
+                            FermentClock.hoursAt(number(in, "T"), q, number(in, "emin")),
+                            FermentClock.hoursAt(number(in, "T"), q, number(in, "emax"))));
+        }
+        return answer;
+    }
+
+    private static OptionalDouble maybe(JsonNode in, String name) {
+        return in.has(name) ? OptionalDouble.of(number(in, name)) : OptionalDouble.empty();
+    }
+
+    private static Map<String, ?> balance(JsonNode in) {
+        List<MassBalance.Weighed> steps = new ArrayList<>();
+        in.get("steps")
+                .forEach(s -> steps.add(new MassBalance.Weighed(
+                        number(s, "in"),
+                        maybe(s, "m_in"),
+                        number(s, "water_added", 0),
+                        number(s, "seed"),
+                        maybe(s, "m_seed"),
+                        number(s, "by", 0),
+                        maybe(s, "m_by"),
+                        number(s, "loss", 0))));
+        List<MassBalance.Step> balance = MassBalance.of(
+                steps, number(in, "m_ref"), number(in, "alarm", MassBalance.USUAL_ALARM), number(in, "scale_u", 0));
+        return Map.of(
+                "steps",
+                balance.stream()
+                        .map(step -> Map.of(
+                                "wet_difference_kg", step.wetDifference(),
+                                "seed_at_ref_kg", step.seedAtReference().orElseThrow(),
+                                "recovery", step.recovery().orElseThrow(),
+                                "cumulative", step.cumulative().orElseThrow(),
+                                "unaccounted_pct", step.unaccounted().orElseThrow(),
+                                "alarm", step.alarm()))
+                        .toList());
+    }
+
+    private static Map<String, ?> yield(JsonNode in) {
+        MassBalance.Yield yield = MassBalance.Yield.of(
+                number(in, "seed_kg"),
+                number(in, "m_seed"),
+                number(in, "m_ref"),
+                number(in, "fruit_kg"),
+                number(in, "hours"),
+                number(in, "people"));
+        return Map.of(
+                "seed_at_ref_kg", yield.seedAtReference(),
+                "g_seed_per_kg_fruit", yield.perThousandOfInput(),
+                "input_kg_per_h", yield.inputPerHour(),
+                "seed_kg_per_h", yield.seedPerHour(),
+                "labour_h_per_kg_seed", yield.labourPerUnit());
+    }
+
+    private static Map<String, ?> seedWeight(JsonNode in) {
+        SeedWeight weight = SeedWeight.of(numbers(in, "reps"));
+        Map<String, Object> answer = new TreeMap<>(Map.of(
+                "mean_g", weight.mean(),
+                "sd_g", weight.sd(),
+                "cv_pct", weight.cv(),
+                "limit_pct", weight.limit(),
+                "accepted", weight.accepted(),
+                "tsw_g", weight.thousandSeedWeight(),
+                "ci95_half_width_g", weight.halfWidth(),
+                "seeds_per_g", weight.seedsPerGram(),
+                "outside_2sd", weight.outside()));
+        if (in.has("m")) {
+            answer.put("tsw_at_ref_g", weight.at(number(in, "m"), number(in, "m_ref")));
+        }
+        return answer;
+    }
+
+    private static Map<String, ?> purity(JsonNode in) {
+        PurityTest test = PurityTest.of(
+                number(in, "initial"),
+                number(in, "pure"),
+                number(in, "other"),
+                number(in, "weed"),
+                number(in, "inert"));
+        return Map.of(
+                "weight_change_pct", test.weightChange(),
+                "valid", test.valid(),
+                "pct_pure_other_weed_inert", test.percent(),
+                "reported", test.reported(),
+                "pure_live_seed_pct", test.pureLiveSeed(number(in, "germ")));
+    }
+
+    private static Map<String, ?> germination(JsonNode in) {
+        GerminationTest test = GerminationTest.of(whole(in, "n_per"), wholes(in, "reps"));
+        return Map.of(
+                "mean_pct", test.mean(),
+                "reported_pct", test.reported(),
+                "range_pct_points", test.range(),
+                "tolerated_range", test.toleratedRange(),
+                "acceptable", test.acceptable(),
+                "ci_lower_pct", test.lower(),
+                "ci_upper_pct", test.upper());
+    }
+
+    private static Map<String, ?> range(JsonNode in) {
+        double mean = number(in, "mean_pct");
+        int k = whole(in, "k");
+        int n = whole(in, "n");
+        int seeds = ReplicateTolerance.seedsApart(mean, k, n);
+        return Map.of(
+                "max_range_seeds", seeds,
+                "max_range_pct_points", ReplicateTolerance.points(mean, k, n),
+                "P_exceed", ReplicateTolerance.chanceBeyond(seeds, mean, k, n),
+                "P_exceed_one_less", ReplicateTolerance.chanceBeyond(seeds - 1, mean, k, n));
+    }
+
+    private static Map<String, ?> twoTests(JsonNode in) {
+        int x1 = whole(in, "x1");
+        int x2 = whole(in, "x2");
+        TwoTests tests = TwoTests.of(x1, whole(in, "n1"), x2, whole(in, "n2"));
+        return Map.of(
+                "difference_pct_points", tests.points(),
+                "fisher_p", tests.chance(),
+                "compatible_at_2.5pct", tests.compatible(),
+                "table_tolerance", TwoTests.tolerance((x1 + x2) / 8.0));
+    }
+
+    private static Map<String, ?> risks(JsonNode in) {
+        TwoTests.Risks risks = TwoTests.Risks.of(
+                whole(in, "n"), number(in, "standard"), number(in, "allow"), number(in, "p_good"), number(in, "p_bad"));
+        return Map.of(
+                "accept_if_at_least", risks.acceptFrom(),
+                "producer_risk", risks.refusedGood(),
+                "consumer_risk", risks.passedBad());
+    }
+
+    private static Map<String, ?> pass(JsonNode in) {
+        int x = whole(in, "x");
+        GerminationTest test = GerminationTest.of(whole(in, "n") / 4, quarters(x));
+        double standard = number(in, "standard");
+        return Map.of(
+                "mean_pct", test.mean(),
+                "meets_on_the_mean", test.mean() >= standard,
+                "lower_bound_one_sided_pct", test.lowerOneSided(),
+                "shown_with_confidence", test.lowerOneSided() >= standard,
+                "P_true_at_least_standard", test.chanceAtLeast(standard));
+    }
+
+    private static int[] quarters(int x) {
+        return IntStream.range(0, 4).map(i -> (x + i) / 4).toArray();
+    }
+
+    private static Map<String, ?> classes(JsonNode in) {
+        SeedlingClasses classes = SeedlingClasses.of(
+                whole(in, "normal"), whole(in, "hard"), whole(in, "fresh"), whole(in, "abnormal"), whole(in, "dead"));
+        return Map.of(
+                "pct_normal_hard_fresh_abnormal_dead",
+                List.of(classes.normal(), classes.hard(), classes.fresh(), classes.abnormal(), classes.dead()),
+                "potential_viability_pct",
+                classes.potential(),
+                "dormancy_flag",
+                classes.dormant());
+    }
+
+    private static Map<String, ?> code(JsonNode in) {
+        String body = in.get("body").stringValue();
+        String canonical = LotNumber.folded(body);
+        for (char sign : "0123456789ABCDEFGHJKMNPQRSTVWXYZ".toCharArray()) {
+            if (LotNumber.valid(canonical + sign)) {
+                return Map.of("canonical", canonical, "mod37_2_check", "" + sign, "code", body + "-" + sign);
+            }
+        }
+        return Map.of("canonical", canonical, "issue", false);
+    }
+
+    private static Map<String, ?> verify(JsonNode in) {
+        String code = in.get("code").stringValue();
+        return Map.of("read_as", LotNumber.folded(code), "valid", LotNumber.valid(code));
+    }
+
+    private static Map<String, ?> fill(JsonNode in) {
+        FillWeight fill = FillWeight.of(
+                whole(in, "label"),
+                number(in, "tsw"),
+                number(in, "purity"),
+                number(in, "cvT"),
+                number(in, "cvS"),
+                number(in, "cvW"),
+                number(in, "conf", 0.95));
+        return Map.of(
+                "mean_count", fill.meanCount(),
+                "fill_weight_g", fill.grams(),
+                "naive_weight_g", fill.naiveGrams(),
+                "overfill_pct", fill.overfill());
+    }
+
+    private static Map<String, ?> packets(JsonNode in) {
+        PackingPlan plan = PackingPlan.of(
+                number(in, "lot_g"), number(in, "reserve_g"), number(in, "handling_loss"), number(in, "fill_g"));
+        return Map.of("packets", plan.packets(), "left_over_g", plan.leftOver());
+    }
+
+    private static Map<String, ?> cost(JsonNode in) {
+        PacketCost cost = PacketCost.of(
+                number(in, "land"),
+                number(in, "materials"),
+                number(in, "labour_h"),
+                number(in, "wage"),
+                number(in, "seed_own"),
+                number(in, "per_packet"),
+                whole(in, "packets"),
+                number(in, "unsold"),
+                number(in, "margin"),
+                number(in, "fees"),
+                number(in, "price", Double.NaN));
+        return Map.of(
+                "fixed_cost", cost.fixed(),
+                "cost_per_packet_filled", cost.perFilled(),
+                "cost_per_packet_sold", cost.perSold(),
+                "price_for_margin", cost.priceForMargin(),
+                "break_even_packets", cost.breakEven());
+    }
+}

@@ -1,0 +1,89 @@
+package theriseed.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import theriseed.core.crop.CropTable;
+import theriseed.core.measure.OutOfRange;
+
+class BenchTest {
+    private static final OptionalDouble UNKNOWN = OptionalDouble.empty();
+
+    private static MassBalance.Step balance(MassBalance.Weighed step) {
+        return MassBalance.of(List.of(step), 8, MassBalance.USUAL_ALARM, 1).get(0);
+    }
+
+    private static MassBalance.Weighed threshed(double in, double out, double by) {
+        return MassBalance.Weighed.recorded(StepKind.THRESH, in, 0, out, by, UNKNOWN, UNKNOWN);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "THRESH, 1000, 0, 1001, 0, massOut",
+        "DRY, 1000, 0, 1200, 0, massOut",
+        "RINSE, 1000, 500, 1600, 0, massOut",
+        "THRESH, 1000, 0, 600, 500, byProduct",
+        "SCREEN, 0, 0, 0, 0, massIn",
+        "SCREEN, -5, 0, 1, 0, massIn",
+        "WINNOW, 1000, 50, 900, 0, waterAdded",
+        "RINSE, 1000, -1, 900, 0, waterAdded",
+        "HAND_PICK, 100, 0, 0, 0, massOut",
+    })
+    void massThatCannotBeIsRefusedByName(StepKind kind, double in, double water, double out, double by, String field) {
+        assertThatThrownBy(() -> MassBalance.Weighed.recorded(kind, in, water, out, by, UNKNOWN, UNKNOWN))
+                .isInstanceOf(OutOfRange.class)
+                .extracting(refused -> ((OutOfRange) refused).field())
+                .isEqualTo(field);
+    }
+
+    @Test
+    void dryCleaningAsksWhenMassWentMissing() {
+        assertThat(balance(threshed(1000, 600, 380)).alarm()).isFalse();
+        MassBalance.Step lossy = balance(threshed(1000, 600, 300));
+        assertThat(lossy.alarm()).isTrue();
+        assertThat(lossy.unaccounted().getAsDouble()).isEqualTo(10.0);
+    }
+
+    @Test
+    void dryingIsNotJudgedWithoutMoisture() {
+        MassBalance.Weighed dried = MassBalance.Weighed.recorded(StepKind.DRY, 1000, 0, 550, 0, UNKNOWN, UNKNOWN);
+        assertThat(balance(dried).unaccounted()).isEmpty();
+        assertThat(balance(dried).alarm()).isFalse();
+        MassBalance.Weighed measured = MassBalance.Weighed.recorded(
+                StepKind.DRY, 1000, 0, 550, 0, OptionalDouble.of(50), OptionalDouble.of(8));
+        assertThat(balance(measured).unaccounted().getAsDouble()).isBetween(-1.3, -1.1);
+    }
+
+    @Test
+    void theChainFollowsTheCrop() {
+        CropTable crops = CropTable.shipped();
+        assertThat(Chain.of(crops.find("tomato").orElseThrow()).steps())
+                .containsExactly(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY);
+        assertThat(Chain.of(crops.find("kale").orElseThrow()).steps())
+                .containsExactly(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK);
+        assertThat(Chain.of(crops.find("hot-pepper").orElseThrow()).steps())
+                .containsExactly(StepKind.EXTRACT, StepKind.DRY, StepKind.HAND_PICK);
+    }
+
+    @Test
+    void theNextStepComesAfterTheFurthestDone() {
+        Chain dry = Chain.of(CropTable.shipped().find("kale").orElseThrow());
+        assertThat(dry.next(List.of())).isEqualTo(StepKind.DRY);
+        assertThat(dry.next(List.of(StepKind.DRY, StepKind.SCREEN, StepKind.THRESH)))
+                .isEqualTo(StepKind.WINNOW);
+        assertThat(dry.next(List.of(StepKind.HAND_PICK))).isNull();
+    }
+
+    @Test
+    void aFermentLeftTooLongIsOver() {
+        FermentClock clock = FermentClock.of(
+                List.of(new FermentClock.Reading(0, 26), new FermentClock.Reading(70, 26)), 2.2, 48, 72, 26);
+        assertThat(clock.state()).isEqualTo(FermentClock.State.OVER_RUN);
+        assertThat(clock.hoursToOverRun()).isZero();
+    }
+}
