@@ -43,6 +43,18 @@ public final class LocalPlane {
         return new LocalPlane(new LonLat((first + west + first + east) / 2, (south + north) / 2));
     }
 
+    /** The plane around a fixed spot, for drawing a farm and for placing shapes by metres. */
+    public static LocalPlane at(LonLat origin) {
+        return new LocalPlane(origin);
+    }
+
+    /** The spot so many metres east and north of the origin. */
+    public LonLat spot(double east, double north) {
+        return new LonLat(
+                origin.lon() + Math.toDegrees(east / metresPerRadianEast),
+                origin.lat() + Math.toDegrees(north / metresPerRadianNorth));
+    }
+
     public LonLat origin() {
         return origin;
     }

@@ -6,6 +6,7 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
 
 /**
  * Where something grows: an area with three or more corners, or a single spot (a neighbour's garden that was only
@@ -32,6 +33,41 @@ public record Place(List<LonLat> corners) {
     /** A spot without extent. */
     public static Place spot(LonLat spot) {
         return new Place(List.of(spot));
+    }
+
+    /**
+     * A rectangle by numbers.
+     *
+     * @param plane whose origin the metres count from
+     * @param east of its middle, metres, up to 5000 either way; {@code north} likewise
+     * @param width metres, 1 to 2000; {@code length} likewise
+     * @param turned degrees clockwise, -180 to 180
+     */
+    public static Place rectangle(
+            LocalPlane plane, double east, double north, double width, double length, double turned) {
+        Range.of(-5000, 5000, "m").check("east", east);
+        Range.of(-5000, 5000, "m").check("north", north);
+        Range.of(1, 2000, "m").check("width", width);
+        Range.of(1, 2000, "m").check("length", length);
+        double angle = Math.toRadians(Range.of(-180, 180, "degrees").check("turned", turned));
+        List<LonLat> corners = new ArrayList<>();
+        for (double[] side : new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}}) {
+            double x = side[0] * width / 2;
+            double y = side[1] * length / 2;
+            corners.add(plane.spot(
+                    east + x * Math.cos(angle) + y * Math.sin(angle),
+                    north - x * Math.sin(angle) + y * Math.cos(angle)));
+        }
+        return new Place(corners);
+    }
+
+    /** Whether the two share ground, more than an edge. */
+    public boolean overlaps(Place other) {
+        List<LonLat> both = new ArrayList<>(corners);
+        both.addAll(other.corners);
+        LocalPlane plane = LocalPlane.around(both);
+        Geometry shared = inMetres(plane, corners).intersection(inMetres(plane, other.corners));
+        return shared.getArea() > 0.01;
     }
 
     public boolean isSpot() {

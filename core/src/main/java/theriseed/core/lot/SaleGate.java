@@ -21,20 +21,31 @@ import theriseed.core.roguing.WalkVerdict;
 public record SaleGate(List<Reason> reasons, List<Caution> cautions) {
     /** What holds a lot back. */
     public enum Reason {
-        OWN_USE_ONLY,
-        ISOLATION_FAILED,
-        NOT_WALKED,
-        OFF_TYPES_NOT_SHOWN,
-        OFF_TYPES_OVER,
-        NOT_CLEAN,
-        NOT_DRY,
-        SEED_WEIGHT_UNKNOWN,
-        SEED_WEIGHT_UNEVEN,
-        UNTESTED,
-        REPLICATES_DISAGREE,
-        TEST_RUN_OUT,
-        BELOW_STANDARD,
-        ON_HOLD
+        OWN_USE_ONLY("grown for own use only"),
+        ISOLATION_FAILED("too near to what it crosses with"),
+        NOT_WALKED("nobody walked the rows"),
+        OFF_TYPES_NOT_SHOWN("too few plants looked at to show it is true"),
+        OFF_TYPES_OVER("more off-types than its grade lets pass"),
+        NOT_CLEAN("not clean yet"),
+        NOT_DRY("too damp to store"),
+        SEED_WEIGHT_UNKNOWN("seed weight not taken"),
+        SEED_WEIGHT_UNEVEN("seed weights disagree"),
+        UNTESTED("germination not tested"),
+        REPLICATES_DISAGREE("germination replicates disagree: test again"),
+        TEST_RUN_OUT("germination test is over a year old"),
+        BELOW_STANDARD("germinates below the standard"),
+        ON_HOLD("on hold");
+
+        private final String words;
+
+        Reason(String words) {
+            this.words = words;
+        }
+
+        /** What a grower says of it. */
+        public String words() {
+            return words;
+        }
     }
 
     /** What is worth knowing before selling. */

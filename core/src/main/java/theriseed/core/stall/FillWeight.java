@@ -52,4 +52,18 @@ public record FillWeight(double meanCount, double grams, double naiveGrams, doub
         double perSeed = thousandSeedWeight / 1000 / (purity / 100);
         return new FillWeight(mean, mean * perSeed, label * perSeed, 100 * (mean / label - 1));
     }
+
+    /**
+     * For packets sold by weight: a little more than the label, so that hardly any holds less.
+     *
+     * @param label grams promised, above 0
+     * @param scoopSpread relative sd of a scooped weight, 0 to 0.5
+     * @param confidence 0.5 to 0.999
+     */
+    public static double byWeight(double label, double scoopSpread, double confidence) {
+        Range.above(0, 1e6, "g").check("grams", label);
+        SPREAD.check("cvW", scoopSpread);
+        Range.of(0.5, 0.999, "").check("conf", confidence);
+        return label / (1 - Chance.normalQuantile(confidence) * scoopSpread);
+    }
 }

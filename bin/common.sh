@@ -1,0 +1,149 @@
+# Shared by ./start, ./check and ./pictures: what must be installed, and the private database cluster.
+
+say() { printf '%s\n' "$*"; }
+stop_with() {
+  printf '%s\n' "$*" >&2
+  exit 1
+}
+
+as_root() { [ "$(id -u)" -eq 0 ]; }
+
+# need NAME LEAST FOUND HOW: stops with one line when a tool is missing (FOUND empty) or too old.
+need() {
+  local name=$1 least=$2 found=$3 how=$4
+  [ -n "$found" ] || stop_with "$name is missing: install it with  $how"
+  [ "${found%%.*}" -ge "$least" ] || stop_with "$name $found is too old, $least or newer is needed: install it with  $how"
+}
+
+check_tools() {
+  local java mvn node npm
+  java=$(javac -version 2>&1 | sed -n 's/^javac \([0-9][0-9.]*\).*/\1/p')
+  need "The Java development kit" 17 "$java" "apt-get install openjdk-17-jdk-headless"
+  mvn=$(mvn -v 2>/dev/null | sed 's/\x1b\[[0-9;]*m//g' | sed -n 's/^Apache Maven \([0-9][0-9.]*\).*/\1/p')
+  need "Maven" 3 "$mvn" "apt-get install maven"
+  node=$(node -v 2>/dev/null | sed -n 's/^v//p')
+  need "Node.js" 20 "$node" "a package of Node.js 20 or newer (apt-get install nodejs npm where Debian's is new enough)"
+  npm=$(npm -v 2>/dev/null | tail -n 1)
+  need "npm" 9 "$npm" "apt-get install npm"
+}
+
+# install_package COMMAND-THAT-SHOWS-IT-IS-THERE PACKAGE
+install_package() {
+  if as_root; then
+    say "Installing $1 (once) ..."
+    apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$1" >/dev/null ||
+      stop_with "Installing $1 failed. Try it by hand:  apt-get install $1"
+  else
+    stop_with "$1 is missing. Install it with  sudo apt-get install $1  and start again."
+  fi
+}
+
+postgres_bin() {
+  ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -t/ -k5 -n | while read -r folder; do
+    [ -x "$folder/initdb" ] && [ -x "$folder/postgres" ] && echo "$folder"
+  done | tail -n 1
+}
+
+ensure_postgres() {
+  PG_BIN=$(postgres_bin)
+  if [ -z "$PG_BIN" ]; then
+    install_package postgresql
+    PG_BIN=$(postgres_bin)
+  fi
+  [ -n "$PG_BIN" ] || stop_with "The PostgreSQL server was not found under /usr/lib/postgresql."
+}
+
+ensure_chromium() {
+  command -v chromium >/dev/null || install_package chromium
+}
+
+# PostgreSQL refuses to run as root, so root hands it to the unprivileged user of Debian's package.
+as_database_user() {
+  if as_root; then
+    (cd / && runuser -u postgres -- "$@")
+  else
+    "$@"
+  fi
+}
+
+# The database's user must be able to walk into every folder above the cluster.
+check_reachable() {
+  local folder=$1
+  while [ "$folder" != / ]; do
+    as_database_user test -x "$folder" ||
+      stop_with "The database's user cannot enter $folder. Allow it with  chmod o+x $folder  or move the checkout."
+    folder=$(dirname "$folder")
+  done
+}
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# Below the range the system hands out by itself.
+free_port() {
+  local port try
+  for try in 1 2 3 4 5 6 7 8 9 10; do
+    port=$((20000 + RANDOM % 12000))
+    port_taken "$port" || {
+      echo "$port"
+      return
+    }
+  done
+  stop_with "No free port was found on the loopback address."
+}
+
+# start_cluster HOME [EXTRA-SETTINGS]: makes the cluster under HOME once, starts it, sets DB_PORT and DB_PASSWORD.
+start_cluster() {
+  local home=$1 extra=${2:-} data=$1/cluster try
+  mkdir -p "$home"
+  check_reachable "$(cd "$home" && pwd)"
+  rm -rf "$home/cluster.new"
+  if [ ! -f "$data/PG_VERSION" ] || [ ! -f "$home/password" ]; then
+    [ ! -e "$data" ] || mv "$data" "$home/cluster.unusable.$(date +%s)"
+    (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$home/password")
+    install -d -m 700 "$home/cluster.new"
+    as_root && chown postgres "$home/cluster.new" && chown postgres "$home/password"
+    as_database_user "$PG_BIN/initdb" -D "$home/cluster.new" -U theriseed --pwfile="$home/password" \
+      -A scram-sha-256 -E UTF8 --locale=C.UTF-8 >"$home/initdb.log" 2>&1 ||
+      stop_with "The database cluster could not be made; see $home/initdb.log."
+    mv "$home/cluster.new" "$data"
+  fi
+  [ "$(cat "$data/PG_VERSION")" = "$(basename "$(dirname "$PG_BIN")")" ] ||
+    stop_with "$data was made by PostgreSQL $(cat "$data/PG_VERSION"); install that version, or move the folder away after a backup."
+  DB_PASSWORD=$(cat "$home/password")
+  if as_database_user "$PG_BIN/pg_ctl" -D "$data" status >/dev/null 2>&1; then
+    DB_PORT=$(sed -n 4p "$data/postmaster.pid")
+    return
+  fi
+  touch "$home/postgres.log"
+  as_root && chown postgres "$home/postgres.log"
+  for try in 1 2 3; do
+    DB_PORT=$(free_port)
+    if as_database_user "$PG_BIN/pg_ctl" -D "$data" -w -t 60 -l "$home/postgres.log" -s \
+      -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $extra" start >/dev/null 2>&1; then
+      return
+    fi
+  done
+  stop_with "The database did not start; see $home/postgres.log."
+}
+
+stop_cluster() {
+  as_database_user "$PG_BIN/pg_ctl" -D "$1/cluster" -m fast -w -s stop >/dev/null 2>&1 || true
+}
+
+# make_database NAME: makes it when it is not there.
+make_database() {
+  local there
+  export PGPASSWORD=$DB_PASSWORD
+  there=$(psql_query "select 1 from pg_database where datname = '$1'")
+  [ "$there" = 1 ] || psql_query "create database $1" >/dev/null
+}
+
+psql_query() {
+  "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U theriseed -d postgres -Atqc "$1"
+}
+
+# fingerprint PATH...: changes when a file below changes.
+fingerprint() {
+  find "$@" -type f -not -path '*/node_modules/*' -not -path '*/.svelte-kit/*' -not -path '*/target/*' -not -path 'web/build/*' \
+    -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-40
+}

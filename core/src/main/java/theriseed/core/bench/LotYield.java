@@ -1,0 +1,39 @@
+package theriseed.core.bench;
+
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Usual;
+import theriseed.core.measure.Range;
+
+/**
+ * What a lot gave, against what is usual for its crop. The usual ranges are wide and of low certainty: they warn, they do
+ * not judge.
+ *
+ * @param clean grams of clean seed
+ * @param share of the mass picked, 0 to 1
+ * @param usualShare of the crop table
+ * @param perPlant grams
+ * @param usualPerPlant grams, of the crop table
+ */
+public record LotYield(double clean, double share, Usual usualShare, Mark mark, double perPlant, Usual usualPerPlant) {
+    /** Where the share lies. */
+    public enum Mark {
+        BELOW_USUAL,
+        USUAL,
+        ABOVE_USUAL
+    }
+
+    /**
+     * @param picked grams, above 0
+     * @param plants picked, at least 1
+     * @param clean grams, above 0 up to picked: no yield is over 100 %
+     */
+    public static LotYield of(Crop crop, double picked, int plants, double clean) {
+        Range.above(0, 1e9, "g").check("picked", picked);
+        Range.of(1, 1e6, "plants").check("plants", plants);
+        Range.above(0, picked, "g").check("clean", clean);
+        double share = clean / picked;
+        Usual usual = crop.seedShare().orElse(new Usual(0, 1));
+        Mark mark = share < usual.low() ? Mark.BELOW_USUAL : share > usual.high() ? Mark.ABOVE_USUAL : Mark.USUAL;
+        return new LotYield(clean, share, usual, mark, clean / plants, crop.seedPerPlant());
+    }
+}

@@ -1,0 +1,2 @@
+/** The course of a day on the farm. */
+package theriseed.core.day;

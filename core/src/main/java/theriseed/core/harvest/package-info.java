@@ -1,0 +1,2 @@
+/** What is picked, and whether that can be. */
+package theriseed.core.harvest;

@@ -1,0 +1,89 @@
+package theriseed.server.account;
+
+import java.util.List;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetails;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.Range;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+
+/** The people of the farm. */
+@Service
+public class Accounts implements UserDetailsService {
+    private static final int SHORTEST_PASSWORD = 10;
+    private static final int LONGEST_PASSWORD = 72;
+
+    private final AccountRepository accounts;
+    private final PasswordEncoder passwords;
+    private final Stamps stamps;
+
+    Accounts(AccountRepository accounts, PasswordEncoder passwords, Stamps stamps) {
+        this.accounts = accounts;
+        this.passwords = passwords;
+        this.stamps = stamps;
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public UserDetails loadUserByUsername(String name) {
+        Account account = accounts.findByNameIgnoreCase(name).orElseThrow(() -> new UsernameNotFoundException(name));
+        return User.withUsername(account.name())
+                .password(account.passwordHash())
+                .roles(account.role().name())
+                .build();
+    }
+
+    @Transactional(readOnly = true)
+    public boolean none() {
+        return accounts.count() == 0;
+    }
+
+    @Transactional(readOnly = true)
+    public AccountView get(String name) {
+        return accounts.findByNameIgnoreCase(name).map(Account::view).orElseThrow(NotFound.of("account"));
+    }
+
+    @Transactional(readOnly = true)
+    public List<AccountView> all() {
+        return accounts.findAll().stream().map(Account::view).toList();
+    }
+
+    /** The first grower, made while nobody can sign in yet. */
+    @Transactional
+    public AccountView makeFirst(String name, String password) {
+        if (!none()) {
+            throw new Refused("name", name, "sign in", "This farm has its first grower already: sign in instead.");
+        }
+        return save(name, password, Role.GROWER);
+    }
+
+    @GrowersWork
+    @Transactional
+    public AccountView make(String name, String password, Role role) {
+        return save(name, password, role);
+    }
+
+    @Transactional
+    public AccountView prefer(String name, Units units, Theme theme) {
+        Account account = accounts.findByNameIgnoreCase(name).orElseThrow(NotFound.of("account"));
+        account.prefer(units, theme);
+        return account.view();
+    }
+
+    private AccountView save(String name, String password, Role role) {
+        Range.of(1, 60, "characters").check("name", name.strip().length());
+        Range.of(SHORTEST_PASSWORD, LONGEST_PASSWORD, "characters").check("password", password.length());
+        if (accounts.findByNameIgnoreCase(name.strip()).isPresent()) {
+            throw new Refused("name", name, "a name not yet taken", "Somebody is called " + name + " already.");
+        }
+        return accounts.save(new Account(name.strip(), passwords.encode(password), role, stamps.now()))
+                .view();
+    }
+}

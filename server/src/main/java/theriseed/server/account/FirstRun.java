@@ -1,0 +1,32 @@
+package theriseed.server.account;
+
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.ground.LonLat;
+import theriseed.server.farm.Farms;
+
+/** Makes an empty farm and its first grower, both or neither. */
+@Service
+class FirstRun {
+    private final Farms farms;
+    private final Accounts accounts;
+
+    FirstRun(Farms farms, Accounts accounts) {
+        this.farms = farms;
+        this.accounts = accounts;
+    }
+
+    @Transactional
+    void make(
+            String farm,
+            LonLat spot,
+            String timeZone,
+            String currency,
+            double coldestMonth,
+            double warmestMonth,
+            String name,
+            String password) {
+        accounts.makeFirst(name, password);
+        farms.make(farm, spot, timeZone, currency, coldestMonth, warmestMonth, null);
+    }
+}

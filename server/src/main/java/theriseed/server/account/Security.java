@@ -1,0 +1,74 @@
+package theriseed.server.account;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** The door: sessions, CSRF, headers, and which paths are open before anyone has signed in. */
+@Configuration(proxyBeanMethods = false)
+@EnableMethodSecurity
+class Security {
+    private static final int HASH_STRENGTH = 12;
+
+    /** Everything comes from the farm's own server; no inline script, no frames, no foreign form targets. */
+    static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
+                    + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
+                    + " frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain door(HttpSecurity http) throws Exception {
+        return http.csrf(CsrfConfigurer::spa)
+                .authorizeHttpRequests(paths -> paths.requestMatchers(HttpMethod.GET, "/api/session")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/first-run")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .exceptionHandling(
+                        refused -> refused.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .formLogin(form -> form.disable())
+                .httpBasic(basic -> basic.disable())
+                .logout(logout -> logout.disable())
+                .requestCache(cache -> cache.disable())
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .permissionsPolicyHeader(policy ->
+                                policy.policy("camera=(self), geolocation=(self), microphone=(), payment=()")))
+                .build();
+    }
+
+    @Bean
+    SecurityContextRepository signedIn() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder(HASH_STRENGTH);
+    }
+
+    @Bean
+    AuthenticationManager authentication(UserDetailsService accounts, PasswordEncoder passwords) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
+        provider.setPasswordEncoder(passwords);
+        return new ProviderManager(provider);
+    }
+}

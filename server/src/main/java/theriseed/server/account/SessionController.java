@@ -1,0 +1,160 @@
+package theriseed.server.account;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.ground.LonLat;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Maybe;
+import theriseed.server.farm.FarmView;
+import theriseed.server.farm.Farms;
+
+/** Signing in and out, and the first run of an empty farm. */
+@RestController
+class SessionController {
+    private final AuthenticationManager authentication;
+    private final SecurityContextRepository signedIn;
+    private final Accounts accounts;
+    private final Doorkeeper doorkeeper;
+    private final FirstRun firstRun;
+    private final Farms farms;
+    private final FarmTime time;
+
+    SessionController(
+            AuthenticationManager authentication,
+            SecurityContextRepository signedIn,
+            Accounts accounts,
+            Doorkeeper doorkeeper,
+            FirstRun firstRun,
+            Farms farms,
+            FarmTime time) {
+        this.authentication = authentication;
+        this.signedIn = signedIn;
+        this.accounts = accounts;
+        this.doorkeeper = doorkeeper;
+        this.firstRun = firstRun;
+        this.farms = farms;
+        this.time = time;
+    }
+
+    /** What the screens need before anything else; without an account nobody is signed in. */
+    record Session(
+            boolean firstRun,
+            @Maybe AccountView account,
+            @Maybe FarmView farm,
+            LocalDate today,
+            LocalDateTime now) {}
+
+    record SignInRequest(@NotBlank String name, @NotBlank String password) {}
+
+    record PreferencesRequest(@NotNull Units units, @NotNull Theme theme) {}
+
+    record FirstRunRequest(
+            @NotBlank String farm,
+            @NotNull Double lat,
+            @NotNull Double lon,
+            @NotBlank String timeZone,
+            @NotBlank String currency,
+            @NotNull Double coldestMonth,
+            @NotNull Double warmestMonth,
+            @NotBlank String name,
+            @NotNull String password) {}
+
+    @GetMapping("/api/session")
+    Session session() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        boolean known = who != null && who.isAuthenticated() && !who.getName().equals("anonymousUser");
+        return new Session(
+                accounts.none(),
+                known ? accounts.get(who.getName()) : null,
+                known ? farms.get() : null,
+                time.today(),
+                LocalDateTime.ofInstant(time.now(), time.zone()));
+    }
+
+    @PostMapping("/api/session")
+    ResponseEntity<?> signIn(
+            @Valid @RequestBody SignInRequest request, HttpServletRequest http, HttpServletResponse response) {
+        if (doorkeeper.mustWait(request.name(), http.getRemoteAddr())) {
+            return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                    .body(ProblemDetail.forStatusAndDetail(
+                            HttpStatus.TOO_MANY_REQUESTS,
+                            "Too many tries. Wait " + Doorkeeper.WAIT.toMinutes() + " minutes, then try again."));
+        }
+        try {
+            enter(request.name(), request.password(), http, response);
+        } catch (AuthenticationException refused) {
+            doorkeeper.failed(request.name(), http.getRemoteAddr());
+            throw refused;
+        }
+        doorkeeper.entered(request.name(), http.getRemoteAddr());
+        return ResponseEntity.ok(session());
+    }
+
+    @DeleteMapping("/api/session")
+    ResponseEntity<Void> signOut(HttpServletRequest http) {
+        http.getSession().invalidate();
+        SecurityContextHolder.clearContext();
+        return ResponseEntity.noContent().build();
+    }
+
+    @PutMapping("/api/session/preferences")
+    AccountView prefer(@Valid @RequestBody PreferencesRequest request, Authentication who) {
+        return accounts.prefer(who.getName(), request.units(), request.theme());
+    }
+
+    @PostMapping("/api/first-run")
+    Session firstRun(
+            @Valid @RequestBody FirstRunRequest request, HttpServletRequest http, HttpServletResponse response) {
+        firstRun.make(
+                request.farm(),
+                new LonLat(request.lon(), request.lat()),
+                request.timeZone(),
+                request.currency(),
+                request.coldestMonth(),
+                request.warmestMonth(),
+                request.name(),
+                request.password());
+        enter(request.name(), request.password(), http, response);
+        return session();
+    }
+
+    @ExceptionHandler(AuthenticationException.class)
+    ProblemDetail notKnown(AuthenticationException refused) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNAUTHORIZED, "This name and password do not belong together.");
+    }
+
+    private void enter(String name, String password, HttpServletRequest http, HttpServletResponse response) {
+        Authentication who =
+                authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
+        if (http.getSession(false) != null) {
+            http.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(who);
+        SecurityContextHolder.setContext(context);
+        signedIn.saveContext(context, http, response);
+    }
+}

@@ -1,0 +1,7 @@
+package theriseed.server.account;
+
+/** Readable in sun, or dim for the shed. */
+public enum Theme {
+    DAYLIGHT,
+    LAMP
+}

@@ -1,0 +1,5 @@
+/** Who may enter, and what each may do. */
+@ApplicationModule
+package theriseed.server.account;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,58 @@
+package theriseed.server.base;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.annotation.Annotation;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.PropertyCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The description of the API that the screens' types are made from: what is not {@link Maybe} is always there. */
+@Configuration(proxyBeanMethods = false)
+class ApiDescription {
+    private static final String OPTIONAL = "x-optional";
+
+    @Bean
+    OpenAPI description() {
+        return new OpenAPI().info(new Info().title("Theriseed").version("1"));
+    }
+
+    @Bean
+    PropertyCustomizer optionalParts() {
+        return (property, type) -> {
+            Annotation[] annotations = type.getCtxAnnotations();
+            if (annotations != null && Arrays.stream(annotations).anyMatch(Maybe.class::isInstance)) {
+                property.addExtension(OPTIONAL, true);
+            }
+            return property;
+        };
+    }
+
+    @Bean
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    OpenApiCustomizer requiredParts() {
+        return api -> {
+            api.setServers(null);
+            for (Schema schema : ((Map<String, Schema>) api.getComponents().getSchemas()).values()) {
+                Map<String, Schema> properties = schema.getProperties();
+                if (properties == null) {
+                    continue;
+                }
+                List<String> required = new ArrayList<>();
+                properties.forEach((name, property) -> {
+                    Map<String, Object> extensions = property.getExtensions();
+                    if (extensions == null || extensions.remove(OPTIONAL) == null) {
+                        required.add(name);
+                    }
+                });
+                schema.setRequired(required);
+            }
+        };
+    }
+}

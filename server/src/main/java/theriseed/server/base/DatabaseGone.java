@@ -1,0 +1,66 @@
+package theriseed.server.base;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Stands before everything that needs the database, the session included, so that its absence is said plainly instead of
+ * as a broken page. The pool finds the database again by itself.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class DatabaseGone extends OncePerRequestFilter {
+    private final JsonMapper json;
+
+    DatabaseGone(JsonMapper json) {
+        this.json = json;
+    }
+
+    static ProblemDetail problem() {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The farm's records cannot be reached just now. What you typed is still here: try again in a moment.");
+    }
+
+    static boolean causedBy(Throwable failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLTransientConnectionException) {
+                return true;
+            }
+            String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
+            if (state != null && (state.startsWith("08") || state.startsWith("57P"))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        try {
+            chain.doFilter(request, response);
+        } catch (RuntimeException | ServletException failed) {
+            if (!causedBy(failed) || response.isCommitted()) {
+                throw failed;
+            }
+            response.reset();
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+            response.getOutputStream().write(json.writeValueAsBytes(problem()));
+        }
+    }
+}

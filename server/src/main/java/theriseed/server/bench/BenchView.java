@@ -1,0 +1,30 @@
+package theriseed.server.bench;
+
+import java.math.BigDecimal;
+import java.util.List;
+import theriseed.core.bench.LotYield;
+import theriseed.core.bench.StepKind;
+import theriseed.server.base.Maybe;
+
+/**
+ * Where a lot stands at the bench.
+ *
+ * @param chain usual order of steps for its crop
+ * @param next step to offer; absent at the end of the chain or while one is under way
+ * @param clean whether the chain is done
+ * @param mass grams at the last weighing
+ * @param moisture percent when last measured
+ * @param yield what it gave so far, against what is usual; absent until something was weighed out
+ * @param minutes worked on it
+ */
+public record BenchView(
+        List<StepKind> chain,
+        List<StepView> steps,
+        @Maybe StepKind next,
+        @Maybe StepView underWay,
+        boolean clean,
+        BigDecimal mass,
+        @Maybe Double moisture,
+        @Maybe LotYield yield,
+        int minutes,
+        double dryPicked) {}

@@ -1,0 +1,46 @@
+package theriseed.server.bench;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.util.List;
+import theriseed.core.bench.MassBalance;
+import theriseed.core.bench.StepKind;
+
+/** What is told of a step. Masses in grams, moistures in percent wet basis; no mass out while it is under way. */
+public record StepFacts(
+        StepKind kind,
+        Instant begunAt,
+        Instant endedAt,
+        BigDecimal massIn,
+        BigDecimal waterAdded,
+        BigDecimal massOut,
+        List<ByProduct> byProducts,
+        Double moistureIn,
+        Double moistureOut,
+        Double temperature,
+        Integer minutes,
+        String missingBecause,
+        String note) {
+
+    /** Something that left the lot: what, how much, and where it went. */
+    public record ByProduct(String what, BigDecimal mass, String goneTo) {
+        String text() {
+            return mass.stripTrailingZeros().toPlainString() + " g " + what;
+        }
+    }
+
+    BigDecimal gone() {
+        return byProducts.stream().map(ByProduct::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    MassBalance.Weighed weighed() {
+        return MassBalance.Weighed.recorded(
+                kind,
+                massIn.doubleValue(),
+                waterAdded.doubleValue(),
+                massOut.doubleValue(),
+                gone().doubleValue(),
+                Step.maybe(moistureIn),
+                Step.maybe(moistureOut));
+    }
+}

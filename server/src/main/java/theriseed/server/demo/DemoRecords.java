@@ -1,0 +1,352 @@
+package theriseed.server.demo;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import theriseed.core.crop.Grade;
+import theriseed.server.farm.FarmClock;
+import theriseed.server.ground.Ground;
+import theriseed.server.season.PlantingFacts;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyFacts;
+
+/** Three seasons of the made-up farm, with the troubles that the app is to find. */
+@Component
+class DemoRecords {
+    private final FarmClock time;
+    private final Ground ground;
+    private final Varieties varieties;
+    private final Plantings plantings;
+    private final DemoWork work;
+
+    private final Map<Integer, UUID> plots = new HashMap<>();
+    private final Map<String, UUID> named = new HashMap<>();
+
+    DemoRecords(FarmClock time, Ground ground, Varieties varieties, Plantings plantings, DemoWork work) {
+        this.time = time;
+        this.ground = ground;
+        this.varieties = varieties;
+        this.plantings = plantings;
+        this.work = work;
+    }
+
+    void make() {
+        plots.clear();
+        named.clear();
+        ground();
+        varieties();
+        season2024();
+        season2025();
+        season2026();
+        plan2027();
+    }
+
+    private void ground() {
+        double[][] middles = {
+            {-229, 198}, {-115, 206}, {-237, 112}, {-132, 121}, {11, 145}, {-11, 59},
+            {-133, 34}, {-242, 10}, {115, 53}, {125, 142}, {12, -35}, {144, -55}
+        };
+        for (int i = 0; i < middles.length; i++) {
+            plots.put(
+                    i + 1,
+                    ground.make("Plot " + (i + 1), new Ground.Rectangle(middles[i][0], middles[i][1], 90, 55, -3), 3)
+                            .id());
+        }
+        on("2026-05-10T17:00", () -> {
+            seen("Croft, west", "kale", -700, -420, 60, "2026-04-28", "2026-06-05", "2026-05-10", false);
+            seen("Inn garden", "pumpkin-pepo", 980, 520, 30, "2026-07-01", "2026-09-10", "2026-05-10", true);
+            seen("School plot", "lettuce", 620, -380, 12, null, null, "2026-05-10", true);
+            seen("Lane, wild carrot", "carrot", 60, -160, 40, "2026-06-20", "2026-08-25", "2026-05-10", false);
+        });
+    }
+
+    private void seen(
+            String name,
+            String crop,
+            double east,
+            double north,
+            double area,
+            String first,
+            String last,
+            String seenOn,
+            boolean sure) {
+        ground.note(new Ground.Seen(
+                name,
+                crop,
+                east,
+                north,
+                10,
+                area,
+                2026,
+                first == null ? null : LocalDate.parse(first),
+                last == null ? null : LocalDate.parse(last),
+                LocalDate.parse(seenOn),
+                sure));
+    }
+
+    private void varieties() {
+        variety("tomato", "Lantern Quay", 2021);
+        variety("tomato", "Small Hours", 2022);
+        variety("pea", "Skerrow Early Row", 2019);
+        variety("common-bean", "Anvern Speckle", 2018);
+        variety("lettuce", "Tidewrack", 2020);
+        variety("sweet-pepper", "Coalshed Sweet", 2022);
+        variety("broad-bean", "Barn Owl", 2020);
+        variety("kale", "Ninefold", 2017);
+        variety("cabbage", "Slack Water", 2022);
+        variety("courgette", "Long Ferry", 2021);
+        variety("pumpkin-pepo", "Barrow Moon", 2020);
+        variety("squash-maxima", "Harbourmaster", 2021);
+        variety("cucumber", "Rope Green", 2022);
+        variety("carrot", "Ferrous", 2019);
+        variety("leek", "Gale Warden", 2020);
+        variety("onion", "Net Loft", 2022);
+        variety("sunflower", "South Light", 2021);
+        variety("beetroot", "Brine", 2020);
+        variety("chard", "Oyster Stem", 2021);
+        variety("spinach", "Lee Side", 2022);
+        variety("flour-maize", "Threshold", 2019);
+        variety("calendula", "Lamplighter", 2018);
+        variety("poppy", "Slate", 2018);
+        variety("garlic", "Anchor", 2017);
+        named.put(
+                "Kite Market",
+                varieties
+                        .make("melon", new VarietyFacts("Kite Market", "swap at the market", 2023, true, true, false))
+                        .id());
+    }
+
+    private void variety(String crop, String name, int year) {
+        named.put(
+                name,
+                varieties
+                        .make(crop, new VarietyFacts(name, "kept on the farm", year, false, false, false))
+                        .id());
+    }
+
+    private void season2024() {
+        UUID carrot = plant(2024, "Ferrous", 6, Grade.MARKET, "2023-06-20", null, 110);
+        on("2024-06-01T10:00", () -> work.walk(carrot, "flowering", 110, 1, "wild carrot"));
+        work.lot(carrot)
+                .picked("2024-09-02", 5200, 104)
+                .dry("2024-09-10", 4700, 10)
+                .clean("THRESH", "2024-09-11", 2350, 2270, "stalk and chaff")
+                .clean("SCREEN", "2024-09-11", 2010, 300, "chaff, bristles")
+                .clean("WINNOW", "2024-09-12", 1820, 170, "light seed")
+                .clean("HAND_PICK", "2024-09-12", 1790, 22, "odd seed")
+                .weighed("2024-09-20", 0.121, 0.118, 0.125, 0.119)
+                .germinated("2024-10-04", 88, 84, 86, 89)
+                .packed("2024-11-02", 500, 400, "3.20")
+                .sold("2025-03-01", 240, "Market, spring", "768.00")
+                .germinated("2026-02-20", 63, 58, 66, 61);
+        UUID leek = plant(2024, "Gale Warden", 1, Grade.MARKET, "2023-04-02", null, 120);
+        on("2024-05-20T10:00", () -> work.walk(leek, "flowering", 120, 0, ""));
+        work.lot(leek)
+                .picked("2024-10-08", 2900, 118)
+                .dry("2024-10-24", 2450, 9)
+                .clean("THRESH", "2024-10-25", 990, 1430, "stalk and capsules")
+                .clean("SCREEN", "2024-10-25", 880, 96, "capsules")
+                .clean("WINNOW", "2024-10-26", 790, 82, "light seed")
+                .clean("HAND_PICK", "2024-10-26", 784, 5, "odd seed")
+                .weighed("2024-11-03", 0.270, 0.268, 0.275, 0.272)
+                .germinated("2024-11-20", 86, 82, 84, 88);
+        UUID pea = plant(2024, "Skerrow Early Row", 10, Grade.MARKET, "2024-03-20", null, 260);
+        on("2024-06-08T10:00", () -> work.walk(pea, "flowering", 260, 1, "tall rogue"));
+        work.lot(pea)
+                .picked("2024-08-02", 14000, 258)
+                .dry("2024-08-10", 12600, 12)
+                .clean("THRESH", "2024-08-11", 5600, 6900, "haulm and pods")
+                .clean("SCREEN", "2024-08-11", 5350, 240, "broken and small seed")
+                .clean("WINNOW", "2024-08-12", 5210, 130, "chaff")
+                .clean("HAND_PICK", "2024-08-12", 5050, 150, "split seed")
+                .weighed("2024-08-20", 24.1, 23.8, 24.6, 24.0)
+                .germinated("2024-09-05", 94, 92, 95, 91)
+                .packed("2024-10-20", 100, 180, "2.90")
+                .sold("2025-02-15", 120, "Croft, east", "348.00");
+    }
+
+    private void season2025() {
+        UUID tomato = plant(2025, "Lantern Quay", 4, Grade.MARKET, "2025-03-12", "2025-05-20", 24);
+        on("2025-06-20T08:30", () -> work.walk(tomato, "ripe fruit", 24, 0, ""));
+        work.lot(tomato)
+                .picked("2025-08-05", 41000, 24)
+                .wet("EXTRACT", "2025-08-05T15:00", 7400, 0, 33500, "flesh", "sauce, inn kitchen")
+                .ferment("2025-08-05T16:00", "2025-08-08T09:00", 22, 7100)
+                .rinse("2025-08-08T10:00", 12000, 640, 3600, "skins and floaters")
+                .dryWet("2025-08-12", 214, 6.5)
+                .weighed("2025-08-20", 0.292, 0.295, 0.288, 0.297)
+                .germinated("2025-09-05", 92, 90, 93, 91)
+                .packed("2025-11-10", 25, 900, "2.80")
+                .sold("2026-02-14", 380, "Market, spring", "1064.00")
+                .sold("2026-03-20", 120, "Inn shop", "300.00");
+        UUID lettuce = plant(2025, "Tidewrack", 2, Grade.MARKET, "2025-04-10", null, 70);
+        on("2025-06-25T10:00", () -> work.walk(lettuce, "heading", 70, 0, ""));
+        work.lot(lettuce)
+                .picked("2025-09-08", 6100, 68)
+                .dry("2025-09-15", 5200, 10)
+                .clean("THRESH", "2025-09-16", 1500, 3650, "stalk and fluff")
+                .clean("SCREEN", "2025-09-16", 980, 490, "fluff")
+                .clean("WINNOW", "2025-09-17", 690, 270, "light seed and fluff")
+                .clean("HAND_PICK", "2025-09-17", 680, 8, "odd seed")
+                .weighed("2025-09-24", 0.112, 0.110, 0.113, 0.111)
+                .germinated("2025-10-05", 96, 84, 93, 91);
+        UUID poppy = plant(2025, "Slate", 7, Grade.MARKET, "2025-04-02", null, 90);
+        on("2025-07-01T10:00", () -> work.walk(poppy, "flowering", 90, 0, ""));
+        work.lot(poppy)
+                .picked("2025-08-25", 1900, 88)
+                .dry("2025-09-01", 1700, 9)
+                .clean("THRESH", "2025-09-01", 680, 1000, "capsules")
+                .clean("SCREEN", "2025-09-02", 610, 62, "chaff")
+                .clean("WINNOW", "2025-09-02", 596, 12, "dust")
+                .clean("HAND_PICK", "2025-09-02", 592, 3, "odd seed")
+                .weighed("2025-09-09", 0.048, 0.047, 0.048, 0.049)
+                .germinated("2025-09-25", 88, 86, 90, 87)
+                .packed("2025-12-01", 500, 260, "2.60")
+                .sold("2026-04-04", 90, "Market, spring", "234.00");
+        UUID bean = plant(2025, "Anvern Speckle", 10, Grade.MARKET, "2025-05-18", null, 240);
+        on("2025-07-20T10:00", () -> work.walk(bean, "flowering", 240, 1, "white flower"));
+        work.lot(bean)
+                .picked("2025-10-01", 15800, 236)
+                .dry("2025-10-14", 13900, 13)
+                .clean("THRESH", "2025-10-15", 7300, 6500, "haulm and pods")
+                .clean("SCREEN", "2025-10-15", 7000, 280, "small and broken seed")
+                .clean("WINNOW", "2025-10-16", 6890, 100, "chaff")
+                .clean("HAND_PICK", "2025-10-17", 6600, 280, "stained and bored seed")
+                .weighed("2025-10-24", 41.2, 40.6, 42.0, 41.1)
+                .germinated("2025-11-10", 90, 92, 88, 91)
+                .held("2026-08-03", "weevil: 6 bored in 400, frozen a week, second look due");
+        UUID beet = plant(2025, "Brine", 8, Grade.MARKET, "2024-07-01", null, 32);
+        on("2025-05-25T10:00", () -> work.walk(beet, "stalk", 32, 0, ""));
+        work.lot(beet)
+                .picked("2025-09-04", 3600, 31)
+                .dry("2025-09-14", 3250, 11)
+                .clean("THRESH", "2025-09-15", 1500, 1720, "stalk")
+                .clean("SCREEN", "2025-09-15", 1380, 110, "small clusters")
+                .clean("WINNOW", "2025-09-16", 1330, 46, "light clusters")
+                .clean("HAND_PICK", "2025-09-16", 1322, 6, "odd seed")
+                .weighed("2025-09-24", 1.72, 1.69, 1.75, 1.70)
+                .germinated("2025-10-10", 66, 62, 64, 67);
+        UUID calendula = plant(2025, "Lamplighter", 7, Grade.MARKET, "2025-04-12", null, 60);
+        on("2025-07-05T10:00", () -> work.walk(calendula, "first flower", 60, 0, ""));
+        work.lot(calendula)
+                .picked("2025-08-30", 1500, 58)
+                .dry("2025-09-06", 1320, 9)
+                .clean("THRESH", "2025-09-06", 760, 545, "heads")
+                .clean("SCREEN", "2025-09-07", 690, 66, "chaff")
+                .clean("WINNOW", "2025-09-07", 660, 28, "light seed")
+                .clean("HAND_PICK", "2025-09-07", 655, 4, "odd seed")
+                .weighed("2025-09-14", 0.98, 1.01, 0.99, 1.00)
+                .germinated("2025-09-28", 85, 82, 86, 84)
+                .held("2025-12-05", "label came off in the store: this or the poppy jar beside it");
+    }
+
+    private void season2026() {
+        UUID lantern = plant(2026, "Lantern Quay", 4, Grade.MARKET, "2026-03-10", "2026-05-18", 24);
+        UUID small = plant(2026, "Small Hours", 7, Grade.MARKET, "2026-03-14", "2026-05-20", 22);
+        UUID kale = plant(2026, "Ninefold", 1, Grade.MARKET, "2025-07-05", null, 74);
+        plant(2026, "Long Ferry", 3, Grade.MARKET, "2026-04-22", "2026-05-26", 16);
+        plant(2026, "Barrow Moon", 5, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        plant(2026, "Harbourmaster", 9, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        UUID cucumber = plant(2026, "Rope Green", 10, Grade.MARKET, "2026-03-20", "2026-05-20", 18);
+        UUID maize = plant(2026, "Threshold", 12, Grade.MARKET, "2026-04-02", "2026-05-22", 1400);
+        plant(2026, "Brine", 8, Grade.MARKET, "2025-06-28", null, 66);
+        plant(2026, "Oyster Stem", 11, Grade.MARKET, "2025-07-02", null, 62);
+        plant(2026, "Ferrous", 6, Grade.MARKET, "2025-06-18", null, 96);
+        UUID pea = plant(2026, "Skerrow Early Row", 2, Grade.MARKET, "2026-03-22", null, 300);
+        plant(2026, "Tidewrack", 2, Grade.MARKET, "2026-04-08", null, 64);
+        eat(2026, "Slack Water", 6, "2025-05-10", 120);
+
+        on("2026-06-12T09:00", () -> work.walk(lantern, "first green fruit", 24, 0, ""));
+        on("2026-07-14T09:00", () -> work.walk(lantern, "ripe fruit", 24, 0, ""));
+        on("2026-07-20T09:00", () -> work.walk(small, "ripe fruit", 22, 0, ""));
+        on("2026-04-18T11:00", () -> work.walk(kale, "spring", 74, 0, ""));
+        on("2026-05-02T11:00", () -> work.walk(kale, "flowering", 74, 0, ""));
+        on("2026-06-02T10:00", () -> work.walk(pea, "flowering", 300, 1, "tall rogue"));
+        on("2026-08-06T10:00", () -> work.walk(maize, "tassel", 310, 9, "white silks"));
+        on("2026-07-18T10:00", () -> work.walk(cucumber, "young fruit", 18, 0, ""));
+
+        work.lot(lantern)
+                .picked("2026-07-24", 36200, 22)
+                .wet("EXTRACT", "2026-07-24T14:00", 6100, 0, 30100, "flesh", "sauce, inn kitchen")
+                .ferment("2026-07-24T15:30", "2026-07-27T09:00", 22, 5900)
+                .rinse("2026-07-27T09:30", 11000, 560, 3100, "skins and floaters")
+                .dryWet("2026-07-31", 204, 6.1)
+                .weighed("2026-08-03", 0.294, 0.291, 0.297, 0.293)
+                .germinated("2026-08-12", 93, 88, 92, 91)
+                .packed("2026-08-13", 25, 312, "2.80")
+                .sold("2026-08-13", 188, "Market, summer", "526.40");
+        work.lot(small)
+                .picked("2026-08-11", 21500, 20)
+                .wet("EXTRACT", "2026-08-11T15:00", 4300, 0, 17000, "flesh", "stock feed")
+                .fermenting("2026-08-11T16:00", 26.5);
+        work.lot(cucumber)
+                .picked("2026-08-08", 26500, 12)
+                .wet("EXTRACT", "2026-08-08T10:00", 5200, 0, 21100, "flesh", "compost")
+                .ferment("2026-08-08T11:00", "2026-08-09T14:00", 23, 5100)
+                .rinse("2026-08-09T15:00", 8000, 480, 2500, "skins and floaters")
+                .drying("2026-08-09T17:00", 48);
+        work.lot(kale).picked("2026-07-22", 9800, 72).drying("2026-07-22T18:00", 24);
+        work.lot(pea)
+                .picked("2026-07-28", 15200, 290)
+                .dry("2026-08-05", 13300, 12)
+                .clean("THRESH", "2026-08-06", 6100, 7100, "haulm and pods")
+                .clean("SCREEN", "2026-08-07", 5100, 260, "broken and small seed");
+    }
+
+    private void plan2027() {
+        on("2026-07-10T20:00", () -> {
+            plant(2027, "Gale Warden", 1, Grade.MARKET, "2026-04-05", null, 110);
+            plant(2027, "Ferrous", 10, Grade.MARKET, "2026-06-20", null, 100);
+            plant(2027, "Slack Water", 12, Grade.OWN_USE, "2026-05-12", null, 20);
+        });
+    }
+
+    private UUID plant(int season, String variety, int plot, Grade grade, String sownOn, String setOutOn, int plants) {
+        LocalDate sown = LocalDate.parse(sownOn);
+        UUID[] made = new UUID[1];
+        time.at(
+                sown.atTime(18, 0).atZone(time.zone()).toInstant(),
+                () -> made[0] = plantings
+                        .make(new PlantingFacts(
+                                season,
+                                named.get(variety),
+                                plots.get(plot),
+                                Purpose.SEED,
+                                grade,
+                                true,
+                                sown,
+                                setOutOn == null ? null : LocalDate.parse(setOutOn),
+                                plants,
+                                88))
+                        .id());
+        return made[0];
+    }
+
+    private void eat(int season, String variety, int plot, String sownOn, int plants) {
+        LocalDate sown = LocalDate.parse(sownOn);
+        time.at(
+                sown.atTime(18, 0).atZone(time.zone()).toInstant(),
+                () -> plantings.make(new PlantingFacts(
+                        season,
+                        named.get(variety),
+                        plots.get(plot),
+                        Purpose.EATING,
+                        Grade.OWN_USE,
+                        false,
+                        sown,
+                        null,
+                        plants,
+                        88)));
+    }
+
+    private void on(String moment, Runnable act) {
+        Instant at = LocalDateTime.parse(moment).atZone(time.zone()).toInstant();
+        time.at(at, act);
+    }
+}

@@ -1,0 +1,242 @@
+package theriseed.server.demo;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Component;
+import theriseed.core.bench.StepKind;
+import theriseed.server.base.Recorded;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.StepFacts;
+import theriseed.server.bench.StepView;
+import theriseed.server.farm.FarmClock;
+import theriseed.server.harvest.HarvestFacts;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.lot.Lots;
+import theriseed.server.quality.Quality;
+import theriseed.server.stall.Packing;
+import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.Stall;
+import theriseed.server.walk.WalkFacts;
+import theriseed.server.walk.Walks;
+
+/** Does the demo farm's work, each act on its own day. */
+@Component
+class DemoWork {
+    private final FarmClock time;
+    private final Walks walks;
+    private final Lots lots;
+    private final Harvests harvests;
+    private final Bench bench;
+    private final Quality quality;
+    private final Stall stall;
+
+    DemoWork(FarmClock time, Walks walks, Lots lots, Harvests harvests, Bench bench, Quality quality, Stall stall) {
+        this.time = time;
+        this.walks = walks;
+        this.lots = lots;
+        this.harvests = harvests;
+        this.bench = bench;
+        this.quality = quality;
+        this.stall = stall;
+    }
+
+    void walk(UUID planting, String stage, int lookedAt, int offTypes, String kind) {
+        List<WalkFacts.OffType> off = offTypes == 0 ? List.of() : List.of(new WalkFacts.OffType(kind, offTypes));
+        walks.record(Recorded.nextId(), planting, new WalkFacts(stage, time.today(), lookedAt, off, 0, ""));
+    }
+
+    Work lot(UUID planting) {
+        return new Work(planting);
+    }
+
+    /** One lot's way from the rows to the customers. */
+    final class Work {
+        private final UUID planting;
+        private String number;
+        private BigDecimal mass;
+        private PackingRunView run;
+
+        private Work(UUID planting) {
+            this.planting = planting;
+        }
+
+        Work picked(String day, double grams, int plants) {
+            mass = BigDecimal.valueOf(grams);
+            LocalDate on = LocalDate.parse(day);
+            at(on.atTime(11, 30), () -> {
+                number = lots.make(planting).number();
+                lots.labelPrinted(number);
+                harvests.record(number, new HarvestFacts(on, mass, plants, ""));
+            });
+            return this;
+        }
+
+        Work wet(String kind, String moment, double out, double water, double gone, String what, String goneTo) {
+            LocalDateTime begun = LocalDateTime.parse(moment);
+            return step(StepKind.valueOf(kind), begun, begun.plusMinutes(50), water, out, gone, what, goneTo, null, 50);
+        }
+
+        Work ferment(String begun, String ended, double temperature, double out) {
+            LocalDateTime from = LocalDateTime.parse(begun);
+            StepView open = begin(StepKind.FERMENT, from, temperature, null);
+            LocalDateTime to = LocalDateTime.parse(ended);
+            StepFacts facts = facts(StepKind.FERMENT, from, to, 0, out, 0, "", "", null, temperature, 15, "");
+            at(to, () -> bench.finish(open.id(), open.version(), facts));
+            mass = BigDecimal.valueOf(out);
+            return this;
+        }
+
+        Work fermenting(String begun, double temperature) {
+            begin(StepKind.FERMENT, LocalDateTime.parse(begun), temperature, null);
+            return this;
+        }
+
+        Work drying(String begun, double moistureIn) {
+            begin(StepKind.DRY, LocalDateTime.parse(begun), null, moistureIn);
+            return this;
+        }
+
+        Work rinse(String moment, double water, double out, double gone, String what) {
+            LocalDateTime begun = LocalDateTime.parse(moment);
+            return step(StepKind.RINSE, begun, begun.plusMinutes(40), water, out, gone, what, "compost", null, 40);
+        }
+
+        Work dry(String day, double out, double moisture) {
+            LocalDateTime ended = LocalDate.parse(day).atTime(17, 0);
+            return step(StepKind.DRY, ended.minusDays(5), ended, 0, out, 0, "", "", moisture, 20);
+        }
+
+        Work dryWet(String day, double out, double moisture) {
+            LocalDateTime ended = LocalDate.parse(day).atTime(17, 0);
+            return step(StepKind.DRY, ended.minusDays(3), ended, 0, out, 0, "", "", moisture, 30);
+        }
+
+        Work clean(String kind, String day, double out, double gone, String what) {
+            LocalDateTime begun = LocalDate.parse(day).atTime(13, 0);
+            return step(StepKind.valueOf(kind), begun, begun.plusMinutes(55), 0, out, gone, what, "compost", null, 55);
+        }
+
+        Work weighed(String day, Double... grams) {
+            LocalDate on = LocalDate.parse(day);
+            at(on.atTime(20, 0), () -> quality.seedWeight(number, on, Arrays.asList(grams)));
+            return this;
+        }
+
+        Work germinated(String day, int... counts) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(20, 10),
+                    () -> quality.germination(
+                            number,
+                            on.minusDays(9),
+                            on,
+                            100,
+                            IntStream.of(counts).boxed().toList()));
+            return this;
+        }
+
+        Work packed(String day, int seeds, int packets, String price) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(19, 0),
+                    () -> run = stall.pack(
+                            number, new Packing(on, seeds, null, packets, BigDecimal.TEN, new BigDecimal(price))));
+            return this;
+        }
+
+        Work sold(String day, int packets, String customer, String price) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(19, 30),
+                    () -> stall.sellPackets(number, run.id(), packets, customer, on, new BigDecimal(price)));
+            return this;
+        }
+
+        Work held(String day, String reason) {
+            at(LocalDate.parse(day).atTime(9, 0), () -> lots.hold(number, reason));
+            return this;
+        }
+
+        private Work step(
+                StepKind kind,
+                LocalDateTime begun,
+                LocalDateTime ended,
+                double water,
+                double out,
+                double gone,
+                String what,
+                String goneTo,
+                Double moisture,
+                int minutes) {
+            StepFacts facts = facts(kind, begun, ended, water, out, gone, what, goneTo, moisture, null, minutes, "");
+            at(ended, () -> bench.begin(number, facts));
+            mass = BigDecimal.valueOf(out);
+            return this;
+        }
+
+        private StepView begin(StepKind kind, LocalDateTime begun, Double temperature, Double moistureIn) {
+            StepView[] open = new StepView[1];
+            StepFacts facts = new StepFacts(
+                    kind,
+                    instant(begun),
+                    null,
+                    mass,
+                    BigDecimal.ZERO,
+                    null,
+                    List.of(),
+                    moistureIn,
+                    null,
+                    temperature,
+                    null,
+                    "",
+                    "");
+            at(begun, () -> open[0] = bench.begin(number, facts));
+            return open[0];
+        }
+
+        private StepFacts facts(
+                StepKind kind,
+                LocalDateTime begun,
+                LocalDateTime ended,
+                double water,
+                double out,
+                double gone,
+                String what,
+                String goneTo,
+                Double moisture,
+                Double temperature,
+                int minutes,
+                String missingBecause) {
+            List<StepFacts.ByProduct> byProducts =
+                    gone == 0 ? List.of() : List.of(new StepFacts.ByProduct(what, BigDecimal.valueOf(gone), goneTo));
+            return new StepFacts(
+                    kind,
+                    instant(begun),
+                    instant(ended),
+                    mass,
+                    BigDecimal.valueOf(water),
+                    BigDecimal.valueOf(out),
+                    byProducts,
+                    null,
+                    moisture,
+                    temperature,
+                    minutes,
+                    missingBecause,
+                    "");
+        }
+
+        private Instant instant(LocalDateTime local) {
+            return local.atZone(time.zone()).toInstant();
+        }
+
+        private void at(LocalDateTime local, Runnable act) {
+            time.at(instant(local), act);
+        }
+    }
+}

@@ -1,0 +1,60 @@
+package theriseed.server.farm;
+
+import jakarta.persistence.Entity;
+import java.time.Instant;
+import java.time.ZoneId;
+import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.ground.LonLat;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Stamp;
+
+/** The one farm of this database. */
+@Entity
+class Farm extends Recorded {
+    private String name;
+    private double lon;
+    private double lat;
+    private String timeZone;
+    private String currency;
+    private double climateMean;
+    private double climateAmplitude;
+    private int climateColdestDay;
+    private double climateHalf;
+    private boolean demo;
+    private Instant clock;
+
+    protected Farm() {}
+
+    Farm(String name, LonLat spot, ZoneId zone, String currency, ClimateNormals climate, Instant clock, Stamp stamp) {
+        super(stamp);
+        this.name = name;
+        this.lon = spot.lon();
+        this.lat = spot.lat();
+        this.timeZone = zone.getId();
+        this.currency = currency;
+        this.climateMean = climate.mean();
+        this.climateAmplitude = climate.amplitude();
+        this.climateColdestDay = climate.coldestDay();
+        this.climateHalf = climate.half();
+        this.demo = clock != null;
+        this.clock = clock;
+    }
+
+    ZoneId zone() {
+        return ZoneId.of(timeZone);
+    }
+
+    Instant clock() {
+        return clock;
+    }
+
+    FarmView view() {
+        return new FarmView(
+                name,
+                new LonLat(lon, lat),
+                timeZone,
+                currency,
+                new ClimateNormals(climateMean, climateAmplitude, climateColdestDay, climateHalf),
+                demo);
+    }
+}

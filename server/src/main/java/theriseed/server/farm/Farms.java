@@ -1,0 +1,87 @@
+package theriseed.server.farm;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.util.Currency;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.ground.LonLat;
+import theriseed.core.measure.Range;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+
+/** Knows the farm, and makes it once. */
+@Service
+public class Farms {
+    private static final int COLDEST_DAY_NORTH = 25;
+    private static final int COLDEST_DAY_SOUTH = 207;
+    private static final double USUAL_HALF_SWING = 4;
+    private static final Range MONTH = Range.of(-40, 45, "C");
+
+    private final FarmRepository farms;
+    private final Stamps stamps;
+
+    Farms(FarmRepository farms, Stamps stamps) {
+        this.farms = farms;
+        this.stamps = stamps;
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<FarmView> find() {
+        return farms.findFirstBy().map(Farm::view);
+    }
+
+    @Transactional(readOnly = true)
+    public FarmView get() {
+        return find().orElseThrow(NotFound.of("farm"));
+    }
+
+    /**
+     * Makes the farm of this database.
+     *
+     * @param coldestMonth usual mean of the coldest month, C; {@code warmestMonth} of the warmest
+     * @param clock where the demo's clock stands, or null for a real farm
+     */
+    @Transactional
+    public FarmView make(
+            String name,
+            LonLat spot,
+            String timeZone,
+            String currency,
+            double coldestMonth,
+            double warmestMonth,
+            Instant clock) {
+        if (farms.findFirstBy().isPresent()) {
+            throw new Refused("name", name, "one farm", "This database holds a farm already.");
+        }
+        LonLat checked = LonLat.of("spot", spot.lon(), spot.lat());
+        MONTH.check("coldestMonth", coldestMonth);
+        Range.of(coldestMonth, 45, "C").check("warmestMonth", warmestMonth);
+        ClimateNormals climate = new ClimateNormals(
+                (coldestMonth + warmestMonth) / 2,
+                (warmestMonth - coldestMonth) / 2,
+                checked.lat() >= 0 ? COLDEST_DAY_NORTH : COLDEST_DAY_SOUTH,
+                USUAL_HALF_SWING);
+        return farms.save(new Farm(name, checked, zone(timeZone), currency(currency), climate, clock, stamps.now()))
+                .view();
+    }
+
+    private static ZoneId zone(String id) {
+        if (!ZoneId.getAvailableZoneIds().contains(id)) {
+            throw new Refused("timeZone", id, "a zone such as Atlantic/Azores", "No time zone is called " + id + ".");
+        }
+        return ZoneId.of(id);
+    }
+
+    private static String currency(String code) {
+        boolean known = Currency.getAvailableCurrencies().stream()
+                .anyMatch(currency -> currency.getCurrencyCode().equals(code));
+        if (!known) {
+            throw new Refused("currency", code, "three letters such as EUR", "No currency is called " + code + ".");
+        }
+        return code;
+    }
+}

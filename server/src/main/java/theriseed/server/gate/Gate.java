@@ -1,0 +1,132 @@
+package theriseed.server.gate;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.isolation.Verdict;
+import theriseed.core.lot.SaleGate;
+import theriseed.server.base.FarmTime;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.BenchView;
+import theriseed.server.handbook.Crops;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.lot.LotView;
+import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.Quality;
+import theriseed.server.quality.TestsView;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.walk.StageVerdict;
+import theriseed.server.walk.Walks;
+
+/** Gathers what every part of the work knows of lots and asks whether they may be sold. */
+@Service
+public class Gate {
+    private final Plantings plantings;
+    private final Walks walks;
+    private final Harvests harvests;
+    private final Bench bench;
+    private final Quality quality;
+    private final Crops crops;
+    private final FarmTime time;
+
+    Gate(
+            Plantings plantings,
+            Walks walks,
+            Harvests harvests,
+            Bench bench,
+            Quality quality,
+            Crops crops,
+            FarmTime time) {
+        this.plantings = plantings;
+        this.walks = walks;
+        this.harvests = harvests;
+        this.bench = bench;
+        this.quality = quality;
+        this.crops = crops;
+        this.time = time;
+    }
+
+    @Transactional(readOnly = true)
+    public LotKnown of(LotView lot) {
+        return of(List.of(lot)).get(0);
+    }
+
+    /** All that is known of these lots, in their order, in a number of queries that does not grow with them. */
+    @Transactional(readOnly = true)
+    public List<LotKnown> of(Collection<LotView> lots) {
+        Map<UUID, PlantingView> planted =
+                plantings.all(lots.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        List<UUID> ids = lots.stream().map(LotView::id).toList();
+        Map<UUID, HarvestView> picked = harvests.of(ids);
+        Map<UUID, BenchView> worked = bench.of(lots, planted, picked);
+        Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
+        Map<UUID, TestsView> tested = quality.of(ids);
+        LocalDate today = time.today();
+        return lots.stream()
+                .map(lot -> {
+                    PlantingView planting = planted.get(lot.plantingId());
+                    HarvestView harvest = picked.get(lot.id());
+                    BenchView work = worked.get(lot.id());
+                    StageVerdict walk = walked.get(lot.plantingId());
+                    TestsView tests = tested.get(lot.id());
+                    return new LotKnown(
+                            lot,
+                            planting,
+                            harvest,
+                            work,
+                            walk,
+                            tests,
+                            judge(lot, planting, harvest, work, walk, tests, today));
+                })
+                .toList();
+    }
+
+    private LotKnown.GateView judge(
+            LotView lot,
+            PlantingView planting,
+            HarvestView harvest,
+            BenchView work,
+            StageVerdict walk,
+            TestsView tests,
+            LocalDate today) {
+        Crop crop = crops.get(planting.variety().cropKey());
+        Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
+        SaleGate gate = SaleGate.of(new SaleGate.Known(
+                lot.grade(),
+                crop,
+                planting.isolation() == null
+                        ? Verdict.CLEAR
+                        : planting.isolation().verdict(),
+                harvest == null ? 0 : harvest.plants(),
+                Optional.ofNullable(walk).map(StageVerdict::verdict),
+                work != null && work.clean(),
+                work == null || work.moisture() == null ? OptionalDouble.empty() : OptionalDouble.of(work.moisture()),
+                Optional.ofNullable(tests.seedWeight()).map(weight -> weight.result()),
+                germination.map(GerminationView::result),
+                germination
+                        .map(test -> ChronoUnit.DAYS.between(test.countedOn(), today))
+                        .orElse(0L),
+                lot.hold() != null));
+        double standard = lot.grade().germinationAsked(crop.germinationStandard());
+        return new LotKnown.GateView(
+                gate.mayBeSold(),
+                gate.reasons(),
+                gate.cautions(),
+                standard,
+                germination
+                        .map(test -> test.countedOn().plusDays(SaleGate.TEST_LASTS_DAYS))
+                        .orElse(null),
+                germination.map(test -> test.result().chanceAtLeast(standard)).orElse(null));
+    }
+}

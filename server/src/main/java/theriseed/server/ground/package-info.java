@@ -1,0 +1,5 @@
+/** Plots and what neighbours grow. */
+@ApplicationModule
+package theriseed.server.ground;
+
+import org.springframework.modulith.ApplicationModule;

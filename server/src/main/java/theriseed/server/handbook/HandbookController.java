@@ -1,0 +1,159 @@
+package theriseed.server.handbook;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.bench.Chain;
+import theriseed.core.bench.StepKind;
+import theriseed.core.crop.BreedingSystem;
+import theriseed.core.crop.ByGrade;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.LifeCycle;
+import theriseed.core.crop.SeedProcess;
+import theriseed.core.crop.Usual;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.PageOf;
+
+/** The crops, one line each, and a page for each. */
+@RestController
+class HandbookController {
+    private final Crops crops;
+
+    HandbookController(Crops crops) {
+        this.crops = crops;
+    }
+
+    record CropLine(
+            String key,
+            String name,
+            String species,
+            String family,
+            LifeCycle lifeCycle,
+            @Maybe BreedingSystem breedingSystem,
+            @Maybe SeedProcess seedProcess,
+            List<String> aliases) {
+        static CropLine of(Crop crop) {
+            return new CropLine(
+                    crop.key(),
+                    crop.name(),
+                    crop.species(),
+                    crop.family(),
+                    crop.lifeCycle(),
+                    crop.breedingSystem().orElse(null),
+                    crop.seedProcess().orElse(null),
+                    crop.aliases());
+        }
+    }
+
+    /** A crop this one crosses with: fully (share 1) or in part. */
+    record Crossing(String key, String name, double share) {}
+
+    record CropPage(
+            CropLine crop,
+            List<Crossing> crossesWith,
+            double naturalOutcrossing,
+            String vector,
+            String selfIncompatible,
+            String sexes,
+            boolean crossesShowSameYear,
+            @Maybe ByGrade isolation,
+            String isolationNote,
+            ByGrade plants,
+            double baseTemperature,
+            @Maybe Double degreeDaysToFlower,
+            int floweringDays,
+            int daysFlowerToRipeSeed,
+            int ripeningSpreadDays,
+            int vernalisationWeeks,
+            String overwinter,
+            double inRow,
+            double betweenRows,
+            List<StepKind> chain,
+            String shatterRisk,
+            String ferment,
+            @Maybe Usual fermentHours,
+            @Maybe Usual seedShare,
+            double thousandSeedWeight,
+            Usual seedPerPlant,
+            @Maybe Double maxDryingTemperature,
+            @Maybe Double storageMoisture,
+            double germinationStandard,
+            String testTemperature,
+            int firstCountDay,
+            int finalCountDay,
+            String dormancyTreatment,
+            double storageYears,
+            String preSowingNote,
+            String ripenessCues,
+            List<Crop.Stage> rogueStages,
+            List<String> commonOffTypes,
+            String hazards) {}
+
+    @GetMapping("/api/crops")
+    PageOf<CropLine> crops(
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "100") int size) {
+        var asked = PageOf.request(page, size);
+        List<Crop> found = crops.matching(q);
+        List<CropLine> shown = found.stream()
+                .skip(asked.getOffset())
+                .limit(size)
+                .map(CropLine::of)
+                .toList();
+        return new PageOf<>(shown, page, (found.size() + size - 1) / size, found.size());
+    }
+
+    @GetMapping("/api/crops/{key}")
+    CropPage crop(@PathVariable String key) {
+        Crop crop = crops.get(key);
+        return new CropPage(
+                CropLine.of(crop),
+                crops.crossingWith(crop).stream()
+                        .map(other -> new Crossing(other.key(), other.name(), crop.takesPollenOf(other)))
+                        .toList(),
+                crop.naturalOutcrossing(),
+                crop.vector(),
+                crop.selfIncompatible(),
+                crop.sexes(),
+                crop.crossesShowSameYear(),
+                crop.isolation().orElse(null),
+                crop.isolationNote(),
+                crop.plants(),
+                crop.baseTemperature(),
+                crop.degreeDaysToFlower().isPresent()
+                        ? crop.degreeDaysToFlower().getAsDouble()
+                        : null,
+                crop.floweringDays(),
+                crop.daysFlowerToRipeSeed(),
+                crop.ripeningSpreadDays(),
+                crop.vernalisationWeeks(),
+                crop.overwinter(),
+                crop.inRow(),
+                crop.betweenRows(),
+                crop.grownFromSeed() ? Chain.of(crop).steps() : List.of(),
+                crop.shatterRisk(),
+                crop.ferment(),
+                crop.fermentHours().orElse(null),
+                crop.seedShare().orElse(null),
+                crop.thousandSeedWeight(),
+                crop.seedPerPlant(),
+                crop.maxDryingTemperature().isPresent()
+                        ? crop.maxDryingTemperature().getAsDouble()
+                        : null,
+                crop.storageMoisture().isPresent() ? crop.storageMoisture().getAsDouble() : null,
+                crop.germinationStandard(),
+                crop.testTemperature(),
+                crop.firstCountDay(),
+                crop.finalCountDay(),
+                crop.dormancyTreatment(),
+                crop.storageYears(),
+                crop.preSowingNote(),
+                crop.ripenessCues(),
+                crop.rogueStages(),
+                crop.commonOffTypes(),
+                crop.hazards());
+    }
+}

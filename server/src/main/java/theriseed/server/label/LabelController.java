@@ -1,0 +1,106 @@
+package theriseed.server.label;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.crop.Crop;
+import theriseed.core.measure.Range;
+import theriseed.server.base.NotFound;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.handbook.Crops;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.quality.GerminationView;
+import theriseed.server.season.PlantingView;
+import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.Stall;
+
+/** Labels as PDF: large ones for a lot's containers, small ones for packets. */
+@RestController
+class LabelController {
+    private static final LabelSheet CONTAINERS = new LabelSheet(2, 4);
+    private static final LabelSheet PACKETS = new LabelSheet(3, 8);
+    private static final int MOST = 2000;
+
+    private final Lots lots;
+    private final Gate gate;
+    private final Stall stall;
+    private final Crops crops;
+
+    LabelController(Lots lots, Gate gate, Stall stall, Crops crops) {
+        this.lots = lots;
+        this.gate = gate;
+        this.stall = stall;
+        this.crops = crops;
+    }
+
+    @GetMapping(value = "/api/lots/{number}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> container(@PathVariable String number, @RequestParam(defaultValue = "8") int copies) {
+        Range.of(1, MOST, "labels").check("copies", copies);
+        LotView lot = lots.get(number);
+        PlantingView planting = gate.of(lot).planting();
+        LabelSheet.Label label = new LabelSheet.Label(
+                lot.number(),
+                planting.variety().name() + ", " + planting.variety().cropName().toLowerCase(Locale.ROOT),
+                List.of(
+                        planting.plotName() + ", season " + planting.season(),
+                        planting.plants() + " plants, sown " + planting.sownOn(),
+                        "container ____ of ____"));
+        return pdf(CONTAINERS.pdf(label, copies), lot.number());
+    }
+
+    /** Notes that the labels of a lot were printed. */
+    @PostMapping("/api/lots/{number}/label-printed")
+    void printed(@PathVariable String number) {
+        lots.labelPrinted(number);
+    }
+
+    @GetMapping(value = "/api/lots/{number}/packing/{run}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> packets(@PathVariable String number, @PathVariable UUID run) {
+        LotKnown known = gate.of(lots.get(number));
+        PackingRunView packed = stall.stock(known).runs().stream()
+                .filter(candidate -> candidate.id().equals(run))
+                .findFirst()
+                .orElseThrow(NotFound.of("packing run of this lot"));
+        Range.of(1, MOST, "labels").check("packets", packed.packets());
+        return pdf(
+                PACKETS.pdf(packet(known, packed), packed.packets()),
+                known.lot().number() + "-packets");
+    }
+
+    private LabelSheet.Label packet(LotKnown known, PackingRunView packed) {
+        Crop crop = crops.get(known.planting().variety().cropKey());
+        List<String> lines = new ArrayList<>();
+        lines.add(crop.name() + ", " + crop.species());
+        lines.add((packed.seeds() != null
+                        ? "at least " + packed.seeds() + " seeds"
+                        : packed.fill().stripTrailingZeros().toPlainString() + " g")
+                + ", harvest " + known.lot().season());
+        GerminationView test = known.tests().germination();
+        LocalDate tested = test == null ? null : test.countedOn();
+        lines.add(test == null ? "not tested" : "germination " + test.result().reported() + " %, tested " + tested);
+        lines.add(crop.preSowingNote());
+        if (known.planting().variety().treated()) {
+            lines.add("Raised from treated seed. Not for food or feed.");
+        }
+        return new LabelSheet.Label(
+                known.lot().number(), known.planting().variety().name(), lines);
+    }
+
+    private static ResponseEntity<byte[]> pdf(byte[] pdf, String name) {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + ".pdf\"")
+                .body(pdf);
+    }
+}

@@ -1,0 +1,5 @@
+/** Labels of lots and packets, to print. */
+@ApplicationModule
+package theriseed.server.label;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,82 @@
+package theriseed.server.lot;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.Instant;
+import java.util.UUID;
+import theriseed.core.crop.Grade;
+import theriseed.core.lot.LotNumber;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** One variety from one planting and one harvest, under one number for ever. */
+@Entity
+class Lot extends Recorded {
+    private String number;
+    private String folded;
+    private UUID plantingId;
+    private UUID varietyId;
+    private int season;
+
+    @Enumerated(EnumType.STRING)
+    private Grade grade;
+
+    private Instant labelPrintedAt;
+    private String holdReason;
+    private Instant heldAt;
+    private String heldBy;
+
+    protected Lot() {}
+
+    Lot(LotNumber number, UUID plantingId, UUID varietyId, int season, Grade grade, Stamp stamp) {
+        super(stamp);
+        this.number = number.text();
+        this.folded = LotNumber.folded(number.text());
+        this.plantingId = plantingId;
+        this.varietyId = varietyId;
+        this.season = season;
+        this.grade = grade;
+    }
+
+    void hold(String reason, Stamp stamp) {
+        if (holdReason != null) {
+            throw new Refused(
+                    "reason", reason, "a lot not on hold", number + " is on hold already: " + holdReason + ".");
+        }
+        holdReason = reason.strip();
+        heldAt = stamp.at();
+        heldBy = stamp.by();
+    }
+
+    void release() {
+        if (holdReason == null) {
+            throw new Refused("reason", "", "a lot on hold", number + " is not on hold.");
+        }
+        holdReason = null;
+        heldAt = null;
+        heldBy = null;
+    }
+
+    void labelPrinted(Instant at) {
+        labelPrintedAt = at;
+    }
+
+    String holdReason() {
+        return holdReason;
+    }
+
+    LotView view() {
+        return new LotView(
+                id(),
+                version(),
+                number,
+                plantingId,
+                varietyId,
+                season,
+                grade,
+                labelPrintedAt,
+                holdReason == null ? null : new LotView.Hold(holdReason, heldAt, heldBy));
+    }
+}

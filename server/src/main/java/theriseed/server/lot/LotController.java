@@ -1,0 +1,39 @@
+package theriseed.server.lot;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Making, holding and releasing lots over HTTP. */
+@RestController
+class LotController {
+    private final Lots lots;
+
+    LotController(Lots lots) {
+        this.lots = lots;
+    }
+
+    record LotRequest(@NotNull UUID plantingId) {}
+
+    record HoldRequest(@NotBlank String reason) {}
+
+    @PostMapping("/api/lots")
+    LotView make(@Valid @RequestBody LotRequest request) {
+        return lots.make(request.plantingId());
+    }
+
+    @PostMapping("/api/lots/{number}/hold")
+    LotView hold(@PathVariable String number, @Valid @RequestBody HoldRequest request) {
+        return lots.hold(number, request.reason());
+    }
+
+    @PostMapping("/api/lots/{number}/release")
+    LotView release(@PathVariable String number, @Valid @RequestBody HoldRequest request) {
+        return lots.release(number, request.reason());
+    }
+}

@@ -1,0 +1,34 @@
+package theriseed.server.lot;
+
+import jakarta.persistence.LockModeType;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface LotRepository extends JpaRepository<Lot, UUID> {
+    Optional<Lot> findByFolded(String folded);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select l from Lot l where l.folded = :folded")
+    Optional<Lot> lockByFolded(String folded);
+
+    Page<Lot> findAllByOrderBySeasonDescNumberAsc(Pageable page);
+
+    List<Lot> findTop20ByFoldedContainingOrderBySeasonDescNumberAsc(String folded);
+
+    List<Lot> findByPlantingIdInOrderByNumber(Collection<UUID> plantings);
+
+    List<Lot> findBySeasonGreaterThanEqualOrderByNumber(int season);
+
+    @Query(value = """
+                    insert into lot_serial (year, crop_code, last) values (:year, :code, 1)
+                    on conflict (year, crop_code) do update set last = lot_serial.last + 1
+                    returning last""", nativeQuery = true)
+    int nextSerial(int year, String code);
+}

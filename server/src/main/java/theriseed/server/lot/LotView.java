@@ -1,0 +1,22 @@
+package theriseed.server.lot;
+
+import java.time.Instant;
+import java.util.UUID;
+import theriseed.core.crop.Grade;
+import theriseed.server.base.Maybe;
+
+/** A lot's identity as others see it. */
+public record LotView(
+        UUID id,
+        int version,
+        String number,
+        UUID plantingId,
+        UUID varietyId,
+        int season,
+        Grade grade,
+        @Maybe Instant labelPrintedAt,
+        @Maybe Hold hold) {
+
+    /** Why it may not leave, since when, said by whom. */
+    public record Hold(String reason, Instant at, String by) {}
+}

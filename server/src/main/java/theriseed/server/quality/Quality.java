@@ -1,0 +1,134 @@
+package theriseed.server.quality;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.season.SeasonDates;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+
+/** Tests of the lots. A test is never replaced by a better one: all stay, the last counts. */
+@Service
+public class Quality {
+    private final GerminationRepository germinations;
+    private final SeedWeightRepository weights;
+    private final Lots lots;
+    private final Harvests harvests;
+    private final Corrections corrections;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    Quality(
+            GerminationRepository germinations,
+            SeedWeightRepository weights,
+            Lots lots,
+            Harvests harvests,
+            Corrections corrections,
+            Stamps stamps,
+            FarmTime time) {
+        this.germinations = germinations;
+        this.weights = weights;
+        this.lots = lots;
+        this.harvests = harvests;
+        this.corrections = corrections;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /** The tests of each of these lots. */
+    @Transactional(readOnly = true)
+    public Map<UUID, TestsView> of(Collection<UUID> lotIds) {
+        Map<UUID, List<GerminationRecord>> germinated =
+                germinations.findByLotIdInOrderByCountedOnDescIdDesc(lotIds).stream()
+                        .collect(Collectors.groupingBy(GerminationRecord::lotId));
+        Map<UUID, List<SeedWeightRecord>> weighed = weights.findByLotIdInOrderByWeighedOnDescIdDesc(lotIds).stream()
+                .collect(Collectors.groupingBy(SeedWeightRecord::lotId));
+        Map<UUID, TestsView> tests = new HashMap<>();
+        for (UUID lot : lotIds) {
+            tests.put(
+                    lot,
+                    new TestsView(
+                            germinated.getOrDefault(lot, List.of()).stream()
+                                    .map(GerminationRecord::view)
+                                    .toList(),
+                            weighed.getOrDefault(lot, List.of()).stream()
+                                    .map(SeedWeightRecord::view)
+                                    .toList()));
+        }
+        return tests;
+    }
+
+    @HandsWork
+    @Transactional
+    public GerminationView germination(
+            String lotNumber, LocalDate setOn, LocalDate countedOn, int perReplicate, List<Integer> counts) {
+        LotView lot = lots.get(lotNumber);
+        checkDays(lot, setOn, countedOn);
+        return germinations
+                .save(new GerminationRecord(lot.id(), setOn, countedOn, perReplicate, counts, stamps.now()))
+                .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public GerminationView correct(
+            UUID id,
+            int version,
+            String reason,
+            LocalDate setOn,
+            LocalDate countedOn,
+            int perReplicate,
+            List<Integer> counts) {
+        GerminationRecord test = germinations.findById(id).orElseThrow(NotFound.of("germination test"));
+        Clash.check(test, version, test.view());
+        if (reason.isBlank()) {
+            throw new Refused("reason", "", "why it is corrected", "Say why it is corrected; the old count is kept.");
+        }
+        checkDays(lots.byId(test.lotId()), setOn, countedOn);
+        Map<String, Object> before = test.correctable();
+        test.change(setOn, countedOn, perReplicate, counts);
+        corrections.keep("germination test", id, before, test.correctable(), reason);
+        return germinations.saveAndFlush(test).view();
+    }
+
+    @HandsWork
+    @Transactional
+    public SeedWeightView seedWeight(String lotNumber, LocalDate weighedOn, List<Double> grams) {
+        LotView lot = lots.get(lotNumber);
+        SeasonDates.check("weighedOn", weighedOn, pickedOn(lot), time.today());
+        return weights.save(new SeedWeightRecord(lot.id(), weighedOn, grams, stamps.now()))
+                .view();
+    }
+
+    private void checkDays(LotView lot, LocalDate setOn, LocalDate countedOn) {
+        SeasonDates.check("setOn", setOn, pickedOn(lot), time.today());
+        SeasonDates.check("countedOn", countedOn, setOn.plusDays(1), time.today());
+    }
+
+    private LocalDate pickedOn(LotView lot) {
+        HarvestView harvest = harvests.of(List.of(lot.id())).get(lot.id());
+        if (harvest == null) {
+            throw new Refused(
+                    "number",
+                    lot.number(),
+                    "a lot that was picked",
+                    "Nothing is picked into " + lot.number() + " yet.");
+        }
+        return harvest.pickedOn();
+    }
+}

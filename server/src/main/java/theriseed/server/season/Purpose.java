@@ -1,0 +1,7 @@
+package theriseed.server.season;
+
+/** What a planting is for. */
+public enum Purpose {
+    SEED,
+    EATING
+}

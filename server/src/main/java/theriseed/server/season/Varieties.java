@@ -1,0 +1,72 @@
+package theriseed.server.season;
+
+import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.handbook.Crops;
+
+/** The varieties of the farm. */
+@Service
+public class Varieties {
+    private final VarietyRepository varieties;
+    private final Crops crops;
+    private final Corrections corrections;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    Varieties(VarietyRepository varieties, Crops crops, Corrections corrections, Stamps stamps, FarmTime time) {
+        this.varieties = varieties;
+        this.crops = crops;
+        this.corrections = corrections;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    @Transactional(readOnly = true)
+    public PageOf<VarietyView> matching(String typed, int page, int size) {
+        Page<Variety> found =
+                varieties.findByNameContainingIgnoreCaseOrderByNameAscIdAsc(typed.strip(), PageOf.request(page, size));
+        return PageOf.of(found, found.map(this::view).toList());
+    }
+
+    @Transactional(readOnly = true)
+    public VarietyView get(UUID id) {
+        return view(varieties.findById(id).orElseThrow(NotFound.of("variety")));
+    }
+
+    @GrowersWork
+    @Transactional
+    public VarietyView make(String cropKey, VarietyFacts facts) {
+        Crop crop = crops.get(cropKey);
+        varieties.findByCropKeyAndNameIgnoreCase(cropKey, facts.name().strip()).ifPresent(other -> {
+            throw new Refused(
+                    "name", facts.name(), "a name not yet taken", "There is a " + crop.name() + " of this name.");
+        });
+        return view(varieties.save(new Variety(cropKey, facts, time.today().getYear(), stamps.now())));
+    }
+
+    @GrowersWork
+    @Transactional
+    public VarietyView correct(UUID id, int version, String reason, VarietyFacts facts) {
+        Variety variety = varieties.findById(id).orElseThrow(NotFound.of("variety"));
+        Clash.check(variety, version, view(variety));
+        var before = variety.facts();
+        variety.change(facts, time.today().getYear());
+        corrections.keep("variety", id, before, variety.facts(), reason);
+        return view(varieties.saveAndFlush(variety));
+    }
+
+    private VarietyView view(Variety variety) {
+        return variety.view(crops.get(variety.cropKey()).name());
+    }
+}

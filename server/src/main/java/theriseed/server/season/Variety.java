@@ -1,0 +1,83 @@
+package theriseed.server.season;
+
+import jakarta.persistence.Entity;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import theriseed.core.measure.Range;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** A variety the farm holds. */
+@Entity
+class Variety extends Recorded {
+    private String cropKey;
+    private String name;
+    private String source;
+    private int yearReceived;
+    private boolean treated;
+    private boolean hybrid;
+    private boolean breedingOut;
+
+    protected Variety() {}
+
+    Variety(String cropKey, VarietyFacts facts, int thisYear, Stamp stamp) {
+        super(stamp);
+        this.cropKey = cropKey;
+        change(facts, thisYear);
+    }
+
+    final void change(VarietyFacts facts, int thisYear) {
+        if (facts.breedingOut() && !facts.hybrid()) {
+            throw new Refused(
+                    "breedingOut",
+                    true,
+                    "an F1 hybrid",
+                    "Only a hybrid is bred out; an open-pollinated variety comes true.");
+        }
+        this.name = facts.name().strip();
+        this.source = facts.source().strip();
+        this.yearReceived = Range.of(1950, thisYear, "year").check("yearReceived", facts.yearReceived());
+        this.treated = facts.treated();
+        this.hybrid = facts.hybrid();
+        this.breedingOut = facts.breedingOut();
+    }
+
+    /** Refuses seed from a hybrid unless its breeding-out was declared. */
+    void checkComesTrue() {
+        if (hybrid && !breedingOut) {
+            throw new Refused(
+                    "varietyId",
+                    name,
+                    "an open-pollinated variety, or a hybrid declared as a breeding-out project",
+                    name
+                            + " is an F1 hybrid: its seed does not come true, each plant would be different. Grow it to eat,"
+                            + " or declare a breeding-out project of several years, whose seed is never sold as " + name
+                            + ".");
+        }
+    }
+
+    String cropKey() {
+        return cropKey;
+    }
+
+    String name() {
+        return name;
+    }
+
+    Map<String, Object> facts() {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("name", name);
+        facts.put("source", source);
+        facts.put("yearReceived", yearReceived);
+        facts.put("treated", treated);
+        facts.put("hybrid", hybrid);
+        facts.put("breedingOut", breedingOut);
+        return facts;
+    }
+
+    VarietyView view(String cropName) {
+        return new VarietyView(
+                id(), version(), cropKey, cropName, name, source, yearReceived, treated, hybrid, breedingOut);
+    }
+}

@@ -1,0 +1,16 @@
+package theriseed.server.season;
+
+import java.util.UUID;
+
+/** A variety as others see it. */
+public record VarietyView(
+        UUID id,
+        int version,
+        String cropKey,
+        String cropName,
+        String name,
+        String source,
+        int yearReceived,
+        boolean treated,
+        boolean hybrid,
+        boolean breedingOut) {}

@@ -1,0 +1,87 @@
+package theriseed.server.stall;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+
+/** Packing and selling over HTTP. */
+@RestController
+class StallController {
+    private final Stall stall;
+
+    StallController(Stall stall) {
+        this.stall = stall;
+    }
+
+    record PackingRequest(
+            @NotNull LocalDate packedOn,
+            @Maybe Integer seeds,
+            @Maybe BigDecimal grams,
+            @Maybe Integer packets,
+            @NotNull BigDecimal reserve,
+            @NotNull BigDecimal price) {
+        Packing packing() {
+            return new Packing(packedOn, seeds, grams, packets, reserve, price);
+        }
+    }
+
+    /** Packets of a run, or bulk grams. */
+    record SaleRequest(
+            @NotBlank String customer,
+            @NotNull LocalDate soldOn,
+            @Maybe UUID packingRunId,
+            @Maybe Integer packets,
+            @Maybe BigDecimal bulk,
+            @NotNull BigDecimal price) {}
+
+    @PostMapping("/api/lots/{number}/packing/plan")
+    Packing.Plan plan(@PathVariable String number, @Valid @RequestBody PackingRequest request) {
+        return stall.plan(number, request.packing());
+    }
+
+    @PostMapping("/api/lots/{number}/packing")
+    PackingRunView pack(@PathVariable String number, @Valid @RequestBody PackingRequest request) {
+        return stall.pack(number, request.packing());
+    }
+
+    @PostMapping("/api/lots/{number}/sales")
+    SaleView sell(@PathVariable String number, @Valid @RequestBody SaleRequest request) {
+        if (request.packingRunId() != null && request.packets() != null && request.bulk() == null) {
+            return stall.sellPackets(
+                    number,
+                    request.packingRunId(),
+                    request.packets(),
+                    request.customer(),
+                    request.soldOn(),
+                    request.price());
+        }
+        if (request.bulk() != null && request.packets() == null) {
+            return stall.sellBulk(number, request.bulk(), request.customer(), request.soldOn(), request.price());
+        }
+        throw new Refused(
+                "packets", request.packets(), "packets of a run, or bulk", "Say how many packets, or how much bulk.");
+    }
+
+    @GetMapping("/api/sales")
+    PageOf<SaleView> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
+        return stall.sales(page, size);
+    }
+
+    @GetMapping("/api/customers")
+    List<String> customers() {
+        return stall.customers();
+    }
+}

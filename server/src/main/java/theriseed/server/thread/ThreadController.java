@@ -1,0 +1,38 @@
+package theriseed.server.thread;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.PageOf;
+
+/** Lots on their shelves and on their pages. */
+@RestController
+class ThreadController {
+    private final Threads threads;
+
+    ThreadController(Threads threads) {
+        this.threads = threads;
+    }
+
+    @GetMapping("/api/lots")
+    PageOf<Threads.Shelved> lots(
+            @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
+        return threads.shelves(page, size);
+    }
+
+    @GetMapping("/api/lots/{number}")
+    LotPage lot(@PathVariable String number) {
+        return threads.page(number);
+    }
+
+    /** Lots that are not clean yet. */
+    @GetMapping("/api/bench")
+    List<Threads.Shelved> bench() {
+        return threads.recent().stream()
+                .filter(shelved -> shelved.known().bench() == null
+                        || !shelved.known().bench().clean())
+                .toList();
+    }
+}

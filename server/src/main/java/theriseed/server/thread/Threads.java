@@ -1,0 +1,163 @@
+package theriseed.server.thread;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Crop;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.PageOf;
+import theriseed.server.bench.BenchView;
+import theriseed.server.bench.StepView;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.handbook.Crops;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.quality.GerminationView;
+import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.SaleView;
+import theriseed.server.stall.Stall;
+import theriseed.server.stall.StockView;
+import theriseed.server.walk.WalkView;
+import theriseed.server.walk.Walks;
+
+/** Gathers a lot's life for its page, and the lots for their shelves. */
+@Service
+public class Threads {
+    private final Lots lots;
+    private final Gate gate;
+    private final Stall stall;
+    private final Walks walks;
+    private final Crops crops;
+    private final Corrections corrections;
+    private final FarmTime time;
+
+    Threads(Lots lots, Gate gate, Stall stall, Walks walks, Crops crops, Corrections corrections, FarmTime time) {
+        this.lots = lots;
+        this.gate = gate;
+        this.stall = stall;
+        this.walks = walks;
+        this.crops = crops;
+        this.corrections = corrections;
+        this.time = time;
+    }
+
+    /** One lot on a shelf. */
+    public record Shelved(LotKnown known, StockView stock) {}
+
+    @Transactional(readOnly = true)
+    public LotPage page(String number) {
+        LotView lot = lots.get(number);
+        LotKnown known = gate.of(lot);
+        StockView stock = stall.stock(known);
+        List<WalkView> walked = walks.of(lot.plantingId());
+        Crop crop = crops.get(known.planting().variety().cropKey());
+        return new LotPage(
+                known,
+                stock,
+                walked,
+                thread(known, stock),
+                crop.ripenessCues(),
+                crop.hazards(),
+                crop.preSowingNote(),
+                corrections.of(subjects(known, walked)));
+    }
+
+    @Transactional(readOnly = true)
+    public PageOf<Shelved> shelves(int page, int size) {
+        PageOf<LotView> found = lots.page(page, size);
+        return new PageOf<>(shelved(found.items()), found.page(), found.pages(), found.total());
+    }
+
+    /** Every lot of the last two seasons and this, for the bench and for Today. */
+    @Transactional(readOnly = true)
+    public List<Shelved> recent() {
+        return shelved(lots.since(time.today().getYear() - 2));
+    }
+
+    private List<Shelved> shelved(List<LotView> some) {
+        List<LotKnown> known = gate.of(some);
+        var stock = stall.stock(known);
+        return known.stream()
+                .map(one -> new Shelved(one, stock.get(one.lot().id())))
+                .toList();
+    }
+
+    private static List<UUID> subjects(LotKnown known, List<WalkView> walked) {
+        List<UUID> subjects =
+                new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
+        walked.forEach(walk -> subjects.add(walk.id()));
+        if (known.harvest() != null) {
+            subjects.add(known.harvest().id());
+            known.bench().steps().forEach(step -> subjects.add(step.id()));
+        }
+        known.tests().germinations().stream().map(GerminationView::id).forEach(subjects::add);
+        return subjects;
+    }
+
+    private MassThread thread(LotKnown known, StockView stock) {
+        BenchView bench = known.bench();
+        if (bench == null) {
+            return new MassThread(List.of(), List.of(), false);
+        }
+        boolean wetCrop = bench.chain().get(0) == StepKind.EXTRACT;
+        List<MassThread.Knot> knots = new ArrayList<>();
+        knots.add(new MassThread.Knot(
+                null,
+                known.harvest().id(),
+                known.harvest().pickedOn(),
+                known.harvest().mass().doubleValue(),
+                bench.dryPicked(),
+                wetCrop,
+                false,
+                List.of()));
+        for (StepView step : bench.steps()) {
+            if (step.massOut() != null) {
+                knots.add(knot(step));
+            }
+        }
+        List<MassThread.End> ends = new ArrayList<>();
+        if (bench.clean()) {
+            double packed = stock.runs().stream()
+                    .mapToDouble(run -> run.fill().doubleValue() * run.packets())
+                    .sum();
+            if (packed > 0) {
+                int packets =
+                        stock.runs().stream().mapToInt(PackingRunView::packets).sum();
+                ends.add(new MassThread.End(MassThread.EndKind.PACKETS, packed, packets, stock.packetsSold()));
+            }
+            double bulkSold = stock.sales().stream()
+                    .map(SaleView::bulk)
+                    .filter(bulk -> bulk != null)
+                    .mapToDouble(Number::doubleValue)
+                    .sum();
+            if (bulkSold > 0) {
+                ends.add(new MassThread.End(MassThread.EndKind.BULK_SOLD, bulkSold, 0, 0));
+            }
+            ends.add(new MassThread.End(MassThread.EndKind.BULK, stock.bulk().doubleValue(), 0, 0));
+        }
+        boolean estimated = bench.steps().stream().anyMatch(StepView::dryEstimated);
+        return new MassThread(knots, ends, estimated);
+    }
+
+    private MassThread.Knot knot(StepView step) {
+        LocalDate on = step.endedAt().atZone(time.zone()).toLocalDate();
+        return new MassThread.Knot(
+                step.kind(),
+                step.id(),
+                on,
+                step.massOut().doubleValue(),
+                step.dryOut(),
+                step.kind().wet(),
+                step.alarm(),
+                step.byProducts().stream()
+                        .map(gone ->
+                                new MassThread.Leaving(gone.what(), gone.mass().doubleValue(), gone.goneTo()))
+                        .toList());
+    }
+}

@@ -1,0 +1,279 @@
+package theriseed.server.today;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.FermentClock;
+import theriseed.core.bench.StepKind;
+import theriseed.core.isolation.Verdict;
+import theriseed.core.lot.SaleGate;
+import theriseed.core.roguing.WalkVerdict;
+import theriseed.server.base.FarmTime;
+import theriseed.server.bench.BenchView;
+import theriseed.server.bench.StepView;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+import theriseed.server.thread.Threads;
+import theriseed.server.today.Act.Kind;
+import theriseed.server.today.Act.When;
+import theriseed.server.walk.StageVerdict;
+import theriseed.server.walk.Walks;
+
+/** Finds what waits, from the records of plantings, walks, lots and tests. Nothing here is a list somebody keeps. */
+@Service
+class Acts {
+    private static final int WALK_DAYS_BEFORE_BLOOM = 21;
+
+    private final Plantings plantings;
+    private final Walks walks;
+    private final Threads threads;
+    private final FarmTime time;
+
+    Acts(Plantings plantings, Walks walks, Threads threads, FarmTime time) {
+        this.plantings = plantings;
+        this.walks = walks;
+        this.threads = threads;
+        this.time = time;
+    }
+
+    @Transactional(readOnly = true)
+    List<Act> open() {
+        List<Threads.Shelved> lots = threads.recent();
+        List<Act> acts = new ArrayList<>();
+        lots.forEach(shelved -> ofLot(shelved, acts));
+        List<PlantingView> growing = plantings.of(time.today().getYear()).stream()
+                .filter(planting -> planting.purpose() == Purpose.SEED)
+                .toList();
+        Map<UUID, StageVerdict> walked = walks.verdicts(growing);
+        Set<UUID> numbered =
+                lots.stream().map(shelved -> shelved.known().planting().id()).collect(Collectors.toSet());
+        growing.forEach(
+                planting -> ofPlanting(planting, walked.get(planting.id()), numbered.contains(planting.id()), acts));
+        acts.sort(Comparator.comparing(Act::urgent)
+                .reversed()
+                .thenComparing(Act::kind)
+                .thenComparing(Act::variety));
+        return acts;
+    }
+
+    private void ofPlanting(PlantingView planting, StageVerdict walked, boolean numbered, List<Act> acts) {
+        LocalDate today = time.today();
+        if (planting.bloom() == null) {
+            return;
+        }
+        LocalDate first = planting.bloom().first();
+        LocalDate last = planting.bloom().last();
+        boolean notShown = walked == null || walked.verdict().mark() != WalkVerdict.Mark.SHOWN;
+        boolean due = !today.isBefore(first.minusDays(WALK_DAYS_BEFORE_BLOOM)) && !numbered;
+        if (due && notShown) {
+            acts.add(about(
+                    planting,
+                    Kind.WALK,
+                    When.WHILE_DRY,
+                    !today.isBefore(first) && !today.isAfter(last),
+                    new Figures()
+                            .stage(walked == null ? null : walked.stage())
+                            .count(walked == null ? null : walked.verdict().more())
+                            .share(
+                                    walked == null
+                                            ? null
+                                            : walked.verdict().limit().upper(),
+                                    planting.grade().offTypesAllowed())));
+        }
+        if (!numbered && !today.isBefore(planting.bloom().ripeFrom())) {
+            acts.add(about(
+                    planting,
+                    Kind.PICK,
+                    When.WHILE_DRY,
+                    false,
+                    new Figures().at(planting.bloom().ripeFrom().atStartOfDay())));
+        }
+        boolean crosses = planting.isolation().verdict() == Verdict.CROSSES;
+        if (crosses && !today.isAfter(last)) {
+            PlantingView.ThreatView worst = planting.isolation().threats().get(0);
+            acts.add(about(
+                    planting,
+                    Kind.DECIDE_ISOLATION,
+                    When.BY_EVENING,
+                    false,
+                    new Figures()
+                            .share(
+                                    planting.isolation().crossing(),
+                                    planting.isolation().allowed())
+                            .other(worst.name())));
+        }
+    }
+
+    private void ofLot(Threads.Shelved shelved, List<Act> acts) {
+        LotKnown known = shelved.known();
+        if (known.lot().hold() != null) {
+            acts.add(of(
+                    known,
+                    Kind.LOOK_AT_HOLD,
+                    When.BY_EVENING,
+                    false,
+                    new Figures().other(known.lot().hold().reason())));
+            return;
+        }
+        BenchView bench = known.bench();
+        if (bench == null) {
+            acts.add(of(known, Kind.FILL_LOT, When.WHILE_DRY, true, new Figures()));
+        } else if (bench.underWay() != null) {
+            acts.add(underWay(known, bench.underWay()));
+        } else if (!bench.clean()) {
+            acts.add(of(
+                    known,
+                    Kind.NEXT_STEP,
+                    bench.next().wet() ? When.WHILE_WET : When.WHILE_DRY,
+                    bench.next().wet(),
+                    new Figures().step(bench.next())));
+        } else if (shelved.stock().bulk().signum() > 0 || shelved.stock().packets() > 0) {
+            ofCleanLot(shelved, acts);
+        }
+    }
+
+    private static void ofCleanLot(Threads.Shelved shelved, List<Act> acts) {
+        LotKnown known = shelved.known();
+        List<SaleGate.Reason> reasons = known.gate().reasons();
+        if (reasons.contains(SaleGate.Reason.SEED_WEIGHT_UNKNOWN)) {
+            acts.add(of(known, Kind.WEIGH_SEED, When.BY_EVENING, false, new Figures()));
+        }
+        if (reasons.contains(SaleGate.Reason.UNTESTED)) {
+            acts.add(of(known, Kind.TEST_GERMINATION, When.BY_EVENING, false, new Figures()));
+        }
+        if (reasons.contains(SaleGate.Reason.REPLICATES_DISAGREE)) {
+            acts.add(of(
+                    known,
+                    Kind.TEST_AGAIN,
+                    When.BY_EVENING,
+                    false,
+                    new Figures()
+                            .share(
+                                    known.tests().germination().result().range() / 100,
+                                    known.tests().germination().result().toleratedRange() / 100)));
+        } else if (reasons.contains(SaleGate.Reason.TEST_RUN_OUT)) {
+            acts.add(of(
+                    known,
+                    Kind.TEST_GERMINATION,
+                    When.BY_EVENING,
+                    false,
+                    new Figures().at(known.gate().testRunsOut().atStartOfDay())));
+        }
+        if (known.gate().mayBeSold() && shelved.stock().runs().isEmpty()) {
+            acts.add(of(known, Kind.PACK, When.BY_EVENING, false, new Figures()));
+        }
+    }
+
+    private Act underWay(LotKnown known, StepView step) {
+        if (step.kind() != StepKind.FERMENT) {
+            return of(
+                    known,
+                    Kind.WEIGH_OUT,
+                    When.WHILE_DRY,
+                    false,
+                    new Figures().step(step.kind()).at(local(step.begunAt())));
+        }
+        boolean ready = step.ferment().state() != FermentClock.State.NOT_READY;
+        return of(
+                known,
+                ready ? Kind.RINSE : Kind.STIR,
+                ready ? When.WHILE_WET : When.BY_EVENING,
+                ready,
+                new Figures()
+                        .step(step.kind())
+                        .temperature(step.ferment().temperature())
+                        .at(local(
+                                ready ? step.ferment().overAt() : step.ferment().readyAt())));
+    }
+
+    private LocalDateTime local(Instant moment) {
+        return LocalDateTime.ofInstant(moment, time.zone());
+    }
+
+    /** The figures of an act, gathered before it is made. */
+    private static final class Figures {
+        private StepKind step;
+        private String stage;
+        private Integer count;
+        private Double share;
+        private Double limit;
+        private Double temperature;
+        private LocalDateTime at;
+        private String other;
+
+        Figures step(StepKind step) {
+            this.step = step;
+            return this;
+        }
+
+        Figures stage(String stage) {
+            this.stage = stage;
+            return this;
+        }
+
+        Figures count(Integer count) {
+            this.count = count;
+            return this;
+        }
+
+        Figures share(Double share, Double limit) {
+            this.share = share;
+            this.limit = limit;
+            return this;
+        }
+
+        Figures temperature(double temperature) {
+            this.temperature = temperature;
+            return this;
+        }
+
+        Figures at(LocalDateTime at) {
+            this.at = at;
+            return this;
+        }
+
+        Figures other(String other) {
+            this.other = other;
+            return this;
+        }
+    }
+
+    private static Act of(LotKnown known, Kind kind, When when, boolean urgent, Figures figures) {
+        return act(known.planting(), known.lot().number(), kind, when, urgent, figures);
+    }
+
+    private static Act about(PlantingView planting, Kind kind, When when, boolean urgent, Figures figures) {
+        return act(planting, null, kind, when, urgent, figures);
+    }
+
+    private static Act act(PlantingView planting, String lot, Kind kind, When when, boolean urgent, Figures figures) {
+        return new Act(
+                kind,
+                when,
+                urgent,
+                planting.variety().name(),
+                planting.variety().cropName(),
+                planting.plotName(),
+                lot,
+                planting.id(),
+                figures.step,
+                figures.stage,
+                figures.count,
+                figures.share,
+                figures.limit,
+                figures.temperature,
+                figures.at,
+                figures.other);
+    }
+}
