@@ -1,4 +1,4 @@
-# Shared by ./start, ./check and ./pictures: what must be installed, and the private database cluster.
+# Shared by ./start, ./check and the commands in bin/: what must be installed, and the private database cluster.
 
 say() { printf '%s\n' "$*"; }
 stop_with() {
@@ -130,6 +130,29 @@ stop_cluster() {
   as_database_user "$PG_BIN/pg_ctl" -D "$1/cluster" -m fast -w -s stop >/dev/null 2>&1 || true
 }
 
+# sweep_clusters PREFIX: throws away what killed runs left behind; the number after the prefix is the run's process.
+sweep_clusters() {
+  local left
+  for left in "$1"*; do
+    if [ -d "$left" ] && ! kill -0 "${left#"$1"}" 2>/dev/null; then
+      stop_cluster "$left"
+      rm -rf "$left"
+    fi
+  done
+}
+
+# start_test_cluster: a throw-away cluster for the tests, which find it by what is exported; gone when the script ends.
+start_test_cluster() {
+  mkdir -p .farm
+  sweep_clusters "$PWD/.farm/check."
+  TEST_HOME=$PWD/.farm/check.$$
+  trap 'stop_cluster "$TEST_HOME"; rm -rf "$TEST_HOME"' EXIT
+  trap 'exit 1' INT TERM HUP
+  start_cluster "$TEST_HOME" "-c fsync=off -c synchronous_commit=off -c full_page_writes=off"
+  export THERISEED_TEST_DB="jdbc:postgresql://127.0.0.1:$DB_PORT/postgres" THERISEED_TEST_DB_PASSWORD=$DB_PASSWORD
+  export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+}
+
 # make_database NAME: makes it when it is not there.
 make_database() {
   local there
@@ -141,6 +164,9 @@ make_database() {
 psql_query() {
   "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U theriseed -d postgres -Atqc "$1"
 }
+
+# What the screens are made of.
+SCREENS="web/src web/static web/package-lock.json web/svelte.config.js web/vite.config.ts web/without-inline-script.js"
 
 # fingerprint PATH...: changes when a file below changes.
 fingerprint() {

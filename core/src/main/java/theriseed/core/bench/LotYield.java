@@ -1,5 +1,6 @@
 package theriseed.core.bench;
 
+import java.util.Optional;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Usual;
 import theriseed.core.measure.Range;
@@ -20,6 +21,12 @@ public record LotYield(double clean, double share, Usual usualShare, Mark mark, 
         BELOW_USUAL,
         USUAL,
         ABOVE_USUAL
+    }
+
+    /** Clean seed that a picked mass usually gives, grams; of low certainty, as the crop table's shares are. */
+    public static Optional<Usual> expected(Crop crop, double picked) {
+        Range.above(0, 1e9, "g").check("picked", picked);
+        return crop.seedShare().map(share -> new Usual(picked * share.low(), picked * share.high()));
     }
 
     /**

@@ -26,10 +26,11 @@ public record LotNumber(String text) {
         return mayBeIssued(body) ? Optional.of(new LotNumber(body + "-" + check(body))) : Optional.empty();
     }
 
-    /** Three letters that stand for a crop in its lots' numbers. */
+    /** Three letters that stand for a crop in its lots' numbers: of its last word, so BEA for a common bean. */
     public static String cropCode(String cropName) {
-        String letters = cropName.toUpperCase(Locale.ROOT).replaceAll("[^A-Z]", "");
-        return (letters + "XXX").substring(0, 3);
+        String plain = cropName.split(" [/(]")[0].toUpperCase(Locale.ROOT);
+        String[] words = plain.split("[^A-Z]+");
+        return (words[words.length - 1] + "XXX").substring(0, 3);
     }
 
     /**

@@ -1,5 +1,7 @@
 package theriseed.core.measure;
 
+import java.util.function.Supplier;
+
 /** A value the rules of the job do not take: which field, what was given, and what would be taken. */
 public final class OutOfRange extends IllegalArgumentException {
     private final String field;
@@ -13,6 +15,24 @@ public final class OutOfRange extends IllegalArgumentException {
         this.value = value;
         this.range = range;
         this.unit = unit;
+    }
+
+    /**
+     * Does what a formula does with a record's part, and names the part when the formula refuses it by its own symbol.
+     *
+     * @param symbol as the formula calls it, such as {@code reps}
+     * @param part as the record calls it, such as {@code counts}; a place in a list is kept
+     */
+    public static <T> T named(String symbol, String part, Supplier<T> formula) {
+        try {
+            return formula.get();
+        } catch (OutOfRange refused) {
+            if (!refused.field.split("\\[")[0].equals(symbol)) {
+                throw refused;
+            }
+            throw new OutOfRange(
+                    part + refused.field.substring(symbol.length()), refused.value, refused.range, refused.unit);
+        }
     }
 
     public String field() {

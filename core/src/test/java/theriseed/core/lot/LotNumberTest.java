@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import theriseed.core.measure.OutOfRange;
 
@@ -57,6 +58,18 @@ class LotNumberTest {
         } else {
             assertThat(LotNumber.read(typed)).isEqualTo(LotNumber.folded(printed));
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Tomato, TOM",
+        "Common bean, BEA",
+        "Courgette / summer squash, COU",
+        "Winter squash (maxima), SQU",
+        "Pe, PEX"
+    })
+    void aCropIsKnownByThreeLetters(String crop, String code) {
+        assertThat(LotNumber.cropCode(crop)).isEqualTo(code);
     }
 
     @Test

@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import org.hibernate.TransactionException;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -37,7 +38,9 @@ class DatabaseGone extends OncePerRequestFilter {
 
     static boolean causedBy(Throwable failed) {
         for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLTransientConnectionException) {
+            boolean brokeInTheMiddle =
+                    cause instanceof TransactionException && cause.getCause() instanceof SQLException;
+            if (brokeInTheMiddle || cause instanceof SQLTransientConnectionException) {
                 return true;
             }
             String state = cause instanceof SQLException sql ? sql.getSQLState() : null;

@@ -1,6 +1,10 @@
 package theriseed.server.base;
 
+import java.lang.reflect.RecordComponent;
 import java.time.DateTimeException;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
@@ -47,7 +51,10 @@ class Problems {
 
     @ExceptionHandler(MethodArgumentNotValidException.class)
     ProblemDetail notValid(MethodArgumentNotValidException refused) {
-        FieldError error = refused.getFieldErrors().get(0);
+        FieldError error = refused.getFieldErrors().stream()
+                .min(Comparator.comparingInt(
+                        wrong -> place(refused.getParameter().getParameterType(), wrong)))
+                .orElseThrow();
         boolean absent =
                 error.getRejectedValue() == null || error.getRejectedValue().equals("");
         return problem(
@@ -55,6 +62,14 @@ class Problems {
                 error.getField(),
                 absent ? "nothing" : error.getRejectedValue().toString(),
                 absent ? "a value" : error.getDefaultMessage());
+    }
+
+    /** Where a part stands in its record, so that of several that are wrong the first is named. */
+    private static int place(Class<?> request, FieldError wrong) {
+        List<String> parts = Arrays.stream(request.getRecordComponents())
+                .map(RecordComponent::getName)
+                .toList();
+        return parts.indexOf(wrong.getField().split("[.\\[]")[0]);
     }
 
     @ExceptionHandler(HttpMessageNotReadableException.class)
@@ -75,7 +90,7 @@ class Problems {
 
     private static String kind(Class<?> type) {
         if (type != null && type.isEnum()) {
-            return "one of " + java.util.Arrays.toString(type.getEnumConstants());
+            return "one of " + Arrays.toString(type.getEnumConstants());
         }
         return type != null && java.time.temporal.Temporal.class.isAssignableFrom(type) ? "a date" : "a number";
     }

@@ -1,5 +1,6 @@
 package theriseed.server.bench;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -7,9 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
@@ -20,6 +24,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
+import theriseed.server.harvest.HarvestCorrected;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
@@ -38,6 +43,7 @@ public class Bench {
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
+    private final ApplicationEventPublisher events;
 
     Bench(
             StepRepository steps,
@@ -47,7 +53,8 @@ public class Bench {
             Crops crops,
             Corrections corrections,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            ApplicationEventPublisher events) {
         this.steps = steps;
         this.lots = lots;
         this.harvests = harvests;
@@ -56,6 +63,7 @@ public class Bench {
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
+        this.events = events;
     }
 
     /**
@@ -109,9 +117,11 @@ public class Bench {
                     "no step while one is under way",
                     "A step of this lot is still under way: weigh it out first.");
         });
-        checkFitsBefore(facts, new LotAtBench(crop(lot), harvest, before, time.now()));
+        checkFits(facts, before, before.size() + 1, harvest);
         Step step = steps.saveAndFlush(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
         before.add(step);
+        new LotAtBench(crop(lot), harvest, before, time.now()).checkYield();
+        events.publishEvent(new LotWorkedOn(lot.id(), true));
         return view(lot, harvest, before, step);
     }
 
@@ -131,7 +141,7 @@ public class Bench {
 
     private StepView change(UUID id, int version, StepFacts facts, String reason) {
         Step step = steps.findById(id).orElseThrow(NotFound.of("step"));
-        LotView lot = lots.byId(step.lotId());
+        LotView lot = lots.lock(lots.byId(step.lotId()).number());
         HarvestView harvest = picked(lot);
         List<Step> all = steps.findByLotIdInOrderByPlace(List.of(lot.id()));
         Clash.check(step, version, view(lot, harvest, all, step));
@@ -140,12 +150,15 @@ public class Bench {
         if (correction && (reason == null || reason.isBlank())) {
             throw new Refused("reason", "", "why it is corrected", "Say why it is corrected; the old value is kept.");
         }
+        checkFits(facts, all, step.place(), harvest);
         Map<String, Object> before = step.correctable();
         step.change(facts);
         if (correction) {
             corrections.keep("step", id, before, step.correctable(), reason);
         }
         steps.saveAndFlush(step);
+        new LotAtBench(crop(lot), harvest, all, time.now()).checkYield();
+        events.publishEvent(new LotWorkedOn(lot.id(), false));
         return view(lot, harvest, all, step);
     }
 
@@ -158,9 +171,33 @@ public class Bench {
         }
     }
 
-    /** What goes into a step cannot be more than what came out of the one before. */
-    private static void checkFitsBefore(StepFacts facts, LotAtBench lot) {
-        Range.above(0, lot.mass().doubleValue(), "g").check("massIn", facts.massIn());
+    /** What goes into a step cannot be more than what came out of the one before, nor less than the next one took. */
+    private static void checkFits(StepFacts facts, List<Step> all, int place, HarvestView harvest) {
+        BigDecimal before =
+                place == 1 ? harvest.mass() : all.get(place - 2).facts().massOut();
+        Range.above(0, before.doubleValue(), "g").check("massIn", facts.massIn());
+        if (facts.massOut() != null && place < all.size()) {
+            checkAtLeast("massOut", facts.massOut(), all.get(place), "which the next step took");
+        }
+    }
+
+    /** What was picked cannot turn out to be less than what the first step took. */
+    @EventListener
+    void on(HarvestCorrected corrected) {
+        steps.findByLotIdInOrderByPlace(List.of(corrected.lotId())).stream()
+                .findFirst()
+                .ifPresent(first -> checkAtLeast("mass", corrected.mass(), first, "which the first step took"));
+    }
+
+    private static void checkAtLeast(String field, BigDecimal mass, Step taker, String why) {
+        BigDecimal taken = taker.facts().massIn();
+        if (mass.compareTo(taken) < 0) {
+            throw new OutOfRange(
+                    field,
+                    mass.toPlainString(),
+                    "at least " + taken.stripTrailingZeros().toPlainString(),
+                    "g, " + why);
+        }
     }
 
     private StepView view(LotView lot, HarvestView harvest, List<Step> all, Step step) {

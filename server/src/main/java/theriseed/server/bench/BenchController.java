@@ -42,7 +42,7 @@ class BenchController {
             @NotNull BigDecimal massIn,
             @NotNull BigDecimal waterAdded,
             @Maybe BigDecimal massOut,
-            @NotNull @Valid List<ByProductRequest> byProducts,
+            @NotNull List<@Valid ByProductRequest> byProducts,
             @Maybe Double moistureIn,
             @Maybe Double moistureOut,
             @Maybe Double temperature,

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Usual;
 import theriseed.server.base.Maybe;
 
 /**
@@ -14,7 +15,8 @@ import theriseed.server.base.Maybe;
  * @param clean whether the chain is done
  * @param mass grams at the last weighing
  * @param moisture percent when last measured
- * @param yield what it gave so far, against what is usual; absent until something was weighed out
+ * @param expected grams of clean seed that so much picked usually gives
+ * @param yield what it gave, against what is usual; absent until it is clean
  * @param minutes worked on it
  */
 public record BenchView(
@@ -25,6 +27,7 @@ public record BenchView(
         boolean clean,
         BigDecimal mass,
         @Maybe Double moisture,
+        @Maybe Usual expected,
         @Maybe LotYield yield,
         int minutes,
         double dryPicked) {}

@@ -14,6 +14,7 @@ import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Usual;
+import theriseed.core.measure.Range;
 import theriseed.server.harvest.HarvestView;
 
 /** One lot's steps, weighed against each other by the rules. */
@@ -34,8 +35,7 @@ final class LotAtBench {
     }
 
     BenchView view() {
-        Chain chain = Chain.of(crop);
-        double dryPicked = Moisture.dry(harvest.mass().doubleValue(), chain.usualMoistureAtHarvest());
+        double dryPicked = Moisture.dry(harvest.mass().doubleValue(), chain().usualMoistureAtHarvest());
         List<StepView> views = new ArrayList<>();
         double dryBefore = dryPicked;
         for (Step step : steps) {
@@ -45,29 +45,44 @@ final class LotAtBench {
         }
         Optional<StepView> underWay =
                 views.stream().filter(step -> step.massOut() == null).findFirst();
-        List<StepKind> done = steps.stream()
-                .filter(Step::ended)
-                .map(step -> step.facts().kind())
-                .toList();
-        StepKind next = chain.next(done);
+        StepKind next = next();
+        boolean clean = next == null && underWay.isEmpty();
         BigDecimal mass = mass();
         return new BenchView(
-                chain.steps(),
+                chain().steps(),
                 views,
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
-                next == null && underWay.isEmpty(),
+                clean,
                 mass,
                 moisture(),
-                done.isEmpty() || mass.compareTo(harvest.mass()) > 0
-                        ? null
-                        : LotYield.of(crop, harvest.mass().doubleValue(), harvest.plants(), mass.doubleValue()),
+                LotYield.expected(crop, harvest.mass().doubleValue()).orElse(null),
+                clean ? LotYield.of(crop, harvest.mass().doubleValue(), harvest.plants(), mass.doubleValue()) : null,
                 steps.stream()
                         .map(step -> step.facts().minutes())
                         .filter(minutes -> minutes != null)
                         .mapToInt(Integer::intValue)
                         .sum(),
                 dryPicked);
+    }
+
+    /** Refuses more clean seed than was picked, which water that never left would make possible. */
+    void checkYield() {
+        if (next() == null) {
+            Range.above(0, harvest.mass().doubleValue(), "g, all that was picked")
+                    .check("massOut", mass());
+        }
+    }
+
+    private Chain chain() {
+        return Chain.of(crop);
+    }
+
+    private StepKind next() {
+        return chain().next(steps.stream()
+                .filter(Step::ended)
+                .map(step -> step.facts().kind())
+                .toList());
     }
 
     /** What the next step takes in: what came out of the last. */

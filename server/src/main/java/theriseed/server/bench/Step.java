@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import theriseed.core.bench.MassBalance;
+import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
@@ -83,6 +84,8 @@ class Step extends Recorded {
         if (facts.minutes() != null) {
             Range.of(0, 60_000, "minutes").check("minutes", facts.minutes());
         }
+        maybe(facts.moistureIn()).ifPresent(moisture -> Moisture.PERCENT.check("moistureIn", moisture));
+        maybe(facts.moistureOut()).ifPresent(moisture -> Moisture.PERCENT.check("moistureOut", moisture));
         if (facts.temperature() != null) {
             Range.of(-30, 80, "C").check("temperature", facts.temperature());
         }

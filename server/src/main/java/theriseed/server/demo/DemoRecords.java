@@ -59,7 +59,7 @@ class DemoRecords {
                             .id());
         }
         on("2026-05-10T17:00", () -> {
-            seen("Croft, west", "kale", -700, -420, 60, "2026-04-28", "2026-06-05", "2026-05-10", false);
+            seen("Croft, west", "kale", -640, -330, 60, "2026-04-08", "2026-05-16", "2026-05-10", false);
             seen("Inn garden", "pumpkin-pepo", 980, 520, 30, "2026-07-01", "2026-09-10", "2026-05-10", true);
             seen("School plot", "lettuce", 620, -380, 12, null, null, "2026-05-10", true);
             seen("Lane, wild carrot", "carrot", 60, -160, 40, "2026-06-20", "2026-08-25", "2026-05-10", false);
@@ -97,6 +97,7 @@ class DemoRecords {
         variety("common-bean", "Anvern Speckle", 2018);
         variety("lettuce", "Tidewrack", 2020);
         variety("sweet-pepper", "Coalshed Sweet", 2022);
+        variety("hot-pepper", "Gannet's Tongue", 2023);
         variety("broad-bean", "Barn Owl", 2020);
         variety("kale", "Ninefold", 2017);
         variety("cabbage", "Slack Water", 2022);
@@ -104,6 +105,7 @@ class DemoRecords {
         variety("pumpkin-pepo", "Barrow Moon", 2020);
         variety("squash-maxima", "Harbourmaster", 2021);
         variety("cucumber", "Rope Green", 2022);
+        variety("melon", "Late Boat", 2023);
         variety("carrot", "Ferrous", 2019);
         variety("leek", "Gale Warden", 2020);
         variety("onion", "Net Loft", 2022);
@@ -115,6 +117,7 @@ class DemoRecords {
         variety("calendula", "Lamplighter", 2018);
         variety("poppy", "Slate", 2018);
         variety("garlic", "Anchor", 2017);
+        variety("potato-tuber", "Ballast", 2020);
         named.put(
                 "Kite Market",
                 varieties
@@ -250,16 +253,16 @@ class DemoRecords {
         UUID lantern = plant(2026, "Lantern Quay", 4, Grade.MARKET, "2026-03-10", "2026-05-18", 24);
         UUID small = plant(2026, "Small Hours", 7, Grade.MARKET, "2026-03-14", "2026-05-20", 22);
         UUID kale = plant(2026, "Ninefold", 1, Grade.MARKET, "2025-07-05", null, 74);
-        plant(2026, "Long Ferry", 3, Grade.MARKET, "2026-04-22", "2026-05-26", 16);
-        plant(2026, "Barrow Moon", 5, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
-        plant(2026, "Harbourmaster", 9, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        UUID ferry = plant(2026, "Long Ferry", 3, Grade.MARKET, "2026-04-22", "2026-05-26", 16);
+        UUID moon = plant(2026, "Barrow Moon", 5, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        UUID harbour = plant(2026, "Harbourmaster", 9, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
         UUID cucumber = plant(2026, "Rope Green", 10, Grade.MARKET, "2026-03-20", "2026-05-20", 18);
         UUID maize = plant(2026, "Threshold", 12, Grade.MARKET, "2026-04-02", "2026-05-22", 1400);
-        plant(2026, "Brine", 8, Grade.MARKET, "2025-06-28", null, 66);
-        plant(2026, "Oyster Stem", 11, Grade.MARKET, "2025-07-02", null, 62);
-        plant(2026, "Ferrous", 6, Grade.MARKET, "2025-06-18", null, 96);
+        UUID beet = plant(2026, "Brine", 8, Grade.MARKET, "2025-06-28", null, 66);
+        UUID chard = plant(2026, "Oyster Stem", 11, Grade.MARKET, "2025-07-02", null, 62);
+        UUID carrot = plant(2026, "Ferrous", 6, Grade.MARKET, "2025-06-18", null, 96);
         UUID pea = plant(2026, "Skerrow Early Row", 2, Grade.MARKET, "2026-03-22", null, 300);
-        plant(2026, "Tidewrack", 2, Grade.MARKET, "2026-04-08", null, 64);
+        UUID lettuce = plant(2026, "Tidewrack", 2, Grade.MARKET, "2026-04-08", null, 64);
         eat(2026, "Slack Water", 6, "2025-05-10", 120);
 
         on("2026-06-12T09:00", () -> work.walk(lantern, "first green fruit", 24, 0, ""));
@@ -269,6 +272,13 @@ class DemoRecords {
         on("2026-05-02T11:00", () -> work.walk(kale, "flowering", 74, 0, ""));
         on("2026-06-02T10:00", () -> work.walk(pea, "flowering", 300, 1, "tall rogue"));
         on("2026-08-06T10:00", () -> work.walk(maize, "tassel", 310, 9, "white silks"));
+        on("2026-06-22T09:30", () -> work.walk(ferry, "before flowering", 16, 0, ""));
+        on("2026-06-22T10:00", () -> work.walk(moon, "before flowering", 14, 0, ""));
+        on("2026-06-24T09:30", () -> work.walk(harbour, "before flowering", 14, 0, ""));
+        on("2026-05-10T09:00", () -> work.walk(beet, "stalk", 66, 0, ""));
+        on("2026-05-10T10:00", () -> work.walk(chard, "spring", 40, 1, "wrong midrib colour"));
+        on("2026-05-28T09:00", () -> work.walk(carrot, "spring", 96, 2, "early bolters"));
+        on("2026-06-20T09:00", () -> work.walk(lettuce, "heading", 64, 0, ""));
         on("2026-07-18T10:00", () -> work.walk(cucumber, "young fruit", 18, 0, ""));
 
         work.lot(lantern)

@@ -14,6 +14,10 @@ public class FarmClock implements FarmTime {
     private static final ThreadLocal<Instant> TOLD = new ThreadLocal<>();
 
     private final FarmRepository farms;
+    private volatile Known known;
+
+    /** Zone and clock of the farm, which never change once it is made. */
+    private record Known(ZoneId zone, Optional<Instant> clock) {}
 
     FarmClock(FarmRepository farms) {
         this.farms = farms;
@@ -34,13 +38,22 @@ public class FarmClock implements FarmTime {
     @Transactional(readOnly = true)
     public Instant now() {
         return Optional.ofNullable(TOLD.get())
-                .or(() -> farms.findFirstBy().map(Farm::clock))
+                .or(() -> known().flatMap(Known::clock))
                 .orElseGet(Instant::now);
     }
 
     @Override
     @Transactional(readOnly = true)
     public ZoneId zone() {
-        return farms.findFirstBy().map(Farm::zone).orElse(ZoneOffset.UTC);
+        return known().map(Known::zone).orElse(ZoneOffset.UTC);
+    }
+
+    private Optional<Known> known() {
+        if (known == null) {
+            known = farms.findFirstBy()
+                    .map(farm -> new Known(farm.zone(), Optional.ofNullable(farm.clock())))
+                    .orElse(null);
+        }
+        return Optional.ofNullable(known);
     }
 }

@@ -70,7 +70,7 @@ public class Ground {
 
     @Transactional(readOnly = true)
     public List<PlotView> plots() {
-        return plots.findAllByOrderByName().stream().map(Plot::view).toList();
+        return plots.findAllInOrder().stream().map(Plot::view).toList();
     }
 
     @Transactional(readOnly = true)

@@ -3,7 +3,10 @@ package theriseed.server.ground;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface PlotRepository extends JpaRepository<Plot, UUID> {
-    List<Plot> findAllByOrderByName();
+    /** Plot 2 before plot 10. */
+    @Query("select p from Plot p order by length(p.name), p.name")
+    List<Plot> findAllInOrder();
 }

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.harvest.PickedMass;
@@ -31,6 +32,7 @@ public class Harvests {
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
+    private final ApplicationEventPublisher events;
 
     Harvests(
             HarvestRepository harvests,
@@ -39,7 +41,8 @@ public class Harvests {
             Crops crops,
             Corrections corrections,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            ApplicationEventPublisher events) {
         this.harvests = harvests;
         this.lots = lots;
         this.plantings = plantings;
@@ -47,6 +50,7 @@ public class Harvests {
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
+        this.events = events;
     }
 
     /** What was picked into each of these lots; lots still empty are left out. */
@@ -80,7 +84,9 @@ public class Harvests {
         Map<String, Object> before = harvest.correctable();
         harvest.change(facts);
         corrections.keep("harvest", harvest.id(), before, harvest.correctable(), reason);
-        return harvests.saveAndFlush(harvest).view();
+        HarvestView corrected = harvests.saveAndFlush(harvest).view();
+        events.publishEvent(new HarvestCorrected(lot.id(), corrected.mass()));
+        return corrected;
     }
 
     private void check(LotView lot, HarvestFacts facts) {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.quality.GerminationTest;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
@@ -33,7 +34,10 @@ class GerminationRecord extends Recorded {
 
     final void change(LocalDate setOn, LocalDate countedOn, int perReplicate, List<Integer> counts) {
         int[] counted = counts.stream().mapToInt(Integer::intValue).toArray();
-        GerminationTest.of(perReplicate, counted);
+        OutOfRange.named(
+                "n_per",
+                "perReplicate",
+                () -> OutOfRange.named("reps", "counts", () -> GerminationTest.of(perReplicate, counted)));
         this.setOn = setOn;
         this.countedOn = countedOn;
         this.perReplicate = perReplicate;

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.quality.SeedWeight;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
@@ -25,7 +26,7 @@ class SeedWeightRecord extends Recorded {
         this.lotId = lotId;
         this.weighedOn = weighedOn;
         this.grams = grams.stream().mapToDouble(Double::doubleValue).toArray();
-        SeedWeight.of(this.grams);
+        OutOfRange.named("reps", "grams", () -> SeedWeight.of(this.grams));
     }
 
     UUID lotId() {

@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.stall.FillWeight;
@@ -24,6 +26,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.bench.LotWorkedOn;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
@@ -106,6 +109,30 @@ public class Stall {
                         .map(run -> run.view(soldOfRun.getOrDefault(run.id(), 0)))
                         .toList(),
                 sold.stream().map(Sale::view).toList());
+    }
+
+    /** Seed that was packed or sold cannot turn out not to have been there, nor be cleaned again. */
+    @EventListener
+    void on(LotWorkedOn worked) {
+        boolean takenFrom = !runs.findByLotIdInOrderByPackedOnAscIdAsc(List.of(worked.lotId()))
+                        .isEmpty()
+                || !sales.findByLotIdInOrderBySoldOnAscIdAsc(List.of(worked.lotId()))
+                        .isEmpty();
+        if (!takenFrom) {
+            return;
+        }
+        LotView lot = lots.byId(worked.lotId());
+        BigDecimal bulk = stock(gate.of(lot)).bulk();
+        if (worked.further() || bulk.signum() < 0) {
+            throw new Refused(
+                    "massOut",
+                    lot.number(),
+                    "what fits the packets",
+                    worked.further()
+                            ? "Seed of " + lot.number() + " is packed already: it cannot be worked on any more."
+                            : "More of " + lot.number() + " was packed or sold than this would leave. Put the packets"
+                                    + " right first.");
+        }
     }
 
     /** What a packing run would come to, without doing it. */
@@ -202,14 +229,17 @@ public class Stall {
                     "Weigh 100 seeds of " + known.lot().number() + " a few times first: without that no count can be"
                             + " filled by weight.");
         }
-        return FillWeight.of(
-                seeds,
-                known.tests().seedWeight().result().thousandSeedWeight(),
-                PURITY_TAKEN,
-                FillWeight.USUAL_LOT,
-                FillWeight.USUAL_SEED,
-                FillWeight.USUAL_SCOOP,
-                CONFIDENCE);
+        return OutOfRange.named(
+                "label",
+                "seeds",
+                () -> FillWeight.of(
+                        seeds,
+                        known.tests().seedWeight().result().thousandSeedWeight(),
+                        PURITY_TAKEN,
+                        FillWeight.USUAL_LOT,
+                        FillWeight.USUAL_SEED,
+                        FillWeight.USUAL_SCOOP,
+                        CONFIDENCE));
     }
 
     /** Sells packets of a run. */
@@ -224,7 +254,7 @@ public class Stall {
                 .filter(candidate -> candidate.id().equals(runId))
                 .findFirst()
                 .orElseThrow(NotFound.of("packing run of this lot"));
-        Range.of(1, run.left(), "packets of this run are left").check("packets", packets);
+        Range.of(1, run.left(), "packets, which this run has left").check("packets", packets);
         SeasonDates.check("soldOn", soldOn, run.packedOn(), time.today());
         return sales.save(new Sale(
                         customer(customer), lot.id(), runId, soldOn, packets, null, checked(price), stamps.now()))
@@ -238,7 +268,7 @@ public class Stall {
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
         checkOpen(known);
-        Range.above(0, stock(known).bulk().doubleValue(), "g are left").check("bulk", grams);
+        Range.above(0, stock(known).bulk().doubleValue(), "g, which is left").check("bulk", grams);
         SeasonDates.check("soldOn", soldOn, known.harvest().pickedOn(), time.today());
         return sales.save(
                         new Sale(customer(customer), lot.id(), null, soldOn, null, grams, checked(price), stamps.now()))

@@ -46,7 +46,7 @@ class WalkController {
             @NotBlank @Size(max = 80) String stage,
             @NotNull LocalDate walkedOn,
             @NotNull Integer lookedAt,
-            @NotNull @Valid List<OffTypeRequest> offTypes,
+            @NotNull List<@Valid OffTypeRequest> offTypes,
             @NotNull Integer sick,
             @NotNull @Size(max = 500) String note,
             @Maybe Integer version,

@@ -1,0 +1,11 @@
+package theriseed.server.harvest;
+
+import java.math.BigDecimal;
+import java.util.UUID;
+
+/**
+ * What was picked into a lot is said to have been otherwise. Who built on the old figure may refuse it by throwing.
+ *
+ * @param mass grams, as corrected
+ */
+public record HarvestCorrected(UUID lotId, BigDecimal mass) {}

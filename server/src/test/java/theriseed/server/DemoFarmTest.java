@@ -1,0 +1,18 @@
+package theriseed.server;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.test.context.ContextConfiguration;
+
+/** Tests on the whole server with the demo farm loaded. They share it, so each makes what it changes. */
+@Retention(RetentionPolicy.RUNTIME)
+@Target(ElementType.TYPE)
+@SpringBootTest(
+        classes = Theriseed.class,
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"theriseed.mode=demo", "spring.jpa.properties.hibernate.generate_statistics=true"})
+@ContextConfiguration(initializers = TestDatabase.class)
+public @interface DemoFarmTest {}

@@ -1,0 +1,75 @@
+package theriseed.server;
+
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.springframework.boot.test.util.TestPropertyValues;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Gives each application under test a new database of its own in the cluster that {@code ./check} started. */
+public final class TestDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+    public static final String USER = "theriseed";
+
+    private static final AtomicInteger COUNT = new AtomicInteger();
+
+    @Override
+    public void initialize(ConfigurableApplicationContext context) {
+        String name = fresh();
+        TestPropertyValues.of(
+                        "spring.datasource.url=" + url(name),
+                        "spring.datasource.username=" + USER,
+                        "spring.datasource.password=" + password(),
+                        "test.database=" + name)
+                .applyTo(context);
+    }
+
+    /** Makes an empty database and gives its name. */
+    public static String fresh() {
+        String name = "test_" + ProcessHandle.current().pid() + "_" + COUNT.incrementAndGet();
+        asAdmin("create database " + name);
+        return name;
+    }
+
+    public static String url(String name) {
+        String cluster = needed("THERISEED_TEST_DB");
+        return cluster.substring(0, cluster.lastIndexOf('/') + 1) + name;
+    }
+
+    public static String password() {
+        return needed("THERISEED_TEST_DB_PASSWORD");
+    }
+
+    /** Runs statements beside the application, as the cluster's own user. */
+    public static void asAdmin(String... statements) {
+        try (Connection connection = DriverManager.getConnection(needed("THERISEED_TEST_DB"), USER, password());
+                Statement statement = connection.createStatement()) {
+            for (String sql : statements) {
+                statement.execute(sql);
+            }
+        } catch (SQLException failed) {
+            throw new IllegalStateException(failed);
+        }
+    }
+
+    /** Takes a database away from whoever uses it, in the middle of what they do, as a stopped server would. */
+    public static void takeAway(String name) {
+        asAdmin(
+                "alter database " + name + " with allow_connections false",
+                "select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + name + "'");
+    }
+
+    public static void giveBack(String name) {
+        asAdmin("alter database " + name + " with allow_connections true");
+    }
+
+    private static String needed(String variable) {
+        String value = System.getenv(variable);
+        if (value == null) {
+            throw new IllegalStateException(variable + " is not set: run the tests through ./check");
+        }
+        return value;
+    }
+}

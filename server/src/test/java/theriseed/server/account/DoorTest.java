@@ -1,0 +1,195 @@
+package theriseed.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.record;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+
+@DemoFarmTest
+class DoorTest {
+    @LocalServerPort
+    int port;
+
+    @org.springframework.beans.factory.annotation.Autowired
+    JdbcTemplate database;
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"/api/today", "/api/lots", "/api/seasons/2026", "/api/crops", "/api/find?q=x", "/api/openapi"})
+    void nobodyIsLetInUnknown(String path) {
+        assertThat(new Client(port).get(path).status()).isEqualTo(401);
+    }
+
+    @Test
+    void aWrongPasswordSaysNothingOfWhichHalfWasWrong() {
+        Client client = new Client(port);
+        client.get("/api/session");
+        Client.Answer wrongPassword =
+                client.post("/api/session", Map.of("name", "visitor", "password", "not this one"));
+        Client.Answer wrongName = client.post("/api/session", Map.of("name", "nobody", "password", "not this one"));
+        assertThat(wrongPassword.status()).isEqualTo(401);
+        assertThat(wrongPassword.detail()).isEqualTo(wrongName.detail()).contains("do not belong together");
+    }
+
+    @Test
+    void guessingIsSlowedDownForThatNameOnly() {
+        Client guesser = new Client(port);
+        guesser.get("/api/session");
+        Map<String, String> guess = Map.of("name", "guessed", "password", "wrong");
+        for (int i = 0; i < Doorkeeper.TRIES_PER_NAME; i++) {
+            assertThat(guesser.post("/api/session", guess).status()).isEqualTo(401);
+        }
+        Client.Answer slowed = guesser.post("/api/session", guess);
+        assertThat(slowed.status()).isEqualTo(429);
+        assertThat(slowed.detail()).contains("Wait 10 minutes");
+        assertThat(Client.as("hand", port)
+                        .get("/api/session")
+                        .ok()
+                        .at("/account/name")
+                        .asString())
+                .isEqualTo("hand");
+        database.update("delete from login_attempt");
+    }
+
+    @Test
+    void aChangeWithoutTheTokenIsRefused() {
+        Client grower = Client.as("grower", port);
+        assertThat(grower.forged("/api/varieties", Season.varietyOf("pea")).status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void signingInChangesTheSessionAndSigningOutEndsIt() {
+        Client client = Client.as("hand", port);
+        String before = client.cookie("theriseed");
+        client.post("/api/session", Map.of("name", "hand", "password", "skerrow-hand"))
+                .ok();
+        assertThat(client.cookie("theriseed")).isNotEmpty().isNotEqualTo(before);
+        assertThat(client.delete("/api/session").status()).isEqualTo(204);
+        assertThat(client.get("/api/today").status()).isEqualTo(401);
+    }
+
+    @Test
+    void cookiesAndHeadersAreStrict() {
+        Client client = new Client(port);
+        client.get("/api/session");
+        Client.Answer signedIn = client.post("/api/session", Map.of("name", "hand", "password", "skerrow-hand"));
+        assertThat(signedIn.headers().allValues("Set-Cookie"))
+                .anySatisfy(
+                        cookie -> assertThat(cookie).startsWith("theriseed=").contains("HttpOnly", "SameSite=Strict"));
+        String policy = client.get("/today")
+                .headers()
+                .firstValue("Content-Security-Policy")
+                .orElse("");
+        assertThat(policy)
+                .contains("default-src 'none'", "script-src 'self';", "frame-ancestors 'none'")
+                .doesNotContain("unsafe-inline", "unsafe-eval", "http:");
+    }
+
+    @Test
+    void passwordsAreKeptOnlyAsAStrongHash() {
+        List<String> hashes = database.queryForList("select password_hash from account", String.class);
+        assertThat(hashes)
+                .hasSizeGreaterThanOrEqualTo(3)
+                .allSatisfy(hash -> assertThat(hash).startsWith("$2a$12$"));
+    }
+
+    @ParameterizedTest(name = "{0} {1} {2}")
+    @CsvSource({
+        "visitor, plots, 403",
+        "visitor, varieties, 403",
+        "visitor, walks, 403",
+        "visitor, lots, 403",
+        "visitor, hold, 403",
+        "visitor, steps, 403",
+        "visitor, germination, 403",
+        "visitor, packing, 403",
+        "visitor, sales, 403",
+        "hand, plots, 403",
+        "hand, varieties, 403",
+        "hand, release, 403",
+        "hand, sales, 403",
+        "hand, plantings, 403",
+        "hand, hold, 200",
+        "hand, walks, 200"
+    })
+    void eachRoleDoesItsOwnWork(String role, String act, int status) {
+        Season season = new Season(port);
+        String planting = season.planted("pea", "2026-03-20", 300);
+        String number = season.picked(planting, 9000, 290);
+        Client client = Client.as(role, port);
+        Client.Answer answer = switch (act) {
+            case "plots" ->
+                client.post(
+                        "/api/plots",
+                        record(
+                                "name",
+                                "x",
+                                "east",
+                                1,
+                                "north",
+                                1,
+                                "width",
+                                1,
+                                "length",
+                                1,
+                                "turned",
+                                0,
+                                "positionError",
+                                1));
+            case "varieties" -> client.post("/api/varieties", Season.varietyOf("pea"));
+            case "plantings" -> client.post("/api/plantings", Season.plantingOf(planting, planting, "2026-03-20", 10));
+            case "walks" -> client.post("/api/plantings/" + planting + "/walks", Season.walkOf("flowering", 10, 0));
+            case "lots" -> client.post("/api/lots", record("plantingId", planting));
+            case "hold", "release" -> client.post("/api/lots/" + number + "/" + act, record("reason", "looked odd"));
+            case "steps" -> client.post("/api/lots/" + number + "/steps", Season.stepOf("DRY", 9000, 8000));
+            case "germination" ->
+                client.post("/api/lots/" + number + "/germination", Season.germinationOf(90, 90, 90, 90));
+            case "packing" -> client.post("/api/lots/" + number + "/packing", Season.packingOf(100, 1));
+            default -> client.post("/api/lots/" + number + "/sales", Season.saleOf(planting, 1));
+        };
+        assertThat(answer.status()).as(answer.text()).isEqualTo(status);
+        if (status == 403) {
+            assertThat(answer.detail()).isEqualTo("Your role may look at this but not do it.");
+        }
+    }
+
+    @Test
+    void everyRoleMayLook() {
+        Client visitor = Client.as("visitor", port);
+        for (String path : List.of("/api/today", "/api/lots", "/api/bench", "/api/seasons/2026", "/api/sales")) {
+            assertThat(visitor.get(path).status()).as(path).isEqualTo(200);
+        }
+    }
+
+    @Test
+    void unitsAndThemeAreKeptForEachPerson() {
+        Client hand = Client.as("hand", port);
+        hand.put("/api/session/preferences", Map.of("units", "US", "theme", "LAMP"))
+                .ok();
+        assertThat(Client.as("hand", port)
+                        .get("/api/session")
+                        .ok()
+                        .at("/account/units")
+                        .asString())
+                .isEqualTo("US");
+        assertThat(Client.as("visitor", port)
+                        .get("/api/session")
+                        .ok()
+                        .at("/account/units")
+                        .asString())
+                .isEqualTo("METRIC");
+        hand.put("/api/session/preferences", Map.of("units", "METRIC", "theme", "DAYLIGHT"))
+                .ok();
+    }
+}

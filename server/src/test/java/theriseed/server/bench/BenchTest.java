@@ -1,0 +1,233 @@
+package theriseed.server.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.harvestOf;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.stepOf;
+import static theriseed.server.Season.with;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class BenchTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+
+    @BeforeEach
+    void season() {
+        season = new Season(port);
+    }
+
+    private String peas() {
+        return season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+    }
+
+    private String tomatoes() {
+        return season.picked(season.planted("tomato", "2026-03-12", 24), 36_200, 22);
+    }
+
+    private Client.Answer tried(String number, Map<String, Object> step) {
+        return season.grower.post("/api/lots/" + number + "/steps", step);
+    }
+
+    private JsonNode bench(String number) {
+        return season.lot(number).at("/known/bench");
+    }
+
+    @Test
+    void aWetCropGoesThroughItsChain() {
+        String number = tomatoes();
+        assertThat(bench(number).get("next").asString()).isEqualTo("EXTRACT");
+        Map<String, Object> extract = with(
+                stepOf("EXTRACT", 36_200, 6100),
+                "byProducts",
+                List.of(record("what", "flesh", "mass", 30_100, "goneTo", "sauce")));
+        JsonNode squeezed = season.step(number, extract);
+        assertThat(squeezed.get("share").asDouble()).isCloseTo(6100 / 36_200.0, within(1e-12));
+        assertThat(squeezed.get("alarm").asBoolean()).isFalse();
+
+        Map<String, Object> ferment = with(stepOf("FERMENT", 6100, 5900), "temperature", 22);
+        ferment.remove("massOut");
+        ferment.put("begunAt", "2026-08-11T09:10");
+        JsonNode open = season.step(number, ferment);
+        assertThat(open.at("/ferment/state").asString()).isEqualTo("READY");
+        assertThat(open.at("/ferment/equivalentHours").asDouble()).isCloseTo(70, within(0.1));
+        assertThat(bench(number).has("next"))
+                .as("nothing next while one is under way")
+                .isFalse();
+
+        Client.Answer second = tried(number, stepOf("RINSE", 6100, 500));
+        assertThat(second.detail()).contains("still under way");
+
+        String id = open.get("id").asString();
+        season.grower
+                .put("/api/steps/" + id, with(ferment, "massOut", 5900, "endedAt", "2026-08-14T07:00", "version", 0))
+                .ok();
+        season.step(
+                number,
+                with(
+                        stepOf("RINSE", 5900, 560),
+                        "waterAdded",
+                        11_000,
+                        "begunAt",
+                        "2026-08-14T07:00",
+                        "endedAt",
+                        "2026-08-14T07:05"));
+        season.step(
+                number,
+                with(
+                        stepOf("DRY", 560, 204),
+                        "moistureOut",
+                        6.1,
+                        "begunAt",
+                        "2026-08-14T07:06",
+                        "endedAt",
+                        "2026-08-14T07:09"));
+        JsonNode clean = bench(number);
+        assertThat(clean.get("clean").asBoolean()).isTrue();
+        assertThat(clean.at("/yield/share").asDouble()).isCloseTo(204 / 36_200.0, within(1e-12));
+        assertThat(clean.at("/yield/perPlant").asDouble()).isCloseTo(204 / 22.0, within(1e-12));
+        assertThat(clean.at("/yield/mark").asString()).isEqualTo("USUAL");
+        assertThat(clean.get("moisture").asDouble()).isEqualTo(6.1);
+        assertThat(clean.get("minutes").asInt()).isEqualTo(120);
+    }
+
+    @Test
+    void whileItIsNotCleanOnlyTheUsualIsForetold() {
+        String number = tomatoes();
+        season.step(number, stepOf("EXTRACT", 36_200, 6100));
+        assertThat(bench(number).has("yield")).isFalse();
+        assertThat(bench(number).at("/expected/low").asDouble()).isCloseTo(36_200 * 0.002, within(1e-9));
+        assertThat(bench(number).at("/expected/high").asDouble()).isCloseTo(36_200 * 0.008, within(1e-9));
+    }
+
+    @Test
+    void aDryCropGoesThroughItsOwn() {
+        String number = peas();
+        assertThat(bench(number).get("chain").toString())
+                .isEqualTo("[\"DRY\",\"THRESH\",\"SCREEN\",\"WINNOW\",\"HAND_PICK\"]");
+        double clean = season.cleaned(number, 9000);
+        assertThat(bench(number).get("clean").asBoolean()).isTrue();
+        assertThat(bench(number).get("mass").asDouble()).isEqualTo(clean);
+    }
+
+    @Test
+    void massThatNobodyWeighedRaisesAnAlarm() {
+        String number = peas();
+        season.step(number, with(stepOf("DRY", 9000, 8000), "moistureOut", 12));
+        Map<String, Object> screen = with(
+                stepOf("THRESH", 8000, 5000),
+                "byProducts",
+                List.of(record("what", "haulm", "mass", 1500, "goneTo", "compost")));
+        JsonNode seen = season.grower
+                .post("/api/lots/" + number + "/steps/preview", screen)
+                .ok();
+        assertThat(seen.get("alarm").asBoolean()).isTrue();
+        assertThat(seen.get("unaccounted").asDouble()).isCloseTo(100 * 1500 / 8000.0, within(1e-9));
+        assertThat(bench(number).get("steps").size())
+                .as("a preview keeps nothing")
+                .isEqualTo(1);
+        JsonNode kept = season.step(number, with(screen, "missingBecause", "the drum was left full"));
+        assertThat(kept.get("alarm").asBoolean()).isTrue();
+        assertThat(kept.get("missingBecause").asString()).isEqualTo("the drum was left full");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "massOut, 9001, massOut",
+        "massOut, 0, massOut",
+        "massOut, -3, massOut",
+        "massOut, much, massOut",
+        "massIn, 9001, massIn",
+        "massIn, 0, massIn",
+        "waterAdded, -1, waterAdded",
+        "minutes, -5, minutes",
+        "temperature, 300, temperature",
+        "moistureOut, 130, moistureOut",
+        "endedAt, 2026-08-02T08:00, endedAt",
+        "begunAt, 2026-07-31T08:00, begunAt",
+        "endedAt, 2026-08-20T08:00, endedAt",
+        "kind, MELT, kind"
+    })
+    void aWeightOrHourThatMakesNoSenseIsRefused(String part, String value, String field) {
+        String number = peas();
+        Client.Answer refused = tried(number, with(stepOf("DRY", 9000, 8000), part, value));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.field()).isEqualTo(field);
+        assertThat(bench(number).get("steps").isEmpty()).isTrue();
+    }
+
+    @Test
+    void moreComesOutOnlyWhereWaterWentIn() {
+        String number = tomatoes();
+        season.step(number, stepOf("EXTRACT", 36_200, 6000));
+        season.step(number, with(stepOf("FERMENT", 6000, 6900), "waterAdded", 1000, "temperature", 22));
+        assertThat(tried(number, with(stepOf("RINSE", 6900, 8000), "waterAdded", 1000))
+                        .field())
+                .isEqualTo("massOut");
+    }
+
+    @Test
+    void noLotGivesMoreThanWasPicked() {
+        String number = season.picked(season.planted("tomato", "2026-03-12", 24), 1000, 22);
+        season.step(number, with(stepOf("EXTRACT", 1000, 5000), "waterAdded", 5000));
+        season.step(number, with(stepOf("FERMENT", 5000, 5000), "temperature", 22));
+        season.step(number, stepOf("RINSE", 5000, 4000));
+        Client.Answer refused = tried(number, stepOf("DRY", 4000, 1500));
+        assertThat(refused.field()).isEqualTo("massOut");
+        assertThat(refused.detail()).contains("all that was picked");
+    }
+
+    @Test
+    void nothingIsWorkedOnBeforeItIsPicked() {
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        assertThat(tried(number, stepOf("DRY", 100, 90)).detail()).contains("weigh the harvest first");
+    }
+
+    @Test
+    void aCorrectionSaysWhyAndKeepsTheOldWeight() {
+        String number = peas();
+        JsonNode dried = season.step(number, stepOf("DRY", 9000, 8000));
+        String path = "/api/steps/" + dried.get("id").asString();
+        Map<String, Object> right = with(stepOf("DRY", 9000, 7800), "version", 0);
+        assertThat(season.grower.put(path, right).field()).isEqualTo("reason");
+        season.grower.put(path, with(right, "reason", "read the wrong line")).ok();
+        JsonNode page = season.lot(number);
+        assertThat(page.at("/known/bench/mass").asInt()).isEqualTo(7800);
+        JsonNode correction = page.at("/corrections/0");
+        assertThat(correction.get("field").asString()).isEqualTo("massOut");
+        assertThat(correction.get("was").asString()).isEqualTo("8000");
+        assertThat(correction.get("became").asString()).isEqualTo("7800");
+        assertThat(season.grower.put(path, with(right, "reason", "again")).status())
+                .as("the version read is not the newest")
+                .isEqualTo(409);
+    }
+
+    @Test
+    void whatLaterStepsTookCannotBeCorrectedAway() {
+        String number = peas();
+        JsonNode dried = season.step(number, stepOf("DRY", 9000, 8000));
+        season.step(number, stepOf("THRESH", 8000, 5000));
+        Client.Answer less = season.grower.put(
+                "/api/steps/" + dried.get("id").asString(),
+                with(stepOf("DRY", 9000, 7000), "version", 0, "reason", "mistyped"));
+        assertThat(less.field()).isEqualTo("massOut");
+        Client.Answer picked = season.grower.put(
+                "/api/lots/" + number + "/harvest", with(harvestOf(8500, 290), "version", 0, "reason", "mistyped"));
+        assertThat(picked.field()).isEqualTo("mass");
+        assertThat(season.lot(number).at("/known/harvest/mass").asInt()).isEqualTo(9000);
+    }
+}

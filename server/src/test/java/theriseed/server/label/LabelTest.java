@@ -1,0 +1,81 @@
+package theriseed.server.label;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.MultiFormatReader;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.Result;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.multi.GenericMultipleBarcodeReader;
+import java.awt.image.BufferedImage;
+import java.util.Arrays;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+
+@DemoFarmTest
+class LabelTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+
+    @BeforeEach
+    void season() {
+        season = new Season(port);
+    }
+
+    @Test
+    void aContainersLabelIsThereBeforeAnythingIsPicked() throws Exception {
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        Client.Answer label = season.grower.get("/api/lots/" + number + "/label.pdf?copies=3");
+        assertThat(label.headers().firstValue("Content-Type")).hasValue("application/pdf");
+        try (PDDocument pdf = Loader.loadPDF(label.body())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(pdf).split(number)).hasSize(4);
+            assertThat(codes(pdf)).isNotEmpty().containsOnly(number);
+        }
+    }
+
+    @Test
+    void aPacketSaysWhatIsInIt() throws Exception {
+        String number = season.sellable();
+        String run = season.packed(number, 100, 30);
+        Client.Answer labels = season.grower.get("/api/lots/" + number + "/packing/" + run + "/labels.pdf");
+        try (PDDocument pdf = Loader.loadPDF(labels.body())) {
+            assertThat(pdf.getNumberOfPages()).as("24 to a sheet").isEqualTo(2);
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("Pisum sativum", "at least 100 seeds", "harvest 2026", "germination 94 %", "2026-08-13");
+            assertThat(text.split(number)).hasSize(31);
+        }
+    }
+
+    @Test
+    void noLabelIsMadeForAWrongNumberOrOfNoCopies() {
+        assertThat(season.grower.get("/api/lots/26-PEA-01-X/label.pdf").status())
+                .isIn(400, 404);
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        assertThat(season.grower
+                        .get("/api/lots/" + number + "/label.pdf?copies=0")
+                        .field())
+                .isEqualTo("copies");
+    }
+
+    private static String[] codes(PDDocument pdf) throws Exception {
+        BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 200);
+        int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
+        BinaryBitmap bitmap = new BinaryBitmap(
+                new HybridBinarizer(new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels)));
+        Result[] read = new GenericMultipleBarcodeReader(new MultiFormatReader()).decodeMultiple(bitmap);
+        return Arrays.stream(read).map(Result::getText).toArray(String[]::new);
+    }
+}

@@ -1,0 +1,149 @@
+package theriseed.server.lot;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.harvestOf;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.with;
+
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.core.lot.LotNumber;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class LotsTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+
+    @BeforeEach
+    void season() {
+        season = new Season(port);
+    }
+
+    @Test
+    void manyHandsNeverGetOneNumberTwice() throws Exception {
+        String planting = season.planted("pea", "2026-03-20", 300);
+        var hands = Executors.newFixedThreadPool(6);
+        try {
+            Callable<String> number = () -> season.numbered(planting);
+            List<Future<String>> asked =
+                    hands.invokeAll(IntStream.range(0, 24).mapToObj(i -> number).toList());
+            List<String> given = new java.util.ArrayList<>();
+            for (Future<String> one : asked) {
+                given.add(one.get());
+            }
+            assertThat(given).doesNotHaveDuplicates().allSatisfy(one -> {
+                assertThat(one).startsWith("26-PEA-");
+                assertThat(LotNumber.valid(one)).isTrue();
+            });
+        } finally {
+            hands.shutdown();
+        }
+    }
+
+    @Test
+    void everyMistypedSignAndSwapIsFound() {
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        char[] signs = number.toCharArray();
+        for (int i = 0; i < signs.length; i++) {
+            if (signs[i] == '-') {
+                continue;
+            }
+            String wrong = number.substring(0, i) + (signs[i] == '7' ? '4' : '7') + number.substring(i + 1);
+            Client.Answer answer = season.grower.get("/api/lots/" + wrong);
+            assertThat(answer.status()).as(wrong).isIn(400, 404);
+        }
+        assertThat(season.grower.get("/api/lots/26-PEA-10-7").detail()).isNotBlank();
+        assertThat(season.grower.get("/api/lots/" + number.toLowerCase()).status())
+                .isEqualTo(200);
+        assertThat(season.grower.get("/api/lots/" + number.replace("-", "")).status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void anEatingCropGetsNoLot() {
+        String variety = season.variety("pea");
+        String eaten = season.grower
+                .post(
+                        "/api/plantings",
+                        with(Season.plantingOf(variety, season.plot(), "2026-03-20", 50), "purpose", "EATING"))
+                .ok()
+                .get("id")
+                .asString();
+        assertThat(season.grower.post("/api/lots", record("plantingId", eaten)).detail())
+                .contains("grown to eat, not for seed");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "mass, 0, mass",
+        "mass, -5, mass",
+        "mass, 900000000, mass",
+        "mass, heavy, mass",
+        "plants, 0, plants",
+        "plants, 301, plants",
+        "pickedOn, 2026-03-20, pickedOn",
+        "pickedOn, 2026-03-01, pickedOn",
+        "pickedOn, 2026-08-15, pickedOn",
+        "pickedOn, someday, pickedOn"
+    })
+    void aPickingThatMakesNoSenseIsRefused(String part, String value, String field) {
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        Client.Answer refused =
+                season.grower.post("/api/lots/" + number + "/harvest", with(harvestOf(9000, 290), part, value));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.field()).isEqualTo(field);
+        assertThat(season.lot(number).at("/known").has("harvest")).isFalse();
+    }
+
+    @Test
+    void aFilledLotTakesNoSecondPicking() {
+        String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+        Client.Answer refused = season.grower.post("/api/lots/" + number + "/harvest", harvestOf(100, 3));
+        assertThat(refused.detail()).contains("filled already", "its own number");
+    }
+
+    @Test
+    void aHoldIsSeenAtOnceAndItsReleaseRemembersIt() {
+        String number = season.sellable();
+        Client hand = Client.as("hand", port);
+        hand.post("/api/lots/" + number + "/hold", record("reason", "two jars, one label"))
+                .ok();
+        JsonNode held = season.lot(number);
+        assertThat(held.at("/known/gate/mayBeSold").asBoolean()).isFalse();
+        assertThat(held.at("/known/gate/reasons").toString()).contains("ON_HOLD");
+        assertThat(held.at("/known/lot/hold/by").asString()).isEqualTo("hand");
+        assertThat(hand.post("/api/lots/" + number + "/release", record("reason", "it was the left one"))
+                        .status())
+                .isEqualTo(403);
+        season.grower
+                .post("/api/lots/" + number + "/release", record("reason", "it was the left one"))
+                .ok();
+        JsonNode released = season.lot(number);
+        assertThat(released.at("/known/gate/mayBeSold").asBoolean()).isTrue();
+        assertThat(released.at("/corrections/0/was").asString()).isEqualTo("two jars, one label");
+        assertThat(released.at("/corrections/0/reason").asString()).isEqualTo("it was the left one");
+    }
+
+    @Test
+    void thatTheLabelCameFirstIsRemembered() {
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        assertThat(season.lot(number).at("/known/lot").has("labelPrintedAt")).isFalse();
+        season.grower.post("/api/lots/" + number + "/label-printed", "").ok();
+        assertThat(season.lot(number).at("/known/lot/labelPrintedAt").asString())
+                .isEqualTo("2026-08-14T07:10:00Z");
+    }
+}

@@ -1,0 +1,210 @@
+package theriseed.server.stall;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.packingOf;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.saleOf;
+import static theriseed.server.Season.stepOf;
+import static theriseed.server.Season.with;
+
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class StallTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    String number;
+
+    @BeforeEach
+    void sellable() {
+        season = new Season(port);
+        number = season.sellable();
+    }
+
+    private JsonNode stock() {
+        return season.lot(number).get("stock");
+    }
+
+    private Client.Answer sold(Map<String, Object> sale) {
+        return season.grower.post("/api/lots/" + number + "/sales", sale);
+    }
+
+    @Test
+    void aPackingRunFillsPacketsFromTheBulkAndWeighsUp() {
+        double before = stock().get("bulk").asDouble();
+        JsonNode plan = season.grower
+                .post("/api/lots/" + number + "/packing/plan", packingOf(100, null))
+                .ok();
+        assertThat(plan.get("fill").asDouble()).as("never under the label").isGreaterThan(24.075);
+        assertThat(plan.get("meanCount").asDouble()).isGreaterThan(100);
+
+        season.packed(number, 100, 50);
+        JsonNode stock = stock();
+        assertThat(stock.get("packets").asInt()).isEqualTo(50);
+        double taken = before - stock.get("bulk").asDouble();
+        double filled = 50 * stock.at("/runs/0/fill").asDouble();
+        assertThat(taken).as("what was filled and one in a hundred spilt").isCloseTo(filled / 0.99, within(0.01));
+    }
+
+    @Test
+    void packetsByWeightNeedNoSeedCount() {
+        Map<String, Object> packing = packingOf(1, 10);
+        packing.remove("seeds");
+        packing.put("grams", 20);
+        JsonNode run =
+                season.grower.post("/api/lots/" + number + "/packing", packing).ok();
+        assertThat(run.get("fill").asDouble()).isBetween(20.0, 22.0);
+        assertThat(season.grower
+                        .post("/api/lots/" + number + "/packing", with(packing, "seeds", 100))
+                        .detail())
+                .contains("how many seeds a packet holds, or what it weighs");
+    }
+
+    @Test
+    void nothingIsSoldThatIsNotThere() {
+        String run = season.packed(number, 100, 50);
+        Client.Answer over = sold(saleOf(run, 51));
+        assertThat(over.status()).isEqualTo(400);
+        assertThat(over.detail()).contains("packets: 51", "[1, 50]", "left");
+        sold(saleOf(run, 30)).ok();
+        assertThat(sold(saleOf(run, 21)).detail()).contains("[1, 20]");
+        double bulk = stock().get("bulk").asDouble();
+        Map<String, Object> all =
+                record("customer", "Croft, east", "soldOn", "2026-08-14", "bulk", bulk, "price", "90.00");
+        assertThat(sold(with(all, "bulk", bulk + 0.001)).field()).isEqualTo("bulk");
+        sold(all).ok();
+        assertThat(stock().get("bulk").asDouble()).isZero();
+        assertThat(stock().get("packets").asInt()).isEqualTo(20);
+        assertThat(stock().get("packetsSold").asInt()).isEqualTo(30);
+    }
+
+    @Test
+    void twoWhoSellTheLastPacketsAtOnceDoNotBothGetThem() throws Exception {
+        String run = season.packed(number, 100, 10);
+        var sellers = Executors.newFixedThreadPool(4);
+        try {
+            Callable<Integer> sell = () -> sold(saleOf(run, 4)).status();
+            long through = 0;
+            for (var one :
+                    sellers.invokeAll(IntStream.range(0, 8).mapToObj(i -> sell).toList())) {
+                through += one.get() == 200 ? 1 : 0;
+            }
+            assertThat(through).isEqualTo(2);
+        } finally {
+            sellers.shutdown();
+        }
+        assertThat(stock().get("packets").asInt()).isEqualTo(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "packets, 0, packets",
+        "packets, -1, packets",
+        "price, -1, price",
+        "customer, '', customer",
+        "soldOn, 2026-08-13, soldOn",
+        "soldOn, 2026-08-15, soldOn"
+    })
+    void aSaleThatMakesNoSenseIsRefused(String part, String value, String field) {
+        String run = season.packed(number, 100, 10);
+        Client.Answer refused = sold(with(saleOf(run, 1), part, value));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.field()).isEqualTo(field);
+        assertThat(stock().get("packetsSold").asInt()).isZero();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "packets, 5000, packets",
+        "packets, 0, packets",
+        "seeds, 0, seeds",
+        "seeds, 90000000, seeds",
+        "reserve, -1, reserve",
+        "reserve, 90000, reserve",
+        "price, -2, price",
+        "packedOn, 2026-07-01, packedOn"
+    })
+    void aPackingThatMakesNoSenseIsRefused(String part, String value, String field) {
+        Client.Answer refused =
+                season.grower.post("/api/lots/" + number + "/packing", with(packingOf(100, 10), part, value));
+        assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+        assertThat(refused.field()).isEqualTo(field);
+        assertThat(stock().get("runs").isEmpty()).isTrue();
+    }
+
+    @Test
+    void whatTheGateHoldsBackIsNeitherPackedNorSold() {
+        String run = season.packed(number, 100, 10);
+        season.grower
+                .post("/api/lots/" + number + "/hold", record("reason", "weevil seen"))
+                .ok();
+        assertThat(sold(saleOf(run, 1)).detail()).contains("may not be packed or sold: on hold");
+        assertThat(season.grower
+                        .post("/api/lots/" + number + "/packing", packingOf(100, 1))
+                        .detail())
+                .contains("on hold");
+    }
+
+    @Test
+    void packedSeedIsNotCleanedAgainNorCorrectedAway() {
+        season.packed(number, 100, null);
+        assertThat(season.grower
+                        .post(
+                                "/api/lots/" + number + "/steps",
+                                with(
+                                        stepOf("HAND_PICK", 100, 90),
+                                        "begunAt",
+                                        "2026-08-13T09:00",
+                                        "endedAt",
+                                        "2026-08-13T10:00"))
+                        .detail())
+                .contains("packed already");
+        JsonNode last = season.lot(number).at("/known/bench/steps/4");
+        Map<String, Object> less = with(
+                stepOf(
+                        "HAND_PICK",
+                        last.get("massIn").asDouble(),
+                        last.get("massOut").asDouble() - 400),
+                "version",
+                last.get("version").asInt(),
+                "reason",
+                "mistyped");
+        assertThat(season.grower
+                        .put("/api/steps/" + last.get("id").asString(), less)
+                        .detail())
+                .contains("Put the packets right first");
+    }
+
+    @Test
+    void everyReasonIsListedNotOnlyTheFirst() {
+        String bare = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+        assertThat(season.lot(bare).at("/known/gate/reasons").toString())
+                .contains("NOT_WALKED", "NOT_CLEAN", "SEED_WEIGHT_UNKNOWN", "UNTESTED");
+    }
+
+    @Test
+    void whoHasSeedOfALotIsKnown() {
+        String run = season.packed(number, 100, 10);
+        sold(with(saleOf(run, 3), "customer", "Inn shop")).ok();
+        sold(with(saleOf(run, 2), "customer", "inn SHOP ")).ok();
+        assertThat(stock().get("sales").findValuesAsString("customer"))
+                .as("one customer, however it is typed")
+                .containsExactly("Inn shop", "Inn shop");
+        assertThat(season.grower.get("/api/customers").ok().toString()).containsOnlyOnce("Inn shop");
+    }
+}

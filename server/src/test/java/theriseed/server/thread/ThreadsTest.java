@@ -1,0 +1,90 @@
+package theriseed.server.thread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import jakarta.persistence.EntityManagerFactory;
+import java.util.ArrayList;
+import java.util.List;
+import org.hibernate.SessionFactory;
+import org.hibernate.stat.Statistics;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class ThreadsTest {
+    @LocalServerPort
+    int port;
+
+    @Autowired
+    EntityManagerFactory entities;
+
+    Season season;
+
+    @BeforeEach
+    void season() {
+        season = new Season(port);
+    }
+
+    @Test
+    void theThreadNarrowsAndItsEndsWeighUpWithTheStock() {
+        String number = season.sellable();
+        String run = season.packed(number, 100, 50);
+        season.grower
+                .post("/api/lots/" + number + "/sales", Season.saleOf(run, 20))
+                .ok();
+        JsonNode thread = season.lot(number).get("thread");
+        List<Double> dry = new ArrayList<>();
+        thread.get("knots").forEach(knot -> dry.add(knot.get("dry").asDouble()));
+        assertThat(dry).hasSize(6).isSortedAccordingTo((a, b) -> Double.compare(b, a));
+        JsonNode packets = thread.at("/ends/0");
+        assertThat(packets.get("kind").asString()).isEqualTo("PACKETS");
+        assertThat(packets.get("packets").asInt()).isEqualTo(50);
+        assertThat(packets.get("sold").asInt()).isEqualTo(20);
+        double clean = season.lot(number).at("/known/bench/mass").asDouble();
+        double ends = packets.get("mass").asDouble() + thread.at("/ends/1/mass").asDouble();
+        assertThat(ends).as("all but one in a hundred spilt in packing").isBetween(clean * 0.98, clean);
+    }
+
+    @Test
+    void whatLeftItIsWeighedBesideTheThread() {
+        JsonNode page = demoLot("Lantern Quay", 2026);
+        JsonNode leaving = page.at("/thread/knots/1/leaving/0");
+        assertThat(leaving.get("what").asString()).isEqualTo("flesh");
+        assertThat(leaving.get("mass").asDouble()).isCloseTo(30_100, within(1e-9));
+    }
+
+    private JsonNode demoLot(String variety, int year) {
+        for (JsonNode shelved : season.grower.get("/api/lots?size=200").ok().get("items")) {
+            if (shelved.at("/known/planting/variety/name").asString().equals(variety)
+                    && shelved.at("/known/lot/season").asInt() == year) {
+                return season.lot(shelved.at("/known/lot/number").asString());
+            }
+        }
+        throw new AssertionError("no lot of " + variety);
+    }
+
+    @Test
+    void moreLotsTakeNoMoreQueries() {
+        for (String path : List.of("/api/lots?size=200", "/api/bench", "/api/today", "/api/seasons/2026")) {
+            long few = queries(path);
+            for (int i = 0; i < 3; i++) {
+                season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+            }
+            assertThat(queries(path)).as(path).isEqualTo(few);
+        }
+    }
+
+    private long queries(String path) {
+        Statistics statistics = entities.unwrap(SessionFactory.class).getStatistics();
+        season.grower.get(path).ok();
+        statistics.clear();
+        season.grower.get(path).ok();
+        return statistics.getPrepareStatementCount();
+    }
+}
