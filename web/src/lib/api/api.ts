@@ -1,0 +1,66 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+/** The records of the farm, as the server describes them. */
+export type Schemas = components['schemas'];
+
+/** Something the server refused: a sentence, and where it fits the field, what was given and what would be taken. */
+export class Problem extends Error {
+	constructor(
+		message: string,
+		readonly status: number,
+		readonly field?: string,
+		readonly value?: string,
+		readonly valid?: string,
+		readonly current?: unknown
+	) {
+		super(message);
+	}
+}
+
+const client = createClient<paths>({ baseUrl: '/' });
+
+client.use({
+	onRequest({ request }) {
+		const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+		if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+		return request;
+	}
+});
+
+export const { GET, POST, PUT, DELETE } = client;
+
+interface Answer<T> {
+	data?: T;
+	error?: unknown;
+	response: Response;
+}
+
+/** The answer's data, or its problem thrown. */
+export async function ask<T>(request: Promise<Answer<T>>): Promise<NonNullable<T>> {
+	let answer: Answer<T>;
+	try {
+		answer = await request;
+	} catch {
+		throw new Problem(
+			'The farm’s server does not answer. What you typed is still here: try again in a moment.',
+			0
+		);
+	}
+	if (answer.response.ok) return answer.data as NonNullable<T>;
+	throw problemOf(answer.error, answer.response.status);
+}
+
+/** Reads a problem detail; what is none becomes a plain sentence. */
+export function problemOf(body: unknown, status: number): Problem {
+	const detail = (body ?? {}) as Record<string, unknown>;
+	const text = (key: string) => (typeof detail[key] === 'string' ? (detail[key] as string) : undefined);
+	return new Problem(
+		text('detail') ?? `The server refused this (${status}).`,
+		status,
+		text('field'),
+		text('value'),
+		text('valid'),
+		detail.current
+	);
+}

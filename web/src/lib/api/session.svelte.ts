@@ -1,0 +1,63 @@
+import { ask, DELETE, GET, POST, PUT, type Schemas } from './api';
+
+type Account = Schemas['AccountView'];
+type FirstRun = Schemas['FirstRunRequest'];
+
+/** Who is signed in, on which farm, and what time it is there. */
+class Session {
+	#now = $state<Schemas['Session']>();
+
+	get ready() {
+		return this.#now !== undefined;
+	}
+	get firstRun() {
+		return this.#now?.firstRun ?? false;
+	}
+	get account() {
+		return this.#now?.account;
+	}
+	get farm() {
+		return this.#now?.farm;
+	}
+	get today() {
+		return this.#now?.today ?? '';
+	}
+	get now() {
+		return this.#now?.now ?? '';
+	}
+	get units() {
+		return this.account?.units ?? 'METRIC';
+	}
+	get grower() {
+		return this.account?.role === 'GROWER';
+	}
+	/** Whether rows, bench and tests may be worked, not only looked at. */
+	get works() {
+		return this.grower || this.account?.role === 'HAND';
+	}
+
+	async load() {
+		this.#take(await ask(GET('/api/session')));
+	}
+	async signIn(name: string, password: string) {
+		this.#take((await ask(POST('/api/session', { body: { name, password } }))) as Schemas['Session']);
+	}
+	async begin(farm: FirstRun) {
+		this.#take(await ask(POST('/api/first-run', { body: farm })));
+	}
+	async signOut() {
+		await ask(DELETE('/api/session'));
+		await this.load();
+	}
+	async prefer(preferences: Pick<Account, 'units' | 'theme'>) {
+		const account = await ask(PUT('/api/session/preferences', { body: preferences }));
+		if (this.#now) this.#take({ ...this.#now, account });
+	}
+
+	#take(session: Schemas['Session']) {
+		this.#now = session;
+		document.documentElement.dataset.theme = session.account?.theme === 'LAMP' ? 'lamp' : 'daylight';
+	}
+}
+
+export const session = new Session();

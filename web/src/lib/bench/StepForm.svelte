@@ -1,0 +1,287 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import type { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
+	import Clash from '$lib/form/Clash.svelte';
+	import MassField from '$lib/form/MassField.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { massIn, maybeNumberIn } from '$lib/form/typed';
+	import { mass, percent } from '$lib/units/units';
+	import { inZone } from '$lib/words/dates';
+	import { HOW, STEP } from '$lib/words/words';
+
+	type Request = Schemas['StepRequest'];
+	type Kind = Request['kind'];
+	interface Props {
+		attempt: Attempt;
+		chain: Kind[];
+		kind: Kind;
+		massBefore: number;
+		/** The step under way, or the one that is corrected. */
+		step?: Schemas['StepView'];
+		correcting?: boolean;
+		/** What the rules say of what is typed. */
+		seen?: Schemas['StepView'];
+		tried: (request: Request) => void;
+		begin?: (request: Request) => Promise<void>;
+		finish: (request: Request) => Promise<void>;
+		taken: () => void;
+	}
+	let {
+		attempt,
+		chain,
+		kind,
+		massBefore,
+		step,
+		correcting = false,
+		seen,
+		tried,
+		begin,
+		finish,
+		taken
+	}: Props = $props();
+
+	// svelte-ignore state_referenced_locally
+	const was = step;
+	// svelte-ignore state_referenced_locally
+	let chosen = $state<Kind>(kind);
+	// svelte-ignore state_referenced_locally
+	let inGrams = $state(was?.massIn ?? massBefore);
+	let outGrams = $state(was?.massOut ?? NaN);
+	let waterGrams = $state(was?.waterAdded || NaN);
+	let goneGrams = $state(was?.byProducts[0]?.mass ?? NaN);
+	let what = $state(was?.byProducts[0]?.what ?? '');
+	let goneTo = $state(was?.byProducts[0]?.goneTo ?? 'compost');
+	let minutes = $state(String(was?.minutes ?? ''));
+	let moistureIn = $state(String(was?.moistureIn ?? ''));
+	let moistureOut = $state(String(was?.moistureOut ?? ''));
+	let temperature = $state(String(was?.temperature ?? ''));
+	let missingBecause = $state(was?.missingBecause ?? '');
+	let note = $state(was?.note ?? '');
+	let reason = $state('');
+	let version = $state(was?.version);
+
+	const LABELS = {
+		kind: 'Step',
+		massIn: 'Went in',
+		massOut: 'Came out',
+		waterAdded: 'Water added',
+		byProduct: 'Left it',
+		byProducts: 'Left it',
+		minutes: 'Minutes of work',
+		moistureIn: 'Moisture going in',
+		moistureOut: 'Moisture coming out',
+		temperature: 'Temperature',
+		missingBecause: 'Why is mass missing?',
+		reason: 'Why it is corrected',
+		begunAt: 'Begun',
+		endedAt: 'Ended',
+		what: 'what left it'
+	};
+	const USUAL_GONE: Record<Kind, string> = {
+		EXTRACT: 'flesh',
+		FERMENT: '',
+		RINSE: 'skins and floaters',
+		DRY: '',
+		THRESH: 'stalk and chaff',
+		SCREEN: 'chaff',
+		WINNOW: 'light seed and chaff',
+		HAND_PICK: 'odd seed'
+	};
+	const wet = $derived(['EXTRACT', 'FERMENT', 'RINSE'].includes(chosen));
+	const takesTime = $derived(chosen === 'FERMENT' || chosen === 'DRY');
+	const open = $derived(was !== undefined && was.massOut === undefined);
+
+	function request(withOut: boolean): Request {
+		const zone = session.farm?.timeZone ?? 'UTC';
+		const gone = Number.isFinite(goneGrams) && goneGrams !== 0;
+		return {
+			kind: chosen,
+			...(was ? { begunAt: inZone(was.begunAt, zone) } : {}),
+			...(was?.endedAt ? { endedAt: inZone(was.endedAt, zone) } : {}),
+			massIn: massIn('massIn', inGrams),
+			waterAdded: Number.isFinite(waterGrams) ? waterGrams : 0,
+			...(withOut ? { massOut: massIn('massOut', outGrams) } : {}),
+			byProducts: gone
+				? [{ what: what || USUAL_GONE[chosen] || 'what was left', mass: goneGrams, goneTo }]
+				: [],
+			moistureIn: maybeNumberIn('moistureIn', moistureIn),
+			moistureOut: maybeNumberIn('moistureOut', moistureOut),
+			temperature: maybeNumberIn('temperature', temperature),
+			minutes: maybeNumberIn('minutes', minutes),
+			missingBecause,
+			note,
+			...(was ? { version } : {}),
+			...(correcting ? { reason } : {})
+		};
+	}
+
+	$effect(() => {
+		if (!Number.isFinite(outGrams)) return;
+		try {
+			tried(request(true));
+		} catch {
+			// What is typed is not a number yet; saying so waits until it is sent.
+		}
+	});
+
+	const send = (withOut: boolean) =>
+		void attempt.run(() => (withOut || !begin ? finish(request(withOut)) : begin(request(false))));
+	const grams = (value: unknown) =>
+		typeof value === 'number' && Number.isFinite(value) ? mass(value, session.units) : '–';
+</script>
+
+<form
+	class="grid gap-x-5 gap-y-4 sm:grid-cols-2"
+	onsubmit={(event) => {
+		event.preventDefault();
+		send(true);
+	}}
+>
+	{#if !was}
+		<ChoiceField
+			label={LABELS.kind}
+			name="kind"
+			{attempt}
+			bind:value={chosen}
+			choices={(Object.keys(STEP) as Kind[])
+				.sort((a, b) => Number(chain.includes(b)) - Number(chain.includes(a)))
+				.map((value) => ({
+					value,
+					label: STEP[value].act + (chain.includes(value) ? '' : ' (not usual here)')
+				}))}
+		/>
+	{/if}
+	<p class="text-sm text-soft sm:col-span-2">{HOW[chosen].how}</p>
+	{#if !open}
+		<MassField
+			label={LABELS.massIn}
+			name="massIn"
+			heavy={massBefore >= 1000}
+			{attempt}
+			bind:grams={inGrams}
+			hint="what came out before: {mass(massBefore, session.units)}"
+		/>
+		{#if wet}<MassField
+				label={LABELS.waterAdded}
+				name="waterAdded"
+				heavy
+				{attempt}
+				bind:grams={waterGrams}
+				hint="leave empty for none"
+			/>{/if}
+	{/if}
+	{#if chosen === 'FERMENT'}<TextField
+			label={LABELS.temperature}
+			name="temperature"
+			{attempt}
+			bind:value={temperature}
+			inputmode="decimal"
+			unit="°C"
+			hint="of the mash; the clock runs by it"
+		/>{/if}
+	{#if chosen === 'DRY'}<TextField
+			label={LABELS.moistureIn}
+			name="moistureIn"
+			{attempt}
+			bind:value={moistureIn}
+			inputmode="decimal"
+			unit="%"
+			hint="only if measured"
+		/>{/if}
+	<MassField
+		label={LABELS.massOut}
+		name="massOut"
+		heavy={massBefore >= 4000}
+		{attempt}
+		bind:grams={outGrams}
+		hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
+	/>
+	{#if chosen !== 'FERMENT' && chosen !== 'DRY'}
+		<MassField
+			label={LABELS.byProduct}
+			name="byProduct"
+			heavy={wet}
+			{attempt}
+			bind:grams={goneGrams}
+			hint="weighed apart from the seed"
+		/>
+		<TextField label="What it was" name="what" {attempt} bind:value={what} placeholder={USUAL_GONE[chosen]} />
+		<TextField label="Where it went" name="goneTo" {attempt} bind:value={goneTo} />
+	{/if}
+	<TextField
+		label={LABELS.moistureOut}
+		name="moistureOut"
+		{attempt}
+		bind:value={moistureOut}
+		inputmode="decimal"
+		unit="%"
+		hint="only if measured"
+	/>
+	<TextField label={LABELS.minutes} name="minutes" {attempt} bind:value={minutes} inputmode="numeric" />
+	<TextField label="Note" name="note" {attempt} bind:value={note} />
+
+	<div class="grid gap-4 sm:col-span-2" aria-live="polite">
+		{#if seen && Number.isFinite(outGrams)}
+			<p>
+				<strong class="text-xl">{percent(seen.share ?? 0)}</strong> of what went in came out.
+				{#if seen.unaccounted !== undefined}
+					<span class={[seen.alarm ? 'font-bold text-alarm' : 'text-soft']}>
+						{seen.unaccounted.toFixed(1)} % is neither seed nor weighed as something else{seen.alarm
+							? ': more than a scale explains.'
+							: '.'}
+					</span>
+				{:else}
+					<span class="text-soft"
+						>Water leaves here; without moistures measured nobody can say whether seed did.</span
+					>
+				{/if}
+			</p>
+		{/if}
+		{#if seen?.alarm || missingBecause}
+			<TextField
+				label={LABELS.missingBecause}
+				name="missingBecause"
+				{attempt}
+				bind:value={missingBecause}
+				hint="spilt, blown off, a weight mistyped, seed still in the drum …"
+			/>
+		{/if}
+		{#if correcting}<TextField
+				label={LABELS.reason}
+				name="reason"
+				{attempt}
+				bind:value={reason}
+				hint="the old value is kept beside it"
+			/>{/if}
+		{#if HOW[chosen].caution}<p class="caution text-sm">{HOW[chosen].caution}</p>{/if}
+		<Clash
+			{attempt}
+			rows={(theirs) => [
+				{ label: LABELS.massIn, mine: grams(inGrams), theirs: grams(theirs.massIn) },
+				{ label: LABELS.massOut, mine: grams(outGrams), theirs: grams(theirs.massOut) },
+				{ label: LABELS.waterAdded, mine: grams(waterGrams || 0), theirs: grams(theirs.waterAdded) },
+				{ label: LABELS.minutes, mine: minutes, theirs: String(theirs.minutes ?? '') },
+				{ label: 'Note', mine: note, theirs: String(theirs.note) }
+			]}
+			keepMine={(theirVersion) => {
+				version = theirVersion;
+				send(true);
+			}}
+			takeTheirs={taken}
+		/>
+		<Trouble {attempt} labels={LABELS} />
+		<div class="flex flex-wrap gap-3">
+			{#if takesTime && begin && !Number.isFinite(outGrams)}
+				<Act main key="b" disabled={attempt.busy} onclick={() => send(false)}>Begin</Act>
+			{:else}
+				<Act main type="submit" disabled={attempt.busy}
+					>{correcting ? 'Keep the correction' : open ? 'Weighed out' : 'Keep this step'}</Act
+				>
+			{/if}
+		</div>
+	</div>
+</form>

@@ -1,0 +1,80 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { mass, percent } from '$lib/units/units';
+	import { dayMonth, inZone } from '$lib/words/dates';
+	import { many, STEP } from '$lib/words/words';
+
+	interface Props {
+		harvest: Schemas['HarvestView'];
+		bench: Schemas['BenchView'];
+		correct?: (step: Schemas['StepView']) => void;
+	}
+	/** What was done to a lot, with every weight: the table behind its thread. */
+	let { harvest, bench, correct }: Props = $props();
+	const units = $derived(session.units);
+	const on = (instant: string) => dayMonth(inZone(instant, session.farm?.timeZone ?? 'UTC'), session.today);
+</script>
+
+<table class="figures">
+	<thead>
+		<tr>
+			<th scope="col">what</th><th scope="col" class="text-right! max-sm:hidden">in</th><th
+				scope="col"
+				class="text-right!">out</th
+			>
+			<th scope="col" class="text-right! max-sm:hidden">kept</th><th scope="col">left it</th><th scope="col"
+				><span class="sr-only">act</span></th
+			>
+		</tr>
+	</thead>
+	<tbody>
+		<tr id="record-{harvest.id}">
+			<th scope="row"
+				><strong>picked</strong> <span class="beside">{dayMonth(harvest.pickedOn, session.today)}</span></th
+			>
+			<td class="max-sm:hidden"></td>
+			<td class="num">{mass(harvest.mass, units)}</td>
+			<td class="max-sm:hidden"></td>
+			<td class="beside">{many(harvest.plants, 'plant')}</td>
+			<td></td>
+		</tr>
+		{#each bench.steps as step (step.id)}
+			<tr id="record-{step.id}">
+				<th scope="row"
+					><strong>{step.endedAt ? STEP[step.kind].done : STEP[step.kind].doing}</strong>
+					<span class="beside">{on(step.endedAt ?? step.begunAt)}</span></th
+				>
+				<td class="num max-sm:hidden"
+					>{mass(step.massIn, units)}{#if step.waterAdded > 0}<br /><span class="beside"
+							>+ {mass(step.waterAdded, units)} water</span
+						>{/if}</td
+				>
+				<td class="num">{step.massOut === undefined ? '…' : mass(step.massOut, units)}</td>
+				<td class="num max-sm:hidden">{step.share === undefined ? '' : percent(step.share)}</td>
+				<td class="beside">
+					{#each step.byProducts as gone (gone.what)}<span class="block"
+							>{mass(gone.mass, units)} {gone.what}, {gone.goneTo}</span
+						>{/each}
+					{#if step.moistureOut !== undefined}<span class="block">{step.moistureOut} % moist</span>{/if}
+					{#if step.minutes}<span class="block">{step.minutes} min</span>{/if}
+					{#if step.alarm}
+						<strong class="block text-alarm"
+							>{step.unaccounted?.toFixed(1)} % missing{step.missingBecause
+								? `: ${step.missingBecause}`
+								: ', nobody said why'}</strong
+						>
+					{/if}
+					{#if step.note}<span class="block">{step.note}</span>{/if}
+				</td>
+				<td class="text-right!">
+					{#if correct && step.massOut !== undefined}
+						<button type="button" class="quiet cursor-pointer text-sm underline" onclick={() => correct(step)}
+							>correct</button
+						>
+					{/if}
+				</td>
+			</tr>
+		{/each}
+	</tbody>
+</table>

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { standing } from './bench';
+
+type Ferment = Schemas['Ferment'];
+const ZONE = 'UTC';
+const NOW = '2026-08-14T07:10';
+
+function lot(bench?: Partial<Schemas['BenchView']>) {
+	return { known: { bench } } as unknown as Schemas['Shelved'];
+}
+function ferment(state: Ferment['state'], over: string) {
+	const clock = {
+		state,
+		equivalentHours: 60,
+		readyFrom: 48,
+		readyTo: 96,
+		temperature: 26,
+		readyAt: '2026-08-14T12:10:00Z',
+		overAt: over
+	};
+	return lot({
+		underWay: { kind: 'FERMENT', begunAt: '2026-08-12T07:10:00Z', ferment: clock } as Schemas['StepView']
+	});
+}
+
+describe('how a lot stands at the bench', () => {
+	it('says when a ferment will be ready', () => {
+		const stands = standing(ferment('NOT_READY', '2026-08-16T07:10:00Z'), NOW, ZONE);
+		expect(stands).toMatchObject({ shelf: 'wet', small: 'ready in', large: '5 h', alarm: false });
+	});
+	it('raises the alarm when a ready ferment has few hours left', () => {
+		expect(standing(ferment('READY', '2026-08-14T13:10:00Z'), NOW, ZONE)).toMatchObject({
+			large: '6 h',
+			alarm: true,
+			next: 'Rinse before 13:10'
+		});
+		expect(standing(ferment('READY', '2026-08-15T13:10:00Z'), NOW, ZONE).alarm).toBe(false);
+	});
+	it('says by how much it is over', () => {
+		expect(standing(ferment('OVER_RUN', '2026-08-14T04:10:00Z'), NOW, ZONE)).toMatchObject({
+			small: 'over-run by',
+			large: '3 h',
+			alarm: true
+		});
+	});
+	it('stands a lot on the shelf of its next step', () => {
+		expect(standing(lot({ steps: [], next: 'THRESH' }), NOW, ZONE)).toMatchObject({
+			shelf: 'cleaning',
+			large: 'thresh',
+			doing: 'picked'
+		});
+		expect(standing(lot({ steps: [], next: 'DRY' }), NOW, ZONE).shelf).toBe('drying');
+		expect(standing(lot(), NOW, ZONE)).toMatchObject({ small: 'empty', next: 'Weigh the harvest' });
+	});
+});

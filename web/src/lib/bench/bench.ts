@@ -1,0 +1,101 @@
+import type { Schemas } from '$lib/api/api';
+import { hours, hoursBetween, inZone, moment } from '$lib/words/dates';
+import { STEP } from '$lib/words/words';
+
+type Shelved = Schemas['Shelved'];
+type StepKind = Schemas['StepView']['kind'];
+
+/** The shelves of the bench, and how a lot stands on one. */
+export type ShelfName = 'wet' | 'drying' | 'cleaning';
+
+export interface Standing {
+	shelf: ShelfName;
+	/** What is read from two metres away. */
+	small: string;
+	large: string;
+	alarm: boolean;
+	doing: string;
+	next: string;
+	/** How far a ferment has gone: 0 begun, 1 over. */
+	clock?: number;
+}
+
+const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE'];
+
+/** How a lot stands at the bench, from its records. */
+export function standing({ known }: Shelved, now: string, timeZone: string): Standing {
+	const bench = known.bench;
+	if (!bench) {
+		return {
+			shelf: 'cleaning',
+			small: 'empty',
+			large: 'pick',
+			alarm: false,
+			doing: 'numbered, nothing in it',
+			next: 'Weigh the harvest'
+		};
+	}
+	const under = bench.underWay;
+	if (under) {
+		const begun = inZone(under.begunAt, timeZone);
+		const since = hours(hoursBetween(begun, now));
+		if (under.ferment) return fermenting(under.ferment, since, now, timeZone);
+		const drying = under.kind === 'DRY';
+		return {
+			shelf: drying ? 'drying' : WET.includes(under.kind) ? 'wet' : 'cleaning',
+			small: STEP[under.kind].doing,
+			large: since,
+			alarm: false,
+			doing: `since ${moment(begun, now)}`,
+			next: drying ? 'Weigh when dry' : 'Weigh out'
+		};
+	}
+	const next = bench.next!;
+	return {
+		shelf: WET.includes(next) ? 'wet' : next === 'DRY' ? 'drying' : 'cleaning',
+		small: 'then',
+		large: STEP[next].act.split(' ')[0].toLowerCase(),
+		alarm: false,
+		doing: bench.steps.length > 0 ? STEP[bench.steps.at(-1)!.kind].done : 'picked',
+		next: STEP[next].act
+	};
+}
+
+function fermenting(ferment: Schemas['Ferment'], since: string, now: string, timeZone: string): Standing {
+	const ready = inZone(ferment.readyAt, timeZone);
+	const over = inZone(ferment.overAt, timeZone);
+	const doing = `fermenting ${since}, ${ferment.temperature} °C`;
+	const clock = Math.min(1, ferment.equivalentHours / ferment.readyTo);
+	if (ferment.state === 'NOT_READY') {
+		return {
+			shelf: 'wet',
+			small: 'ready in',
+			large: hours(hoursBetween(now, ready)),
+			alarm: false,
+			doing,
+			next: 'Stir twice a day',
+			clock
+		};
+	}
+	if (ferment.state === 'READY') {
+		const left = hoursBetween(now, over);
+		return {
+			shelf: 'wet',
+			small: 'over-runs in',
+			large: hours(left),
+			alarm: left < 8,
+			doing,
+			next: `Rinse before ${moment(over, now)}`,
+			clock
+		};
+	}
+	return {
+		shelf: 'wet',
+		small: 'over-run by',
+		large: hours(hoursBetween(over, now)),
+		alarm: true,
+		doing,
+		next: 'Rinse now',
+		clock
+	};
+}

@@ -1,0 +1,149 @@
+import type { Schemas } from '$lib/api/api';
+import { percent, temperature, type Units } from '$lib/units/units';
+import { dayMonth, moment } from '$lib/words/dates';
+import { capital, cropWord, many, STEP } from '$lib/words/words';
+
+type Act = Schemas['Act'];
+
+/** An act as it is read: what to do, why, the number, and where it is done. */
+export interface Said {
+	act: string;
+	why: string;
+	number: string;
+	path: string;
+}
+
+/** Says an act in a grower's words. */
+export function say(act: Act, now: string, units: Units): Said {
+	const crop = cropWord(act.crop);
+	const of = `the ${act.variety} ${crop}`;
+	const plot = act.plot.toLowerCase();
+	const lot = act.lot ?? '';
+	const at = act.at ? moment(act.at, now) : '';
+	switch (act.kind) {
+		case 'RINSE':
+			return {
+				act: 'Rinse now',
+				why: `${act.variety} ${crop}, fermenting at ${temperature(act.temperature ?? 0, units)}.`,
+				number: act.at && act.at < now ? `over-run since ${at}` : `over-runs ${at}`,
+				path: `/bench/${lot}`
+			};
+		case 'STIR':
+			return {
+				act: `Stir ${of}`,
+				why: 'Fermenting; twice a day keeps it even.',
+				number: `ready ${at}`,
+				path: `/bench/${lot}`
+			};
+		case 'WALK':
+			return {
+				act: `Walk ${of}`,
+				why:
+					act.share === undefined
+						? `Nobody has walked it yet, ${plot}.`
+						: `So far up to ${percent(act.share)} could be off; the limit is ${percent(act.limit ?? 0)}.`,
+				number: act.count
+					? `look at ${act.count.toLocaleString('en-GB')} more`
+					: act.share === undefined
+						? plot
+						: 'over the limit',
+				path: `/walk/${act.plantingId}`
+			};
+		case 'PICK':
+			return {
+				act: `Look whether ${of} is ripe`,
+				why: `Its first seed should be ripe since ${dayMonth(act.at ?? now)}. Label first, then fill.`,
+				number: plot,
+				path: `/harvest/${act.plantingId}`
+			};
+		case 'FILL_LOT':
+			return {
+				act: `Weigh the harvest of ${of}`,
+				why: 'It has its number, nothing is in it yet.',
+				number: plot,
+				path: `/harvest/${act.plantingId}?lot=${lot}`
+			};
+		case 'NEXT_STEP':
+			return {
+				act: `${STEP[act.step!].act} ${of}`,
+				why: 'It stands at the bench and waits.',
+				number: '',
+				path: `/bench/${lot}`
+			};
+		case 'WEIGH_OUT':
+			return {
+				act: `Weigh ${of}`,
+				why: `${capital(STEP[act.step!].doing)} since ${at}.`,
+				number: '',
+				path: `/bench/${lot}`
+			};
+		case 'WEIGH_SEED':
+			return {
+				act: `Weigh 100 seeds of ${of}`,
+				why: 'Without its seed weight no packet can be filled by count.',
+				number: '',
+				path: `/lot/${lot}#tests`
+			};
+		case 'TEST_GERMINATION':
+			return {
+				act: `Test ${of}`,
+				why: act.at
+					? `Its last germination test ran out ${dayMonth(act.at, now)}.`
+					: 'Its germination was never tested.',
+				number: '4 × 100 seeds',
+				path: `/lot/${lot}#tests`
+			};
+		case 'TEST_AGAIN':
+			return {
+				act: `Test ${of} again`,
+				why: `Its replicates lie ${Math.round((act.share ?? 0) * 100)} points apart; chance explains ${Math.round((act.limit ?? 0) * 100)}.`,
+				number: '4 × 100 seeds',
+				path: `/lot/${lot}#tests`
+			};
+		case 'LOOK_AT_HOLD':
+			return { act: `Decide about ${of}`, why: `On hold: ${act.other}.`, number: '', path: `/lot/${lot}` };
+		case 'DECIDE_ISOLATION':
+			return {
+				act: `Keep ${of} true`,
+				why: `${act.other} crosses it: about ${percent(act.share ?? 0)} of the seed, ${percent(act.limit ?? 0)} is let pass.`,
+				number: plot,
+				path: `/desk?planting=${act.plantingId}`
+			};
+		case 'PACK':
+			return {
+				act: `Pack ${of}`,
+				why: 'Clean, tested, and nothing holds it back.',
+				number: '',
+				path: `/stall/${lot}`
+			};
+	}
+}
+
+/** How many wait, and the one that cannot: "nine things wait; the Small Hours tomato cannot". */
+export function waiting(acts: Act[]): string {
+	const pressing = acts.find((act) => act.urgent);
+	return pressing
+		? `${howMany(acts.length)}; the ${pressing.variety} ${cropWord(pressing.crop)} cannot`
+		: howMany(acts.length);
+}
+
+/** "nine things wait", said in words where words are short. */
+function howMany(count: number): string {
+	const words = [
+		'nothing waits',
+		'one thing waits',
+		'two',
+		'three',
+		'four',
+		'five',
+		'six',
+		'seven',
+		'eight',
+		'nine',
+		'ten',
+		'eleven',
+		'twelve'
+	];
+	if (count < 2) return words[count];
+	return `${words[count] ?? many(count, 'thing').split(' ')[0]} things wait`;
+}

@@ -1,0 +1,48 @@
+<script lang="ts">
+	import type { Snippet } from 'svelte';
+
+	interface Props {
+		children: Snippet;
+		/** The key that does the same, shown on the button. */
+		key?: string;
+		main?: boolean;
+		href?: string;
+		newTab?: boolean;
+		type?: 'button' | 'submit';
+		disabled?: boolean;
+		onclick?: () => void;
+	}
+	let {
+		children,
+		key,
+		main = false,
+		href,
+		newTab = false,
+		type = 'button',
+		disabled,
+		onclick
+	}: Props = $props();
+	const look = $derived(['btn', main ? 'btn-primary' : 'btn-secondary']);
+</script>
+
+{#snippet inside()}
+	{@render children()}
+	{#if key}<kbd class="font-mono text-xs font-normal opacity-75 max-md:hidden"
+			>{key === 'Enter' ? '⏎' : key}</kbd
+		>{/if}
+{/snippet}
+
+{#if href}
+	<a
+		{href}
+		class={look}
+		data-key={key}
+		{onclick}
+		target={newTab ? '_blank' : undefined}
+		rel={newTab ? 'noopener' : undefined}
+	>
+		{@render inside()}
+	</a>
+{:else}
+	<button {type} class={look} data-key={key} {disabled} {onclick}>{@render inside()}</button>
+{/if}

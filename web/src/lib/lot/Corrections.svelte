@@ -1,0 +1,58 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { dayMonth, inZone } from '$lib/words/dates';
+
+	let { corrections }: { corrections: Schemas['CorrectionView'][] } = $props();
+	const FIELD: Record<string, string> = {
+		pickedOn: 'picked on',
+		mass: 'mass, g',
+		plants: 'plants',
+		massIn: 'went in, g',
+		massOut: 'came out, g',
+		waterAdded: 'water added, g',
+		byProducts: 'left it',
+		moistureIn: 'moisture in',
+		moistureOut: 'moisture out',
+		missingBecause: 'why mass is missing',
+		lookedAt: 'looked at',
+		offTypes: 'off-types',
+		walkedOn: 'walked on',
+		counts: 'counts',
+		setOn: 'set on',
+		countedOn: 'counted on',
+		perReplicate: 'seeds in each',
+		yearReceived: 'year received',
+		sownOn: 'sown on',
+		setOutOn: 'set out on',
+		breedingOut: 'breeding-out project'
+	};
+</script>
+
+{#if corrections.length > 0}
+	<h2 class="ruled mt-8">Corrections</h2>
+	<table class="figures">
+		<thead>
+			<tr
+				><th scope="col">what</th><th scope="col">was</th><th scope="col">became</th><th scope="col">why</th
+				><th scope="col">by</th></tr
+			>
+		</thead>
+		<tbody>
+			{#each corrections as correction, i (i)}
+				<tr>
+					<th scope="row">{FIELD[correction.field] ?? correction.field}</th>
+					<td><s>{correction.was || '–'}</s></td>
+					<td class="font-semibold">{correction.became || '–'}</td>
+					<td>{correction.reason || '–'}</td>
+					<td class="beside"
+						>{correction.recordedBy}, {dayMonth(
+							inZone(correction.recordedAt, session.farm?.timeZone ?? 'UTC'),
+							session.today
+						)}</td
+					>
+				</tr>
+			{/each}
+		</tbody>
+	</table>
+{/if}

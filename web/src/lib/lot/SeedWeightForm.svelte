@@ -1,0 +1,52 @@
+<script lang="ts">
+	import { ask, POST } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { numberIn } from '$lib/form/typed';
+
+	let { number, kept }: { number: string; kept: () => void } = $props();
+	const attempt = new Attempt();
+	let weighedOn = $state(session.today);
+	let grams = $state(['', '', '', '', '', '', '', '']);
+	const LABELS = { weighedOn: 'Weighed on', grams: 'Weights' };
+
+	function keep(event: SubmitEvent) {
+		event.preventDefault();
+		void attempt.run(async () => {
+			const typed = grams.filter((one) => one.trim() !== '');
+			await ask(
+				POST('/api/lots/{number}/seed-weight', {
+					params: { path: { number } },
+					body: { weighedOn, grams: typed.map((one) => numberIn('grams', one)) }
+				})
+			);
+			kept();
+		});
+	}
+</script>
+
+<form class="grid gap-4" onsubmit={keep}>
+	<TextField label={LABELS.weighedOn} name="weighedOn" type="date" {attempt} bind:value={weighedOn} />
+	<fieldset>
+		<legend class="mb-1 text-sm font-semibold">100 seeds weigh, in grams</legend>
+		<div class="grid grid-cols-4 gap-3">
+			{#each grams.keys() as i (i)}
+				<input
+					class={['input w-full text-right', attempt.problem?.field === `grams[${i}]` && 'input-error']}
+					inputmode="decimal"
+					aria-label="Weight {i + 1} of 100 seeds, grams"
+					aria-invalid={attempt.problem?.field === `grams[${i}]`}
+					bind:value={grams[i]}
+				/>
+			{/each}
+		</div>
+		<p class="mt-1 text-sm text-soft">
+			Eight make a full test; two are the least. Draw them from the mixed lot.
+		</p>
+	</fieldset>
+	<Trouble {attempt} labels={LABELS} />
+	<div><Act main type="submit" disabled={attempt.busy}>Keep these weights</Act></div>
+</form>

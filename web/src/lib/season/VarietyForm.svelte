@@ -1,0 +1,131 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import type { Attempt } from '$lib/form/attempt.svelte';
+	import Clash from '$lib/form/Clash.svelte';
+	import CropField from '$lib/form/CropField.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { numberIn } from '$lib/form/typed';
+
+	type Request = Schemas['VarietyRequest'];
+	interface Props {
+		attempt: Attempt;
+		crops: Schemas['CropLine'][];
+		/** The variety as it stands, when it is corrected. */
+		variety?: Schemas['VarietyView'];
+		save: (request: Request) => Promise<void>;
+		taken?: () => void;
+	}
+	let { attempt, crops, variety, save, taken = () => {} }: Props = $props();
+
+	// svelte-ignore state_referenced_locally
+	const was = variety;
+	let cropKey = $state(was?.cropKey ?? '');
+	let name = $state(was?.name ?? '');
+	let source = $state(was?.source ?? '');
+	let yearReceived = $state(String(was?.yearReceived ?? session.today.slice(0, 4)));
+	let treated = $state(was?.treated ?? false);
+	let hybrid = $state(was?.hybrid ?? false);
+	let breedingOut = $state(was?.breedingOut ?? false);
+	let reason = $state('');
+	let version = $state(was?.version);
+
+	const LABELS = {
+		cropKey: 'Crop',
+		name: 'Name',
+		source: 'Source',
+		yearReceived: 'Year received',
+		reason: 'Why it is corrected'
+	};
+	const yes = (truth: unknown) => (truth ? 'yes' : 'no');
+
+	function send() {
+		void attempt.run(() =>
+			save({
+				cropKey,
+				name,
+				source,
+				yearReceived: numberIn('yearReceived', yearReceived, 'a year'),
+				treated,
+				hybrid,
+				breedingOut: hybrid && breedingOut,
+				...(was ? { version, reason } : {})
+			})
+		);
+	}
+</script>
+
+<form
+	class="grid max-w-2xl gap-x-6 gap-y-4 sm:grid-cols-2"
+	onsubmit={(event) => {
+		event.preventDefault();
+		send();
+	}}
+>
+	{#if !was}<CropField {attempt} {crops} bind:value={cropKey} />{/if}
+	<TextField label={LABELS.name} name="name" {attempt} bind:value={name} />
+	<TextField
+		label={LABELS.source}
+		name="source"
+		{attempt}
+		bind:value={source}
+		hint="who it came from, or where"
+	/>
+	<TextField
+		label={LABELS.yearReceived}
+		name="yearReceived"
+		{attempt}
+		bind:value={yearReceived}
+		inputmode="numeric"
+	/>
+	<fieldset class="grid gap-2 sm:col-span-2">
+		<legend class="mb-1 text-sm font-semibold">The seed it came as</legend>
+		<label class="flex gap-2"
+			><input type="checkbox" class="checkbox" bind:checked={treated} /> treated seed: never eaten or fed</label
+		>
+		<label class="flex gap-2"
+			><input type="checkbox" class="checkbox" bind:checked={hybrid} /> F1 hybrid: its seed does not come true</label
+		>
+		{#if hybrid}
+			<label class="ml-7 flex gap-2">
+				<input type="checkbox" class="checkbox" bind:checked={breedingOut} />
+				a breeding-out project of several years, never sold under this name
+			</label>
+		{/if}
+	</fieldset>
+	{#if was}
+		<div class="sm:col-span-2">
+			<TextField
+				label={LABELS.reason}
+				name="reason"
+				{attempt}
+				bind:value={reason}
+				hint="the old value is kept beside it"
+			/>
+		</div>
+	{/if}
+	<div class="grid gap-4 sm:col-span-2">
+		<Clash
+			{attempt}
+			rows={(theirs) => [
+				{ label: LABELS.name, mine: name, theirs: String(theirs.name) },
+				{ label: LABELS.source, mine: source, theirs: String(theirs.source) },
+				{ label: LABELS.yearReceived, mine: yearReceived, theirs: String(theirs.yearReceived) },
+				{ label: 'Treated', mine: yes(treated), theirs: yes(theirs.treated) },
+				{ label: 'F1 hybrid', mine: yes(hybrid), theirs: yes(theirs.hybrid) }
+			]}
+			keepMine={(theirVersion) => {
+				version = theirVersion;
+				send();
+			}}
+			takeTheirs={taken}
+		/>
+		<Trouble {attempt} labels={LABELS} />
+		<div>
+			<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this variety'}</Act
+			>
+		</div>
+	</div>
+</form>

@@ -1,0 +1,17 @@
+/** Where the grower stands. Only rooms that exist. */
+export const ROOMS = [
+	{ path: '/today', name: 'Today', key: '1' },
+	{ path: '/desk', name: 'Desk', key: '2' },
+	{ path: '/field', name: 'Field', key: '3' },
+	{ path: '/bench', name: 'Bench', key: '4' },
+	{ path: '/seed-room', name: 'Seed room', key: '5' },
+	{ path: '/stall', name: 'Stall', key: '6' },
+	{ path: '/handbook', name: 'Handbook', key: '7' }
+] as const;
+
+/** The room a page belongs to. */
+export function roomOf(path: string): string {
+	if (path.startsWith('/lot')) return '/seed-room';
+	if (path.startsWith('/walk') || path.startsWith('/harvest')) return '/field';
+	return ROOMS.find((room) => path.startsWith(room.path))?.path ?? '';
+}

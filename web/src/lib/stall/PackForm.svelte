@@ -1,0 +1,147 @@
+<script lang="ts">
+	import { ask, POST, Problem, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
+	import MassField from '$lib/form/MassField.svelte';
+	import { refusal } from '$lib/form/refusal';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { mass } from '$lib/units/units';
+	import { many } from '$lib/words/words';
+
+	let { number, main, kept }: { number: string; main: boolean; kept: () => void } = $props();
+	const attempt = new Attempt();
+	let by = $state<'seeds' | 'grams'>('seeds');
+	let seeds = $state('100');
+	let grams = $state(NaN);
+	let packets = $state('');
+	let reserve = $state(0);
+	let price = $state('');
+	let packedOn = $state(session.today);
+	let plan = $state<Schemas['Plan']>();
+	let refused = $state('');
+	let asked = 0;
+	const LABELS = {
+		seeds: 'Seeds in a packet',
+		grams: 'A packet holds',
+		packets: 'Packets',
+		reserve: 'Keep back',
+		price: 'Price a packet',
+		packedOn: 'Packed on',
+		number: 'Lot'
+	};
+
+	function request(): Schemas['PackingRequest'] {
+		return {
+			packedOn,
+			...(by === 'seeds' ? { seeds: numberIn('seeds', seeds) } : { grams: massIn('grams', grams) }),
+			packets: maybeNumberIn('packets', packets),
+			reserve: Number.isFinite(reserve) ? reserve : 0,
+			price: numberIn('price', price || '0')
+		};
+	}
+	$effect(() => {
+		const mine = ++asked;
+		let body;
+		try {
+			body = request();
+		} catch {
+			plan = undefined;
+			return;
+		}
+		ask(POST('/api/lots/{number}/packing/plan', { params: { path: { number } }, body })).then(
+			(answer) => {
+				if (mine === asked) [plan, refused] = [answer, ''];
+			},
+			(wrong) => {
+				if (mine === asked && wrong instanceof Problem)
+					[plan, refused] = [
+						undefined,
+						refusal(wrong, wrong.field && LABELS[wrong.field as keyof typeof LABELS], session.units)
+					];
+			}
+		);
+	});
+
+	function pack(event: SubmitEvent) {
+		event.preventDefault();
+		void attempt.run(async () => {
+			const body = { ...request(), price: numberIn('price', price) };
+			await ask(POST('/api/lots/{number}/packing', { params: { path: { number } }, body }));
+			kept();
+		});
+	}
+</script>
+
+<form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={pack}>
+	<ChoiceField
+		label="Packets go by"
+		name="by"
+		{attempt}
+		bind:value={by}
+		choices={[
+			{ value: 'seeds', label: 'count of seeds' },
+			{ value: 'grams', label: 'weight' }
+		]}
+	/>
+	{#if by === 'seeds'}
+		<TextField
+			label={LABELS.seeds}
+			name="seeds"
+			{attempt}
+			bind:value={seeds}
+			inputmode="numeric"
+			hint="what the label promises"
+		/>
+	{:else}
+		<MassField label={LABELS.grams} name="grams" {attempt} bind:grams hint="what the label promises" />
+	{/if}
+	<MassField
+		label={LABELS.reserve}
+		name="reserve"
+		{attempt}
+		bind:grams={reserve}
+		hint="own stock seed, samples"
+	/>
+	<TextField
+		label={LABELS.packets}
+		name="packets"
+		{attempt}
+		bind:value={packets}
+		inputmode="numeric"
+		hint="empty: as many as it fills"
+	/>
+	<TextField
+		label={LABELS.price}
+		name="price"
+		{attempt}
+		bind:value={price}
+		inputmode="decimal"
+		unit={session.farm?.currency}
+	/>
+	<TextField label={LABELS.packedOn} name="packedOn" type="date" {attempt} bind:value={packedOn} />
+	<div class="grid gap-4 sm:col-span-2">
+		<div aria-live="polite" class="min-h-20">
+			{#if plan}
+				<p>
+					Fill <strong class="text-2xl">{mass(plan.fill, session.units)}</strong>
+					{#if plan.meanCount}– about {Math.round(plan.meanCount)} seeds, {plan.overfill.toFixed(0)} % on top of
+						the label{:else}– {plan.overfill.toFixed(0)} % on top of the label{/if}. That fills
+					<strong>{many(plan.packets, 'packet')}</strong>
+					from {mass(plan.bulk, session.units)} and leaves {plan.leftOver < 0.05
+						? 'nothing'
+						: mass(plan.leftOver, session.units)} beside what you keep back.
+				</p>
+				<p class="text-sm text-soft">
+					So full that {Math.round(plan.confidence * 100)} of 100 packets hold at least what the label says. Purity
+					is not tested: {plan.purityTaken} % is taken. A wrong seed weight underfills every packet.
+				</p>
+			{:else if refused}<p class="caution">{refused}</p>{/if}
+		</div>
+		<Trouble {attempt} labels={LABELS} />
+		<div><Act {main} type="submit" disabled={attempt.busy}>Packed</Act></div>
+	</div>
+</form>

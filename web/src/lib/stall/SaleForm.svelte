@@ -1,0 +1,105 @@
+<script lang="ts">
+	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
+	import MassField from '$lib/form/MassField.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { massIn, numberIn } from '$lib/form/typed';
+	import { mass } from '$lib/units/units';
+	import { dayMonth } from '$lib/words/dates';
+
+	interface Props {
+		number: string;
+		stock: Schemas['StockView'];
+		customers: string[];
+		/** Whether selling is the next thing here. */
+		main: boolean;
+		kept: () => void;
+	}
+	let { number, stock, customers, main, kept }: Props = $props();
+	const attempt = new Attempt();
+	const BULK = 'bulk';
+	// svelte-ignore state_referenced_locally
+	let from = $state(stock.runs.find((run) => run.left > 0)?.id ?? BULK);
+	let customer = $state('');
+	let packets = $state('');
+	let bulk = $state(NaN);
+	let price = $state('');
+	let soldOn = $state(session.today);
+	const id = $props.id();
+	const LABELS = {
+		customer: 'To whom',
+		packets: 'Packets',
+		bulk: 'Bulk',
+		price: 'Price in all',
+		soldOn: 'Sold on',
+		number: 'Lot'
+	};
+
+	function sell(event: SubmitEvent) {
+		event.preventDefault();
+		void attempt.run(async () => {
+			const what =
+				from === BULK
+					? { bulk: massIn('bulk', bulk) }
+					: { packingRunId: from, packets: numberIn('packets', packets) };
+			await ask(
+				POST('/api/lots/{number}/sales', {
+					params: { path: { number } },
+					body: { customer, soldOn, price: numberIn('price', price), ...what }
+				})
+			);
+			kept();
+		});
+	}
+</script>
+
+<form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={sell}>
+	<TextField
+		label={LABELS.customer}
+		name="customer"
+		{attempt}
+		bind:value={customer}
+		list="{id}-known"
+		hint="a market, a shop, another grower"
+	/>
+	<datalist id="{id}-known"
+		>{#each customers as known (known)}<option value={known}></option>{/each}</datalist
+	>
+	<ChoiceField
+		label="From"
+		name="from"
+		{attempt}
+		bind:value={from}
+		choices={[
+			...stock.runs
+				.filter((run) => run.left > 0)
+				.map((run) => ({
+					value: run.id,
+					label: `${run.left} packets of ${run.seeds ? `${run.seeds} seeds` : mass(run.fill, session.units)}, ${dayMonth(run.packedOn, session.today)}`
+				})),
+			{ value: BULK, label: `bulk, ${mass(stock.bulk, session.units)}` }
+		]}
+	/>
+	{#if from === BULK}
+		<MassField label={LABELS.bulk} name="bulk" {attempt} bind:grams={bulk} />
+	{:else}
+		<TextField label={LABELS.packets} name="packets" {attempt} bind:value={packets} inputmode="numeric" />
+	{/if}
+	<TextField
+		label={LABELS.price}
+		name="price"
+		{attempt}
+		bind:value={price}
+		inputmode="decimal"
+		unit={session.farm?.currency}
+	/>
+	<TextField label={LABELS.soldOn} name="soldOn" type="date" {attempt} bind:value={soldOn} />
+	<div class="grid gap-4 sm:col-span-2">
+		<Trouble {attempt} labels={LABELS} />
+		<div><Act {main} type="submit" disabled={attempt.busy}>Sold</Act></div>
+	</div>
+</form>

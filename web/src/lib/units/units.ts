@@ -1,0 +1,75 @@
+/** Units at the edge: everything inside is SI. */
+export type Units = 'METRIC' | 'US';
+
+const OUNCE_G = 28.349523125;
+const POUND_G = 453.59237;
+const FOOT_M = 0.3048;
+const MILE_M = 1609.344;
+
+const digits = (value: number, places: number) =>
+	value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: places });
+
+/** Three figures that mean something, never a power of ten. */
+export function figure(value: number): string {
+	const size = Math.abs(value);
+	return digits(value, size >= 100 ? 0 : size >= 10 ? 1 : size >= 1 ? 2 : size >= 0.1 ? 3 : 4);
+}
+
+export function mass(grams: number, units: Units): string {
+	if (units === 'US') {
+		return grams >= POUND_G ? `${figure(grams / POUND_G)} lb` : `${figure(grams / OUNCE_G)} oz`;
+	}
+	return grams >= 1000 ? `${figure(grams / 1000)} kg` : `${figure(grams)} g`;
+}
+
+export function distance(metres: number, units: Units): string {
+	if (units === 'US') {
+		return metres >= MILE_M ? `${figure(metres / MILE_M)} mi` : `${digits(metres / FOOT_M, 0)} ft`;
+	}
+	return metres >= 1000 ? `${digits(metres / 1000, 2)} km` : `${digits(metres, 0)} m`;
+}
+
+export function area(squareMetres: number, units: Units): string {
+	if (units === 'US') return `${digits(squareMetres / FOOT_M ** 2, 0)} sq ft`;
+	return `${digits(squareMetres, squareMetres < 10 ? 1 : 0)} m²`;
+}
+
+export function temperature(celsius: number, units: Units): string {
+	return units === 'US' ? `${digits(celsius * 1.8 + 32, 0)} °F` : `${digits(celsius, 1)} °C`;
+}
+
+/** A fraction as percent, with as many figures as it deserves. */
+export function percent(share: number): string {
+	const value = share * 100;
+	return `${digits(value, value >= 10 ? 0 : value >= 1 ? 1 : 2)} %`;
+}
+
+/** A small share as growers say it: one seed in so many. */
+export function oneIn(share: number): string {
+	if (share <= 0) return 'none';
+	const many = 1 / share;
+	const scale = 10 ** Math.floor(Math.log10(many));
+	const rounded = many < 10 ? Math.round(many) : Math.round(many / scale) * scale;
+	return rounded > 1_000_000 ? 'fewer than 1 in a million' : `1 in ${digits(rounded, 0)}`;
+}
+
+/** Units a mass may be typed in, each with its grams. */
+export const MASS_UNITS: Record<Units, { name: string; grams: number }[]> = {
+	METRIC: [
+		{ name: 'g', grams: 1 },
+		{ name: 'kg', grams: 1000 }
+	],
+	US: [
+		{ name: 'oz', grams: OUNCE_G },
+		{ name: 'lb', grams: POUND_G }
+	]
+};
+
+/** What was typed as a number: a comma or a point, spaces between thousands. Not a number when it is none. */
+export function numberTyped(typed: string): number {
+	const plain = typed
+		.trim()
+		.replace(/[\s\u00a0]/g, '')
+		.replace(',', '.');
+	return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : NaN;
+}

@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest';
+import { clock, dayMonth, hoursBetween, inZone, longDay, moment } from './dates';
+import { many, validWords } from './words';
+
+describe('words', () => {
+	it.each([
+		['(0, 400] seeds', 'more than 0, at most 400 seeds'],
+		['[0, 1)', 'at least 0, less than 1'],
+		['[2026-03-01, 2026-08-14]', 'at least 2026-03-01, at most 2026-08-14'],
+		['a name not yet taken', 'a name not yet taken']
+	])('says %s plainly', (valid, words) => expect(validWords(valid)).toBe(words));
+	it('counts one and many', () => {
+		expect(many(1, 'plant')).toBe('1 plant');
+		expect(many(1440, 'plant')).toBe('1,440 plants');
+	});
+});
+
+describe('dates', () => {
+	it('says days', () => {
+		expect(longDay('2026-08-14')).toBe('Friday 14 August');
+		expect(dayMonth('2026-08-14', '2026-01-01')).toBe('14 Aug');
+		expect(dayMonth('2025-08-14', '2026-01-01')).toBe('14 Aug 2025');
+		expect(clock(9.6666667)).toBe('09:40');
+	});
+	it('keeps the farm’s own clock', () => {
+		expect(inZone('2026-08-14T11:19:33Z', 'Atlantic/Azores')).toBe('2026-08-14T11:19');
+		expect(inZone('2026-01-14T11:19:33Z', 'Atlantic/Azores')).toBe('2026-01-14T10:19');
+		expect(moment('2026-08-14T11:19', '2026-08-14T07:10')).toBe('11:19');
+		expect(moment('2026-08-16T15:00', '2026-08-14T07:10')).toBe('Sun 15:00');
+		expect(hoursBetween('2026-08-14T07:10:00', '2026-08-14T11:40:00')).toBe(4.5);
+	});
+});

@@ -1,0 +1,107 @@
+import type { Schemas } from '$lib/api/api';
+
+type Why = Schemas['ThreatView']['why'];
+type StepKind = Schemas['StepView']['kind'];
+
+/** What growers say for what the records hold. */
+export const GRADE = { OWN_USE: 'own use', MARKET: 'market', STOCK: 'stock' } as const;
+export const PURPOSE = { SEED: 'seed', EATING: 'eating' } as const;
+export const ROLE = { GROWER: 'grower', HAND: 'hand', VISITOR: 'visitor' } as const;
+
+export const STEP: Record<StepKind, { act: string; done: string; doing: string }> = {
+	EXTRACT: { act: 'Squeeze out', done: 'squeezed out', doing: 'being squeezed out' },
+	FERMENT: { act: 'Ferment', done: 'fermented', doing: 'fermenting' },
+	RINSE: { act: 'Rinse and pour off', done: 'rinsed', doing: 'being rinsed' },
+	DRY: { act: 'Dry', done: 'dried', doing: 'drying' },
+	THRESH: { act: 'Thresh', done: 'threshed', doing: 'being threshed' },
+	SCREEN: { act: 'Screen', done: 'screened', doing: 'being screened' },
+	WINNOW: { act: 'Winnow', done: 'winnowed', doing: 'being winnowed' },
+	HAND_PICK: { act: 'Hand-pick', done: 'hand-picked', doing: 'being hand-picked' }
+};
+
+/** How a step is done, in a line; and what can hurt in it. */
+export const HOW: Record<StepKind, { how: string; caution?: string }> = {
+	EXTRACT: {
+		how: 'Open the fruit and take seed and gel out; keep the flesh apart and weigh it.',
+		caution: 'Knives and hard-shelled fruit: cut away from the hand.'
+	},
+	FERMENT: {
+		how: 'Cover loosely, stir twice a day. Ready when the gel is gone and good seed sinks; eyes decide.',
+		caution: 'Gas and mould spores: outdoors or well aired, and a mask when you stir.'
+	},
+	RINSE: {
+		how: 'Fill, let settle, pour off slowly; stop when the water is clear. Floaters go to a bowl of their own.',
+		caution: 'Mould spores: outdoors or with a mask.'
+	},
+	DRY: { how: 'Spread thin on a labelled screen, airy, turned daily, never hot.' },
+	THRESH: {
+		how: 'Shell, rub, tread or flail until the seed is free.',
+		caution: 'Dust: mask, and outdoors. Keep hands out of a running drum.'
+	},
+	SCREEN: { how: 'A coarse sieve that lets the seed through, then a fine one that keeps it.' },
+	WINNOW: {
+		how: 'Fan, breath or bowl; weigh what blows off.',
+		caution: 'Dust and spores: mask, back to the wind.'
+	},
+	HAND_PICK: { how: 'Take out broken, bored and odd seed.' }
+};
+
+/** Why a threat got its verdict; the numbers stand beside it. */
+export const WHY: Record<Why, string> = {
+	SHEDS_NOTHING: 'it is taken before it flowers',
+	TAKES_NOTHING: 'the flowers are closed to other pollen',
+	FAR_ENOUGH: 'far enough',
+	APART_IN_TIME: 'apart in time',
+	WITHIN_POSITION_ERROR: 'near the limit: measure on the ground',
+	HARDLY_APART_IN_TIME: 'hardly apart in time',
+	ESTIMATE_WITHIN_GRADE: 'nearer than asked, but the estimate stays within the grade',
+	UNSURE_REPORT: 'rests on a report that is not sure: ask again',
+	TOO_NEAR: 'too near, and in bloom together'
+};
+
+export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = {
+	ISOLATION_TIGHT: 'its isolation was tight',
+	FEW_PLANTS: 'fewer plants than its grade asks: it narrows the line',
+	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below'
+};
+
+export const GATE: Record<Schemas['GateView']['reasons'][number], string> = {
+	OWN_USE_ONLY: 'grown for own use only',
+	ISOLATION_FAILED: 'too near to what it crosses with',
+	NOT_WALKED: 'nobody walked the rows',
+	OFF_TYPES_NOT_SHOWN: 'too few plants looked at to show it is true',
+	OFF_TYPES_OVER: 'more off-types than its grade lets pass',
+	NOT_CLEAN: 'not clean yet',
+	NOT_DRY: 'too damp to store',
+	SEED_WEIGHT_UNKNOWN: 'seed weight not taken',
+	SEED_WEIGHT_UNEVEN: 'seed weights disagree: count again',
+	UNTESTED: 'germination not tested',
+	REPLICATES_DISAGREE: 'germination replicates disagree: test again',
+	TEST_RUN_OUT: 'germination test is over a year old',
+	BELOW_STANDARD: 'germinates below the standard',
+	ON_HOLD: 'on hold'
+};
+
+/** A valid range as it is said: "(0, 400] seeds" becomes "more than 0, at most 400 seeds". */
+export function validWords(valid: string): string {
+	const range = /^([[(])([^,]+), ([^\])]+)([\])])\s*(.*)$/.exec(valid);
+	if (!range) return valid;
+	const [, open, low, high, close, unit] = range;
+	const from = open === '[' ? `at least ${low}` : `more than ${low}`;
+	const to = close === ']' ? `at most ${high}` : `less than ${high}`;
+	return `${from}, ${to} ${unit}`.trim().replace(' ,', ',');
+}
+
+/** "1 plant", "2 plants". */
+export function many(count: number, one: string, several = `${one}s`): string {
+	return `${count.toLocaleString('en-GB')} ${count === 1 ? one : several}`;
+}
+
+/** A crop's name in running words: "courgette" for "Courgette / summer squash". */
+export function cropWord(name: string): string {
+	return name.split(/ [/(]/)[0].toLowerCase();
+}
+
+export function capital(words: string): string {
+	return words.charAt(0).toUpperCase() + words.slice(1);
+}

@@ -1,0 +1,39 @@
+<script lang="ts">
+	import '@fontsource-variable/atkinson-hyperlegible-mono';
+	import '@fontsource-variable/atkinson-hyperlegible-next';
+	import '../app.css';
+	import type { Snippet } from 'svelte';
+	import { Problem } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import FirstRun from '$lib/shell/FirstRun.svelte';
+	import Shell from '$lib/shell/Shell.svelte';
+	import SignIn from '$lib/shell/SignIn.svelte';
+
+	let { children }: { children: Snippet } = $props();
+	let wrong = $state('');
+
+	async function load() {
+		wrong = '';
+		try {
+			await session.load();
+		} catch (refused) {
+			wrong = refused instanceof Problem ? refused.message : String(refused);
+		}
+	}
+	void load();
+</script>
+
+{#if wrong}
+	<main class="p-8">
+		<p class="caution font-semibold" role="alert">{wrong}</p>
+		<button type="button" class="btn mt-4 btn-primary" onclick={load}>Try again</button>
+	</main>
+{:else if session.ready}
+	{#if session.firstRun}
+		<FirstRun />
+	{:else if session.account}
+		<Shell>{@render children()}</Shell>
+	{:else}
+		<SignIn />
+	{/if}
+{/if}

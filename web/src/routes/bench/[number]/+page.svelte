@@ -1,0 +1,171 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, POST, Problem, PUT, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { standing } from '$lib/bench/bench';
+	import StepForm from '$lib/bench/StepForm.svelte';
+	import Steps from '$lib/bench/Steps.svelte';
+	import Vessel from '$lib/bench/Vessel.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import YieldBar from '$lib/lot/YieldBar.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import Tag from '$lib/tag/Tag.svelte';
+	import { mass } from '$lib/units/units';
+	import { cropWord, STEP } from '$lib/words/words';
+
+	const number = $derived(page.params.number!);
+	let attempt = $state(new Attempt());
+	let turn = $state(0);
+	let seen = $state<Schemas['StepView']>();
+	let correcting = $state<Schemas['StepView']>();
+	let asked = 0;
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
+	});
+
+	async function tried(body: Schemas['StepRequest']) {
+		const mine = ++asked;
+		try {
+			const view = await ask(
+				POST('/api/lots/{number}/steps/preview', { params: { path: { number } }, body })
+			);
+			if (mine === asked) seen = view;
+		} catch (wrong) {
+			if (!(wrong instanceof Problem)) throw wrong;
+			if (mine === asked) seen = undefined;
+		}
+	}
+	async function again() {
+		attempt = new Attempt();
+		seen = undefined;
+		correcting = undefined;
+		turn++;
+	}
+	const add = async (body: Schemas['StepRequest']) => {
+		await ask(POST('/api/lots/{number}/steps', { params: { path: { number } }, body }));
+		await again();
+	};
+	const change = (id: string) => async (body: Schemas['StepRequest']) => {
+		await ask(PUT('/api/steps/{id}', { params: { path: { id } }, body }));
+		await again();
+	};
+	const before = (bench: Schemas['BenchView'], step: Schemas['StepView'], picked: number) =>
+		bench.steps.find((one) => one.place === step.place - 1)?.massOut ?? picked;
+</script>
+
+<Loading from={found}>
+	{#snippet children({ known, stock })}
+		{@const bench = known.bench}
+		<Page
+			title={known.planting.variety.name}
+			room={{ name: 'Bench', path: '/bench' }}
+			says={cropWord(known.planting.variety.cropName)}
+		>
+			<div class="mb-5"><Tag number={known.lot.number} size="large" /></div>
+			{#if !bench || !known.harvest}
+				<p class="mb-4">Nothing is picked into it yet.</p>
+				<Act main href="/harvest/{known.planting.id}?lot={known.lot.number}">Weigh the harvest</Act>
+			{:else}
+				{@const how = bench.clean
+					? undefined
+					: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
+				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
+					<section class="border-l-4 border-marigold bg-paper p-5">
+						{#key `${turn} ${correcting?.id}`}
+							{#if correcting}
+								<h2 class="ruled mb-4">Correct: {STEP[correcting.kind].done}</h2>
+								<StepForm
+									{attempt}
+									chain={bench.chain}
+									kind={correcting.kind}
+									massBefore={before(bench, correcting, known.harvest.mass)}
+									step={correcting}
+									correcting
+									{seen}
+									{tried}
+									finish={change(correcting.id)}
+									taken={again}
+								/>
+								<button type="button" class="mt-3 cursor-pointer underline" onclick={again}>leave it</button>
+							{:else if !session.works}
+								<p>You may look at this lot, not work on it.</p>
+							{:else if bench.underWay}
+								<h2 class="ruled mb-3">{STEP[bench.underWay.kind].act}: under way</h2>
+								{#if how}
+									<div class="mb-4 flex items-end gap-4">
+										<Vessel shelf={how.shelf} clock={how.clock} alarm={how.alarm} />
+										<p>
+											<span class="text-sm text-soft">{how.small}</span><br /><strong
+												class={['text-3xl', how.alarm && 'text-alarm']}>{how.large}</strong
+											><br />{how.doing}, {mass(bench.underWay.massIn, session.units)} went in
+										</p>
+									</div>
+								{/if}
+								<StepForm
+									{attempt}
+									chain={bench.chain}
+									kind={bench.underWay.kind}
+									massBefore={before(bench, bench.underWay, known.harvest.mass)}
+									step={bench.underWay}
+									{seen}
+									{tried}
+									finish={change(bench.underWay.id)}
+									taken={again}
+								/>
+							{:else if bench.clean}
+								<h2 class="ruled mb-3">Clean</h2>
+								<p class="mb-4">
+									Every step of its chain is done. Next it is weighed for seed count and tested.
+								</p>
+								<Act main key="t" onclick={() => goto(`/lot/${known.lot.number}#tests`)}>To its tests</Act>
+							{:else if bench.next}
+								<h2 class="ruled mb-4">Next: {STEP[bench.next].act.toLowerCase()}</h2>
+								<StepForm
+									{attempt}
+									chain={bench.chain}
+									kind={bench.next}
+									massBefore={bench.mass}
+									{seen}
+									{tried}
+									begin={add}
+									finish={add}
+									taken={again}
+								/>
+							{/if}
+						{/key}
+					</section>
+					<div class="min-w-0">
+						{#if bench.yield}
+							<h2 class="ruled mb-3">Yield</h2>
+							<YieldBar result={bench.yield} />
+						{:else if bench.expected}
+							<h2 class="ruled mb-3">To expect</h2>
+							<p>
+								<strong class="text-xl"
+									>{mass(bench.expected.low, session.units)} to {mass(
+										bench.expected.high,
+										session.units
+									)}</strong
+								>
+								of clean seed from {mass(known.harvest.mass, session.units)} picked.
+							</p>
+							<p class="text-sm text-soft">
+								What is usual for {cropWord(known.planting.variety.cropName)}; a range of low certainty.
+							</p>
+						{/if}
+						<h2 class="ruled mt-6">What was done</h2>
+						<Steps
+							harvest={known.harvest}
+							{bench}
+							correct={session.works ? (step) => (correcting = step) : undefined}
+						/>
+					</div>
+				</div>
+			{/if}
+		</Page>
+	{/snippet}
+</Loading>

@@ -1,0 +1,66 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, POST, Problem, PUT, type Schemas } from '$lib/api/api';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Corrections from '$lib/lot/Corrections.svelte';
+	import PlantingForm from '$lib/season/PlantingForm.svelte';
+	import Threats from '$lib/season/Threats.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+
+	const id = page.params.id!;
+	const attempt = new Attempt();
+	async function load() {
+		const found = await ask(GET('/api/plantings/{id}', { params: { path: { id } } }));
+		const ground = await ask(GET('/api/ground', { params: { query: { season: found.planting.season } } }));
+		return { ...found, plots: ground.plots.map((shape) => shape.plot) };
+	}
+	const needed = load();
+	let preview = $state<Schemas['PlantingView']>();
+	let refused = $state('');
+	let asked = 0;
+
+	async function tried(body: Schemas['PlantingRequest']) {
+		const mine = ++asked;
+		try {
+			const seen = await ask(POST('/api/plantings/preview', { body }));
+			if (mine === asked) [preview, refused] = [seen, ''];
+		} catch (wrong) {
+			if (mine === asked && wrong instanceof Problem) [preview, refused] = [undefined, wrong.message];
+		}
+	}
+	const back = (planting: Schemas['PlantingView']) =>
+		goto(`/desk?season=${planting.season}&planting=${planting.id}`);
+</script>
+
+<Loading from={needed}>
+	{#snippet children({ planting, corrections, plots })}
+		<Page
+			title="correct {planting.variety.name}"
+			room={{ name: 'Desk', path: '/desk' }}
+			says={planting.variety.cropName.toLowerCase()}
+		>
+			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
+				<PlantingForm
+					{attempt}
+					varieties={[]}
+					{plots}
+					{planting}
+					{tried}
+					taken={() => back(planting)}
+					save={async (body) => {
+						await back(await ask(PUT('/api/plantings/{id}', { params: { path: { id } }, body })));
+					}}
+				/>
+				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
+					<p class="text-sm text-soft">What stands between it and true seed</p>
+					{#if refused}<p class="caution mt-2">{refused}</p>{:else}<Threats
+							planting={preview ?? planting}
+						/>{/if}
+				</section>
+			</div>
+			<Corrections {corrections} />
+		</Page>
+	{/snippet}
+</Loading>

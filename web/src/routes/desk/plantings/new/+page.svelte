@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, POST, Problem, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Mark from '$lib/mark/Mark.svelte';
+	import { ofVerdict } from '$lib/mark/mark';
+	import PlantingForm from '$lib/season/PlantingForm.svelte';
+	import Threats from '$lib/season/Threats.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+
+	const attempt = new Attempt();
+	const season = Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4));
+	const needed = Promise.all([
+		ask(GET('/api/varieties', { params: { query: { size: 200 } } })),
+		ask(GET('/api/ground', { params: { query: { season } } }))
+	]);
+	let preview = $state<Schemas['PlantingView']>();
+	let refused = $state('');
+	let asked = 0;
+
+	async function tried(body: Schemas['PlantingRequest']) {
+		const mine = ++asked;
+		try {
+			const seen = await ask(POST('/api/plantings/preview', { body }));
+			if (mine === asked) [preview, refused] = [seen, ''];
+		} catch (wrong) {
+			if (mine === asked && wrong instanceof Problem) [preview, refused] = [undefined, wrong.message];
+		}
+	}
+</script>
+
+<Page title="new planting" room={{ name: 'Desk', path: '/desk' }}>
+	<Loading from={needed}>
+		{#snippet children([varieties, ground])}
+			{#if ground.plots.length === 0}
+				<p class="mb-4">A planting needs a place first.</p>
+				<a class="btn btn-primary" href="/field">Draw the first plot</a>
+			{:else if varieties.items.length === 0}
+				<p class="mb-4">A planting needs a variety first.</p>
+				<a class="btn btn-primary" href="/desk/varieties/new">Name the first variety</a>
+			{:else}
+				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+					<PlantingForm
+						{attempt}
+						{season}
+						varieties={varieties.items}
+						plots={ground.plots.map((shape) => shape.plot)}
+						variety={page.url.searchParams.get('variety') ?? ''}
+						{tried}
+						save={async (body) => {
+							const kept = await ask(POST('/api/plantings', { body }));
+							await goto(`/desk?season=${kept.season}&planting=${kept.id}`);
+						}}
+					/>
+					<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
+						<p class="text-sm text-soft">What stands between it and true seed</p>
+						{#if preview}
+							<h2 class="my-1 flex flex-wrap items-baseline gap-3 text-2xl">
+								{preview.variety.name}
+								{#if preview.isolation}<Mark {...ofVerdict(preview.isolation.verdict)} />{/if}
+							</h2>
+							<Threats planting={preview} />
+						{:else if refused}
+							<p class="caution mt-2">{refused}</p>
+						{:else}
+							<p class="mt-2">
+								Choose variety, plot, day and plants: distances, bloom and plants are reckoned as you type,
+								before anything is kept.
+							</p>
+						{/if}
+					</section>
+				</div>
+			{/if}
+		{/snippet}
+	</Loading>
+</Page>

@@ -1,0 +1,98 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, PUT } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Mark from '$lib/mark/Mark.svelte';
+	import { ofVerdict } from '$lib/mark/mark';
+	import Corrections from '$lib/lot/Corrections.svelte';
+	import VarietyForm from '$lib/season/VarietyForm.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { GRADE, PURPOSE } from '$lib/words/words';
+
+	const id = $derived(page.params.id!);
+	let turn = $state(0);
+	let correcting = $state(false);
+	let attempt = $state(new Attempt());
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/varieties/{id}', { params: { path: { id } } }));
+	});
+
+	function again() {
+		correcting = false;
+		attempt = new Attempt();
+		turn++;
+	}
+</script>
+
+<Loading from={found}>
+	{#snippet children({ variety, plantings, corrections })}
+		<Page title={variety.name} room={{ name: 'Desk', path: '/desk' }} says={variety.cropName.toLowerCase()}>
+			<p class="text-soft">
+				From {variety.source}, {variety.yearReceived}.
+				{variety.hybrid ? 'An F1 hybrid: its seed does not come true.' : 'Open-pollinated.'}
+				{variety.breedingOut ? 'A breeding-out project.' : ''}
+				{variety.treated ? 'Came as treated seed: never eaten or fed.' : ''}
+				<a class="quiet" href="/handbook/{variety.cropKey}">The crop in the Handbook</a>
+			</p>
+			{#if session.grower}
+				<div class="my-4 flex flex-wrap gap-3">
+					<Act main key="n" href="/desk/plantings/new?variety={variety.id}">Plant it</Act>
+					<Act key="c" onclick={() => (correcting = !correcting)}>Correct</Act>
+				</div>
+			{/if}
+			{#if correcting}
+				<section class="my-5 border-l-4 border-marigold bg-paper p-5">
+					<VarietyForm
+						{attempt}
+						crops={[]}
+						{variety}
+						taken={again}
+						save={async (body) => {
+							await ask(PUT('/api/varieties/{id}', { params: { path: { id: variety.id } }, body }));
+							again();
+						}}
+					/>
+				</section>
+			{/if}
+			<h2 class="ruled mt-6">Plantings</h2>
+			<table class="figures">
+				<thead>
+					<tr
+						><th scope="col">season</th><th scope="col">where</th><th scope="col">for</th><th
+							scope="col"
+							class="text-right!">plants</th
+						><th scope="col">isolation</th></tr
+					>
+				</thead>
+				<tbody>
+					{#each plantings as planting (planting.id)}
+						<tr>
+							<th scope="row"
+								><a class="quiet font-semibold" href="/desk?season={planting.season}&planting={planting.id}"
+									>{planting.season}</a
+								></th
+							>
+							<td>{planting.plotName}</td>
+							<td
+								>{PURPOSE[planting.purpose]}{planting.purpose === 'SEED'
+									? `, ${GRADE[planting.grade]}`
+									: ''}</td
+							>
+							<td class="num">{planting.plants}</td>
+							<td
+								>{#if planting.isolation}<Mark {...ofVerdict(planting.isolation.verdict)} />{/if}</td
+							>
+						</tr>
+					{:else}
+						<tr><td colspan="5" class="text-soft">Never planted here.</td></tr>
+					{/each}
+				</tbody>
+			</table>
+			<Corrections {corrections} />
+		</Page>
+	{/snippet}
+</Loading>

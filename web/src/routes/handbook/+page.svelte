@@ -1,0 +1,54 @@
+<script lang="ts">
+	import { ask, GET } from '$lib/api/api';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { many } from '$lib/words/words';
+
+	const attempt = new Attempt();
+	let q = $state('');
+	const found = $derived(ask(GET('/api/crops', { params: { query: { q } } })));
+	const HOW = { SELFING: 'fathers its own seed', MIXED: 'partly crossed', OUTCROSSING: 'needs others' };
+	const LIFE = { ANNUAL: 'annual', BIENNIAL: 'biennial', PERENNIAL: 'perennial', CLONAL: 'clonal' };
+	const SEED = { WET: 'wet', DRY: 'dry', DRY_FRUIT: 'fresh or dried fruit' };
+</script>
+
+<Page title="Handbook" says="the figures the app reckons with, crop by crop">
+	<div class="mb-4 max-w-sm">
+		<TextField label="Search by name, species or family" name="q" type="search" {attempt} bind:value={q} />
+	</div>
+	<Loading from={found}>
+		{#snippet children(crops)}
+			<p class="text-sm text-soft">{many(crops.total, 'crop')}</p>
+			<table class="figures">
+				<thead>
+					<tr>
+						<th scope="col">crop</th>
+						<th scope="col">species</th>
+						<th scope="col" class="max-md:hidden">family</th>
+						<th scope="col" class="max-sm:hidden">life</th>
+						<th scope="col" class="max-sm:hidden">breeding</th>
+						<th scope="col" class="max-md:hidden">seed comes out</th>
+					</tr>
+				</thead>
+				<tbody>
+					{#each crops.items as crop (crop.key)}
+						<tr>
+							<th scope="row"><a class="quiet font-semibold" href="/handbook/{crop.key}">{crop.name}</a></th>
+							<td><em>{crop.species}</em></td>
+							<td class="max-md:hidden">{crop.family}</td>
+							<td class="max-sm:hidden">{LIFE[crop.lifeCycle]}</td>
+							<td class="max-sm:hidden"
+								>{crop.breedingSystem ? HOW[crop.breedingSystem] : 'kept as a clone'}</td
+							>
+							<td class="max-md:hidden">{crop.seedProcess ? SEED[crop.seedProcess] : '–'}</td>
+						</tr>
+					{:else}
+						<tr><td colspan="6" class="text-soft">No crop is called that. Try a species or a family.</td></tr>
+					{/each}
+				</tbody>
+			</table>
+		{/snippet}
+	</Loading>
+</Page>

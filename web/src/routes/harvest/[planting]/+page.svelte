@@ -1,0 +1,131 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, POST } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import MassField from '$lib/form/MassField.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { massIn, numberIn } from '$lib/form/typed';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import Tag from '$lib/tag/Tag.svelte';
+	import { many } from '$lib/words/words';
+
+	const id = page.params.planting!;
+	const attempt = new Attempt();
+	const found = ask(GET('/api/plantings/{id}', { params: { path: { id } } }));
+	let lot = $state(page.url.searchParams.get('lot') ?? '');
+	let labelled = $state(false);
+	let pickedOn = $state(session.today);
+	let grams = $state(NaN);
+	let plants = $state('');
+	let note = $state('');
+	const LABELS = { pickedOn: 'Picked on', mass: 'Mass', plants: 'Plants picked', note: 'Note' };
+
+	function number() {
+		void attempt.run(async () => {
+			lot = (await ask(POST('/api/lots', { body: { plantingId: id } }))).number;
+			await goto(`?lot=${lot}`, { replaceState: true, noScroll: true, keepFocus: true });
+		});
+	}
+	function printed() {
+		labelled = true;
+		void ask(POST('/api/lots/{number}/label-printed', { params: { path: { number: lot } } }));
+	}
+	function fill(event: SubmitEvent) {
+		event.preventDefault();
+		void attempt.run(async () => {
+			await ask(
+				POST('/api/lots/{number}/harvest', {
+					params: { path: { number: lot } },
+					body: { pickedOn, mass: massIn('mass', grams), plants: numberIn('plants', plants), note }
+				})
+			);
+			await goto(`/bench/${lot}`);
+		});
+	}
+</script>
+
+<Loading from={found}>
+	{#snippet children({ planting })}
+		<Page
+			title="harvest"
+			room={{ name: 'Field', path: '/field' }}
+			says="{planting.variety.name}, {planting.plotName.toLowerCase()}"
+		>
+			<ol class="grid max-w-2xl gap-7">
+				<li>
+					<h2 class="ruled">1 · Number it</h2>
+					{#if lot}
+						<div class="mt-4"><Tag number={lot} size="large" link={false} /></div>
+						<p class="mt-2 text-soft">This picking’s number, for ever. Another picking gets its own.</p>
+					{:else}
+						<p class="my-3">
+							Every picking that stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand
+							here.
+						</p>
+						<Act main key="n" disabled={attempt.busy || !session.works} onclick={number}
+							>Number this picking</Act
+						>
+					{/if}
+				</li>
+				<li class={[!lot && 'text-soft']}>
+					<h2 class="ruled">2 · Label before you fill</h2>
+					<p class="my-3">
+						A mixed-up bowl is the commonest way to lose a variety. Print the labels now, one for every
+						container, and stick them on before anything goes in.
+					</p>
+					{#if lot}
+						<div class="flex flex-wrap items-center gap-4">
+							<Act key="p" main={!labelled} newTab href="/api/lots/{lot}/label.pdf" onclick={printed}
+								>Print the labels</Act
+							>
+							<label class="flex gap-2"
+								><input
+									type="checkbox"
+									class="checkbox"
+									checked={labelled}
+									onchange={(event) => (labelled = event.currentTarget.checked)}
+								/> they are on, or written by hand</label
+							>
+						</div>
+					{/if}
+				</li>
+				<li class={[!(lot && labelled) && 'text-soft']}>
+					<h2 class="ruled">3 · Weigh what was picked</h2>
+					<form class="mt-4 grid gap-4 sm:grid-cols-2" onsubmit={fill}>
+						<TextField label={LABELS.pickedOn} name="pickedOn" type="date" {attempt} bind:value={pickedOn} />
+						<MassField
+							label={LABELS.mass}
+							name="mass"
+							heavy
+							{attempt}
+							bind:grams
+							hint="fruit, pods, heads or tops, as picked"
+						/>
+						<TextField
+							label={LABELS.plants}
+							name="plants"
+							{attempt}
+							bind:value={plants}
+							inputmode="numeric"
+							hint="of {planting.plants} standing"
+						/>
+						<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
+						<div class="grid gap-4 sm:col-span-2">
+							<Trouble {attempt} labels={LABELS} />
+							<div>
+								<Act main={labelled} type="submit" disabled={!lot || !labelled || attempt.busy}
+									>Into the lot</Act
+								>
+							</div>
+						</div>
+					</form>
+				</li>
+			</ol>
+		</Page>
+	{/snippet}
+</Loading>

@@ -1,0 +1,135 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import Tag from '$lib/tag/Tag.svelte';
+	import { mass } from '$lib/units/units';
+	import { dayMonth } from '$lib/words/dates';
+	import { capital, cropWord, GATE, many } from '$lib/words/words';
+
+	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
+	const found = $derived(
+		Promise.all([
+			ask(GET('/api/lots', { params: { query: { size: 200 } } })),
+			ask(GET('/api/sales', { params: { query: { page: at } } }))
+		])
+	);
+	const money = (amount: number) =>
+		new Intl.NumberFormat('en-GB', { style: 'currency', currency: session.farm?.currency ?? 'EUR' }).format(
+			amount
+		);
+</script>
+
+{#snippet which(lot: Schemas['Shelved'])}
+	<Tag number={lot.known.lot.number} />
+	<span class="mt-1 block"
+		><strong>{lot.known.planting.variety.name}</strong>
+		<span class="beside">{cropWord(lot.known.planting.variety.cropName)}</span></span
+	>
+{/snippet}
+
+<Loading from={found}>
+	{#snippet children([lots, sales])}
+		{@const stocked = lots.items.filter((lot) => lot.stock.bulk > 0 || lot.stock.packets > 0)}
+		{@const ready = stocked.filter((lot) => lot.known.gate.mayBeSold)}
+		{@const back = stocked.filter((lot) => !lot.known.gate.mayBeSold)}
+		<Page
+			title="Stall"
+			says={ready.length ? `${many(ready.length, 'lot')} may be sold` : 'nothing may be sold yet'}
+		>
+			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+				<section>
+					<h2 class="ruled">What there is</h2>
+					<table class="figures">
+						<thead
+							><tr
+								><th scope="col">lot</th><th scope="col" class="text-right!">packets</th><th
+									scope="col"
+									class="text-right!">bulk</th
+								><th scope="col"><span class="sr-only">act</span></th></tr
+							></thead
+						>
+						<tbody>
+							{#each ready as lot (lot.known.lot.id)}
+								<tr>
+									<th scope="row">{@render which(lot)}</th>
+									<td class="num">{lot.stock.packets}</td>
+									<td class="num">{mass(lot.stock.bulk, session.units)}</td>
+									<td class="text-right!"
+										><a class="quiet font-semibold" href="/stall/{lot.known.lot.number}">pack or sell</a></td
+									>
+								</tr>
+							{:else}
+								<tr
+									><td colspan="4" class="text-soft"
+										>A lot is offered here once it is clean, tested and nothing holds it back.</td
+									></tr
+								>
+							{/each}
+						</tbody>
+					</table>
+					{#if back.length > 0}
+						<h2 class="ruled mt-8">What is held back</h2>
+						<table class="figures">
+							<tbody>
+								{#each back as lot (lot.known.lot.id)}
+									<tr>
+										<th scope="row">{@render which(lot)}</th>
+										<td class="num">{mass(lot.stock.bulk, session.units)}</td>
+										<td class="pl-4!"
+											>{#each lot.known.gate.reasons as reason (reason)}<span class="block"
+													>{capital(GATE[reason])}</span
+												>{/each}</td
+										>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+					{/if}
+				</section>
+				<section>
+					<h2 class="ruled">Who got what</h2>
+					<table class="figures">
+						<thead
+							><tr
+								><th scope="col">customer</th><th scope="col">what</th><th scope="col" class="text-right!"
+									>brought</th
+								></tr
+							></thead
+						>
+						<tbody>
+							{#each sales.items as sale (sale.id)}
+								{@const lot = lots.items.find((one) => one.known.lot.id === sale.lotId)}
+								<tr>
+									<th scope="row"
+										>{sale.customer}<br /><span class="beside">{dayMonth(sale.soldOn, session.today)}</span
+										></th
+									>
+									<td
+										>{sale.packets === undefined
+											? mass(sale.bulk ?? 0, session.units)
+											: many(sale.packets, 'packet')}{#if lot}<br /><a
+												class="quiet font-mono text-sm"
+												href="/lot/{lot.known.lot.number}">{lot.known.lot.number}</a
+											>{/if}</td
+									>
+									<td class="num">{money(sale.price)}</td>
+								</tr>
+							{:else}
+								<tr><td colspan="3" class="text-soft">Nothing is sold yet.</td></tr>
+							{/each}
+						</tbody>
+					</table>
+					{#if sales.pages > 1}
+						<nav class="mt-3 flex gap-4" aria-label="Pages">
+							{#if at > 0}<a class="quiet" href="?page={at - 1}">newer</a>{/if}
+							{#if at + 1 < sales.pages}<a class="quiet" href="?page={at + 1}">older</a>{/if}
+						</nav>
+					{/if}
+				</section>
+			</div>
+		</Page>
+	{/snippet}
+</Loading>

@@ -1,0 +1,103 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import PackForm from '$lib/stall/PackForm.svelte';
+	import SaleForm from '$lib/stall/SaleForm.svelte';
+	import Tag from '$lib/tag/Tag.svelte';
+	import { mass } from '$lib/units/units';
+	import { dayMonth } from '$lib/words/dates';
+	import { cropWord, GATE, many } from '$lib/words/words';
+
+	const number = $derived(page.params.number!);
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return Promise.all([
+			ask(GET('/api/lots/{number}', { params: { path: { number } } })),
+			ask(GET('/api/customers'))
+		]);
+	});
+	const kept = () => turn++;
+	const money = (amount: number) =>
+		new Intl.NumberFormat('en-GB', { style: 'currency', currency: session.farm?.currency ?? 'EUR' }).format(
+			amount
+		);
+</script>
+
+<Loading from={found}>
+	{#snippet children([{ known, stock }, customers])}
+		<Page
+			title={known.planting.variety.name}
+			room={{ name: 'Stall', path: '/stall' }}
+			says={cropWord(known.planting.variety.cropName)}
+		>
+			<div class="mb-6 flex flex-wrap items-center gap-x-6 gap-y-2">
+				<Tag number={known.lot.number} size="large" />
+				<p class="text-lg">
+					<strong>{mass(stock.bulk, session.units)}</strong> in bulk,
+					<strong>{many(stock.packets, 'packet')}</strong>
+					left, {stock.packetsSold} sold
+				</p>
+			</div>
+			{#if !known.gate.mayBeSold}
+				<section class="caution">
+					<h2>It may not be sold yet</h2>
+					<ul class="list-inside list-disc">
+						{#each known.gate.reasons as reason (reason)}<li>{GATE[reason]}</li>{/each}
+					</ul>
+				</section>
+			{:else}
+				{#key turn}
+					<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
+						{#if session.works && stock.bulk > 0}
+							<section>
+								<h2 class="ruled mb-4">Pack</h2>
+								<PackForm {number} {kept} main={!session.grower || stock.packets === 0} />
+							</section>
+						{/if}
+						{#if session.grower && (stock.packets > 0 || stock.bulk > 0)}
+							<section>
+								<h2 class="ruled mb-4">Sell</h2>
+								<SaleForm {number} {stock} {customers} {kept} main={stock.packets > 0} />
+							</section>
+						{/if}
+					</div>
+				{/key}
+			{/if}
+			{#if stock.runs.length > 0}
+				<h2 class="ruled mt-8">Packed</h2>
+				<table class="figures">
+					<thead
+						><tr
+							><th scope="col">day</th><th scope="col">packet</th><th
+								scope="col"
+								class="text-right! max-sm:hidden">filled with</th
+							><th scope="col" class="text-right!">packets</th><th scope="col" class="text-right!">left</th
+							><th scope="col" class="text-right! max-sm:hidden">price</th><th scope="col"></th></tr
+						></thead
+					>
+					<tbody>
+						{#each stock.runs as run (run.id)}
+							<tr>
+								<th scope="row">{dayMonth(run.packedOn, session.today)}</th>
+								<td>{run.seeds ? `${run.seeds} seeds` : 'by weight'}</td>
+								<td class="num max-sm:hidden">{mass(run.fill, session.units)}</td>
+								<td class="num">{run.packets}</td>
+								<td class="num">{run.left}</td>
+								<td class="num max-sm:hidden">{money(run.price)}</td>
+								<td class="text-right!"
+									><Act newTab href="/api/lots/{known.lot.number}/packing/{run.id}/labels.pdf">Labels</Act
+									></td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
+		</Page>
+	{/snippet}
+</Loading>

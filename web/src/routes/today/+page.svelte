@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { say, waiting } from '$lib/day/acts';
+	import DayBand from '$lib/day/DayBand.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import Tag from '$lib/tag/Tag.svelte';
+	import { clock, longDay } from '$lib/words/dates';
+
+	const today = ask(GET('/api/today'));
+	const SHOWN = 6;
+	let all = $state(false);
+
+	const columns = (view: Schemas['TodayView']) => [
+		{ title: 'While it is wet', until: `until ${clock(view.day.dewOff)}`, when: 'WHILE_WET' },
+		{ title: 'While it is dry', until: `from ${clock(view.day.dewOff)}`, when: 'WHILE_DRY' },
+		{ title: 'By evening', until: `sunset ${clock(view.day.sunset)}`, when: 'BY_EVENING' }
+	];
+</script>
+
+<Loading from={today}>
+	{#snippet children(view)}
+		<Page title={longDay(view.now)} says={waiting(view.acts)}>
+			<DayBand day={view.day} now={view.now} />
+			{#if view.acts.length === 0}
+				<section class="mt-8 max-w-prose">
+					<h2>The farm is quiet</h2>
+					<p class="mt-1 text-soft">
+						What is due appears here by itself, from plots, plantings, walks and lots. Begin with the ground.
+					</p>
+					<a href="/field" class="btn mt-4 btn-primary">Draw the first plot</a>
+				</section>
+			{:else}
+				<div class="mt-6 grid gap-x-7 gap-y-8 lg:grid-cols-3">
+					{#each columns(view) as column (column.when)}
+						{@const acts = view.acts.filter((act) => act.when === column.when)}
+						<section>
+							<h2 class="ruled flex items-baseline justify-between gap-3">
+								{column.title}<span class="text-sm font-normal text-soft">{column.until}</span>
+							</h2>
+							<ul>
+								{#each all ? acts : acts.slice(0, SHOWN) as act, i (act.kind + act.plantingId + act.lot + i)}
+									{@const said = say(act, view.now, session.units)}
+									<li class="border-b border-line py-3">
+										<div class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3">
+											<a href={said.path} class="text-lg leading-snug font-bold hover:underline">{said.act}</a
+											>
+											{#if act.lot}<Tag number={act.lot} state={act.urgent ? 'tight' : 'clear'} />{/if}
+										</div>
+										<p class="text-sm text-soft">{said.why}</p>
+										{#if said.number}<p class="text-sm font-bold">{said.number}</p>{/if}
+									</li>
+								{:else}
+									<li class="py-3 text-soft">Nothing.</li>
+								{/each}
+							</ul>
+							{#if !all && acts.length > SHOWN}
+								<button
+									type="button"
+									class="mt-2 cursor-pointer font-semibold underline"
+									onclick={() => (all = true)}
+								>
+									and {acts.length - SHOWN} more
+								</button>
+							{/if}
+						</section>
+					{/each}
+				</div>
+			{/if}
+		</Page>
+	{/snippet}
+</Loading>
