@@ -1,0 +1,77 @@
+package theriseed.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.ContextConfiguration;
+import theriseed.server.TestDatabase;
+import theriseed.server.Theriseed;
+
+/** A farm that begins with nothing, on the wall clock: last year's seed, so that every day of it is past. */
+@SpringBootTest(classes = Theriseed.class, webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
+@ContextConfiguration(initializers = TestDatabase.class)
+class EmptyFarmTest {
+    @LocalServerPort
+    int port;
+
+    @Test
+    void theFirstGrowerMakesTheFarmAndTakesTwoCropsTheWholeWay() {
+        int season = LocalDate.now(ZoneOffset.UTC).getYear() - 1;
+        try (Person grower = Person.atDesk(port).at("/")) {
+            firstRun(grower);
+            assertThat(grower.page).hasURL(java.util.regex.Pattern.compile(".*/field"));
+            grower.sees("no plot is drawn yet");
+            for (String room : new String[] {"today", "desk", "bench", "seed-room", "stall", "handbook"}) {
+                grower.at("/" + room);
+                assertThat(grower.page.locator("h1")).isVisible();
+                assertThat(grower.page.getByText("Looking it up")).hasCount(0);
+            }
+            WholeWay tomato = new WholeWay(grower, SeedCrop.tomato("Tide Lamp", season, season + "-08-10"));
+            tomato.plot(true);
+            tomato.variety();
+            tomato.planting();
+            tomato.walk();
+            tomato.harvest();
+            tomato.bench();
+            tomato.tests();
+            tomato.stall();
+            tomato.thread();
+            WholeWay kale = new WholeWay(grower, SeedCrop.kale("Long Shore", season, season + "-08-12"));
+            kale.plot(false);
+            kale.variety();
+            kale.planting();
+            kale.walk();
+            kale.harvest();
+            kale.bench();
+            kale.tests();
+            kale.stall();
+            kale.thread();
+            grower.at("/seed-room");
+            grower.sees(tomato.number());
+            grower.sees(kale.number());
+            assertThat(grower.complaints).isEmpty();
+        }
+    }
+
+    private static void firstRun(Person grower) {
+        assertThat(grower.heading("Your farm")).isVisible();
+        grower.type("Name of the farm", "Test Farm");
+        grower.type("Latitude", "north");
+        grower.type("Longitude", "-20");
+        grower.type("Coldest month", "4");
+        grower.type("Warmest month", "17");
+        grower.type("Time zone", "UTC");
+        grower.type("Your name", "ann");
+        grower.type("Password", "long enough to keep");
+        grower.act("Make the farm");
+        assertThat(grower.alert()).containsText("Latitude");
+        assertThat(grower.field("Name of the farm")).hasValue("Test Farm");
+        grower.type("Latitude", "54");
+        grower.act("Make the farm");
+    }
+}
