@@ -68,12 +68,12 @@ as_database_user() {
 
 # The database's user must be able to walk into every folder above the cluster.
 check_reachable() {
-  local folder=$1
-  while [ "$folder" != / ]; do
+  local folder= part
+  while IFS= read -r -d / part; do
+    folder=${folder%/}/$part
     as_database_user test -x "$folder" ||
       stop_with "The database's user cannot enter $folder. Allow it with  chmod o+x $folder  or move the checkout."
-    folder=$(dirname "$folder")
-  done
+  done <<<"$1/"
 }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

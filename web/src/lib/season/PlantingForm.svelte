@@ -8,7 +8,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
-	import { GRADE, PURPOSE } from '$lib/words/words';
+	import { cropWord, GRADE, PURPOSE } from '$lib/words/words';
 
 	type Request = Schemas['PlantingRequest'];
 	interface Props {
@@ -117,7 +117,7 @@
 				bind:value={varietyId}
 				choices={[
 					{ value: '', label: 'choose a variety' },
-					...varieties.map((one) => ({ value: one.id, label: `${one.name}, ${one.cropName.toLowerCase()}` }))
+					...varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
 				]}
 			/>
 			<a class="quiet text-sm" href="/desk/varieties/new">a variety not listed yet</a>

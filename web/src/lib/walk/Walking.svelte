@@ -125,7 +125,7 @@
 		flex-direction: column;
 		gap: 0.65rem;
 		max-width: 30rem;
-		min-height: calc(100dvh - 2.2rem);
+		min-height: calc(100dvh - 2.25rem);
 	}
 	.stages {
 		display: flex;

@@ -9,7 +9,7 @@
 	import Threats from '$lib/season/Threats.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { GRADE, many } from '$lib/words/words';
+	import { cropWord, GRADE, many } from '$lib/words/words';
 
 	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
 	const found = $derived(
@@ -93,7 +93,7 @@
 								>
 							</h2>
 							<p class="mb-2 text-soft">
-								{picked.variety.cropName.toLowerCase()}, {picked.plotName.toLowerCase()}, {many(
+								{cropWord(picked.variety.cropName)}, {picked.plotName.toLowerCase()}, {many(
 									picked.plants,
 									'plant'
 								)}

@@ -26,10 +26,8 @@
 			{#if view.acts.length === 0}
 				<section class="mt-8 max-w-prose">
 					<h2>The farm is quiet</h2>
-					<p class="mt-1 text-soft">
-						What is due appears here by itself, from plots, plantings, walks and lots. Begin with the ground.
-					</p>
-					<a href="/field" class="btn mt-4 btn-primary">Draw the first plot</a>
+					<p class="mt-1 text-soft">What is due appears here by itself, from plantings, walks and lots.</p>
+					<a href="/desk/plantings/new" class="btn mt-4 btn-primary">Plan a planting</a>
 				</section>
 			{:else}
 				<div class="mt-6 grid gap-x-7 gap-y-8 lg:grid-cols-3">

@@ -12,11 +12,15 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
-	import { many } from '$lib/words/words';
+	import { dayMonth } from '$lib/words/dates';
+	import { capital, many } from '$lib/words/words';
 
 	const id = page.params.planting!;
 	const attempt = new Attempt();
-	const found = ask(GET('/api/plantings/{id}', { params: { path: { id } } }));
+	const found = ask(GET('/api/plantings/{id}', { params: { path: { id } } })).then(async ({ planting }) => {
+		const key = planting.variety.cropKey;
+		return { planting, crop: await ask(GET('/api/crops/{key}', { params: { path: { key } } })) };
+	});
 	let lot = $state(page.url.searchParams.get('lot') ?? '');
 	let labelled = $state(false);
 	let pickedOn = $state(session.today);
@@ -50,82 +54,109 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ planting })}
+	{#snippet children({ planting, crop })}
 		<Page
 			title="harvest"
 			room={{ name: 'Field', path: '/field' }}
 			says="{planting.variety.name}, {planting.plotName.toLowerCase()}"
 		>
-			<ol class="grid max-w-2xl gap-7">
-				<li>
-					<h2 class="ruled">1 · Number it</h2>
-					{#if lot}
-						<div class="mt-4"><Tag number={lot} size="large" link={false} /></div>
-						<p class="mt-2 text-soft">This picking’s number, for ever. Another picking gets its own.</p>
-					{:else}
+			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
+				<ol class="grid gap-7">
+					<li>
+						<h2 class="ruled">1 · Number it</h2>
+						{#if lot}
+							<div class="mt-4"><Tag number={lot} size="large" link={false} /></div>
+							<p class="mt-2 text-soft">This picking’s number, for ever. Another picking gets its own.</p>
+						{:else}
+							<p class="my-3">
+								Every picking that stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand
+								here.
+							</p>
+							<Act main key="n" disabled={attempt.busy || !session.works} onclick={number}
+								>Number this picking</Act
+							>
+						{/if}
+					</li>
+					<li class={[!lot && 'text-soft']}>
+						<h2 class="ruled">2 · Label before you fill</h2>
 						<p class="my-3">
-							Every picking that stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand
-							here.
+							A mixed-up bowl is the commonest way to lose a variety. Print the labels now, one for every
+							container, and stick them on before anything goes in.
 						</p>
-						<Act main key="n" disabled={attempt.busy || !session.works} onclick={number}
-							>Number this picking</Act
-						>
-					{/if}
-				</li>
-				<li class={[!lot && 'text-soft']}>
-					<h2 class="ruled">2 · Label before you fill</h2>
-					<p class="my-3">
-						A mixed-up bowl is the commonest way to lose a variety. Print the labels now, one for every
-						container, and stick them on before anything goes in.
-					</p>
-					{#if lot}
-						<div class="flex flex-wrap items-center gap-4">
-							<Act key="p" main={!labelled} newTab href="/api/lots/{lot}/label.pdf" onclick={printed}
-								>Print the labels</Act
-							>
-							<label class="flex gap-2"
-								><input
-									type="checkbox"
-									class="checkbox"
-									checked={labelled}
-									onchange={(event) => (labelled = event.currentTarget.checked)}
-								/> they are on, or written by hand</label
-							>
-						</div>
-					{/if}
-				</li>
-				<li class={[!(lot && labelled) && 'text-soft']}>
-					<h2 class="ruled">3 · Weigh what was picked</h2>
-					<form class="mt-4 grid gap-4 sm:grid-cols-2" onsubmit={fill}>
-						<TextField label={LABELS.pickedOn} name="pickedOn" type="date" {attempt} bind:value={pickedOn} />
-						<MassField
-							label={LABELS.mass}
-							name="mass"
-							heavy
-							{attempt}
-							bind:grams
-							hint="fruit, pods, heads or tops, as picked"
-						/>
-						<TextField
-							label={LABELS.plants}
-							name="plants"
-							{attempt}
-							bind:value={plants}
-							inputmode="numeric"
-							hint="of {planting.plants} standing"
-						/>
-						<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
-						<div class="grid gap-4 sm:col-span-2">
-							<Trouble {attempt} labels={LABELS} />
-							<div>
-								<Act main={labelled} type="submit" disabled={!lot || !labelled || attempt.busy}
-									>Into the lot</Act
+						{#if lot}
+							<div class="flex flex-wrap items-center gap-4">
+								<Act key="p" main={!labelled} newTab href="/api/lots/{lot}/label.pdf" onclick={printed}
+									>Print the labels</Act
+								>
+								<label class="flex gap-2"
+									><input
+										type="checkbox"
+										class="checkbox"
+										checked={labelled}
+										onchange={(event) => (labelled = event.currentTarget.checked)}
+									/> they are on, or written by hand</label
 								>
 							</div>
-						</div>
-					</form>
-				</li>
-			</ol>
+						{/if}
+					</li>
+					<li class={[!(lot && labelled) && 'text-soft']}>
+						<h2 class="ruled">3 · Weigh what was picked</h2>
+						<form class="mt-4 grid gap-4 sm:grid-cols-2" onsubmit={fill}>
+							<TextField
+								label={LABELS.pickedOn}
+								name="pickedOn"
+								type="date"
+								{attempt}
+								bind:value={pickedOn}
+							/>
+							<MassField
+								label={LABELS.mass}
+								name="mass"
+								heavy
+								{attempt}
+								bind:grams
+								hint="fruit, pods, heads or tops, as picked"
+							/>
+							<TextField
+								label={LABELS.plants}
+								name="plants"
+								{attempt}
+								bind:value={plants}
+								inputmode="numeric"
+								hint="of {planting.plants} standing"
+							/>
+							<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
+							<div class="grid gap-4 sm:col-span-2">
+								<Trouble {attempt} labels={LABELS} />
+								<div>
+									<Act main={labelled} type="submit" disabled={!lot || !labelled || attempt.busy}
+										>Into the lot</Act
+									>
+								</div>
+							</div>
+						</form>
+					</li>
+				</ol>
+				<aside class="border-l-4 border-marigold bg-paper p-5 max-lg:order-first">
+					<h2>Is it ripe?</h2>
+					<ul class="mt-2 grid gap-1.5">
+						{#each crop.ripenessCues.split('; ') as cue (cue)}<li>{capital(cue)}</li>{/each}
+					</ul>
+					{#if planting.bloom}
+						<p class="mt-3 text-sm text-soft">
+							From its planned bloom the first seed is ripe about {dayMonth(
+								planting.bloom.ripeFrom,
+								session.today
+							)}, give or take {Math.round(planting.bloom.spreadDays)} days. Ripe on the plant beats ripened indoors;
+							the plant decides, not the date.
+						</p>
+					{/if}
+					{#if crop.hazards}<p class="caution mt-4 text-sm">
+							<strong>Take care:</strong>
+							{crop.hazards}.
+						</p>{/if}
+				</aside>
+			</div>
 		</Page>
 	{/snippet}
 </Loading>

@@ -41,7 +41,10 @@ class Pictures {
             take(grower, "packing", "/stall/" + tomato);
             take(grower, "handbook", "/handbook");
             take(grower, "crop", "/handbook/kale");
-            lamp(grower, "lot-lamp", "/lot/" + tomato);
+            grower.at("/account");
+            grower.choose("Light", "Lamp, for the dim shed");
+            assertThat(grower.page.locator("html")).hasAttribute("data-theme", "lamp");
+            take(grower, "lot-lamp", "/lot/" + tomato);
         }
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             take(hand, "today-phone", "/today");
@@ -75,12 +78,6 @@ class Pictures {
 
     private static void take(Person person, String name, String path) {
         settle(person, path);
-        shoot(person, name);
-    }
-
-    private static void lamp(Person person, String name, String path) {
-        settle(person, path);
-        person.page.evaluate("document.documentElement.dataset.theme = 'lamp'");
         shoot(person, name);
     }
 

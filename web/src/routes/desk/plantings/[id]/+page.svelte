@@ -8,6 +8,7 @@
 	import Threats from '$lib/season/Threats.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import { cropWord } from '$lib/words/words';
 
 	const id = page.params.id!;
 	const attempt = new Attempt();
@@ -39,7 +40,7 @@
 		<Page
 			title="correct {planting.variety.name}"
 			room={{ name: 'Desk', path: '/desk' }}
-			says={planting.variety.cropName.toLowerCase()}
+			says={cropWord(planting.variety.cropName)}
 		>
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
 				<PlantingForm

@@ -10,7 +10,7 @@
 	import VarietyForm from '$lib/season/VarietyForm.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { GRADE, PURPOSE } from '$lib/words/words';
+	import { cropWord, GRADE, PURPOSE } from '$lib/words/words';
 
 	const id = $derived(page.params.id!);
 	let turn = $state(0);
@@ -30,7 +30,7 @@
 
 <Loading from={found}>
 	{#snippet children({ variety, plantings, corrections })}
-		<Page title={variety.name} room={{ name: 'Desk', path: '/desk' }} says={variety.cropName.toLowerCase()}>
+		<Page title={variety.name} room={{ name: 'Desk', path: '/desk' }} says={cropWord(variety.cropName)}>
 			<p class="text-soft">
 				From {variety.source}, {variety.yearReceived}.
 				{variety.hybrid ? 'An F1 hybrid: its seed does not come true.' : 'Open-pollinated.'}

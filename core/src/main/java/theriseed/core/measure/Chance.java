@@ -3,11 +3,13 @@ package theriseed.core.measure;
 import java.util.function.DoubleUnaryOperator;
 import org.apache.commons.numbers.gamma.LogBeta;
 import org.apache.commons.numbers.gamma.RegularizedBeta;
+import org.apache.commons.numbers.rootfinder.BrentSolver;
 import org.apache.commons.statistics.distribution.BinomialDistribution;
 import org.apache.commons.statistics.distribution.NormalDistribution;
 
 /** Distributions the rules share. Probabilities are fractions 0 to 1. */
 public final class Chance {
+    private static final BrentSolver SOLVER = new BrentSolver(1e-14, 1e-15, 1e-16);
     private static final NormalDistribution STANDARD_NORMAL = NormalDistribution.of(0, 1);
 
     private Chance() {}
@@ -64,22 +66,9 @@ public final class Chance {
         return x == 0 ? 0 : rising(p -> incompleteBeta(p, x, n - x + 1.0), 1 - confidence, 0, 1);
     }
 
-    /** Where a rising function reaches the wanted value, to the last bit, by halving. */
+    /** Where a rising function reaches the wanted value between low and high, where it lies on both sides of it. */
     public static double rising(DoubleUnaryOperator function, double wanted, double low, double high) {
-        double from = low;
-        double to = high;
-        for (int i = 0; i < 200 && from < to; i++) {
-            double middle = 0.5 * (from + to);
-            if (middle == from || middle == to) {
-                break;
-            }
-            if (function.applyAsDouble(middle) < wanted) {
-                from = middle;
-            } else {
-                to = middle;
-            }
-        }
-        return 0.5 * (from + to);
+        return SOLVER.findRoot(x -> function.applyAsDouble(x) - wanted, low, high);
     }
 
     /** Rounds up, but not for what is only floating-point dust: 28.000000001 stays 28. */

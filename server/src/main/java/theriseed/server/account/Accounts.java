@@ -79,7 +79,14 @@ public class Accounts implements UserDetailsService {
 
     private AccountView save(String name, String password, Role role) {
         Range.of(1, 60, "characters").check("name", name.strip().length());
-        Range.of(SHORTEST_PASSWORD, LONGEST_PASSWORD, "characters").check("password", password.length());
+        if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
+            throw new Refused(
+                    "password",
+                    password.length() + " characters",
+                    SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters",
+                    "A password takes " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters; this one has "
+                            + password.length() + ".");
+        }
         if (accounts.findByNameIgnoreCase(name.strip()).isPresent()) {
             throw new Refused("name", name, "a name not yet taken", "Somebody is called " + name + " already.");
         }
