@@ -6,6 +6,7 @@
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import Clash from '$lib/form/Clash.svelte';
 	import MassField from '$lib/form/MassField.svelte';
+	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { massIn, maybeNumberIn } from '$lib/form/typed';
@@ -174,13 +175,12 @@
 				hint="leave empty for none"
 			/>{/if}
 	{/if}
-	{#if chosen === 'FERMENT'}<TextField
+	{#if chosen === 'FERMENT'}<MeasureField
+			kind="warmth"
 			label={LABELS.temperature}
 			name="temperature"
 			{attempt}
 			bind:value={temperature}
-			inputmode="decimal"
-			unit="°C"
 			hint="of the mash; the clock runs by it"
 		/>{/if}
 	{#if chosen === 'DRY'}<TextField

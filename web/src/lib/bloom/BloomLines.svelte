@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Hatch from '$lib/mark/Hatch.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
 	import { swelling, together, yearScale, type Group, type Line } from './bloom';
@@ -70,24 +71,8 @@
 		{#if room > 0}
 			<svg width={room} height={rows.height + 24} class="drawing" aria-hidden="true">
 				<defs>
-					<pattern
-						id="{id}-h"
-						width="6"
-						height="6"
-						patternUnits="userSpaceOnUse"
-						patternTransform="rotate(45)"
-					>
-						<line x1="0" y1="0" x2="0" y2="6" class="crossing" />
-					</pattern>
-					<pattern
-						id="{id}-t"
-						width="8"
-						height="8"
-						patternUnits="userSpaceOnUse"
-						patternTransform="rotate(45)"
-					>
-						<line x1="0" y1="0" x2="0" y2="8" class="near" />
-					</pattern>
+					<Hatch id="{id}-h" kind="crossing" />
+					<Hatch id="{id}-t" kind="near" />
 				</defs>
 				{#each months as month (month.name)}
 					<line x1={month.x} y1="18" x2={month.x} y2={rows.height + 24} class="month" />
@@ -232,14 +217,6 @@
 		fill: var(--chaff);
 		stroke: var(--soft);
 		stroke-width: 0.8;
-	}
-	.crossing {
-		stroke: var(--color-error);
-		stroke-width: 2.6;
-	}
-	.near {
-		stroke: var(--hatch);
-		stroke-width: 3;
 	}
 	.today {
 		stroke: var(--color-accent);

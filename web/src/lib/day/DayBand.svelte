@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import Hatch from '$lib/mark/Hatch.svelte';
 	import { temperature } from '$lib/units/units';
 	import { clock } from '$lib/words/dates';
 
@@ -49,16 +50,7 @@
 				)}, sunset {clock(day.sunset)}.</title
 			>
 			<defs>
-				<pattern
-					id="{id}-dew"
-					width="7"
-					height="7"
-					patternUnits="userSpaceOnUse"
-					patternTransform="rotate(45)"
-				>
-					<rect width="7" height="7" class="dew" />
-					<line x1="0" y1="0" x2="0" y2="7" class="drops" />
-				</pattern>
+				<Hatch id="{id}-dew" kind="dew" />
 			</defs>
 			<rect x="0" y="0" {width} height={HEIGHT} class="air" />
 			<rect x="0" y="0" width={x(day.dewOff)} height={HEIGHT} fill="url(#{id}-dew)" />
@@ -113,14 +105,6 @@
 	}
 	.air {
 		fill: var(--color-base-100);
-	}
-	.dew {
-		fill: var(--dew);
-	}
-	.drops {
-		stroke: var(--wet);
-		stroke-width: 1;
-		stroke-opacity: 0.6;
 	}
 	.flag {
 		stroke: var(--color-base-content);

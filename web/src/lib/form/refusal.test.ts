@@ -24,6 +24,14 @@ describe('refusals', () => {
 			'Bulk: 1.98 lb cannot be. It takes more than 0 oz, at most 1.16 lb, which is left.'
 		);
 	});
+	it('says lengths and warmth in them too', () => {
+		expect(refusal(outOfRange('east', '6000', '[-5000, 5000] m'), 'East', 'METRIC')).toBe(
+			'East: 6 km cannot be. It takes at least -5 km, at most 5 km.'
+		);
+		expect(refusal(outOfRange('temperature', '60', '[5, 40] C'), 'Temperature', 'US')).toBe(
+			'Temperature: 140 °F cannot be. It takes at least 41 °F, at most 104 °F.'
+		);
+	});
 	it('leaves a whole sentence as it is', () => {
 		const hybrid = new Problem('It is a hybrid.', 400, 'varietyId', 'x', 'open-pollinated');
 		expect(refusal(hybrid, 'Variety', 'METRIC')).toBe('It is a hybrid.');

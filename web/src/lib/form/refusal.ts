@@ -1,8 +1,16 @@
 import type { Problem } from '$lib/api/api';
-import { mass, type Units } from '$lib/units/units';
+import { area, distance, mass, temperature, type Units } from '$lib/units/units';
 import { validWords } from '$lib/words/words';
 
-/** A refusal in a sentence: the field by its label, what was given, what would be taken, masses in the reader's units. */
+const SAID: Record<string, (si: number, units: Units) => string> = {
+	g: mass,
+	m: distance,
+	m2: area,
+	C: temperature
+};
+const UNIT = / (g|m|m2|C)(?=[ ,]|$)/;
+
+/** A refusal in a sentence: the field by its label, what was given, what would be taken, measures in the reader's units. */
 export function refusal(problem: Problem, label: string | undefined, units: Units): string {
 	if (!problem.field || !problem.valid || !problem.message.startsWith(`${problem.field}:`)) {
 		return problem.message;
@@ -10,10 +18,10 @@ export function refusal(problem: Problem, label: string | undefined, units: Unit
 	const name = label ?? problem.field;
 	if (problem.value === 'nothing') return `${name} is needed.`;
 	if (problem.message.includes(' is not ')) return `${name}: ${problem.value} is not ${problem.valid}.`;
-	const grams = / g(?=[ ,]|$)/;
-	const inUnits = (text?: string) =>
-		grams.test(problem.valid!)
-			? text?.replace(grams, '').replace(/\d+(\.\d+)?/g, (digits) => mass(Number(digits), units))
+	const unit = UNIT.exec(problem.valid)?.[1];
+	const inUnits = (text = '') =>
+		unit
+			? text.replace(UNIT, '').replace(/-?\d+(\.\d+)?/g, (digits) => SAID[unit](Number(digits), units))
 			: text;
-	return `${name}: ${inUnits(problem.value)} cannot be. It takes ${validWords(inUnits(problem.valid)!)}.`;
+	return `${name}: ${inUnits(problem.value)} cannot be. It takes ${validWords(inUnits(problem.valid))}.`;
 }

@@ -4,6 +4,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import CropField from '$lib/form/CropField.svelte';
+	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
@@ -57,16 +58,23 @@
 <form class="grid grid-cols-2 gap-4" onsubmit={keep}>
 	<TextField label={LABELS.name} name="name" {attempt} bind:value={name} />
 	<CropField {attempt} {crops} bind:value={cropKey} />
-	<TextField label={LABELS.east} name="east" {attempt} bind:value={east} unit="m" hint="west is below 0" />
-	<TextField
+	<MeasureField
+		kind="length"
+		label={LABELS.east}
+		name="east"
+		{attempt}
+		bind:value={east}
+		hint="west is below 0"
+	/>
+	<MeasureField
+		kind="length"
 		label={LABELS.north}
 		name="north"
 		{attempt}
 		bind:value={north}
-		unit="m"
 		hint="south is below 0"
 	/>
-	<TextField label={LABELS.area} name="area" {attempt} bind:value={area} unit="m²" />
+	<MeasureField kind="ground" label={LABELS.area} name="area" {attempt} bind:value={area} />
 	<TextField label={LABELS.seenOn} name="seenOn" type="date" {attempt} bind:value={seenOn} />
 	<TextField
 		label={LABELS.bloomFirst}

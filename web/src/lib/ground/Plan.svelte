@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import Hatch from '$lib/mark/Hatch.svelte';
 	import type { MarkState } from '$lib/mark/mark';
 
 	interface Grown {
@@ -91,16 +92,7 @@
 			aria-label="The farm to scale; the same stands in the list of plots."
 		>
 			<defs>
-				<pattern
-					id="{id}-tight"
-					width="9"
-					height="9"
-					patternUnits="userSpaceOnUse"
-					patternTransform="rotate(45)"
-				>
-					<rect width="9" height="9" class="paper" />
-					<line x1="0" y1="0" x2="0" y2="9" class="hatch" />
-				</pattern>
+				<Hatch id="{id}-tight" kind="tight" />
 			</defs>
 			<rect width={room} {height} class="grass" />
 			{#each ground.plots as shape (shape.plot.id)}
@@ -146,14 +138,6 @@
 	}
 	.grass {
 		fill: color-mix(in srgb, var(--chaff) 38%, var(--color-base-200));
-	}
-	.paper {
-		fill: var(--color-base-100);
-	}
-	.hatch {
-		stroke: var(--hatch);
-		stroke-width: 7;
-		stroke-opacity: 0.75;
 	}
 	.plot {
 		stroke: var(--color-base-content);

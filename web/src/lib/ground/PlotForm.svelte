@@ -2,6 +2,7 @@
 	import { ask, POST } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
@@ -49,24 +50,31 @@
 
 <form class="grid grid-cols-2 gap-4" onsubmit={keep}>
 	<div class="col-span-2"><TextField label={LABELS.name} name="name" {attempt} bind:value={name} /></div>
-	<TextField label={LABELS.east} name="east" {attempt} bind:value={east} unit="m" hint="west is below 0" />
-	<TextField
+	<MeasureField
+		kind="length"
+		label={LABELS.east}
+		name="east"
+		{attempt}
+		bind:value={east}
+		hint="west is below 0"
+	/>
+	<MeasureField
+		kind="length"
 		label={LABELS.north}
 		name="north"
 		{attempt}
 		bind:value={north}
-		unit="m"
 		hint="south is below 0"
 	/>
-	<TextField label={LABELS.width} name="width" {attempt} bind:value={width} unit="m" />
-	<TextField label={LABELS.length} name="length" {attempt} bind:value={length} unit="m" />
+	<MeasureField kind="length" label={LABELS.width} name="width" {attempt} bind:value={width} />
+	<MeasureField kind="length" label={LABELS.length} name="length" {attempt} bind:value={length} />
 	<TextField label={LABELS.turned} name="turned" {attempt} bind:value={turned} unit="°" hint="clockwise" />
-	<TextField
+	<MeasureField
+		kind="length"
 		label={LABELS.positionError}
 		name="positionError"
 		{attempt}
 		bind:value={positionError}
-		unit="m"
 	/>
 	<div class="col-span-2 grid gap-3">
 		<Trouble {attempt} labels={LABELS} />

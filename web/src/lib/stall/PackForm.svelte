@@ -1,8 +1,9 @@
 <script lang="ts">
-	import { ask, POST, Problem, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import { refusal } from '$lib/form/refusal';
@@ -21,9 +22,7 @@
 	let reserve = $state(0);
 	let price = $state('');
 	let packedOn = $state(session.today);
-	let plan = $state<Schemas['Plan']>();
-	let refused = $state('');
-	let asked = 0;
+	const plan = new Latest<Schemas['Plan']>();
 	const LABELS = {
 		seeds: 'Seeds in a packet',
 		grams: 'A packet holds',
@@ -44,27 +43,23 @@
 		};
 	}
 	$effect(() => {
-		const mine = ++asked;
-		let body;
 		try {
-			body = request();
+			void plan.ask(
+				ask(POST('/api/lots/{number}/packing/plan', { params: { path: { number } }, body: request() }))
+			);
 		} catch {
-			plan = undefined;
-			return;
+			// What is typed is not a number yet; saying so waits until it is sent.
+			plan.forget();
 		}
-		ask(POST('/api/lots/{number}/packing/plan', { params: { path: { number } }, body })).then(
-			(answer) => {
-				if (mine === asked) [plan, refused] = [answer, ''];
-			},
-			(wrong) => {
-				if (mine === asked && wrong instanceof Problem)
-					[plan, refused] = [
-						undefined,
-						refusal(wrong, wrong.field && LABELS[wrong.field as keyof typeof LABELS], session.units)
-					];
-			}
-		);
 	});
+	const refused = $derived(
+		plan.problem &&
+			refusal(
+				plan.problem,
+				plan.problem.field && LABELS[plan.problem.field as keyof typeof LABELS],
+				session.units
+			)
+	);
 
 	function pack(event: SubmitEvent) {
 		event.preventDefault();
@@ -125,19 +120,20 @@
 	<TextField label={LABELS.packedOn} name="packedOn" type="date" {attempt} bind:value={packedOn} />
 	<div class="grid gap-4 sm:col-span-2">
 		<div aria-live="polite" class="min-h-20">
-			{#if plan}
+			{#if plan.answer}
+				{@const packed = plan.answer}
 				<p>
-					Fill <strong class="text-2xl">{mass(plan.fill, session.units)}</strong>
-					{#if plan.meanCount}– about {Math.round(plan.meanCount)} seeds, {plan.overfill.toFixed(0)} % on top of
-						the label{:else}– {plan.overfill.toFixed(0)} % on top of the label{/if}. That fills
-					<strong>{many(plan.packets, 'packet')}</strong>
-					from {mass(plan.bulk, session.units)} and leaves {plan.leftOver < 0.05
+					Fill <strong class="text-2xl">{mass(packed.fill, session.units)}</strong>
+					{#if packed.meanCount}– about {Math.round(packed.meanCount)} seeds, {packed.overfill.toFixed(0)} % on
+						top of the label{:else}– {packed.overfill.toFixed(0)} % on top of the label{/if}. That fills
+					<strong>{many(packed.packets, 'packet')}</strong>
+					from {mass(packed.bulk, session.units)} and leaves {packed.leftOver < 0.05
 						? 'nothing'
-						: mass(plan.leftOver, session.units)} beside what you keep back.
+						: mass(packed.leftOver, session.units)} beside what you keep back.
 				</p>
 				<p class="text-sm text-soft">
-					So full that {Math.round(plan.confidence * 100)} of 100 packets hold at least what the label says. Purity
-					is not tested: {plan.purityTaken} % is taken. A wrong seed weight underfills every packet.
+					So full that {Math.round(packed.confidence * 100)} of 100 packets hold at least what the label says. Purity
+					is not tested: {packed.purityTaken} % is taken. A wrong seed weight underfills every packet.
 				</p>
 			{:else if refused}<p class="caution">{refused}</p>{/if}
 		</div>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { session } from '$lib/api/session.svelte';
+	import Hatch from '$lib/mark/Hatch.svelte';
 	import type { Schemas } from '$lib/api/api';
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
@@ -42,16 +43,7 @@
 		>
 			<title id="{id}-says">{summary}; the figures stand in the table of steps.</title>
 			<defs>
-				<pattern
-					id="{id}-wet"
-					width="7"
-					height="7"
-					patternUnits="userSpaceOnUse"
-					patternTransform="rotate(45)"
-				>
-					<rect width="7" height="7" class="wet" />
-					<line x1="0" y1="0" x2="0" y2="7" class="ripple" />
-				</pattern>
+				<Hatch id="{id}-wet" kind="wet" />
 			</defs>
 			{#each laid.streams as stream (stream.index)}
 				{@const gone = thread.knots[stream.index].leaving[stream.leaving]}
@@ -123,14 +115,6 @@
 	}
 	.soft {
 		fill: var(--soft);
-	}
-	.wet {
-		fill: var(--wet);
-	}
-	.ripple {
-		stroke: var(--color-base-100);
-		stroke-opacity: 0.28;
-		stroke-width: 2;
 	}
 	.straw {
 		fill: var(--straw);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { area, distance, mass, numberTyped, oneIn, percent, temperature } from './units';
+import { MEASURES, area, distance, mass, numberTyped, oneIn, percent, temperature } from './units';
 
 describe('units at the edge', () => {
 	it('shows mass in the unit that reads best', () => {
@@ -34,4 +34,17 @@ describe('units at the edge', () => {
 	it.each(['', 'abc', '1.2.3', '12g', '1e5', 'NaN'])('does not read %s', (typed) =>
 		expect(numberTyped(typed)).toBeNaN()
 	);
+});
+
+describe('measures that are typed', () => {
+	it.each([
+		['length', 'US', 100, 30.48],
+		['ground', 'US', 100, 9.290304],
+		['warmth', 'US', 72, 22.2222222222],
+		['warmth', 'METRIC', 22, 22]
+	] as const)('%s in %s units are read and shown alike', (kind, units, shown, si) => {
+		const measure = MEASURES[kind][units];
+		expect(measure.si(shown)).toBeCloseTo(si, 9);
+		expect(measure.shown(measure.si(shown))).toBeCloseTo(shown, 9);
+	});
 });

@@ -24,9 +24,9 @@ export function mass(grams: number, units: Units): string {
 
 export function distance(metres: number, units: Units): string {
 	if (units === 'US') {
-		return metres >= MILE_M ? `${figure(metres / MILE_M)} mi` : `${digits(metres / FOOT_M, 0)} ft`;
+		return Math.abs(metres) >= MILE_M ? `${figure(metres / MILE_M)} mi` : `${digits(metres / FOOT_M, 0)} ft`;
 	}
-	return metres >= 1000 ? `${digits(metres / 1000, 2)} km` : `${digits(metres, 0)} m`;
+	return Math.abs(metres) >= 1000 ? `${digits(metres / 1000, 2)} km` : `${digits(metres, 0)} m`;
 }
 
 export function area(squareMetres: number, units: Units): string {
@@ -63,6 +63,28 @@ export const MASS_UNITS: Record<Units, { name: string; grams: number }[]> = {
 		{ name: 'oz', grams: OUNCE_G },
 		{ name: 'lb', grams: POUND_G }
 	]
+};
+
+interface Measure {
+	unit: string;
+	shown: (si: number) => number;
+	si: (shown: number) => number;
+}
+const asIs = (unit: string): Measure => ({ unit, shown: (si) => si, si: (shown) => shown });
+const times = (unit: string, perUnit: number): Measure => ({
+	unit,
+	shown: (si) => si / perUnit,
+	si: (shown) => shown * perUnit
+});
+
+/** What is typed in one unit of the reader's, beside masses, which may be typed in several. */
+export const MEASURES: Record<'length' | 'ground' | 'warmth', Record<Units, Measure>> = {
+	length: { METRIC: asIs('m'), US: times('ft', FOOT_M) },
+	ground: { METRIC: asIs('m²'), US: times('sq ft', FOOT_M ** 2) },
+	warmth: {
+		METRIC: asIs('°C'),
+		US: { unit: '°F', shown: (si) => si * 1.8 + 32, si: (shown) => (shown - 32) / 1.8 }
+	}
 };
 
 /** What was typed as a number: a comma or a point, spaces between thousands. Not a number when it is none. */

@@ -15,7 +15,7 @@
 		soFar?: Schemas['StageVerdict'];
 		stage: string;
 		busy: boolean;
-		record: (note: string) => void;
+		record: () => void;
 		/** What went wrong when it was recorded. */
 		children: Snippet;
 	}
@@ -113,7 +113,7 @@
 		<button type="button" class="big plain" disabled={!count.canUndo} onclick={() => count.undo()}
 			>Undo</button
 		>
-		<button type="button" class="big dark" disabled={busy || count.lookedAt === 0} onclick={() => record('')}
+		<button type="button" class="big dark" disabled={busy || count.lookedAt === 0} onclick={record}
 			>End of the walk</button
 		>
 	</div>

@@ -84,7 +84,7 @@ export const GATE: Record<Schemas['GateView']['reasons'][number], string> = {
 
 /** A valid range as it is said: "(0, 400] seeds" becomes "more than 0, at most 400 seeds". */
 export function validWords(valid: string): string {
-	const range = /^([[(])([^,]+), ([^\])]+)([\])])\s*(.*)$/.exec(valid);
+	const range = /^([[(])(.+?), (.+?)([\])])\s*(.*)$/.exec(valid);
 	if (!range) return valid;
 	const [, open, low, high, close, unit] = range;
 	const from = open === '[' ? `at least ${low}` : `more than ${low}`;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, Problem, PUT, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { standing } from '$lib/bench/bench';
 	import StepForm from '$lib/bench/StepForm.svelte';
@@ -9,6 +9,7 @@
 	import Vessel from '$lib/bench/Vessel.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -19,29 +20,18 @@
 	const number = $derived(page.params.number!);
 	let attempt = $state(new Attempt());
 	let turn = $state(0);
-	let seen = $state<Schemas['StepView']>();
+	const seen = new Latest<Schemas['StepView']>();
 	let correcting = $state<Schemas['StepView']>();
-	let asked = 0;
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
 	});
 
-	async function tried(body: Schemas['StepRequest']) {
-		const mine = ++asked;
-		try {
-			const view = await ask(
-				POST('/api/lots/{number}/steps/preview', { params: { path: { number } }, body })
-			);
-			if (mine === asked) seen = view;
-		} catch (wrong) {
-			if (!(wrong instanceof Problem)) throw wrong;
-			if (mine === asked) seen = undefined;
-		}
-	}
+	const tried = (body: Schemas['StepRequest']) =>
+		void seen.ask(ask(POST('/api/lots/{number}/steps/preview', { params: { path: { number } }, body })));
 	async function again() {
 		attempt = new Attempt();
-		seen = undefined;
+		seen.forget();
 		correcting = undefined;
 		turn++;
 	}
@@ -85,7 +75,7 @@
 									massBefore={before(bench, correcting, known.harvest.mass)}
 									step={correcting}
 									correcting
-									{seen}
+									seen={seen.answer}
 									{tried}
 									finish={change(correcting.id)}
 									taken={again}
@@ -111,7 +101,7 @@
 									kind={bench.underWay.kind}
 									massBefore={before(bench, bench.underWay, known.harvest.mass)}
 									step={bench.underWay}
-									{seen}
+									seen={seen.answer}
 									{tried}
 									finish={change(bench.underWay.id)}
 									taken={again}
@@ -129,7 +119,7 @@
 									chain={bench.chain}
 									kind={bench.next}
 									massBefore={bench.mass}
-									{seen}
+									seen={seen.answer}
 									{tried}
 									begin={add}
 									finish={add}

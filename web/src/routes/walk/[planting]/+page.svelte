@@ -4,6 +4,7 @@
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Walking from '$lib/walk/Walking.svelte';
@@ -14,27 +15,18 @@
 	const attempt = new Attempt();
 	const count = new WalkCount(`walk ${id}`);
 	const found = ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } }));
-	let soFar = $state<Schemas['StageVerdict']>();
+	const soFar = new Latest<Schemas['SoFar']>();
 	let stage = $state('');
-	let asked = 0;
 
 	$effect(() => {
 		const query = { stage, lookedAt: count.lookedAt, offTypes: count.offTypesInAll };
 		if (!stage) return;
-		const mine = ++asked;
-		ask(GET('/api/plantings/{id}/walks/so-far', { params: { path: { id }, query } })).then(
-			(answer) => {
-				if (mine === asked) soFar = answer.verdict;
-			},
-			() => {
-				if (mine === asked) soFar = undefined;
-			}
-		);
+		void soFar.ask(ask(GET('/api/plantings/{id}/walks/so-far', { params: { path: { id }, query } })));
 	});
 
 	let walkId = newId();
 
-	async function record(note: string) {
+	async function record() {
 		await attempt.run(async () => {
 			await ask(
 				POST('/api/plantings/{id}/walks', {
@@ -46,7 +38,7 @@
 						lookedAt: count.lookedAt,
 						offTypes: count.offTypes,
 						sick: count.sick,
-						note
+						note: ''
 					}
 				})
 			);
@@ -59,7 +51,7 @@
 
 <Loading from={found}>
 	{#snippet children(walk)}
-		<Walking {walk} {count} {soFar} bind:stage busy={attempt.busy} {record}>
+		<Walking {walk} {count} soFar={soFar.answer?.verdict} bind:stage busy={attempt.busy} {record}>
 			<Trouble
 				{attempt}
 				labels={{ lookedAt: 'Looked at', offTypes: 'Off-types', stage: 'Stage', walkedOn: 'Day' }}

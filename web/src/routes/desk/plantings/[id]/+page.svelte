@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, Problem, PUT, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import PlantingForm from '$lib/season/PlantingForm.svelte';
 	import Threats from '$lib/season/Threats.svelte';
@@ -18,19 +19,9 @@
 		return { ...found, plots: ground.plots.map((shape) => shape.plot) };
 	}
 	const needed = load();
-	let preview = $state<Schemas['PlantingView']>();
-	let refused = $state('');
-	let asked = 0;
-
-	async function tried(body: Schemas['PlantingRequest']) {
-		const mine = ++asked;
-		try {
-			const seen = await ask(POST('/api/plantings/preview', { body }));
-			if (mine === asked) [preview, refused] = [seen, ''];
-		} catch (wrong) {
-			if (mine === asked && wrong instanceof Problem) [preview, refused] = [undefined, wrong.message];
-		}
-	}
+	const preview = new Latest<Schemas['PlantingView']>();
+	const tried = (body: Schemas['PlantingRequest']) =>
+		void preview.ask(ask(POST('/api/plantings/preview', { body })));
 	const back = (planting: Schemas['PlantingView']) =>
 		goto(`/desk?season=${planting.season}&planting=${planting.id}`);
 </script>
@@ -56,8 +47,8 @@
 				/>
 				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
 					<p class="text-sm text-soft">What stands between it and true seed</p>
-					{#if refused}<p class="caution mt-2">{refused}</p>{:else}<Threats
-							planting={preview ?? planting}
+					{#if preview.problem}<p class="caution mt-2">{preview.problem.message}</p>{:else}<Threats
+							planting={preview.answer ?? planting}
 						/>{/if}
 				</section>
 			</div>

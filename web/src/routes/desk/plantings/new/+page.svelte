@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, Problem, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
 	import PlantingForm from '$lib/season/PlantingForm.svelte';
@@ -17,19 +18,9 @@
 		ask(GET('/api/varieties', { params: { query: { size: 200 } } })),
 		ask(GET('/api/ground', { params: { query: { season } } }))
 	]);
-	let preview = $state<Schemas['PlantingView']>();
-	let refused = $state('');
-	let asked = 0;
-
-	async function tried(body: Schemas['PlantingRequest']) {
-		const mine = ++asked;
-		try {
-			const seen = await ask(POST('/api/plantings/preview', { body }));
-			if (mine === asked) [preview, refused] = [seen, ''];
-		} catch (wrong) {
-			if (mine === asked && wrong instanceof Problem) [preview, refused] = [undefined, wrong.message];
-		}
-	}
+	const preview = new Latest<Schemas['PlantingView']>();
+	const tried = (body: Schemas['PlantingRequest']) =>
+		void preview.ask(ask(POST('/api/plantings/preview', { body })));
 </script>
 
 <Page title="new planting" room={{ name: 'Desk', path: '/desk' }}>
@@ -57,14 +48,14 @@
 					/>
 					<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
 						<p class="text-sm text-soft">What stands between it and true seed</p>
-						{#if preview}
+						{#if preview.answer}
 							<h2 class="my-1 flex flex-wrap items-baseline gap-3 text-2xl">
-								{preview.variety.name}
-								{#if preview.isolation}<Mark {...ofVerdict(preview.isolation.verdict)} />{/if}
+								{preview.answer.variety.name}
+								{#if preview.answer.isolation}<Mark {...ofVerdict(preview.answer.isolation.verdict)} />{/if}
 							</h2>
-							<Threats planting={preview} />
-						{:else if refused}
-							<p class="caution mt-2">{refused}</p>
+							<Threats planting={preview.answer} />
+						{:else if preview.problem}
+							<p class="caution mt-2">{preview.problem.message}</p>
 						{:else}
 							<p class="mt-2">
 								Choose variety, plot, day and plants: distances, bloom and plants are reckoned as you type,
