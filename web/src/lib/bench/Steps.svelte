@@ -8,13 +8,22 @@
 	interface Props {
 		harvest: Schemas['HarvestView'];
 		bench: Schemas['BenchView'];
-		correct?: (step: Schemas['StepView']) => void;
+		/** Called with the record that is to be corrected: a step, or the harvest. */
+		correct?: (recordId: string) => void;
 	}
 	/** What was done to a lot, with every weight: the table behind its thread. */
 	let { harvest, bench, correct }: Props = $props();
 	const units = $derived(session.units);
 	const on = (instant: string) => dayMonth(inZone(instant, session.farm?.timeZone ?? 'UTC'), session.today);
 </script>
+
+{#snippet mend(recordId: string)}
+	{#if correct}
+		<button type="button" class="quiet cursor-pointer text-sm underline" onclick={() => correct(recordId)}
+			>correct</button
+		>
+	{/if}
+{/snippet}
 
 <table class="figures">
 	<thead>
@@ -36,8 +45,10 @@
 			<td class="max-sm:hidden"></td>
 			<td class="num">{mass(harvest.mass, units)}</td>
 			<td class="max-sm:hidden"></td>
-			<td class="beside">{many(harvest.plants, 'plant')}</td>
-			<td></td>
+			<td class="beside"
+				>{many(harvest.plants, 'plant')}{#if harvest.note}<span class="block">{harvest.note}</span>{/if}</td
+			>
+			<td class="text-right!">{@render mend(harvest.id)}</td>
 		</tr>
 		{#each bench.steps as step (step.id)}
 			<tr id="record-{step.id}">
@@ -68,11 +79,7 @@
 					{#if step.note}<span class="block">{step.note}</span>{/if}
 				</td>
 				<td class="text-right!">
-					{#if correct && step.massOut !== undefined}
-						<button type="button" class="quiet cursor-pointer text-sm underline" onclick={() => correct(step)}
-							>correct</button
-						>
-					{/if}
+					{#if step.massOut !== undefined}{@render mend(step.id)}{/if}
 				</td>
 			</tr>
 		{/each}

@@ -4,6 +4,7 @@
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { standing } from '$lib/bench/bench';
+	import HarvestForm from '$lib/bench/HarvestForm.svelte';
 	import StepForm from '$lib/bench/StepForm.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
 	import Vessel from '$lib/bench/Vessel.svelte';
@@ -21,7 +22,8 @@
 	let attempt = $state(new Attempt());
 	let turn = $state(0);
 	const seen = new Latest<Schemas['StepView']>();
-	let correcting = $state<Schemas['StepView']>();
+	/** The step or harvest that is to be corrected. */
+	let wrong = $state(page.url.searchParams.get('correct') ?? '');
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
@@ -32,7 +34,7 @@
 	async function again() {
 		attempt = new Attempt();
 		seen.forget();
-		correcting = undefined;
+		wrong = '';
 		turn++;
 	}
 	const add = async (body: Schemas['StepRequest']) => {
@@ -41,6 +43,10 @@
 	};
 	const change = (id: string) => async (body: Schemas['StepRequest']) => {
 		await ask(PUT('/api/steps/{id}', { params: { path: { id } }, body }));
+		await again();
+	};
+	const mend = async (body: Schemas['HarvestRequest']) => {
+		await ask(PUT('/api/lots/{number}/harvest', { params: { path: { number } }, body }));
 		await again();
 	};
 	const before = (bench: Schemas['BenchView'], step: Schemas['StepView'], picked: number) =>
@@ -65,8 +71,19 @@
 					: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
 					<section class="border-l-4 border-marigold bg-paper p-5">
-						{#key `${turn} ${correcting?.id}`}
-							{#if correcting}
+						{#key `${turn} ${wrong}`}
+							{@const correcting = bench.steps.find((step) => step.id === wrong)}
+							{#if session.works && known.harvest.id === wrong}
+								<h2 class="ruled mb-4">Correct: what was picked</h2>
+								<HarvestForm
+									{attempt}
+									standing={known.planting.plants}
+									harvest={known.harvest}
+									save={mend}
+									taken={again}
+								/>
+								<button type="button" class="mt-3 cursor-pointer underline" onclick={again}>leave it</button>
+							{:else if session.works && correcting}
 								<h2 class="ruled mb-4">Correct: {STEP[correcting.kind].done}</h2>
 								<StepForm
 									{attempt}
@@ -151,7 +168,7 @@
 						<Steps
 							harvest={known.harvest}
 							{bench}
-							correct={session.works ? (step) => (correcting = step) : undefined}
+							correct={session.works ? (recordId) => (wrong = recordId) : undefined}
 						/>
 					</div>
 				</div>

@@ -1,14 +1,11 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST } from '$lib/api/api';
+	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import HarvestForm from '$lib/bench/HarvestForm.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
-	import MassField from '$lib/form/MassField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn, numberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -23,11 +20,6 @@
 	});
 	let lot = $state(page.url.searchParams.get('lot') ?? '');
 	let labelled = $state(false);
-	let pickedOn = $state(session.today);
-	let grams = $state(NaN);
-	let plants = $state('');
-	let note = $state('');
-	const LABELS = { pickedOn: 'Picked on', mass: 'Mass', plants: 'Plants picked', note: 'Note' };
 
 	function number() {
 		void attempt.run(async () => {
@@ -39,17 +31,9 @@
 		labelled = true;
 		void ask(POST('/api/lots/{number}/label-printed', { params: { path: { number: lot } } }));
 	}
-	function fill(event: SubmitEvent) {
-		event.preventDefault();
-		void attempt.run(async () => {
-			await ask(
-				POST('/api/lots/{number}/harvest', {
-					params: { path: { number: lot } },
-					body: { pickedOn, mass: massIn('mass', grams), plants: numberIn('plants', plants), note }
-				})
-			);
-			await goto(`/bench/${lot}`);
-		});
+	async function fill(body: Schemas['HarvestRequest']) {
+		await ask(POST('/api/lots/{number}/harvest', { params: { path: { number: lot } }, body }));
+		await goto(`/bench/${lot}`);
 	}
 </script>
 
@@ -101,40 +85,9 @@
 					</li>
 					<li class={[!(lot && labelled) && 'text-soft']}>
 						<h2 class="ruled">3 · Weigh what was picked</h2>
-						<form class="mt-4 grid gap-4 sm:grid-cols-2" onsubmit={fill}>
-							<TextField
-								label={LABELS.pickedOn}
-								name="pickedOn"
-								type="date"
-								{attempt}
-								bind:value={pickedOn}
-							/>
-							<MassField
-								label={LABELS.mass}
-								name="mass"
-								heavy
-								{attempt}
-								bind:grams
-								hint="fruit, pods, heads or tops, as picked"
-							/>
-							<TextField
-								label={LABELS.plants}
-								name="plants"
-								{attempt}
-								bind:value={plants}
-								inputmode="numeric"
-								hint="of {planting.plants} standing"
-							/>
-							<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
-							<div class="grid gap-4 sm:col-span-2">
-								<Trouble {attempt} labels={LABELS} />
-								<div>
-									<Act main={labelled} type="submit" disabled={!lot || !labelled || attempt.busy}
-										>Into the lot</Act
-									>
-								</div>
-							</div>
-						</form>
+						<div class="mt-4">
+							<HarvestForm {attempt} standing={planting.plants} ready={lot !== '' && labelled} save={fill} />
+						</div>
 					</li>
 				</ol>
 				<aside class="border-l-4 border-marigold bg-paper p-5 max-lg:order-first">

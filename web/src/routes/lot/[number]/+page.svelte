@@ -266,7 +266,13 @@
 
 				{#if harvest}
 					<h2 class="ruled mt-8">Every weight</h2>
-					<Steps {harvest} {bench} correct={session.works ? () => goto(`/bench/${lot.number}`) : undefined} />
+					<Steps
+						{harvest}
+						{bench}
+						correct={session.works
+							? (recordId) => goto(`/bench/${lot.number}?correct=${recordId}`)
+							: undefined}
+					/>
 				{/if}
 				{#if stock.runs.length > 0 || stock.sales.length > 0}
 					<h2 class="ruled mt-8">Who has it</h2>

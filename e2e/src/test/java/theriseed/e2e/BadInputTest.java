@@ -163,6 +163,26 @@ class BadInputTest {
     }
 
     @Test
+    void aMistypedHarvestIsCorrectedFromTheLotsPageAndTheOldWeightStays() {
+        String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+        grower.at("/lot/" + number);
+        grower.page
+                .getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText("picked"))
+                .getByText("correct")
+                .click();
+        grower.weigh("Mass", "9.4", "kg");
+        grower.act("Keep the correction");
+        assertThat(wrong("Why it is corrected")).isVisible();
+        grower.type("Why it is corrected", "the basket was not weighed off");
+        grower.act("Keep the correction");
+        assertThat(grower.heading("Next: dry")).isVisible();
+        grower.at("/lot/" + number);
+        grower.sees("9.4 kg");
+        grower.sees("the basket was not weighed off");
+    }
+
+    @Test
     void overSellingIsRefusedWithWhatIsLeft() {
         String number = season.sellable();
         season.packed(number, 100, 10);

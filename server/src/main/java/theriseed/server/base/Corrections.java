@@ -19,9 +19,16 @@ public class Corrections {
         this.stamps = stamps;
     }
 
-    /** Writes down every field whose value differs, with the reason. */
+    /**
+     * Writes down every field whose value differs, with the reason.
+     *
+     * @throws Refused when no reason is given
+     */
     @Transactional
     public void keep(String subject, UUID id, Map<String, ?> before, Map<String, ?> after, String reason) {
+        if (reason == null || reason.isBlank()) {
+            throw new Refused("reason", "", "why it is corrected", "Say why it is corrected; the old value is kept.");
+        }
         Stamp stamp = stamps.now();
         before.forEach((field, was) -> {
             Object became = after.get(field);

@@ -147,9 +147,6 @@ public class Bench {
         Clash.check(step, version, view(lot, harvest, all, step));
         checkDays(facts, harvest);
         boolean correction = step.ended();
-        if (correction && (reason == null || reason.isBlank())) {
-            throw new Refused("reason", "", "why it is corrected", "Say why it is corrected; the old value is kept.");
-        }
         checkFits(facts, all, step.place(), harvest);
         Map<String, Object> before = step.correctable();
         step.change(facts);

@@ -96,9 +96,6 @@ public class Quality {
             List<Integer> counts) {
         GerminationRecord test = germinations.findById(id).orElseThrow(NotFound.of("germination test"));
         Clash.check(test, version, test.view());
-        if (reason.isBlank()) {
-            throw new Refused("reason", "", "why it is corrected", "Say why it is corrected; the old count is kept.");
-        }
         checkDays(lots.byId(test.lotId()), setOn, countedOn);
         Map<String, Object> before = test.correctable();
         test.change(setOn, countedOn, perReplicate, counts);

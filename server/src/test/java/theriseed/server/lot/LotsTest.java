@@ -117,6 +117,22 @@ class LotsTest {
     }
 
     @Test
+    void aMistypedPickingIsCorrectedWithItsReason() {
+        String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+        String path = "/api/lots/" + number + "/harvest";
+        assertThat(season.grower
+                        .put(path, with(harvestOf(9400, 290), "version", 0))
+                        .field())
+                .isEqualTo("reason");
+        season.grower
+                .put(path, with(harvestOf(9400, 290), "version", 0, "reason", "the basket was not weighed off"))
+                .ok();
+        JsonNode page = season.lot(number);
+        assertThat(page.at("/known/harvest/mass").asInt()).isEqualTo(9400);
+        assertThat(page.at("/corrections/0/was").asString()).isEqualTo("9000");
+    }
+
+    @Test
     void aHoldIsSeenAtOnceAndItsReleaseRemembersIt() {
         String number = season.sellable();
         Client hand = Client.as("hand", port);

@@ -139,6 +139,10 @@ class PlantingsTest {
         Map<String, Object> planting = plantingOf(variety, season.plot(), "2026-03-20", 300);
         String id =
                 season.grower.post("/api/plantings", planting).ok().get("id").asString();
+        assertThat(season.grower
+                        .put("/api/plantings/" + id, with(planting, "plants", 9, "version", 0, "reason", " "))
+                        .field())
+                .isEqualTo("reason");
         Map<String, Object> mine = with(planting, "plants", 250, "version", 0, "reason", "slugs");
         Map<String, Object> theirs = with(planting, "plants", 280, "version", 0, "reason", "counted");
         season.grower.put("/api/plantings/" + id, theirs).ok();
