@@ -1,7 +1,9 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
 	import Hatch from '$lib/mark/Hatch.svelte';
 	import type { MarkState } from '$lib/mark/mark';
+	import { distance } from '$lib/units/units';
 
 	interface Grown {
 		name: string;
@@ -19,6 +21,8 @@
 
 	const MARGIN_M = 45;
 	const PAGE_HEAD = 116;
+	/** A plot drawn smaller is named in the list alone. */
+	const NAMED_PX = 50;
 	const id = $props.id();
 	let room = $state(0);
 	const own = $derived(ground.plots.flatMap((shape) => shape.corners));
@@ -51,10 +55,13 @@
 		x: x(Math.min(...corners.map((c) => c.east))) + 10,
 		y: y(Math.max(...corners.map((c) => c.north))) + 18
 	});
+	function wide(shape: Schemas['PlotShape']): number {
+		const east = shape.corners.map((c) => c.east);
+		return (Math.max(...east) - Math.min(...east)) * scale;
+	}
 	/** Names in lines that fit on the plot; a name too long for one line goes on in the next. */
 	function lines(shape: Schemas['PlotShape']): string[] {
-		const east = shape.corners.map((c) => c.east);
-		const fits = Math.max(8, ((Math.max(...east) - Math.min(...east)) * scale - 18) / 6.9);
+		const fits = Math.max(8, (wide(shape) - 18) / 6.9);
 		return (grown[shape.plot.id] ?? []).flatMap((one) =>
 			one.name.split(' ').reduce<string[]>((made, word) => {
 				const last = made.at(-1);
@@ -104,12 +111,14 @@
 						class={['plot', state, chosen === shape.plot.id && 'chosen']}
 						fill={state === 'tight' ? `url(#${id}-tight)` : undefined}
 					/>
-					<text x={at.x} y={at.y + 2} class={['soft', state]}>{shape.plot.name.toLowerCase()}</text>
-					{#each lines(shape).slice(0, 4) as line, i (i)}
-						<text x={at.x} y={at.y + 17 + i * 14} class={['bold', state]}>{line}</text>
-					{:else}
-						<text x={at.x} y={at.y + 19} class="soft">free</text>
-					{/each}
+					{#if wide(shape) > NAMED_PX}
+						<text x={at.x} y={at.y + 2} class={['soft', state]}>{shape.plot.name.toLowerCase()}</text>
+						{#each lines(shape).slice(0, 4) as line, i (i)}
+							<text x={at.x} y={at.y + 17 + i * 14} class={['bold', state]}>{line}</text>
+						{:else}
+							<text x={at.x} y={at.y + 19} class="soft">free</text>
+						{/each}
+					{/if}
 				</a>
 			{/each}
 			{#each ground.neighbours as spot (spot.neighbour.id)}
@@ -120,12 +129,13 @@
 					x={at.x + (right ? -12 : 12)}
 					y={at.y + 4}
 					text-anchor={right ? 'end' : 'start'}
-					class="bold outlined">{spot.neighbour.name}{at.inside ? '' : `, ${at.away} m off`}</text
+					class="bold outlined"
+					>{spot.neighbour.name}{at.inside ? '' : `, ${distance(at.away, session.units)} off`}</text
 				>
 			{/each}
 			<g transform="translate(16 18)">
 				<path d="M0,-5 V5 M0,0 H{bar * scale} M{bar * scale},-5 V5" class="bar" />
-				<text x={bar * scale + 8} y="4" class="soft">{bar} m, north up</text>
+				<text x={bar * scale + 8} y="4" class="soft">{distance(bar, session.units)}, north up</text>
 			</g>
 		</svg>
 	{/if}
