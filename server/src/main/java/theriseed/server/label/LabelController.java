@@ -31,7 +31,7 @@ import theriseed.server.stall.Stall;
 class LabelController {
     private static final LabelSheet CONTAINERS = new LabelSheet(2, 4);
     private static final LabelSheet PACKETS = new LabelSheet(3, 8);
-    private static final int MOST = 2000;
+    private static final int MOST = 50_000;
 
     private final Lots lots;
     private final Gate gate;

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -28,6 +29,7 @@ final class LabelSheet {
     /** What one label says: the number largest, then its lines. */
     record Label(String number, String title, List<String> lines) {}
 
+    /** As many copies as are wanted; every full sheet is the first one again, so that a thousand cost no more than one. */
     byte[] pdf(Label label, int copies) {
         try (PDDocument document = new PDDocument();
                 InputStream fontFile = PDDocument.class.getResourceAsStream(FONT);
@@ -37,11 +39,21 @@ final class LabelSheet {
             QrCode code = new QrCode(label.number());
             float width = PDRectangle.A4.getWidth() / columns;
             float height = PDRectangle.A4.getHeight() / rows;
-            for (int first = 0; first < copies; first += columns * rows) {
+            int sheet = columns * rows;
+            PDPage full = null;
+            for (int first = 0; first < copies; first += sheet) {
                 PDPage page = new PDPage(PDRectangle.A4);
                 document.addPage(page);
+                boolean whole = copies - first >= sheet;
+                if (whole && full != null) {
+                    page.setResources(full.getResources());
+                    page.getCOSObject()
+                            .setItem(COSName.CONTENTS, full.getCOSObject().getItem(COSName.CONTENTS));
+                    continue;
+                }
+                full = whole ? page : full;
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-                    for (int i = 0; i < Math.min(columns * rows, copies - first); i++) {
+                    for (int i = 0; i < Math.min(sheet, copies - first); i++) {
                         float left = (i % columns) * width;
                         float top = PDRectangle.A4.getHeight() - (i / columns) * height;
                         draw(content, font, code, label, left, top, width, height);

@@ -60,6 +60,18 @@ class LabelTest {
     }
 
     @Test
+    void aLargeRunGetsALabelForEveryPacket() throws Exception {
+        String number = season.sellable();
+        String run = season.packed(number, 5, 2500);
+        Client.Answer labels = season.grower.get("/api/lots/" + number + "/packing/" + run + "/labels.pdf");
+        try (PDDocument pdf = Loader.loadPDF(labels.body())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(105);
+            assertThat(new PDFTextStripper().getText(pdf).split(number)).hasSize(2501);
+        }
+        assertThat(labels.body().length).as("full sheets are shared").isLessThan(200_000);
+    }
+
+    @Test
     void noLabelIsMadeForAWrongNumberOrOfNoCopies() {
         assertThat(season.grower.get("/api/lots/26-PEA-01-X/label.pdf").status())
                 .isIn(400, 404);
