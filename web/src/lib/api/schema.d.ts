@@ -4,6 +4,70 @@
  */
 
 export interface paths {
+    "/api/barriers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/barriers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_8"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/beds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/beds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_7"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -12,6 +76,70 @@ export interface paths {
             cookie?: never;
         };
         get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/feeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put?: never;
+        post: operations["make_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/feeds/{id}/revoked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["revoke"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calendar/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -108,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -126,6 +254,38 @@ export interface paths {
         get: operations["ground"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ground/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post: operations["read_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ground/{kind}/{id}/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remove"];
         delete?: never;
         options?: never;
         head?: never;
@@ -188,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_4"];
+        put: operations["correct_5"];
         post: operations["record"];
         delete?: never;
         options?: never;
@@ -388,6 +548,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/neighbours/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/neighbours/{id}/agreed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["agree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/neighbours/{id}/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["triedWithout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings": {
         parameters: {
             query?: never;
@@ -430,6 +638,70 @@ export interface paths {
         get: operations["planting"];
         put: operations["correct_3"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/first-flower": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["flowered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/given-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["giveUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
         delete?: never;
         options?: never;
         head?: never;
@@ -516,6 +788,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schemes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scheme"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compared"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{id}/dropped": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schemes/{id}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/seasons/{season}": {
         parameters: {
             query?: never;
@@ -524,6 +860,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["season"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seasons/{season}/sites": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sites"];
         put?: never;
         post?: never;
         delete?: never;
@@ -644,6 +996,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weather"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/weather/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar/{secret}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -664,7 +1064,7 @@ export interface components {
             count?: number;
             crop: string;
             /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "PACK";
+            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "PACK" | "SOW" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             /** Format: double */
             limit?: number;
             lot?: string;
@@ -683,6 +1083,67 @@ export interface components {
             variety: string;
             /** @enum {string} */
             when: "WHILE_WET" | "WHILE_DRY" | "BY_EVENING";
+        };
+        Agreement: {
+            /** Format: date */
+            by?: string;
+            /** Format: int32 */
+            version: number;
+        };
+        BarrierRequest: {
+            changed?: components["schemas"]["Changed"];
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            held?: number;
+            /** @enum {string} */
+            kind: "WOOD" | "HEDGE" | "BUILDING" | "TALL_CROP";
+            name: string;
+            outline: components["schemas"]["Outline"];
+        };
+        BarrierShape: {
+            barrier: components["schemas"]["BarrierView"];
+            corners: components["schemas"]["Metres"][];
+        };
+        BarrierView: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            held: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "WOOD" | "HEDGE" | "BUILDING" | "TALL_CROP";
+            name: string;
+            /** Format: int32 */
+            version: number;
+        };
+        BedRequest: {
+            changed?: components["schemas"]["Changed"];
+            name: string;
+            outline: components["schemas"]["Outline"];
+            /** Format: uuid */
+            plotId: string;
+        };
+        BedShape: {
+            bed: components["schemas"]["BedView"];
+            corners: components["schemas"]["Metres"][];
+        };
+        BedView: {
+            /** Format: double */
+            area: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            length: number;
+            name: string;
+            /** Format: uuid */
+            plotId: string;
+            removed: boolean;
+            /** Format: int32 */
+            version: number;
+            /** Format: double */
+            width: number;
         };
         BenchView: {
             chain: ("EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK")[];
@@ -708,6 +1169,9 @@ export interface components {
             last: string;
             /** Format: date */
             ripeFrom: string;
+            /** Format: date */
+            ripeTo: string;
+            seen: boolean;
             /** Format: double */
             spreadDays: number;
         };
@@ -729,6 +1193,11 @@ export interface components {
             mass: number;
             what: string;
         };
+        Changed: {
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
         ClimateNormals: {
             /** Format: double */
             amplitude: number;
@@ -738,6 +1207,18 @@ export interface components {
             half: number;
             /** Format: double */
             mean: number;
+        };
+        Cold: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: double */
+            weeks: number;
+        };
+        Compared: {
+            plan: components["schemas"]["Sum"];
+            plantings: components["schemas"]["PlantingView"][];
+            scheme: components["schemas"]["SchemeView"];
+            tried: components["schemas"]["Sum"];
         };
         CorrectionView: {
             became: string;
@@ -845,13 +1326,42 @@ export interface components {
             /** Format: int32 */
             sold: number;
         };
+        Entry: {
+            about: string;
+            crop: string;
+            /** Format: date */
+            from: string;
+            ground: string;
+            /** @enum {string} */
+            kind: "SOW" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            planned: boolean;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: int32 */
+            season: number;
+            /** Format: date */
+            to: string;
+            variety: string;
+        };
         FarmView: {
             climate: components["schemas"]["ClimateNormals"];
             currency: string;
             demo: boolean;
+            firstFrost?: string;
+            lastFrost?: string;
             name: string;
             spot: components["schemas"]["LonLat"];
             timeZone: string;
+        };
+        FeedView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            madeBy: string;
+            path: string;
+            /** Format: int32 */
+            version: number;
         };
         Ferment: {
             /** Format: double */
@@ -868,6 +1378,13 @@ export interface components {
             state: "NOT_READY" | "READY" | "OVER_RUN";
             /** Format: double */
             temperature: number;
+        };
+        FirstFlower: {
+            reason?: string;
+            /** Format: date */
+            seenOn: string;
+            /** Format: int32 */
+            version: number;
         };
         FirstRunRequest: {
             /** Format: double */
@@ -946,8 +1463,29 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        GivingUp: {
+            givenUp: boolean;
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
+        GroundLine: {
+            /** @enum {string} */
+            effect: "NEW" | "CHANGED" | "SAME" | "REFUSED";
+            kind: string;
+            name: string;
+            /** Format: int32 */
+            place: number;
+            why?: string;
+        };
+        GroundRead: {
+            kept: boolean;
+            lines: components["schemas"]["GroundLine"][];
+        };
         GroundView: {
-            neighbours: components["schemas"]["NeighbourSpot"][];
+            barriers: components["schemas"]["BarrierShape"][];
+            beds: components["schemas"]["BedShape"][];
+            neighbours: components["schemas"]["NeighbourShape"][];
             plots: components["schemas"]["PlotShape"][];
         };
         HarvestRequest: {
@@ -997,6 +1535,8 @@ export interface components {
             allowed: number;
             /** Format: double */
             band: number;
+            /** Format: int32 */
+            clear: number;
             /** Format: double */
             crossing: number;
             threats: components["schemas"]["ThreatView"][];
@@ -1017,6 +1557,11 @@ export interface components {
             /** @enum {string} */
             step?: "EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK";
             wet: boolean;
+        };
+        LastKnown: {
+            /** Format: date */
+            day: string;
+            source: string;
         };
         Leaving: {
             goneTo: string;
@@ -1095,29 +1640,33 @@ export interface components {
             north: number;
         };
         NeighbourRequest: {
+            /** Format: date */
+            agreedBy?: string;
             /** Format: double */
             area: number;
             /** Format: date */
             bloomFirst?: string;
             /** Format: date */
             bloomLast?: string;
+            changed?: components["schemas"]["Changed"];
             cropKey: string;
-            /** Format: double */
-            east: number;
             name: string;
-            /** Format: double */
-            north: number;
+            outline: components["schemas"]["Outline"];
             /** Format: int32 */
             season: number;
             /** Format: date */
             seenOn: string;
             sure: boolean;
         };
-        NeighbourSpot: {
+        NeighbourShape: {
+            corners: components["schemas"]["Metres"][];
+            cropName: string;
+            group: string;
             neighbour: components["schemas"]["NeighbourView"];
-            spot: components["schemas"]["Metres"];
         };
         NeighbourView: {
+            /** Format: date */
+            agreedBy?: string;
             /** Format: double */
             area: number;
             /** Format: date */
@@ -1153,6 +1702,30 @@ export interface components {
             kind: string;
             /** Format: int32 */
             plants: number;
+        };
+        OnHand: {
+            enough: boolean;
+            /** Format: double */
+            germination: number;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            harvested: number;
+            /** Format: int32 */
+            lastsUntil: number;
+        };
+        Outline: {
+            corners?: components["schemas"]["Metres"][];
+            /** Format: double */
+            east?: number;
+            /** Format: double */
+            length?: number;
+            /** Format: double */
+            north?: number;
+            /** Format: double */
+            turned?: number;
+            /** Format: double */
+            width?: number;
         };
         PackingRequest: {
             grams?: number;
@@ -1219,6 +1792,19 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PlaceView: {
+            /** Format: double */
+            crossing: number;
+            ground: string;
+            /** Format: double */
+            metres: number;
+            /** Format: uuid */
+            plotId: string;
+            spoils: boolean;
+            then: components["schemas"]["PlantingRequest"];
+            /** @enum {string} */
+            verdict: "CLEAR" | "TIGHT" | "CROSSES";
+        };
         Plan: {
             bulk: number;
             /** Format: double */
@@ -1241,13 +1827,27 @@ export interface components {
         PlantingPage: {
             corrections: components["schemas"]["CorrectionView"][];
             planting: components["schemas"]["PlantingView"];
+            ways: components["schemas"]["WayView"][];
         };
         PlantingRequest: {
+            /** Format: double */
+            betweenRows?: number;
+            /** Format: date */
+            clearedOn?: string;
+            /** @enum {string} */
+            control?: "OPEN" | "CAGED" | "BAGGED" | "HAND_POLLINATED";
+            /** Format: double */
+            dropped?: number;
+            everyFlower?: boolean;
             flowers: boolean;
             /** Format: double */
             germination: number;
             /** @enum {string} */
             grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** Format: double */
+            inRow?: number;
+            /** Format: date */
+            liftedOn?: string;
             /** Format: int32 */
             plants: number;
             /** Format: uuid */
@@ -1255,27 +1855,63 @@ export interface components {
             /** @enum {string} */
             purpose: "SEED" | "EATING";
             reason?: string;
+            /** Format: date */
+            replantedOn?: string;
+            restOverruled?: string;
+            /** Format: uuid */
+            rootPlotId?: string;
+            /** Format: uuid */
+            schemeId?: string;
             /** Format: int32 */
             season: number;
+            /** Format: double */
+            selected?: number;
             /** Format: date */
             setOutOn?: string;
             /** Format: date */
             sownOn: string;
+            stretches?: components["schemas"]["Stretch"][];
             /** Format: uuid */
             varietyId: string;
             /** Format: int32 */
             version?: number;
+            volunteersPulled?: boolean;
         };
         PlantingView: {
+            /** Format: double */
+            betweenRows: number;
             bloom?: components["schemas"]["Bloom"];
+            /** Format: date */
+            clearedOn?: string;
+            cold?: components["schemas"]["Cold"];
+            /** @enum {string} */
+            control: "OPEN" | "CAGED" | "BAGGED" | "HAND_POLLINATED";
+            /** Format: double */
+            dropped: number;
+            everyFlower: boolean;
+            family: string;
+            /** Format: date */
+            firstFlowerOn?: string;
+            /** Format: int32 */
+            fits: number;
             flowers: boolean;
             /** Format: double */
             germination: number;
             /** @enum {string} */
             grade: "OWN_USE" | "MARKET" | "STOCK";
+            ground: string;
+            /** Format: date */
+            groundFrom: string;
+            /** Format: date */
+            groundTo: string;
+            group: string;
             /** Format: uuid */
             id?: string;
+            /** Format: double */
+            inRow: number;
             isolation?: components["schemas"]["Isolation"];
+            /** Format: date */
+            liftedOn?: string;
             /** Format: int32 */
             plants: number;
             /** Format: uuid */
@@ -1284,35 +1920,34 @@ export interface components {
             population?: components["schemas"]["Population"];
             /** @enum {string} */
             purpose: "SEED" | "EATING";
+            /** Format: date */
+            replantedOn?: string;
+            restOverruled: string;
+            /** Format: uuid */
+            rootPlotId?: string;
             /** Format: int32 */
             season: number;
+            /** Format: double */
+            selected: number;
             /** Format: date */
             setOutOn?: string;
             /** Format: date */
             sownOn: string;
             /** Format: double */
             spacing: number;
+            species: string;
+            stretches: components["schemas"]["Stretch"][];
             variety: components["schemas"]["VarietyView"];
             /** Format: int32 */
             version: number;
+            volunteersPulled: boolean;
         };
         PlotRequest: {
-            /** Format: double */
-            east: number;
-            /** Format: double */
-            length: number;
+            changed?: components["schemas"]["Changed"];
             name: string;
-            /** Format: double */
-            north: number;
+            outline: components["schemas"]["Outline"];
             /** Format: double */
             positionError: number;
-            reason?: string;
-            /** Format: double */
-            turned: number;
-            /** Format: int32 */
-            version?: number;
-            /** Format: double */
-            width: number;
         };
         PlotShape: {
             corners: components["schemas"]["Metres"][];
@@ -1326,6 +1961,7 @@ export interface components {
             name: string;
             /** Format: double */
             positionError: number;
+            removed: boolean;
             /** Format: int32 */
             version: number;
         };
@@ -1338,18 +1974,36 @@ export interface components {
             diversityKept: number;
             /** Format: double */
             effectiveSize: number;
+            /** Format: double */
+            keepsOneInHundred: number;
+            /** Format: double */
+            keepsOneInTwenty: number;
             /** @enum {string} */
             mark: "CLEAR" | "TIGHT" | "SHORT";
+            onHand?: components["schemas"]["OnHand"];
             /** Format: int32 */
             seedToSow: number;
             /** Format: double */
             seedToSowGrams: number;
+            /** Format: double */
+            survival: number;
+            /** Format: int32 */
+            toRaise: number;
         };
         PreferencesRequest: {
             /** @enum {string} */
             theme: "DAYLIGHT" | "LAMP";
             /** @enum {string} */
             units: "METRIC" | "US";
+        };
+        Removal: {
+            removed: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        Revocation: {
+            /** Format: int32 */
+            version: number;
         };
         SaleRequest: {
             bulk?: number;
@@ -1376,8 +2030,27 @@ export interface components {
             /** Format: date */
             soldOn: string;
         };
+        SchemeEnd: {
+            /** Format: int32 */
+            version: number;
+        };
+        SchemeRequest: {
+            name: string;
+            /** Format: int32 */
+            season: number;
+        };
+        SchemeView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: int32 */
+            season: number;
+            /** Format: int32 */
+            version: number;
+        };
         SeasonView: {
             plantings: components["schemas"]["PlantingView"][];
+            schemes: components["schemas"]["SchemeView"][];
             /** Format: int32 */
             season: number;
             seasons: number[];
@@ -1430,6 +2103,11 @@ export interface components {
         SignInRequest: {
             name: string;
             password: string;
+        };
+        SiteView: {
+            parts: components["schemas"]["Metres"][][];
+            /** Format: uuid */
+            plantingId: string;
         };
         SoFar: {
             verdict?: components["schemas"]["StageVerdict"];
@@ -1518,6 +2196,30 @@ export interface components {
             runs: components["schemas"]["PackingRunView"][];
             sales: components["schemas"]["SaleView"][];
         };
+        Stretch: {
+            /** Format: uuid */
+            bedId: string;
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to: number;
+        };
+        Sum: {
+            /** Format: int32 */
+            clear: number;
+            /** Format: int32 */
+            crosses: number;
+            /** Format: double */
+            hours: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: int32 */
+            seedCrops: number;
+            /** Format: int32 */
+            shortOfPlants: number;
+            /** Format: int32 */
+            tight: number;
+        };
         TestsView: {
             germinations: components["schemas"]["GerminationView"][];
             seedWeights: components["schemas"]["SeedWeightView"][];
@@ -1534,13 +2236,16 @@ export interface components {
             daysApart: number;
             /** Format: int32 */
             daysTogether: number;
+            /** Format: double */
+            held: number;
             /** Format: int32 */
             margin: number;
             /** Format: double */
             metres: number;
             name: string;
-            neighbour: boolean;
             place: string;
+            /** @enum {string} */
+            source: "OWN" | "NEIGHBOUR" | "VOLUNTEERS";
             /** Format: uuid */
             sourceId: string;
             /** @enum {string} */
@@ -1553,6 +2258,13 @@ export interface components {
             day: components["schemas"]["DayCourse"];
             /** Format: date-time */
             now: string;
+        };
+        Trial: {
+            /** Format: double */
+            east?: number;
+            /** Format: double */
+            north?: number;
+            planting: components["schemas"]["PlantingRequest"];
         };
         Usual: {
             /** Format: double */
@@ -1585,6 +2297,8 @@ export interface components {
             hybrid: boolean;
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            lifeCycle: "ANNUAL" | "BIENNIAL" | "PERENNIAL" | "CLONAL";
             name: string;
             source: string;
             treated: boolean;
@@ -1647,6 +2361,62 @@ export interface components {
             /** Format: date */
             walkedOn: string;
         };
+        WayFigures: {
+            /** Format: double */
+            area?: number;
+            /** Format: date */
+            by?: string;
+            /** Format: int32 */
+            count?: number;
+            /** Format: int32 */
+            days?: number;
+            /** Format: int32 */
+            fruits?: number;
+            /** @enum {string} */
+            grade?: "OWN_USE" | "MARKET" | "STOCK";
+            /** Format: double */
+            metres?: number;
+            place?: string;
+            /** Format: double */
+            share?: number;
+            /** Format: int32 */
+            weeks?: number;
+        };
+        WayView: {
+            /** Format: double */
+            crossing: number;
+            figures: components["schemas"]["WayFigures"];
+            helpsAgainst: string[];
+            /** Format: double */
+            hours: number;
+            itself: boolean;
+            /** @enum {string} */
+            kind: "MOVE" | "SHIFT" | "CAGE" | "BAG" | "HAND_POLLINATE" | "EAT_FIRST" | "DROP_ROWS" | "ANOTHER_YEAR" | "LOWER_GRADE" | "ASK_NEIGHBOUR" | "PULL_VOLUNTEERS";
+            losesSeed: boolean;
+            /** Format: uuid */
+            plantingId?: string;
+            /** @enum {string} */
+            target: "OWN" | "NEIGHBOUR" | "VOLUNTEERS";
+            /** Format: uuid */
+            targetId: string;
+            targetName: string;
+            /** Format: int32 */
+            targetVersion: number;
+            then?: components["schemas"]["PlantingRequest"];
+            /** @enum {string} */
+            verdict: "CLEAR" | "TIGHT" | "CROSSES";
+        };
+        WeatherRead: {
+            /** Format: int32 */
+            days: number;
+            faults: string[];
+            gaps: string[];
+            kept: boolean;
+        };
+        WeatherView: {
+            known?: components["schemas"]["LastKnown"];
+            usual: components["schemas"]["ClimateNormals"];
+        };
     };
     responses: never;
     parameters: never;
@@ -1656,6 +2426,106 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    make_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarrierRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarrierView"];
+                };
+            };
+        };
+    };
+    correct_8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarrierRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BarrierView"];
+                };
+            };
+        };
+    };
+    make_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
+    correct_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BedView"];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -1672,6 +2542,114 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelved"][];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query: {
+                season: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"][];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"][];
+                };
+            };
+        };
+    };
+    make_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Revocation"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query: {
+                season: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };
@@ -1788,7 +2766,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -1833,6 +2811,73 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["GroundView"];
                 };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query: {
+                keep: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GroundRead"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "PLOT" | "BED" | "BARRIER" | "NEIGHBOUR";
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Removal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1931,7 +2976,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2282,6 +3327,82 @@ export interface operations {
             };
         };
     };
+    correct_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NeighbourRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeighbourView"];
+                };
+            };
+        };
+    };
+    agree: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Agreement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NeighbourView"];
+                };
+            };
+        };
+    };
+    triedWithout: {
+        parameters: {
+            query: {
+                season: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"][];
+                };
+            };
+        };
+    };
     plant: {
         parameters: {
             query?: never;
@@ -2374,6 +3495,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    flowered: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstFlower"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    giveUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivingUp"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"][];
+                };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Trial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"][];
                 };
             };
         };
@@ -2525,7 +3744,125 @@ export interface operations {
             };
         };
     };
+    scheme: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchemeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchemeView"];
+                };
+            };
+        };
+    };
+    compared: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchemeEnd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchemeEnd"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     season: {
+        parameters: {
+            query?: {
+                scheme?: string;
+            };
+            header?: never;
+            path: {
+                season: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonView"];
+                };
+            };
+        };
+    };
+    sites: {
         parameters: {
             query?: never;
             header?: never;
@@ -2542,7 +3879,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SeasonView"];
+                    "application/json": components["schemas"]["SiteView"][];
                 };
             };
         };
@@ -2797,6 +4134,71 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WalkView"];
+                };
+            };
+        };
+    };
+    weather: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query: {
+                keep: boolean;
+                name: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeatherRead"];
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                secret: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -10,10 +10,12 @@
 		/** The farm's day, drawn when it falls in the season. */
 		today: string;
 		chosen?: string;
+		/** Plantings that are shown otherwise than they are planned. */
+		changed?: string[];
 		choose: (id: string) => void;
 	}
 	/** The season as lines that swell while they bloom; hatched where two that cross bloom together. */
-	let { groups, season, today, chosen, choose }: Props = $props();
+	let { groups, season, today, chosen, changed = [], choose }: Props = $props();
 
 	const ROW = 40;
 	const HEAD = 26;
@@ -118,7 +120,7 @@
 				<strong>{line.name}</strong>
 				<small>{line.detail}</small>
 			</button>
-			<div class={['verdict', line.id === chosen && 'chosen']}>
+			<div class={['verdict', line.id === chosen && 'chosen', changed.includes(line.id) && 'changed']}>
 				{#if line.planting?.isolation}<Mark {...ofVerdict(line.planting.isolation.verdict)} />{/if}
 			</div>
 		{/each}
@@ -184,6 +186,9 @@
 	}
 	.verdict.chosen {
 		background: var(--pale);
+	}
+	.verdict.changed {
+		border-right: 4px solid var(--color-accent);
 	}
 	.row {
 		fill: var(--pale);

@@ -2,20 +2,26 @@ import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/api';
 import { groups, swelling, together, yearScale, type Line } from './bloom';
 
-const planting = (id: string, crop: string, threatenedBy: { id: string; neighbour?: boolean }[]) =>
+const planting = (id: string, group: string, species: string) =>
 	({
 		id,
 		season: 2026,
-		variety: { name: id, cropName: crop },
-		plotName: 'Plot 1',
+		group,
+		species,
+		variety: { name: id, cropName: group },
+		ground: 'Plot 1',
 		purpose: 'SEED',
 		sownOn: '2026-04-01',
-		bloom: { first: '2026-07-01', last: '2026-07-31', ripeFrom: '2026-09-01', spreadDays: 7 },
-		isolation: {
-			threats: threatenedBy.map(({ id: sourceId, neighbour = false }) => ({ sourceId, neighbour }))
-		}
+		groundFrom: '2026-04-01',
+		groundTo: '2026-09-20',
+		bloom: { first: '2026-07-01', last: '2026-07-31', ripeFrom: '2026-09-01', ripeTo: '2026-09-20' },
+		isolation: { threats: [] }
 	}) as unknown as Schemas['PlantingView'];
-const croft = { id: 'croft', name: 'Croft', season: 2026, sure: false } as Schemas['NeighbourView'];
+const seen = (id: string, group: string) =>
+	({
+		group,
+		neighbour: { id, name: id, season: 2026, sure: false }
+	}) as unknown as Schemas['NeighbourShape'];
 
 const line = (first: string, last: string): Line => ({
 	id: first,
@@ -29,20 +35,20 @@ const line = (first: string, last: string): Line => ({
 });
 
 describe('bloom lines', () => {
-	it('puts together what can cross, with the neighbours that threaten it', () => {
+	it('puts together what can cross, with the neighbours of its group', () => {
 		const made = groups(
 			[
-				planting('ferry', 'Courgette', [{ id: 'moon' }]),
-				planting('kale', 'Kale', [{ id: 'croft', neighbour: true }]),
-				planting('moon', 'Pumpkin', [])
+				planting('ferry', 'cucurbita-pepo', 'Cucurbita pepo'),
+				planting('kale', 'brassica-oleracea', 'Brassica oleracea'),
+				planting('moon', 'cucurbita-pepo', 'Cucurbita pepo')
 			],
-			[croft]
+			[seen('croft', 'brassica-oleracea'), seen('inn', 'zea-mays')]
 		);
 		expect(made.map((group) => group.lines.map(({ id }) => id))).toEqual([
 			['ferry', 'moon'],
 			['kale', 'croft']
 		]);
-		expect(made[0].name).toBe('Courgette, Pumpkin');
+		expect(made[0].name).toBe('Cucurbita pepo');
 	});
 	it('hatches only the days that both bloom', () => {
 		const shared = together(line('2026-07-01', '2026-07-20'), line('2026-07-15', '2026-08-10'));

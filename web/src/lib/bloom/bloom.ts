@@ -1,9 +1,9 @@
 import { scaleUtc } from 'd3-scale';
 import type { Schemas } from '$lib/api/api';
-import { capital, cropWord } from '$lib/words/words';
+import { cropWord } from '$lib/words/words';
 
 type Planting = Schemas['PlantingView'];
-type Neighbour = Schemas['NeighbourView'];
+type Neighbour = Schemas['NeighbourShape'];
 
 /** One line of the year: an own planting, or a neighbour's crop in grey. */
 export interface Line {
@@ -26,48 +26,18 @@ export interface Group {
 
 const day = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00:00Z`);
 
-/** The plantings of a season by what crosses with what; neighbours stand with the plantings they threaten. */
+/** The plantings of a season by what crosses with what; neighbours stand with the plantings of their group. */
 export function groups(plantings: Planting[], neighbours: Neighbour[]): Group[] {
-	const placed = new Set<string>();
-	const made: Group[] = [];
-	for (const planting of plantings) {
-		if (placed.has(planting.id!)) continue;
-		const together = circle(planting, plantings);
-		together.forEach((member) => placed.add(member.id!));
-		const threatened = new Set(
-			together.flatMap(
-				(member) => member.isolation?.threats.filter((t) => t.neighbour).map((t) => t.sourceId) ?? []
-			)
-		);
-		made.push({
-			name: [...new Set(together.map((member) => capital(cropWord(member.variety.cropName))))].join(', '),
+	return [...new Set(plantings.map((planting) => planting.group))].map((group) => {
+		const own = plantings.filter((planting) => planting.group === group);
+		return {
+			name: [...new Set(own.map((planting) => planting.species))].join(', '),
 			lines: [
-				...together.map(ownLine),
-				...neighbours.filter((seen) => threatened.has(seen.id)).map((seen) => neighbourLine(seen))
+				...own.map(ownLine),
+				...neighbours.filter((seen) => seen.group === group).map((seen) => neighbourLine(seen.neighbour))
 			]
-		});
-	}
-	return made;
-}
-
-function circle(start: Planting, all: Planting[]): Planting[] {
-	const reached = new Set([start.id]);
-	let grew = true;
-	while (grew) {
-		grew = false;
-		for (const planting of all) {
-			const linked =
-				planting.isolation?.threats.some((threat) => !threat.neighbour && reached.has(threat.sourceId)) ||
-				all.some(
-					(other) => reached.has(other.id) && other.isolation?.threats.some((t) => t.sourceId === planting.id)
-				);
-			if (linked && !reached.has(planting.id)) {
-				reached.add(planting.id);
-				grew = true;
-			}
-		}
-	}
-	return all.filter((planting) => reached.has(planting.id));
+		};
+	});
 }
 
 function ownLine(planting: Planting): Line {
@@ -75,17 +45,17 @@ function ownLine(planting: Planting): Line {
 	return {
 		id: planting.id!,
 		name: planting.variety.name,
-		detail: `${cropWord(planting.variety.cropName)} · ${planting.plotName.toLowerCase()}${eaten ? ' · to eat' : ''}`,
+		detail: `${cropWord(planting.variety.cropName)} · ${planting.ground.toLowerCase()}${eaten ? ' · to eat' : ''}`,
 		neighbour: false,
 		planting,
-		from: planting.sownOn,
-		to: planting.bloom?.ripeFrom ?? `${planting.season}-11-30`,
+		from: planting.groundFrom,
+		to: planting.groundTo,
 		first: planting.bloom?.first,
 		last: planting.bloom?.last
 	};
 }
 
-function neighbourLine(seen: Neighbour): Line {
+function neighbourLine(seen: Schemas['NeighbourView']): Line {
 	return {
 		id: seen.id,
 		name: seen.name,

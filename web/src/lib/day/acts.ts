@@ -1,7 +1,7 @@
 import type { Schemas } from '$lib/api/api';
 import { percent, temperature, type Units } from '$lib/units/units';
 import { dayMonth, moment } from '$lib/words/dates';
-import { capital, cropWord, many, STEP } from '$lib/words/words';
+import { capital, cropWord, many, STEP, workWords, type Work } from '$lib/words/words';
 
 type Act = Schemas['Act'];
 
@@ -116,8 +116,33 @@ export function say(act: Act, now: string, units: Units): Said {
 				number: '',
 				path: `/stall/${lot}`
 			};
+		default:
+			return {
+				act: workWords(act.kind, `${act.variety} ${crop}`),
+				why: act.other ? `${capital(act.other)}.` : WHY_NOW[act.kind],
+				number: act.at && act.at.slice(0, 10) > now.slice(0, 10) ? `until ${dayMonth(act.at)}` : plot,
+				path: `/desk?planting=${act.plantingId}`
+			};
 	}
 }
+
+const WHY_NOW: Record<Work, string> = {
+	SOW: 'Planned for today.',
+	SET_OUT: 'Planned for today.',
+	STAKE: 'Tall stalks lie down in the first wind.',
+	WALK: 'Before it sheds pollen.',
+	HOE_VOLUNTEERS: 'What comes up by itself would cross it.',
+	COVER: 'Before the first flower opens.',
+	BRING_INSECTS: 'The last ones are at the end of their life.',
+	CLOSE_BUDS: 'Male and female buds that open tomorrow.',
+	UNCOVER: 'The fruit has set.',
+	WATCH_RIPENING: 'The first seed is about to ripen.',
+	PICK: 'The first seed is ripe.',
+	LIFT: 'Before hard frost; judge each root.',
+	CHECK_STORE: 'Throw out soft and mouldy ones.',
+	REPLANT: 'The best roots, to seed.',
+	CLEAR: 'Before it can flower and cross others.'
+};
 
 /** How many wait, and the one that cannot: "nine things wait; the Small Hours tomato cannot". */
 export function waiting(acts: Act[]): string {

@@ -7,14 +7,16 @@
 	import Clash from '$lib/form/Clash.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
-	import { cropWord, GRADE, PURPOSE } from '$lib/words/words';
+	import MeasureField from '$lib/form/MeasureField.svelte';
+	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { CONTROL, cropWord, GRADE, PURPOSE } from '$lib/words/words';
 
 	type Request = Schemas['PlantingRequest'];
 	interface Props {
 		attempt: Attempt;
 		varieties: Schemas['VarietyView'][];
 		plots: Schemas['PlotView'][];
+		beds: Schemas['BedView'][];
 		planting?: Schemas['PlantingView'];
 		variety?: string;
 		season?: number;
@@ -22,17 +24,24 @@
 		tried: (request: Request) => void;
 		save: (request: Request) => Promise<void>;
 		taken?: () => void;
+		/** What the last try was refused for, before it is kept. */
+		refused?: string;
+		/** The scheme it is planned in, when it is not the plan. */
+		schemeId?: string;
 	}
 	let {
 		attempt,
 		varieties,
 		plots,
+		beds,
 		planting,
 		variety,
 		season: asked,
 		tried,
 		save,
-		taken = () => {}
+		taken = () => {},
+		refused,
+		schemeId
 	}: Props = $props();
 
 	// svelte-ignore state_referenced_locally
@@ -50,6 +59,25 @@
 	let setOutOn = $state(was?.setOutOn ?? '');
 	let plants = $state(String(was?.plants ?? ''));
 	let germination = $state(String(was?.germination ?? '85'));
+	let taking = $state(
+		Object.fromEntries(
+			(was?.stretches ?? []).map((stretch) => [
+				stretch.bedId,
+				{ from: String(stretch.from), to: String(stretch.to) }
+			])
+		) as Record<string, { from: string; to: string }>
+	);
+	let inRow = $state(was ? String(was.inRow) : '');
+	let betweenRows = $state(was ? String(was.betweenRows) : '');
+	let selected = $state(was && was.selected < 1 ? String(Math.round(was.selected * 100)) : '');
+	let stored = $state(was?.liftedOn !== undefined);
+	let liftedOn = $state(was?.liftedOn ?? '');
+	let replantedOn = $state(was?.replantedOn ?? '');
+	let rootPlotId = $state(was?.rootPlotId ?? '');
+	let clearedOn = $state(was?.clearedOn ?? '');
+	let control = $state<NonNullable<Request['control']>>(was?.control ?? 'OPEN');
+	let everyFlower = $state(was?.everyFlower ?? false);
+	let restOverruled = $state(was?.restOverruled ?? '');
 	let reason = $state('');
 	let version = $state(was?.version);
 
@@ -63,8 +91,42 @@
 		setOutOn: 'Set out on',
 		plants: 'Plants',
 		germination: 'Germination',
-		reason: 'Why it is corrected',
+		stretches: 'Beds',
+		inRow: 'Between plants',
+		betweenRows: 'Between rows',
+		selected: 'Kept when the best are chosen',
+		liftedOn: 'Roots lifted on',
+		replantedOn: 'Replanted on',
+		clearedOn: 'Off the ground by',
+		control: 'Foreign pollen is kept out',
+		restOverruled: 'Why it may stand here all the same',
+		reason: 'Why it is changed',
 		flowers: 'Flowers'
+	};
+	const bedsHere = $derived(beds.filter((bed) => bed.plotId === plotId));
+	const lifeCycle = $derived(
+		varieties.find((one) => one.id === varietyId)?.lifeCycle ?? was?.variety.lifeCycle
+	);
+	const resting = $derived(
+		restOverruled !== '' || refused === 'restOverruled' || attempt.problem?.field === 'restOverruled'
+	);
+
+	function take(bed: Schemas['BedView'], wanted: boolean) {
+		const others = Object.fromEntries(Object.entries(taking).filter(([id]) => id !== bed.id));
+		taking = wanted ? { ...others, [bed.id]: { from: '0', to: String(Math.floor(bed.length)) } } : others;
+	}
+	function stretches() {
+		return bedsHere
+			.filter((bed) => taking[bed.id])
+			.map((bed) => ({
+				bedId: bed.id,
+				from: numberIn('stretches', taking[bed.id].from),
+				to: numberIn('stretches', taking[bed.id].to)
+			}));
+	}
+	const share = (typed: string) => {
+		const percent = maybeNumberIn('selected', typed);
+		return percent === undefined ? undefined : percent / 100;
 	};
 	const plotName = (id: string) => plots.find((plot) => plot.id === id)?.name ?? id;
 
@@ -73,14 +135,28 @@
 			season: numberIn('season', season, 'a year'),
 			varietyId,
 			plotId,
+			stretches: stretches(),
 			purpose,
 			grade,
 			flowers: purpose === 'SEED' || eatenInFlower,
 			sownOn,
 			...(setOutOn ? { setOutOn } : {}),
+			...(stored && liftedOn ? { liftedOn } : {}),
+			...(stored && replantedOn ? { replantedOn } : {}),
+			...(stored && rootPlotId ? { rootPlotId } : {}),
+			...(purpose === 'EATING' && clearedOn ? { clearedOn } : {}),
 			plants: numberIn('plants', plants),
+			inRow: maybeNumberIn('inRow', inRow),
+			betweenRows: maybeNumberIn('betweenRows', betweenRows),
 			germination: numberIn('germination', germination),
-			...(was ? { version, reason } : {})
+			selected: share(selected),
+			control,
+			everyFlower,
+			dropped: was?.dropped,
+			volunteersPulled: was?.volunteersPulled,
+			restOverruled,
+			schemeId,
+			...(was ? { version, reason: schemeId ? 'tried' : reason } : {})
 		};
 	}
 
@@ -165,6 +241,46 @@
 		bind:value={plotId}
 		choices={plots.map((plot) => ({ value: plot.id, label: plot.name }))}
 	/>
+	{#if bedsHere.length > 0}
+		<fieldset class="sm:col-span-2">
+			<legend class="mb-1 text-sm font-semibold">{LABELS.stretches}</legend>
+			<ul class="grid gap-1">
+				{#each bedsHere as bed (bed.id)}
+					<li class="flex flex-wrap items-center gap-x-3 gap-y-1">
+						<label class="flex w-28 items-center gap-2">
+							<input
+								type="checkbox"
+								class="checkbox"
+								checked={taking[bed.id] !== undefined}
+								onchange={(event) => take(bed, event.currentTarget.checked)}
+							/>
+							{bed.name}
+						</label>
+						{#if taking[bed.id]}
+							<span class="flex items-center gap-2 text-sm">
+								from
+								<input
+									class="input w-20"
+									aria-label="{bed.name}, from metre"
+									inputmode="decimal"
+									bind:value={taking[bed.id].from}
+								/>
+								to
+								<input
+									class="input w-20"
+									aria-label="{bed.name}, to metre"
+									inputmode="decimal"
+									bind:value={taking[bed.id].to}
+								/>
+								of {Math.floor(bed.length)} m
+							</span>
+						{/if}
+					</li>
+				{/each}
+			</ul>
+			<p class="mt-1 text-sm text-soft">none chosen: it takes the whole plot</p>
+		</fieldset>
+	{/if}
 	<TextField label={LABELS.sownOn} name="sownOn" type="date" {attempt} bind:value={sownOn} />
 	<TextField
 		label={LABELS.setOutOn}
@@ -190,7 +306,101 @@
 		inputmode="decimal"
 		unit="%"
 	/>
-	{#if was}
+	{#if purpose === 'EATING'}
+		<TextField
+			label={LABELS.clearedOn}
+			name="clearedOn"
+			type="date"
+			{attempt}
+			bind:value={clearedOn}
+			hint="what stands longer than its bloom counts as flowering"
+		/>
+	{/if}
+	{#if lifeCycle === 'BIENNIAL'}
+		<label class="flex gap-2 sm:col-span-2">
+			<input type="checkbox" class="checkbox" bind:checked={stored} /> roots are lifted, kept over winter and replanted
+			(root-to-seed); otherwise it winters where it stands
+		</label>
+		{#if stored}
+			<TextField label={LABELS.liftedOn} name="liftedOn" type="date" {attempt} bind:value={liftedOn} />
+			<TextField
+				label={LABELS.replantedOn}
+				name="replantedOn"
+				type="date"
+				{attempt}
+				bind:value={replantedOn}
+				hint="on the plot above"
+			/>
+			<ChoiceField
+				label="Roots grow on"
+				name="rootPlotId"
+				{attempt}
+				bind:value={rootPlotId}
+				choices={[
+					{ value: '', label: 'not said' },
+					...plots.map((plot) => ({ value: plot.id, label: plot.name }))
+				]}
+			/>
+		{/if}
+	{/if}
+	<details class="sm:col-span-2" open={was !== undefined && (control !== 'OPEN' || selected !== '')}>
+		<summary class="cursor-pointer underline">spacing, choosing the best, covering the flowers</summary>
+		<div class="mt-3 grid gap-x-5 gap-y-4 sm:grid-cols-2">
+			<MeasureField
+				kind="length"
+				label={LABELS.inRow}
+				name="inRow"
+				{attempt}
+				bind:value={inRow}
+				hint="empty: as is usual for the crop"
+			/>
+			<MeasureField
+				kind="length"
+				label={LABELS.betweenRows}
+				name="betweenRows"
+				{attempt}
+				bind:value={betweenRows}
+				hint="empty: as is usual for the crop"
+			/>
+			<TextField
+				label={LABELS.selected}
+				name="selected"
+				{attempt}
+				bind:value={selected}
+				inputmode="decimal"
+				unit="%"
+				hint="of what survives; empty when all are kept"
+			/>
+			<ChoiceField
+				label={LABELS.control}
+				name="control"
+				{attempt}
+				bind:value={control}
+				choices={(['OPEN', 'CAGED', 'BAGGED', 'HAND_POLLINATED'] as const).map((value) => ({
+					value,
+					label: value === 'OPEN' ? 'not at all' : CONTROL[value].toLowerCase()
+				}))}
+			/>
+			{#if control === 'BAGGED' || control === 'HAND_POLLINATED'}
+				<label class="flex gap-2 sm:col-span-2">
+					<input type="checkbox" class="checkbox" bind:checked={everyFlower} /> every other flower is removed, so
+					that it sheds no pollen either
+				</label>
+			{/if}
+		</div>
+	</details>
+	{#if resting}
+		<div class="sm:col-span-2">
+			<TextField
+				label={LABELS.restOverruled}
+				name="restOverruled"
+				{attempt}
+				bind:value={restOverruled}
+				hint="its family stood here too lately"
+			/>
+		</div>
+	{/if}
+	{#if was && !schemeId}
 		<div class="sm:col-span-2">
 			<TextField
 				label={LABELS.reason}
@@ -221,9 +431,7 @@
 		/>
 		<Trouble {attempt} labels={LABELS} />
 		<div>
-			<Act main type="submit" disabled={attempt.busy}
-				>{was ? 'Keep the correction' : 'Keep this planting'}</Act
-			>
+			<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the change' : 'Keep this planting'}</Act>
 		</div>
 	</div>
 </form>

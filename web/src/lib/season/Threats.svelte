@@ -1,92 +1,92 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import type { Schemas } from '$lib/api/api';
-	import { session } from '$lib/api/session.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
-	import { ofPopulation, ofVerdict } from '$lib/mark/mark';
-	import { distance, mass, oneIn, percent } from '$lib/units/units';
+	import { percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { cropWord, GRADE, many, WHY } from '$lib/words/words';
+	import { CONTROL, many } from '$lib/words/words';
+	import Population from './Population.svelte';
+	import Threat from './Threat.svelte';
 
-	/** What stands between a planting and true seed: its threats, worst first, and its plants. */
-	let { planting }: { planting: Schemas['PlantingView'] } = $props();
-	const units = $derived(session.units);
-	const isolation = $derived(planting.isolation);
-	const population = $derived(planting.population);
-
-	function time(threat: Schemas['ThreatView']) {
-		if (threat.daysTogether > 0) return `They bloom together ${many(threat.daysTogether, 'day')}.`;
-		return `Their blooms are ${many(threat.daysApart, 'day')} apart; ${threat.margin} would be sure.`;
+	interface Props {
+		planting: Schemas['PlantingView'];
+		/** What can be done about it, between the threats and the plants. */
+		ways?: Snippet;
 	}
+	/** What stands between a planting and true seed: its threats, worst first, the ways out, and its plants. */
+	let { planting, ways }: Props = $props();
+	const isolation = $derived(planting.isolation);
+	const open = $derived(isolation?.threats.filter((threat) => threat.verdict !== 'CLEAR') ?? []);
+	const clear = $derived(isolation?.threats.filter((threat) => threat.verdict === 'CLEAR') ?? []);
+	const year = $derived(String(planting.season));
 </script>
 
 {#if planting.bloom}
 	<p class="text-sm text-soft">
-		Blooms about {dayMonth(planting.bloom.first)} to {dayMonth(planting.bloom.last)}, first seed ripe about {dayMonth(
-			planting.bloom.ripeFrom
-		)}: planned from the farm’s usual warmth, give or take {many(planting.bloom.spreadDays, 'day')}.
+		{#if planting.bloom.seen}
+			In flower since {dayMonth(planting.bloom.first, year)}, as seen; until about {dayMonth(
+				planting.bloom.last,
+				year
+			)}, first seed ripe about {dayMonth(planting.bloom.ripeFrom, year)}.
+		{:else}
+			Blooms about {dayMonth(planting.bloom.first, year)} to {dayMonth(planting.bloom.last, year)}, first seed
+			ripe about {dayMonth(planting.bloom.ripeFrom, year)}: reckoned from the days as they were and usually
+			are, give or take {many(Math.round(planting.bloom.spreadDays), 'day')}.
+		{/if}
+		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
+		{#if planting.dropped > 0}<strong class="text-ink">The outer rows give no seed.</strong>{/if}
 	</p>
 {:else if planting.purpose === 'SEED'}
-	<p class="caution">The year’s usual warmth never brings it to flower. Raise it under glass, or earlier.</p>
+	<p class="caution">
+		{#if planting.cold && planting.cold.weeks < planting.cold.asked}
+			It gets {planting.cold.weeks.toFixed(0)} of the {planting.cold.asked} weeks of cold it needs, and stays a
+			rosette. Sow earlier, or lift the roots and keep them cold.
+		{:else}
+			The year’s usual warmth never brings it to flower. Raise it under glass, or earlier.
+		{/if}
+	</p>
 {/if}
 
 {#if isolation}
 	<ul class="mt-2">
-		{#each isolation.threats as threat (threat.sourceId)}
-			<li class="border-b border-line py-2.5">
-				<p class="flex flex-wrap items-baseline gap-x-2">
-					<Mark {...ofVerdict(threat.verdict)} /><strong>{threat.name}</strong>
-					<span>{cropWord(threat.crop)}, {distance(threat.metres, units)} away</span>
-				</p>
-				<p class="mt-0.5 text-sm text-soft">
-					{GRADE[planting.grade]} seed asks {distance(threat.asked, units)}. {time(threat)}
-					{#if threat.crossing > 0}
-						About <strong class="text-ink">{oneIn(threat.crossing)}</strong> seeds would be crossed (between {oneIn(
-							threat.crossing / isolation.band
-						)} and {oneIn(Math.min(1, threat.crossing * isolation.band))}).
-					{/if}
-					<span class="text-ink"
-						>{threat.verdict === 'CLEAR' ? 'Clear' : threat.verdict === 'TIGHT' ? 'Tight' : 'Crosses'}: {WHY[
-							threat.why
-						]}.</span
-					>
-				</p>
-			</li>
+		{#each open as threat (threat.sourceId)}
+			<Threat {threat} grade={planting.grade} band={isolation.band} />
 		{:else}
 			<li class="py-2.5">
-				<Mark state="clear" label="clear" /> <span>nothing known here crosses with it</span>
+				<Mark state="clear" label="clear" />
+				<span
+					>{clear.length
+						? `${many(clear.length, 'planting')} could cross it, none does`
+						: 'nothing known here crosses with it'}</span
+				>
 			</li>
 		{/each}
 	</ul>
+	{#if clear.length > 0}
+		<details class="mt-1">
+			<summary class="cursor-pointer text-sm underline">
+				{many(clear.length, 'other is', 'others are')} clear
+			</summary>
+			<ul>
+				{#each clear as threat (threat.sourceId)}
+					<Threat {threat} grade={planting.grade} band={isolation.band} />
+				{/each}
+			</ul>
+		</details>
+	{/if}
 	{#if isolation.threats.length > 0}
-		<p class="mt-2 text-sm text-soft">
-			All together about {percent(isolation.crossing)}; {percent(isolation.allowed)} is let pass. An estimate to
-			compare places, good to a factor of three. It knows your plots and the neighbours you noted, not bees’ minds
-			or a garden over the hill.
-		</p>
+		<details class="mt-1">
+			<summary class="cursor-pointer text-sm text-soft underline">
+				all together about {percent(isolation.crossing)}; {percent(isolation.allowed)} is let pass
+			</summary>
+			<p class="mt-1 text-sm text-soft">
+				An estimate to compare ways on one farm, good to a factor of three. It knows your plantings and the
+				neighbours you noted within reach, and takes pollen to fall off with distance. It does not know the
+				wind, bees’ routes or a garden over the hill, and certifies nothing.
+			</p>
+		</details>
 	{/if}
 {/if}
 
-{#if population}
-	<h3 class="ruled mt-5 font-bold">Plants enough?</h3>
-	<table class="figures">
-		<tbody>
-			<tr
-				><th scope="row">plants</th><td class="num">{planting.plants}</td><td
-					><Mark {...ofPopulation(population.mark)} /> <span class="beside">asks {population.asked}</span></td
-				></tr
-			>
-			<tr
-				><th scope="row">worth to its diversity</th><td class="num">{Math.round(population.effectiveSize)}</td
-				><td class="beside"
-					>if all give alike; {percent(population.diversityKept)} kept over ten generations</td
-				></tr
-			>
-			<tr
-				><th scope="row">seed to sow</th><td class="num">{population.seedToSow}</td><td class="beside"
-					>{mass(population.seedToSowGrams, units)}, enough in {Math.floor(population.chance * 100)} of 100 years
-					at {planting.germination} % germination, usual losses</td
-				></tr
-			>
-		</tbody>
-	</table>
-{/if}
+{@render ways?.()}
+{#if planting.population}<Population {planting} population={planting.population} />{/if}

@@ -5,16 +5,36 @@
 	interface Props {
 		from: Promise<T>;
 		children: Snippet<[T]>;
+		/** Whether what is shown stays while it is looked up anew, as a map does that is drawn on. */
+		stays?: boolean;
 	}
-	let { from, children }: Props = $props();
+	let { from, children, stays = false }: Props = $props();
+	let before = $state.raw<{ value: T }>();
+
+	$effect(() => {
+		const asked = from;
+		if (!stays) return;
+		asked.then(
+			(value) => {
+				if (asked === from) before = { value };
+			},
+			() => {
+				if (asked === from) before = undefined;
+			}
+		);
+	});
 </script>
 
-{#await from}
-	<p class="text-soft" aria-busy="true">Looking it up …</p>
-{:then there}
-	{@render children(there)}
-{:catch wrong}
-	<p class="caution font-semibold" role="alert">
-		{wrong instanceof Problem ? wrong.message : 'This page could not be shown. Load it again.'}
-	</p>
-{/await}
+{#if before}
+	{@render children(before.value)}
+{:else}
+	{#await from}
+		<p class="text-soft" aria-busy="true">Looking it up …</p>
+	{:then there}
+		{#if !stays}{@render children(there)}{/if}
+	{:catch wrong}
+		<p class="caution font-semibold" role="alert">
+			{wrong instanceof Problem ? wrong.message : 'This page could not be shown. Load it again.'}
+		</p>
+	{/await}
+{/if}

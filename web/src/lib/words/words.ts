@@ -59,6 +59,47 @@ export const WHY: Record<Why, string> = {
 	TOO_NEAR: 'too near, and in bloom together'
 };
 
+/** Work of the season, as the calendar calls it. */
+export type Work = Schemas['Entry']['kind'];
+
+/** An act of the season in a grower's words. */
+export function workWords(kind: Work, what: string): string {
+	const act: Record<Work, string> = {
+		SOW: `Sow the ${what}`,
+		SET_OUT: `Set out the ${what}`,
+		STAKE: `Stake the ${what}`,
+		WALK: `Walk the ${what}`,
+		HOE_VOLUNTEERS: `Hoe out volunteers round the ${what}`,
+		COVER: `Cover the flowers of the ${what}`,
+		BRING_INSECTS: `Bring insects to the ${what}`,
+		CLOSE_BUDS: `Close buds of the ${what}`,
+		UNCOVER: `Uncover the ${what}`,
+		WATCH_RIPENING: `Watch the ${what} ripen`,
+		PICK: `Pick the ${what}`,
+		LIFT: `Lift the roots of the ${what}`,
+		CHECK_STORE: `Look through the stored roots of the ${what}`,
+		REPLANT: `Replant the roots of the ${what}`,
+		CLEAR: `Take off the ${what}`
+	};
+	return act[kind];
+}
+
+/** What holds pollen back. */
+export const BARRIER: Record<Schemas['BarrierView']['kind'], string> = {
+	WOOD: 'wood',
+	HEDGE: 'hedge',
+	BUILDING: 'building',
+	TALL_CROP: 'tall crop'
+};
+
+/** How the flowers of a planting are kept from foreign pollen. */
+export const CONTROL: Record<Schemas['PlantingView']['control'], string> = {
+	OPEN: 'Open to the bees and the wind',
+	CAGED: 'Stands in a cage',
+	BAGGED: 'Its clusters are bagged',
+	HAND_POLLINATED: 'Pollinated by hand'
+};
+
 export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = {
 	ISOLATION_TIGHT: 'its isolation was tight',
 	FEW_PLANTS: 'fewer plants than its grade asks: it narrows the line',

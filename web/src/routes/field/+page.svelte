@@ -1,130 +1,464 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import { bloomIn, counts, weekOf, windowOf } from '$lib/bloom/week';
 	import Act from '$lib/form/Act.svelte';
-	import NeighbourForm from '$lib/ground/NeighbourForm.svelte';
-	import Plan from '$lib/ground/Plan.svelte';
-	import PlotForm from '$lib/ground/PlotForm.svelte';
-	import Mark from '$lib/mark/Mark.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Steady } from '$lib/form/steady.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { Undo } from '$lib/form/undo.svelte';
+	import UndoBar from '$lib/form/UndoBar.svelte';
+	import FarmMap from '$lib/ground/FarmMap.svelte';
+	import type { Grown, Span } from '$lib/ground/farmMap';
+	import GroundFile from '$lib/ground/GroundFile.svelte';
+	import GroundList from '$lib/ground/GroundList.svelte';
+	import { redraw, takeOff } from '$lib/ground/keep';
+	import { shapes as shapesOf, type Kind, type Metres, type Shape } from '$lib/ground/shape';
+	import ShapeForm from '$lib/ground/ShapeForm.svelte';
+	import WeekSlider from '$lib/ground/WeekSlider.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
+	import PlantingOnMap from '$lib/season/PlantingOnMap.svelte';
+	import { asRequest } from '$lib/season/request';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { area } from '$lib/units/units';
+	import { distance } from '$lib/units/units';
 	import { many } from '$lib/words/words';
 
-	const season = $derived(Number(session.today.slice(0, 4)));
+	type Planting = Schemas['PlantingView'];
+	type Place = Schemas['PlaceView'];
+	const NO_GROUND: Metres[][] = [];
+
+	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const thisYear = Number(session.today.slice(0, 4));
 	let turn = $state(0);
-	let adding = $state<'plot' | 'neighbour'>();
-	let chosen = $state(page.url.searchParams.get('plot') ?? '');
 	const found = $derived.by(() => {
 		void turn;
+		const path = { season };
 		return Promise.all([
 			ask(GET('/api/ground', { params: { query: { season } } })),
-			ask(GET('/api/seasons/{season}', { params: { path: { season } } })),
+			ask(GET('/api/seasons/{season}', { params: { path } })),
+			ask(GET('/api/seasons/{season}/sites', { params: { path } })),
 			ask(GET('/api/crops', { params: { query: { size: 200 } } }))
 		]);
 	});
 
-	function grown(plantings: Schemas['PlantingView'][]) {
-		const byPlot: Record<string, { name: string; state?: ReturnType<typeof ofVerdict>['state'] }[]> = {};
-		for (const planting of plantings) {
-			(byPlot[planting.plotId] ??= []).push({
-				name: planting.variety.name,
-				state: planting.isolation ? ofVerdict(planting.isolation.verdict).state : undefined
-			});
-		}
-		return byPlot;
-	}
-	function kept() {
-		adding = undefined;
+	/** Looking and trying, or drawing the ground. */
+	let drawing = $state(false);
+	let chosen = $state<string | undefined>(page.url.searchParams.get('plot') ?? undefined);
+	let making = $state<{ kind: Kind; byNumbers: boolean; corners?: Metres[] }>();
+	let file = $state(false);
+	let rough = $state.raw<Metres[]>([]);
+	// svelte-ignore state_referenced_locally
+	let week = $state(weekOf(session.today, season));
+	let places = $state.raw<Place[]>([]);
+	let at = $state.raw<Place>();
+	let nowhere = $state('');
+	/** Whether the chosen planting was dragged from where it is planned. */
+	let moving = $state(false);
+	const tried = new Steady<Planting[]>();
+	const attempt = new Attempt();
+	const undo = new Undo();
+
+	function again() {
+		tried.forget();
+		at = undefined;
+		nowhere = '';
+		moving = false;
+		making = undefined;
 		turn++;
+		void lookForPlaces();
 	}
+
+	/** Where the chosen planting could stand instead. */
+	async function lookForPlaces() {
+		const id = chosen;
+		places = [];
+		if (!id || drawing) return;
+		const [, view] = await found;
+		if (!view.plantings.some((planting) => planting.id === id)) return;
+		const there = await ask(GET('/api/plantings/{id}/places', { params: { path: { id } } }));
+		if (chosen === id) places = there;
+	}
+
+	function grown(plantings: Planting[], sites: Schemas['SiteView'][]): Grown[] {
+		const parts = new Map(sites.map((site) => [site.plantingId, site.parts]));
+		const then = new Map(tried.answer?.map((planting) => [planting.id, planting]) ?? []);
+		return plantings.map((planting) => {
+			const shown = then.get(planting.id) ?? planting;
+			return {
+				id: planting.id ?? '',
+				name: planting.variety.name,
+				parts: parts.get(planting.id ?? '') ?? NO_GROUND,
+				state: shown.isolation ? ofVerdict(shown.isolation.verdict).state : 'eaten',
+				bloom: bloomIn(shown.bloom, season, week),
+				loose: session.grower
+			};
+		});
+	}
+	function blooming(ground: Schemas['GroundView']) {
+		return Object.fromEntries(
+			ground.neighbours.map(({ neighbour }) => [neighbour.id, bloomIn(windowOf(neighbour), season, week)])
+		);
+	}
+	function spans(planting: Planting | undefined): Span[] {
+		return (
+			planting?.isolation?.threats
+				.filter((threat) => threat.source !== 'VOLUNTEERS')
+				.slice(0, 4)
+				.map((threat) => ({
+					to: threat.sourceId,
+					says: `${distance(threat.metres, session.units)} of ${distance(threat.asked, session.units)}`,
+					state: ofVerdict(threat.verdict).state
+				})) ?? []
+		);
+	}
+
+	async function choose(id: string | undefined) {
+		if (id === chosen) return;
+		chosen = id;
+		making = undefined;
+		tried.forget();
+		at = undefined;
+		nowhere = '';
+		moving = false;
+		await lookForPlaces();
+	}
+
+	const tryIt = (planting: Planting, request: Schemas['PlantingRequest'], east: number, north: number) =>
+		tried.ask(() =>
+			ask(
+				POST('/api/plantings/{id}/tried', {
+					params: { path: { id: planting.id ?? '' } },
+					body: { planting: request, east, north }
+				})
+			)
+		);
+
+	function dragged(planting: Planting | undefined, east: number, north: number) {
+		if (!planting) return;
+		at = undefined;
+		nowhere = '';
+		moving = true;
+		tryIt(planting, asRequest(planting), east, north);
+	}
+
+	function dropped(planting: Planting | undefined, plot: string | undefined) {
+		if (!planting) return;
+		const place = places.find((one) => one.plotId === plot);
+		if (place) look(planting, place);
+		else if (plot !== planting.plotId) {
+			nowhere = plot
+				? 'There is no free room for it on that plot, or the ground must rest from its family.'
+				: 'That is no plot. Drop it on one, or choose from the list.';
+		}
+	}
+
+	function look(planting: Planting, place: Place | undefined) {
+		at = place;
+		nowhere = '';
+		moving = false;
+		if (place) tryIt(planting, place.then, 0, 0);
+		else tried.forget();
+	}
+
+	function put(planting: Planting, place: Place) {
+		void attempt.run(async () => {
+			const path = { id: planting.id ?? '' };
+			const reason = `moved to ${place.ground}`;
+			const now = await ask(
+				PUT('/api/plantings/{id}', { params: { path }, body: { ...place.then, reason } })
+			);
+			undo.done(`${planting.variety.name} is planned on ${place.ground}.`, () =>
+				ask(
+					PUT('/api/plantings/{id}', {
+						params: { path },
+						body: { ...asRequest(planting), version: now.version, reason: 'undone' }
+					})
+				)
+			);
+			again();
+		});
+	}
+
+	function redrawn(shape: Shape | undefined, corners: Metres[]) {
+		if (!shape) return;
+		void attempt
+			.run(async () => {
+				const now = await redraw(shape, corners, 'drawn on the map');
+				undo.done(`${shape.name} is drawn otherwise.`, () =>
+					redraw({ ...shape, version: now.version }, shape.corners, 'undone')
+				);
+			})
+			.then(() => turn++);
+	}
+
+	function kept(says: string, back: { kind: Kind; id: string; version: number }) {
+		const isNew = making !== undefined;
+		undo.done(says, async () => {
+			if (isNew) await takeOff(back.kind, back.id, back.version, true);
+		});
+		if (!isNew) undo.forget();
+		again();
+	}
+
+	function off(shape: Shape) {
+		void attempt.run(async () => {
+			await takeOff(shape.kind, shape.id, shape.version, true);
+			chosen = undefined;
+			undo.done(`${shape.name} is off the map.`, () =>
+				takeOff(shape.kind, shape.id, shape.version + 1, false)
+			);
+			again();
+		});
+	}
+
+	const tool = $derived(
+		!drawing
+			? { does: 'drag' as const }
+			: making && !making.byNumbers && !making.corners
+				? { does: 'draw' as const, kind: making.kind, spot: making.kind === 'NEIGHBOUR' }
+				: chosen && !making
+					? { does: 'edit' as const }
+					: { does: 'look' as const }
+	);
 	const hectares = (plots: Schemas['PlotShape'][]) =>
 		plots.reduce((sum, shape) => sum + shape.plot.area, 0) / 10_000;
+	function nextName(kind: Kind, all: Shape[], onPlot: string | undefined) {
+		const same = all.filter(
+			(shape) => shape.kind === kind && (kind !== 'BED' || shape.bed?.plotId === onPlot)
+		);
+		return { PLOT: `Plot ${same.length + 1}`, BED: `Bed ${same.length + 1}`, BARRIER: '', NEIGHBOUR: '' }[
+			kind
+		];
+	}
+	function plotOf(shape: Shape | undefined) {
+		return shape?.kind === 'PLOT' ? shape.id : shape?.bed?.plotId;
+	}
 </script>
 
-<Loading from={found}>
-	{#snippet children([ground, view, crops])}
+<Loading from={found} stays>
+	{#snippet children([ground, view, sites, crops])}
+		{@const all = shapesOf(ground)}
 		{@const none = ground.plots.length === 0}
+		{@const plots = ground.plots.map((shape) => shape.plot)}
+		{@const planting = view.plantings.find((one) => one.id === chosen)}
+		{@const shape = all.find((one) => one.id === chosen)}
+		{@const moved = tried.answer?.find((one) => one.id === chosen)}
 		<Page
 			title="Field"
 			says={none
 				? 'no plot is drawn yet'
-				: `${hectares(ground.plots).toFixed(1)} hectares, ${many(ground.plots.length, 'plot')}, season ${season}`}
+				: `${hectares(ground.plots).toFixed(1)} hectares, ${many(ground.plots.length, 'plot')}${drawing ? '' : ', drag to try'}`}
 		>
-			<div
-				class={[
-					'grid items-start gap-x-6 gap-y-6',
-					!none && 'lg:grid-cols-[minmax(0,1.75fr)_minmax(19rem,1fr)]'
-				]}
-			>
-				{#if !none}
-					<Plan {ground} grown={grown(view.plantings)} {chosen} choose={(plotId) => (chosen = plotId)} />
-				{/if}
-				<section class={['bg-paper p-5', !none && 'border-l-4 border-marigold', none && 'max-w-xl']}>
-					{#if adding === 'neighbour'}
-						<h2 class="ruled mb-4">What a neighbour grows in {season}</h2>
-						<NeighbourForm {season} crops={crops.items} {kept} />
-					{:else if adding === 'plot' || none}
-						<h2 class="ruled mb-4">{none ? 'The first plot' : 'A new plot'}</h2>
+			<div class="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+				<div class="flex flex-wrap gap-x-5">
+					<button
+						type="button"
+						class={['cursor-pointer py-1', !drawing ? 'border-b-3 border-ink font-bold' : 'font-semibold']}
+						aria-pressed={!drawing}
+						onclick={() => {
+							drawing = false;
+							again();
+						}}>Season</button
+					>
+					{#if session.works}
+						<button
+							type="button"
+							class={['cursor-pointer py-1', drawing ? 'border-b-3 border-ink font-bold' : 'font-semibold']}
+							aria-pressed={drawing}
+							data-key="g"
+							onclick={() => {
+								drawing = true;
+								again();
+							}}>Ground</button
+						>
+					{/if}
+				</div>
+				<nav aria-label="Season" class="flex flex-wrap gap-x-4">
+					{#each [...new Set([...view.seasons, thisYear, thisYear + 1])].sort() as year (year)}
+						<a
+							href="/field?season={year}"
+							class={['py-1', year === season ? 'font-bold' : 'text-soft hover:underline']}
+							aria-current={year === season ? 'page' : undefined}>{year}</a
+						>
+					{/each}
+				</nav>
+			</div>
+			<UndoBar {undo} {attempt} after={again} />
+			<div class="grid items-start gap-x-6 gap-y-6 lg:grid-cols-[minmax(0,1.75fr)_minmax(20rem,1fr)]">
+				<div class="lg:sticky lg:top-4">
+					<FarmMap
+						shapes={all}
+						grown={drawing ? [] : grown(view.plantings, sites)}
+						blooming={blooming(ground)}
+						{chosen}
+						{tool}
+						spans={drawing ? [] : spans(moved ?? planting)}
+						from={planting?.id}
+						put={at ? at.plotId : moving ? 'dragged' : undefined}
+						chosenOnMap={(id) => void choose(id)}
+						drawing={(corners) => (rough = corners)}
+						drawn={(kind, corners) => (making = { kind, byNumbers: false, corners })}
+						redrawn={(id, corners) =>
+							redrawn(
+								all.find((one) => one.id === id),
+								corners
+							)}
+						dragged={(id, east, north) =>
+							dragged(
+								view.plantings.find((one) => one.id === id),
+								east,
+								north
+							)}
+						dropped={(id, _east, _north, plot) =>
+							dropped(
+								view.plantings.find((one) => one.id === id),
+								plot
+							)}
+					/>
+					{#if !drawing}
+						<WeekSlider
+							{season}
+							bind:week
+							counts={counts(
+								[
+									...view.plantings.map((one) => one.bloom),
+									...ground.neighbours.map(({ neighbour }) => windowOf(neighbour))
+								],
+								season
+							)}
+						/>
+					{/if}
+				</div>
+				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
+					{#if file}
+						<h2 class="ruled mb-4">The ground as a file</h2>
+						<GroundFile done={() => turn++} />
+					{:else if drawing && making && (making.byNumbers || making.corners)}
+						<h2 class="ruled mb-4">New on the map</h2>
+						{#key making}
+							<ShapeForm
+								kind={making.kind}
+								corners={making.corners ?? []}
+								name={nextName(making.kind, all, plotOf(shape))}
+								{plots}
+								plotId={plotOf(shape)}
+								crops={crops.items}
+								{season}
+								{kept}
+							/>
+						{/key}
+					{:else if drawing && making}
+						<p>
+							{making.kind === 'NEIGHBOUR'
+								? 'Point on the map where it grows.'
+								: 'Set the corners on the map one by one; the last again on the first. Backspace gives one up.'}
+						</p>
+						<p class="mt-2 text-sm text-soft">
+							{rough.length > 1 ? `${rough.length - 1} corners so far` : ''}
+						</p>
+						<button
+							type="button"
+							class="mt-3 cursor-pointer underline"
+							onclick={() => (making = { kind: making!.kind, byNumbers: true })}>by numbers instead</button
+						>
+					{:else if drawing && shape}
+						<h2 class="ruled mb-4">{shape.name}</h2>
+						<p class="mb-3 text-sm text-soft">
+							Drag it or its corners on the map, with Alt an edge for a new corner, or give exact numbers. A
+							plot takes its beds along.
+						</p>
+						<div class="mb-3"><Trouble {attempt} labels={{ corners: 'Shape' }} /></div>
+						{#key shape.id + shape.version}
+							<ShapeForm
+								kind={shape.kind}
+								{shape}
+								corners={shape.corners}
+								{plots}
+								crops={crops.items}
+								{season}
+								{kept}
+							/>
+						{/key}
 						{#if session.grower}
-							<PlotForm next="Plot {ground.plots.length + 1}" {kept} />
-						{:else}
-							<p>The grower draws the plots.</p>
-						{/if}
-					{:else}
-						<div class="mb-4 flex flex-wrap gap-3">
-							{#if session.grower}<Act key="n" onclick={() => (adding = 'plot')}>New plot</Act>{/if}
-							{#if session.works}<Act key="o" onclick={() => (adding = 'neighbour')}>Note a neighbour</Act
-								>{/if}
-						</div>
-						<table class="figures">
-							<thead
-								><tr><th scope="col">plot</th><th scope="col">this season</th><th scope="col"></th></tr
-								></thead
+							<button type="button" class="mt-4 cursor-pointer underline" onclick={() => off(shape)}
+								>take it off the map</button
 							>
+						{/if}
+					{:else if planting}
+						<PlantingOnMap
+							{planting}
+							{moved}
+							{places}
+							{at}
+							{nowhere}
+							{attempt}
+							look={(place) => look(planting, place)}
+							put={(place) => put(planting, place)}
+						/>
+					{:else if drawing || none}
+						<h2 class="ruled mb-4">{none ? 'Begin with the ground' : 'Draw the ground'}</h2>
+						{#if none}
+							<p class="mb-4">
+								A plot is a piece of your own ground. Draw it on the map or by its numbers, in metres from the
+								farm’s spot; then beds on it, what stands between, and what neighbours grow.
+							</p>
+						{/if}
+						<table class="figures">
 							<tbody>
-								{#each ground.plots as shape (shape.plot.id)}
-									{@const here = view.plantings.filter((planting) => planting.plotId === shape.plot.id)}
-									<tr id="plot-{shape.plot.id}" class={[chosen === shape.plot.id && 'bg-pale']}>
-										<th scope="row"
-											>{shape.plot.name}<br /><span class="beside"
-												>{area(shape.plot.area, session.units)}</span
-											></th
-										>
-										<td>
-											{#each here as planting (planting.id)}
-												<a
-													class="quiet block font-semibold"
-													href="/desk?season={season}&planting={planting.id}">{planting.variety.name}</a
-												>
-											{:else}<span class="text-soft">free</span>{/each}
-										</td>
-										<td class="text-right!">
-											{#each here as planting (planting.id)}
-												{#if planting.isolation}<span class="block not-last:mb-1"
-														><Mark {...ofVerdict(planting.isolation.verdict)} /></span
-													>{/if}
-											{/each}
-										</td>
-									</tr>
-								{/each}
-								{#each ground.neighbours as spot (spot.neighbour.id)}
-									<tr>
-										<th scope="row">{spot.neighbour.name}<br /><span class="beside">neighbour</span></th>
-										<td>{crops.items.find((crop) => crop.key === spot.neighbour.cropKey)?.name}</td>
-										<td class="beside text-right!">{spot.neighbour.sure ? 'sure' : 'not sure'}</td>
-									</tr>
+								{#each [['PLOT', 'Plot', session.grower], ['BED', 'Bed', session.grower && !none], ['BARRIER', 'Barrier', session.grower], ['NEIGHBOUR', 'Neighbour’s crop', session.works]] as [kind, name, may] (kind)}
+									{#if may}
+										<tr>
+											<th scope="row">{name}</th>
+											<td class="text-right!">
+												<span class="flex justify-end gap-2">
+													<Act
+														onclick={() => {
+															drawing = true;
+															rough = [];
+															making = { kind: kind as Kind, byNumbers: false };
+														}}>On the map</Act
+													>
+													<Act
+														main={none && kind === 'PLOT'}
+														onclick={() => {
+															drawing = true;
+															making = { kind: kind as Kind, byNumbers: true };
+														}}>By numbers</Act
+													>
+												</span>
+											</td>
+										</tr>
+									{/if}
 								{/each}
 							</tbody>
 						</table>
+						{#if !none}
+							<GroundList shapes={all} choose={(id) => void choose(id)} />
+						{/if}
+					{:else}
+						<GroundList
+							shapes={all.filter((one) => one.kind === 'PLOT' || one.kind === 'NEIGHBOUR')}
+							plantings={view.plantings}
+							choose={(id) => void choose(id)}
+						/>
 					{/if}
-					{#if adding}<button
+					{#if chosen || making || file}
+						<button
 							type="button"
-							class="mt-3 cursor-pointer underline"
-							onclick={() => (adding = undefined)}>leave it</button
-						>{/if}
+							class="mt-4 block cursor-pointer underline"
+							onclick={() => {
+								chosen = undefined;
+								file = false;
+								again();
+							}}>back to the list</button
+						>
+					{:else if drawing && session.grower}
+						<button type="button" class="mt-4 block cursor-pointer underline" onclick={() => (file = true)}
+							>save it as a file, or read one in</button
+						>
+					{/if}
 				</section>
 			</div>
 		</Page>

@@ -40,6 +40,8 @@ import theriseed.core.isolation.PollenFlow;
 import theriseed.core.lot.LotNumber;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.pollination.CageSchedule;
+import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.DiversityKept;
 import theriseed.core.population.EffectiveSize;
 import theriseed.core.population.SowingNeed;
@@ -99,6 +101,9 @@ class WorkedExamplesTest {
             entry("6 passes", WorkedExamplesTest::passes),
             entry("6 shed", WorkedExamplesTest::shed),
             entry("6 guard", WorkedExamplesTest::guard),
+            entry("8 flowers", WorkedExamplesTest::flowers),
+            entry("8 sex", in -> Map.of("Ne", EffectiveSize.ofSexes(number(in, "Nm"), number(in, "Nf")))),
+            entry("8 cage", WorkedExamplesTest::cage),
             entry("10 ferm", WorkedExamplesTest::ferment),
             entry("10 ferm_time", WorkedExamplesTest::fermentAtConstant),
             entry("12 balance", WorkedExamplesTest::balance),
@@ -120,7 +125,7 @@ class WorkedExamplesTest {
     /** The alternative alphabet is described beside the recommended one; the app issues only the recommended. */
     private static final Set<String> NOT_USED = Set.of("16 c31");
 
-    private static final Set<Integer> SECTIONS = Set.of(1, 2, 3, 4, 5, 6, 10, 12, 13, 14, 16, 18);
+    private static final Set<Integer> SECTIONS = Set.of(1, 2, 3, 4, 5, 6, 8, 10, 12, 13, 14, 16, 18);
 
     @TestFactory
     Stream<DynamicTest> examples() throws Exception {
@@ -500,6 +505,32 @@ class WorkedExamplesTest {
                 "share_of_its_matings_inside", guard.share(),
                 "radius_for_half_m", guard.half(),
                 "radius_for_90pct_m", guard.ninety());
+    }
+
+    private static Map<String, ?> flowers(JsonNode in) {
+        FlowerNeed need = FlowerNeed.forSeeds(
+                number(in, "target"), number(in, "s"), number(in, "cv"), number(in, "take"), number(in, "ripe"));
+        Map<String, Object> out = new TreeMap<>(Map.of("fruits", need.fruits(), "flowers", need.flowers()));
+        if (in.has("plants")) {
+            out.put("flowers_per_plant", need.perPlant(whole(in, "plants")));
+        }
+        return out;
+    }
+
+    private static Map<String, ?> cage(JsonNode in) {
+        CageSchedule schedule = CageSchedule.of(
+                whole(in, "window"),
+                whole(in, "life"),
+                number(in, "overlap"),
+                number(in, "need_alive"),
+                number(in, "emergence"),
+                number(in, "mean_life"),
+                whole(in, "lead"));
+        return Map.of(
+                "interval_days", schedule.everyDays(),
+                "introductions", schedule.placeOn().size(),
+                "place_on_day_of_window", schedule.placeOn(),
+                "insects_per_introduction", schedule.insectsEach());
     }
 
     private static Map<String, ?> ferment(JsonNode in) {

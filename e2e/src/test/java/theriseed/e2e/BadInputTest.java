@@ -3,6 +3,7 @@ package theriseed.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -143,14 +144,21 @@ class BadInputTest {
             grower.at("/desk/plantings/" + id);
             other.at("/desk/plantings/" + id);
             other.type("Plants", "280");
-            other.type("Why it is corrected", "counted again");
-            other.act("Keep the correction");
+            other.type("Why it is changed", "counted again");
+            other.act("Keep the change");
             assertThat(other.heading("Desk")).isVisible();
 
             grower.type("Plants", "250");
-            grower.type("Why it is corrected", "slugs");
-            grower.act("Keep the correction");
-            Locator both = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Plants"));
+            grower.type("Why it is changed", "slugs");
+            grower.act("Keep the change");
+            Locator both = grower.page
+                    .getByRole(AriaRole.ROW)
+                    .filter(new Locator.FilterOptions()
+                            .setHas(grower.page.getByRole(
+                                    AriaRole.ROWHEADER,
+                                    new Page.GetByRoleOptions()
+                                            .setName("Plants")
+                                            .setExact(true))));
             assertThat(both.first()).containsText("250");
             assertThat(both.first()).containsText("280");
             grower.act("Keep mine");

@@ -5,11 +5,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Somebody with a browser of their own, who sees only what the screen shows. */
 final class Person implements AutoCloseable {
@@ -29,7 +32,8 @@ final class Person implements AutoCloseable {
         page = context.newPage();
         page.onConsoleMessage(said -> {
             boolean refusedRequest = said.text().startsWith("Failed to load resource");
-            if (List.of("error", "warning").contains(said.type()) && !refusedRequest) {
+            boolean hint = said.text().contains("willReadFrequently");
+            if (List.of("error", "warning").contains(said.type()) && !refusedRequest && !hint) {
                 complaints.add(said.text());
             }
         });
@@ -91,6 +95,42 @@ final class Person implements AutoCloseable {
         button(name).or(link(name)).first().click();
     }
 
+    /** The button of this name in the row of a table that begins with these words. */
+    Locator inRow(String row, String button) {
+        return page.getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(
+                                AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName(Pattern.compile("^" + row)))))
+                .first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(button));
+    }
+
+    /** Where a spot of the farm, in metres from its own, stands on the screen. */
+    double[] onMap(double east, double north) {
+        Locator map = page.getByTestId("map");
+        assertThat(map).not().hasAttribute("data-scale", "1");
+        BoundingBox box = map.boundingBox();
+        double scale = Double.parseDouble(map.getAttribute("data-scale"));
+        return new double[] {
+            box.x + (east - Double.parseDouble(map.getAttribute("data-west"))) * scale,
+            box.y + (Double.parseDouble(map.getAttribute("data-north")) - north) * scale
+        };
+    }
+
+    /** Drags something on the map from one spot of the farm to another, hand held down. */
+    void drag(double fromEast, double fromNorth, double toEast, double toNorth) {
+        double[] from = onMap(fromEast, fromNorth);
+        double[] to = onMap(toEast, toNorth);
+        page.mouse().move(from[0], from[1]);
+        page.mouse().down();
+        page.mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(12));
+    }
+
+    void clickOnMap(double east, double north) {
+        double[] at = onMap(east, north);
+        page.mouse().click(at[0], at[1]);
+    }
+
     Locator heading(String text) {
         return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(text));
     }
@@ -100,7 +140,7 @@ final class Person implements AutoCloseable {
     }
 
     Locator alert() {
-        return page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText("a"));
+        return page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText(Pattern.compile("\\S")));
     }
 
     @Override

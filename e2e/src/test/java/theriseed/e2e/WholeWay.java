@@ -26,15 +26,16 @@ final class WholeWay {
     void plot(boolean first) {
         grower.at("/field");
         if (!first) {
-            grower.act("New plot");
+            grower.act("Ground");
         }
+        grower.inRow("Plot", "By numbers").click();
         String name = crop.variety() + " plot";
         grower.type("Name", name);
         grower.type("Middle, east of the farm’s spot", String.valueOf(crop.offEast()));
         grower.type("Width", "60");
         grower.type("Length", "30");
         grower.act("Keep this plot");
-        grower.sees(name);
+        grower.sees(name + " is on the map.");
         grower.sees("1,800 m²");
     }
 

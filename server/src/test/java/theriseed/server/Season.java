@@ -49,26 +49,24 @@ public final class Season {
     }
 
     public String plotAt(double east, double north) {
-        return grower.post(
-                        "/api/plots",
-                        record(
-                                "name",
-                                "Test plot " + COUNT.incrementAndGet(),
-                                "east",
-                                east,
-                                "north",
-                                north,
-                                "width",
-                                40,
-                                "length",
-                                20,
-                                "turned",
-                                0,
-                                "positionError",
-                                3))
+        return grower.post("/api/plots", plotOf("Test plot " + COUNT.incrementAndGet(), east, north))
                 .ok()
                 .get("id")
                 .asString();
+    }
+
+    /** 40 m by 20 m round a middle. */
+    public static Map<String, Object> plotOf(String name, double east, double north) {
+        return record("name", name, "outline", rectangle(east, north, 40, 20), "positionError", 3);
+    }
+
+    public static Map<String, Object> rectangle(double east, double north, double width, double length) {
+        return record("east", east, "north", north, "width", width, "length", length, "turned", 0);
+    }
+
+    /** A change made from a version, with its reason. */
+    public static Map<String, Object> changed(int version, String reason) {
+        return record("version", version, "reason", reason);
     }
 
     public static Map<String, Object> varietyOf(String crop) {

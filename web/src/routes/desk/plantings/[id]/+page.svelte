@@ -2,8 +2,11 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import PlantingForm from '$lib/season/PlantingForm.svelte';
 	import Threats from '$lib/season/Threats.svelte';
@@ -13,23 +16,50 @@
 
 	const id = page.params.id!;
 	const attempt = new Attempt();
+	const scheme = page.url.searchParams.get('scheme') ?? undefined;
 	async function load() {
 		const found = await ask(GET('/api/plantings/{id}', { params: { path: { id } } }));
 		const ground = await ask(GET('/api/ground', { params: { query: { season: found.planting.season } } }));
-		return { ...found, plots: ground.plots.map((shape) => shape.plot) };
+		return {
+			...found,
+			plots: ground.plots.map((shape) => shape.plot),
+			beds: ground.beds.map((shape) => shape.bed)
+		};
 	}
 	const needed = load();
 	const preview = new Latest<Schemas['PlantingView']>();
-	const tried = (body: Schemas['PlantingRequest']) =>
-		void preview.ask(ask(POST('/api/plantings/preview', { body })));
+	const tried = (planting: Schemas['PlantingRequest']) =>
+		void preview.ask(
+			ask(POST('/api/plantings/{id}/tried', { params: { path: { id } }, body: { planting } })).then(
+				([itself]) => itself
+			)
+		);
 	const back = (planting: Schemas['PlantingView']) =>
-		goto(`/desk?season=${planting.season}&planting=${planting.id}`);
+		goto(
+			scheme
+				? `/desk/what-if?season=${planting.season}&scheme=${scheme}`
+				: `/desk?season=${planting.season}&planting=${planting.id}`
+		);
+	const givingUp = new Attempt();
+	let why = $state('');
+
+	function giveUp(planting: Schemas['PlantingView']) {
+		void givingUp.run(async () => {
+			await ask(
+				POST('/api/plantings/{id}/given-up', {
+					params: { path: { id } },
+					body: { version: planting.version, reason: why, givenUp: true }
+				})
+			);
+			await back({ ...planting, id: undefined });
+		});
+	}
 </script>
 
 <Loading from={needed}>
-	{#snippet children({ planting, corrections, plots })}
+	{#snippet children({ planting, corrections, plots, beds })}
 		<Page
-			title="correct {planting.variety.name}"
+			title="change {planting.variety.name}"
 			room={{ name: 'Desk', path: '/desk' }}
 			says={cropWord(planting.variety.cropName)}
 		>
@@ -38,6 +68,9 @@
 					{attempt}
 					varieties={[]}
 					{plots}
+					{beds}
+					refused={preview.problem?.field}
+					schemeId={scheme}
 					{planting}
 					{tried}
 					taken={() => back(planting)}
@@ -52,6 +85,20 @@
 						/>{/if}
 				</section>
 			</div>
+			<section class="mt-8 max-w-xl">
+				<h2 class="ruled mb-3">Take it out of the plan</h2>
+				<TextField
+					label="Why it is given up"
+					name="why"
+					attempt={givingUp}
+					bind:value={why}
+					hint="it stays recorded, out of sight"
+				/>
+				<div class="mt-3 grid gap-3">
+					<Trouble attempt={givingUp} labels={{ reason: 'Why it is given up' }} />
+					<div><Act onclick={() => giveUp(planting)} disabled={givingUp.busy}>Give it up</Act></div>
+				</div>
+			</section>
 			<Corrections {corrections} />
 		</Page>
 	{/snippet}

@@ -13,6 +13,7 @@
 	import Page from '$lib/shell/Page.svelte';
 
 	const attempt = new Attempt();
+	const scheme = page.url.searchParams.get('scheme') ?? undefined;
 	const season = Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4));
 	const needed = Promise.all([
 		ask(GET('/api/varieties', { params: { query: { size: 200 } } })),
@@ -39,11 +40,18 @@
 						{season}
 						varieties={varieties.items}
 						plots={ground.plots.map((shape) => shape.plot)}
+						beds={ground.beds.map((shape) => shape.bed)}
+						refused={preview.problem?.field}
+						schemeId={scheme}
 						variety={page.url.searchParams.get('variety') ?? ''}
 						{tried}
 						save={async (body) => {
 							const kept = await ask(POST('/api/plantings', { body }));
-							await goto(`/desk?season=${kept.season}&planting=${kept.id}`);
+							await goto(
+								scheme
+									? `/desk/what-if?season=${kept.season}&scheme=${scheme}`
+									: `/desk?season=${kept.season}&planting=${kept.id}`
+							);
 						}}
 					/>
 					<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">

@@ -1,5 +1,6 @@
 package theriseed.core.bloom;
 
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
@@ -21,6 +22,9 @@ public record BloomOverlap(
         int days, double fraction, int delayFlowering, int advanceFlowering, int delaySowing, int advanceSowing) {
 
     private static final Range DAY = Range.of(1, 731, "day");
+
+    private static final int LONGEST_KEPT = 731;
+    private static final AtomicReferenceArray<double[]> BELLS = new AtomicReferenceArray<>(LONGEST_KEPT + 1);
 
     /** Share of days of flowering shift per day of sowing shift when nothing better is known: late sowings catch up. */
     public static final double USUAL_RESPONSE = 0.7;
@@ -65,15 +69,40 @@ public record BloomOverlap(
         return shared / all;
     }
 
-    /** {@link #weight} with the bell curve, for windows on the calendar. */
+    /** {@link #weight} with the bell curve, for windows on the calendar; only the days they share are looked at. */
     public static double weight(BloomWindow source, BloomWindow recipient) {
-        long origin = Math.min(source.first().toEpochDay(), recipient.first().toEpochDay()) - 1;
-        return weight(
-                BloomCurve.BELL,
-                (int) (source.first().toEpochDay() - origin),
-                (int) (source.last().toEpochDay() - origin),
-                (int) (recipient.first().toEpochDay() - origin),
-                (int) (recipient.last().toEpochDay() - origin));
+        double[] s = bell(source.days());
+        double[] r = bell(recipient.days());
+        int later = (int) (source.first().toEpochDay() - recipient.first().toEpochDay());
+        double shared = 0;
+        for (int day = Math.max(0, later); day < Math.min(r.length, later + s.length); day++) {
+            shared += Math.min(r[day], s[day - later]);
+        }
+        return shared == 0 ? 0 : shared / sum(r);
+    }
+
+    /** Intensities of a window of so many days; windows are few and alike, pairs of them many. */
+    private static double[] bell(int days) {
+        double[] known = days <= LONGEST_KEPT ? BELLS.get(days) : null;
+        if (known != null) {
+            return known;
+        }
+        double[] made = new double[days];
+        for (int day = 0; day < days; day++) {
+            made[day] = BloomCurve.BELL.at((day + 0.5) / days);
+        }
+        if (days <= LONGEST_KEPT) {
+            BELLS.set(days, made);
+        }
+        return made;
+    }
+
+    private static double sum(double[] values) {
+        double sum = 0;
+        for (double value : values) {
+            sum += value;
+        }
+        return sum;
     }
 
     private static void window(String name, int first, int last) {

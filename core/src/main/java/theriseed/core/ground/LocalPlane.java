@@ -21,24 +21,29 @@ public final class LocalPlane {
     private LocalPlane(LonLat origin) {
         this.origin = origin;
         double latitude = Math.toRadians(origin.lat());
-        double w = 1 - ECCENTRICITY_SQUARED * Math.pow(Math.sin(latitude), 2);
-        this.metresPerRadianNorth = SEMI_MAJOR_M * (1 - ECCENTRICITY_SQUARED) / Math.pow(w, 1.5);
-        this.metresPerRadianEast = SEMI_MAJOR_M / Math.sqrt(w) * Math.cos(latitude);
+        double sine = Math.sin(latitude);
+        double w = 1 - ECCENTRICITY_SQUARED * sine * sine;
+        double root = Math.sqrt(w);
+        this.metresPerRadianNorth = SEMI_MAJOR_M * (1 - ECCENTRICITY_SQUARED) / (w * root);
+        this.metresPerRadianEast = SEMI_MAJOR_M / root * Math.cos(latitude);
     }
 
     /** The plane whose origin is the middle of the box around all the corners. */
-    public static LocalPlane around(List<LonLat> corners) {
-        double first = corners.get(0).lon();
+    @SafeVarargs
+    public static LocalPlane around(List<LonLat>... shapes) {
+        double first = shapes[0].get(0).lon();
         double west = 0;
         double east = 0;
         double south = Double.POSITIVE_INFINITY;
         double north = Double.NEGATIVE_INFINITY;
-        for (LonLat corner : corners) {
-            double offset = folded(corner.lon() - first);
-            west = Math.min(west, offset);
-            east = Math.max(east, offset);
-            south = Math.min(south, corner.lat());
-            north = Math.max(north, corner.lat());
+        for (List<LonLat> corners : shapes) {
+            for (LonLat corner : corners) {
+                double offset = folded(corner.lon() - first);
+                west = Math.min(west, offset);
+                east = Math.max(east, offset);
+                south = Math.min(south, corner.lat());
+                north = Math.max(north, corner.lat());
+            }
         }
         return new LocalPlane(new LonLat((first + west + first + east) / 2, (south + north) / 2));
     }
@@ -61,9 +66,15 @@ public final class LocalPlane {
 
     /** Metres east (x) and north (y) of the origin. */
     public Coordinate metres(LonLat spot) {
-        return new Coordinate(
-                metresPerRadianEast * Math.toRadians(folded(spot.lon() - origin.lon())),
-                metresPerRadianNorth * Math.toRadians(spot.lat() - origin.lat()));
+        return new Coordinate(east(spot), north(spot));
+    }
+
+    double east(LonLat spot) {
+        return metresPerRadianEast * Math.toRadians(folded(spot.lon() - origin.lon()));
+    }
+
+    double north(LonLat spot) {
+        return metresPerRadianNorth * Math.toRadians(spot.lat() - origin.lat());
     }
 
     private static double folded(double degrees) {

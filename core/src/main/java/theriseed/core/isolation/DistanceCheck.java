@@ -11,10 +11,14 @@ import theriseed.core.measure.Range;
  * @param asked metres asked by the recipient's grade, 0 to 20 000
  */
 public record DistanceCheck(double metres, double error, double asked) {
+    private static final Range METRES = Range.of(0, 100_000, "m");
+    private static final Range ERROR = Range.of(0, 500, "m");
+    private static final Range ASKED = Range.of(0, 20_000, "m");
+
     public DistanceCheck {
-        Range.of(0, 100_000, "m").check("D", metres);
-        Range.of(0, 500, "m").check("u", error);
-        Range.of(0, 20_000, "m").check("R", asked);
+        METRES.check("D", metres);
+        ERROR.check("u", error);
+        ASKED.check("R", asked);
     }
 
     /** Far enough even if both edges are off. */

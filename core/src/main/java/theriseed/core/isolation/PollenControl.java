@@ -1,5 +1,7 @@
 package theriseed.core.isolation;
 
+import theriseed.core.crop.Crop;
+
 /**
  * What a planting gives to the air and takes from it.
  *
@@ -20,5 +22,26 @@ public record PollenControl(boolean sheds, boolean takes) {
     /** Bagged or pollinated by hand; flowers left open still shed, though the treated ones take nothing foreign. */
     public static PollenControl treated(boolean everyFlower) {
         return new PollenControl(!everyFlower, false);
+    }
+
+    /** How the flowers of a planting are kept from foreign pollen. */
+    public enum Kind {
+        OPEN,
+        CAGED,
+        BAGGED,
+        HAND_POLLINATED
+    }
+
+    /**
+     * What a way of keeping pollen out comes to for a crop: a net stops insects and what pollinates itself, not wind.
+     *
+     * @param everyFlower whether no flower of the planting is left open
+     */
+    public static PollenControl of(Kind kind, boolean everyFlower, Crop crop) {
+        return switch (kind) {
+            case OPEN -> OPEN;
+            case CAGED -> caged(!crop.vector().equals("wind"));
+            case BAGGED, HAND_POLLINATED -> treated(everyFlower);
+        };
     }
 }

@@ -24,6 +24,10 @@ public final class PollenFlow {
     public static final double BAND = 3;
 
     private static final double SHARE_FLOOR = 0.05;
+    private static final Range METRES = Range.of(0, 100_000, "m");
+    private static final Range AREA = Range.above(0, 1e9, "m2");
+    private static final Range SHARE = Range.of(0, 1, "");
+    private static final Range HELD = Range.of(0, Barrier.MOST_HELD, "");
 
     private final double adjacent;
     private final double target;
@@ -62,14 +66,19 @@ public final class PollenFlow {
         return adjacent * Math.exp(-Math.pow(metres / scale, shape));
     }
 
+    /** Metres at which a large neighbour's crossing has fallen to so small a share; 0 where it never was above it. */
+    public double metresUntil(double share) {
+        return adjacent <= share ? 0 : scale * Math.pow(Math.log(adjacent / share), 1 / shape);
+    }
+
     /**
      * Distance that a partly crossing source needs, metres; 0 where even beside it the crossing stays below the target.
      *
      * @param compatibility 0 to 1
      */
     public double requiredMetres(double compatibility) {
-        double strongest = Range.of(0, 1, "").check("k", compatibility) * adjacent;
-        return strongest <= target ? 0 : scale * Math.pow(Math.log(strongest / target), 1 / shape);
+        double full = SHARE.check("k", compatibility);
+        return full == 0 ? 0 : metresUntil(target / full);
     }
 
     /**
@@ -83,17 +92,17 @@ public final class PollenFlow {
      */
     public record Source(double metres, double area, double overlap, double barrier, double compatibility) {
         public Source {
-            Range.of(0, 100_000, "m").check("d", metres);
-            Range.above(0, 1e9, "m2").check("area", area);
-            Range.of(0, 1, "").check("W", overlap);
-            Range.of(0, 0.9, "").check("barrier", barrier);
-            Range.of(0, 1, "").check("k", compatibility);
+            METRES.check("d", metres);
+            AREA.check("area", area);
+            SHARE.check("W", overlap);
+            HELD.check("barrier", barrier);
+            SHARE.check("k", compatibility);
         }
     }
 
     /** Crossing from one source on a recipient of that area. */
     public double from(Source source, double recipientArea) {
-        Range.above(0, 1e9, "m2").check("recipient_area", recipientArea);
+        AREA.check("recipient_area", recipientArea);
         double share = source.area() / (source.area() + recipientArea);
         return at(source.metres())
                 * Math.min(1 - SHARE_FLOOR, Math.max(SHARE_FLOOR, share))

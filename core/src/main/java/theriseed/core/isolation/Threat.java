@@ -5,12 +5,13 @@ import java.util.Comparator;
 /**
  * What one source of foreign pollen means for one seed crop.
  *
- * @param source index of the source in the list that was asked about
+ * @param source number of the stand it comes from
  * @param metres edge to edge
  * @param asked metres the grade asks
  * @param daysTogether days on which both bloom
  * @param daysApart days without bloom between them; 0 when they meet
  * @param margin days apart that would be sure
+ * @param held share of its pollen that barriers on the way hold back
  * @param crossing estimated share of seed crossed by this source alone
  * @param compatibility 1 for the same crossing group, less for groups that cross partly
  * @param why what decided
@@ -22,6 +23,7 @@ public record Threat(
         int daysTogether,
         int daysApart,
         int margin,
+        double held,
         double crossing,
         double compatibility,
         Verdict verdict,
@@ -44,4 +46,19 @@ public record Threat(
             .reversed()
             .thenComparing(Comparator.comparingDouble(Threat::crossing).reversed())
             .thenComparingDouble(Threat::metres);
+
+    Threat tightBecause(Why other) {
+        return new Threat(
+                source,
+                metres,
+                asked,
+                daysTogether,
+                daysApart,
+                margin,
+                held,
+                crossing,
+                compatibility,
+                Verdict.TIGHT,
+                other);
+    }
 }

@@ -2,51 +2,69 @@ package theriseed.core.isolation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomOverlap;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Grade;
-import theriseed.core.measure.Range;
+import theriseed.core.ground.ShortestWay;
 
 /**
- * Everything known that could cross a seed crop, worst first, and what it comes to. Unseen gardens, wild relatives and
- * volunteers are not in it.
+ * Everything known that could cross a seed crop, worst first, and what it comes to. Unseen gardens and wild relatives
+ * nobody noted are not in it.
  */
 public final class Threats {
+    /** A source is left out where even a large one would add less than this share of what the grade allows. */
+    private static final double NEGLIGIBLE = 0.01;
+
+    private final Stand recipient;
+    private final Map<Integer, Weighed> weighed;
     private final List<Threat> threats;
     private final double crossing;
 
-    private Threats(List<Threat> threats, double crossing) {
-        this.threats = List.copyOf(threats);
-        this.crossing = crossing;
+    /** A threat before all are seen together, and whether its source is sure. */
+    private record Weighed(Threat threat, boolean sure) {}
+
+    private Threats(Stand recipient, Map<Integer, Weighed> weighed) {
+        this.recipient = recipient;
+        this.weighed = weighed;
+        double untouched = 1;
+        for (Weighed one : weighed.values()) {
+            untouched *= 1 - one.threat().crossing();
+        }
+        this.crossing = Math.min(1 - untouched, recipient.crop().naturalOutcrossing());
+        List<Threat> judged = new ArrayList<>(weighed.size());
+        weighed.values().forEach(one -> judged.add(judgedByAll(one)));
+        judged.sort(Threat.WORST_FIRST);
+        this.threats = List.copyOf(judged);
     }
 
     /**
-     * @param recipient the stand seed is saved from
-     * @param sources every other stand of the same season, own and neighbours'; those that cannot cross are left out
+     * @param recipient the stand seed is saved from; its grade decides
+     * @param sources every other stand of the same season by a number of its own; those that cannot cross are left out
      */
-    public static Threats to(Stand recipient, Grade grade, List<Stand> sources) {
-        double asked = recipient.crop().isolation().orElseThrow().of(grade);
-        List<Threat> found = new ArrayList<>();
-        double untouched = 1;
-        for (int i = 0; i < sources.size(); i++) {
-            Stand source = sources.get(i);
-            double compatibility = recipient.crop().takesPollenOf(source.crop());
-            boolean sameVariety = recipient.crop().key().equals(source.crop().key())
-                    && recipient.variety().equals(source.variety());
-            if (compatibility > 0 && !sameVariety) {
-                Threat threat = weigh(i, recipient, source, grade, asked, compatibility);
-                untouched *= 1 - threat.crossing();
-                found.add(threat);
-            }
-        }
-        double together = Math.min(1 - untouched, recipient.crop().naturalOutcrossing());
-        List<Threat> judged = new ArrayList<>(found.stream()
-                .map(threat -> judgedByAll(threat, together, grade, sources.get(threat.source())))
-                .toList());
-        judged.sort(Threat.WORST_FIRST);
-        return new Threats(judged, together);
+    static Threats to(Stand recipient, Map<Integer, Stand> sources, Barriers barriers) {
+        Scale scale = Scale.of(recipient);
+        Map<Integer, Weighed> weighed = new TreeMap<>();
+        sources.forEach((number, source) ->
+                weigh(number, recipient, source, scale, barriers).ifPresent(one -> weighed.put(number, one)));
+        return new Threats(recipient, weighed);
+    }
+
+    /** The same when one of the sources is otherwise, or none any more. */
+    Threats with(int number, Optional<Stand> source, Barriers barriers) {
+        Map<Integer, Weighed> now = new TreeMap<>(weighed);
+        now.remove(number);
+        source.flatMap(stand -> weigh(number, recipient, stand, Scale.of(recipient), barriers))
+                .ifPresent(one -> now.put(number, one));
+        return new Threats(recipient, now);
+    }
+
+    /** Metres beyond which nothing is a threat to this stand: neither by distance asked nor by what it would add. */
+    static double reach(Stand recipient) {
+        return Scale.of(recipient).reach();
     }
 
     public List<Threat> worstFirst() {
@@ -67,30 +85,54 @@ public final class Threats {
         return crossing;
     }
 
-    private static Threat weigh(
-            int index, Stand recipient, Stand source, Grade grade, double asked, double compatibility) {
-        double metres = recipient.place().metresTo(source.place());
-        double error =
-                Range.of(0, 500, "m").check("position error", recipient.positionError() + source.positionError());
-        DistanceCheck distance = new DistanceCheck(metres, error, asked);
+    /** What a recipient asks, reckoned once for all its sources. */
+    private record Scale(Grade grade, double asked, PollenFlow flow, double depth) {
+        static Scale of(Stand recipient) {
+            Grade grade = recipient.grade().orElseThrow();
+            return new Scale(
+                    grade,
+                    recipient.crop().isolation().orElseThrow().of(grade),
+                    Threats.flow(recipient),
+                    recipient.dropped() > 0 ? recipient.site().narrowSide() : 0);
+        }
+
+        double reach() {
+            return Math.max(asked, flow.metresUntil(grade.crossingAllowed() * NEGLIGIBLE));
+        }
+    }
+
+    private static Optional<Weighed> weigh(int number, Stand recipient, Stand source, Scale scale, Barriers barriers) {
+        double compatibility = recipient.takesPollenOf(source);
+        if (compatibility == 0) {
+            return Optional.empty();
+        }
+        ShortestWay way = recipient.site().wayTo(source.site());
+        double error = recipient.positionError() + source.positionError();
+        if (way.metres() - error > scale.reach()) {
+            return Optional.empty();
+        }
+        DistanceCheck distance = new DistanceCheck(way.metres(), error, scale.asked());
         Meeting meeting = Meeting.of(recipient.bloom(), source.bloom());
-        int margin =
-                Math.max(grade.daysApart(), BloomForecast.margin(BloomForecast.SPREAD_DAYS, BloomForecast.SPREAD_DAYS));
-        boolean closed = !source.control().sheds() || !recipient.control().takes();
-        double crossing = closed
-                ? 0
-                : flow(recipient)
-                        .from(
-                                new PollenFlow.Source(metres, source.area(), meeting.weight(), 0, compatibility),
-                                recipient.area());
+        int margin = Math.max(scale.grade().daysApart(), BloomForecast.margin(recipient.spread(), source.spread()));
+        boolean sheds = source.control().sheds();
+        boolean takes = recipient.control().takes();
+        double held = sheds && takes ? barriers.held(way) : 0;
+        double crossing = sheds && takes
+                ? scale.flow()
+                                .from(
+                                        new PollenFlow.Source(
+                                                way.metres(), source.area(), meeting.weight(), held, compatibility),
+                                        recipient.area())
+                        * behindDroppedRows(scale, way.metres(), recipient.dropped())
+                : 0;
         Verdict verdict;
         Threat.Why why;
-        if (!source.control().sheds()) {
-            verdict = Verdict.CLEAR;
-            why = Threat.Why.SHEDS_NOTHING;
-        } else if (!recipient.control().takes()) {
+        if (!takes) {
             verdict = Verdict.CLEAR;
             why = Threat.Why.TAKES_NOTHING;
+        } else if (!sheds) {
+            verdict = source.sure() ? Verdict.CLEAR : Verdict.TIGHT;
+            why = source.sure() ? Threat.Why.SHEDS_NOTHING : Threat.Why.UNSURE_REPORT;
         } else if (distance.enough()) {
             verdict = Verdict.CLEAR;
             why = Threat.Why.FAR_ENOUGH;
@@ -107,42 +149,39 @@ public final class Threats {
             verdict = Verdict.CROSSES;
             why = Threat.Why.TOO_NEAR;
         }
-        return new Threat(
-                index,
-                metres,
-                asked,
-                meeting.daysTogether(),
-                meeting.daysApart(),
-                margin,
-                crossing,
-                compatibility,
-                verdict,
-                why);
+        return Optional.of(new Weighed(
+                new Threat(
+                        number,
+                        way.metres(),
+                        scale.asked(),
+                        meeting.daysTogether(),
+                        meeting.daysApart(),
+                        margin,
+                        held,
+                        crossing,
+                        compatibility,
+                        verdict,
+                        why),
+                source.sure()));
+    }
+
+    private static double behindDroppedRows(Scale scale, double metres, double dropped) {
+        if (dropped == 0) {
+            return 1;
+        }
+        return scale.flow().meanBehind(metres, scale.depth(), dropped)
+                / scale.flow().meanBehind(metres, scale.depth(), 0);
     }
 
     /** Too near is let pass as tight while all sources together stay within the grade, or the report is not sure. */
-    private static Threat judgedByAll(Threat threat, double together, Grade grade, Stand source) {
-        if (threat.why() != Threat.Why.TOO_NEAR) {
-            return threat;
+    private Threat judgedByAll(Weighed one) {
+        if (one.threat().why() != Threat.Why.TOO_NEAR) {
+            return one.threat();
         }
-        if (together <= grade.crossingAllowed()) {
-            return because(threat, Threat.Why.ESTIMATE_WITHIN_GRADE);
+        if (crossing <= recipient.grade().orElseThrow().crossingAllowed()) {
+            return one.threat().tightBecause(Threat.Why.ESTIMATE_WITHIN_GRADE);
         }
-        return source.sure() ? threat : because(threat, Threat.Why.UNSURE_REPORT);
-    }
-
-    private static Threat because(Threat threat, Threat.Why why) {
-        return new Threat(
-                threat.source(),
-                threat.metres(),
-                threat.asked(),
-                threat.daysTogether(),
-                threat.daysApart(),
-                threat.margin(),
-                threat.crossing(),
-                threat.compatibility(),
-                Verdict.TIGHT,
-                why);
+        return one.sure() ? one.threat() : one.threat().tightBecause(Threat.Why.UNSURE_REPORT);
     }
 
     private static PollenFlow flow(Stand recipient) {

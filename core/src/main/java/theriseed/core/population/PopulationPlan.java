@@ -10,11 +10,20 @@ import theriseed.core.measure.Range;
  * @param plants giving seed, as planned
  * @param asked by the grade
  * @param effectiveSize worth of those plants to diversity when all give alike
+ * @param keepsOneInTwenty chance that a type carried by one gamete in twenty is still among them
+ * @param keepsOneInHundred the same of one in a hundred
  * @param diversityKept share of heterozygosity left after ten generations of this size
  * @param seedToSow seeds for a 95 % chance that the plants asked stand
  */
 public record PopulationPlan(
-        int plants, int asked, Mark mark, double effectiveSize, double diversityKept, SowingNeed seedToSow) {
+        int plants,
+        int asked,
+        Mark mark,
+        double effectiveSize,
+        double keepsOneInTwenty,
+        double keepsOneInHundred,
+        double diversityKept,
+        SowingNeed seedToSow) {
     /** Enough, at least seven tenths of it, or less. */
     public enum Mark {
         CLEAR,
@@ -37,8 +46,9 @@ public record PopulationPlan(
     /**
      * @param plants planned, 1 to a million
      * @param germination of the seed sown, percent, above 0
+     * @param selected share of the survivors kept when the best are chosen, above 0 to 1
      */
-    public static PopulationPlan of(Crop crop, Grade grade, int plants, double germination) {
+    public static PopulationPlan of(Crop crop, Grade grade, int plants, double germination, double selected) {
         Range.of(1, 1e6, "plants").check("plants", plants);
         Range.above(0, 100, "%").check("germination", germination);
         int asked = (int) crop.plants().of(grade);
@@ -46,14 +56,22 @@ public record PopulationPlan(
         double effective = effectiveSize(crop, plants);
         SowingNeed need = SowingNeed.of(
                 Math.max(plants, asked),
-                1,
+                selected,
                 0,
                 germination / 100,
                 USUAL_ESTABLISHMENT,
                 USUAL_ROGUED_CLEAN,
                 crop.lifeCycle().flowersAfterWinter() ? USUAL_WINTER : 1);
+        double inbreeding = EffectiveSize.inbreeding(1 - crop.naturalOutcrossing());
         return new PopulationPlan(
-                plants, asked, mark, effective, DiversityKept.after(GENERATIONS, Math.max(1, effective)), need);
+                plants,
+                asked,
+                mark,
+                effective,
+                DiversityKept.chanceToKeep(0.05, plants, inbreeding),
+                DiversityKept.chanceToKeep(0.01, plants, inbreeding),
+                DiversityKept.after(GENERATIONS, Math.max(1, effective)),
+                need);
     }
 
     /** Ne of plants that all give alike: half male, half female where the sexes stand apart. */

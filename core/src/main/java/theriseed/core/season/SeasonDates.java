@@ -23,11 +23,26 @@ public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, Loca
         };
     }
 
-    /** @throws OutOfRange naming the field whose day cannot be */
-    public void checkPlanting(LocalDate sown, LocalDate setOut) {
+    /**
+     * @param setOut null when sown in the open
+     * @param lifted null when roots stay in the ground; else {@code replanted} is there too
+     * @param cleared last day on the ground; null when it stands until its seed is picked
+     * @throws OutOfRange naming the field whose day cannot be
+     */
+    public void checkPlanting(
+            LocalDate sown, LocalDate setOut, LocalDate lifted, LocalDate replanted, LocalDate cleared) {
         check("sownOn", sown, earliestSowing, latestSowing);
         if (setOut != null) {
             check("setOutOn", setOut, sown, latestPicking);
+        }
+        if (lifted != null) {
+            check("liftedOn", lifted, sown.plusDays(1), latestPicking);
+        }
+        if (replanted != null) {
+            check("replantedOn", replanted, lifted == null ? sown.plusDays(1) : lifted, latestPicking);
+        }
+        if (cleared != null) {
+            check("clearedOn", cleared, sown.plusDays(1), latestPicking);
         }
     }
 

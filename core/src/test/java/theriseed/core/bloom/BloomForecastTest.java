@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
@@ -17,15 +20,30 @@ class BloomForecastTest {
         return CropTable.shipped().find(key).orElseThrow();
     }
 
-    private static BloomWindow bloom(String key, LocalDate sown, LocalDate setOut) {
-        return new BloomForecast(MILD).of(crop(key), 2026, sown, setOut).orElseThrow();
+    private static BloomForecast.Bloom forecast(String key, GrowingDays days) {
+        return forecast(new Weather(MILD, Map.of()), key, days);
+    }
+
+    private static BloomForecast.Bloom forecast(Weather weather, String key, GrowingDays days) {
+        return new BloomForecast(weather, MARCH).of(crop(key), 2026, days);
+    }
+
+    private static LocalDate first(BloomForecast.Bloom bloom) {
+        return bloom.window().orElseThrow().first();
+    }
+
+    private static GrowingDays raised(LocalDate sown, LocalDate setOut) {
+        return new GrowingDays(sown, Optional.of(setOut), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    private static GrowingDays lifted(LocalDate sown, LocalDate lifted, LocalDate replanted) {
+        return new GrowingDays(sown, Optional.empty(), Optional.of(lifted), Optional.of(replanted), Optional.empty());
     }
 
     @Test
     void raisingUnderGlassBringsBloomForward() {
-        LocalDate late = bloom("tomato", LocalDate.of(2026, 5, 20), LocalDate.of(2026, 5, 20))
-                .first();
-        LocalDate raised = bloom("tomato", MARCH, LocalDate.of(2026, 5, 20)).first();
+        LocalDate late = first(forecast("tomato", GrowingDays.sown(LocalDate.of(2026, 5, 20))));
+        LocalDate raised = first(forecast("tomato", raised(MARCH, LocalDate.of(2026, 5, 20))));
         assertThat(raised).isBetween(LocalDate.of(2026, 5, 15), LocalDate.of(2026, 6, 20));
         assertThat(late).isAfter(raised.plusDays(30));
     }
@@ -33,18 +51,80 @@ class BloomForecastTest {
     @Test
     void aBiennialBloomsInItsSeasonWhateverTheSowingDay() {
         LocalDate sown = LocalDate.of(2025, 6, 20);
-        assertThat(bloom("kale", sown, sown)).isEqualTo(bloom("kale", sown.plusDays(30), sown.plusDays(30)));
-        assertThat(bloom("kale", sown, sown).first()).isBetween(LocalDate.of(2026, 4, 1), LocalDate.of(2026, 5, 20));
-        assertThat(bloom("kale", sown, sown).days()).isEqualTo(crop("kale").floweringDays());
+        BloomForecast.Bloom kale = forecast("kale", GrowingDays.sown(sown));
+        assertThat(kale.window())
+                .isEqualTo(forecast("kale", GrowingDays.sown(sown.plusDays(30))).window());
+        assertThat(first(kale)).isBetween(LocalDate.of(2026, 4, 1), LocalDate.of(2026, 5, 20));
+        assertThat(kale.window().orElseThrow().days()).isEqualTo(crop("kale").floweringDays());
+        assertThat(kale.tooLittleCold()).isFalse();
+    }
+
+    @Test
+    void aRootFromTheStoreStartsWhenItIsPlantedAgain() {
+        LocalDate sown = LocalDate.of(2025, 6, 20);
+        LocalDate inGround = first(forecast("beetroot", GrowingDays.sown(sown)));
+        LocalDate stored =
+                first(forecast("beetroot", lifted(sown, LocalDate.of(2025, 11, 1), LocalDate.of(2026, 4, 20))));
+        assertThat(stored).isAfter(inGround);
+    }
+
+    @Test
+    void withoutColdABiennialStaysARosetteUnlessItsRootsAreStored() {
+        Weather warm = new Weather(new ClimateNormals(20, 3, 28, 4), Map.of());
+        LocalDate sown = LocalDate.of(2025, 6, 20);
+        BloomForecast.Bloom left = forecast(warm, "cabbage", GrowingDays.sown(sown));
+        assertThat(left.window()).isEmpty();
+        assertThat(left.tooLittleCold()).isTrue();
+        BloomForecast.Bloom stored =
+                forecast(warm, "cabbage", lifted(sown, LocalDate.of(2025, 11, 1), LocalDate.of(2026, 3, 1)));
+        assertThat(stored.tooLittleCold()).isFalse();
+        assertThat(stored.window()).isPresent();
+    }
+
+    @Test
+    void warmDaysThatWereBringBloomForwardAndMakeItSurer() {
+        GrowingDays sown = GrowingDays.sown(LocalDate.of(2026, 1, 10));
+        Map<LocalDate, Weather.Day> mild = new HashMap<>();
+        for (LocalDate day = LocalDate.of(2026, 1, 1); day.isBefore(MARCH); day = day.plusDays(1)) {
+            mild.put(day, new Weather.Day(9, 17));
+        }
+        BloomForecast.Bloom usual = forecast("broad-bean", sown);
+        BloomForecast.Bloom warm = forecast(new Weather(MILD, mild), "broad-bean", sown);
+        assertThat(first(warm)).isBefore(first(usual).minusDays(7));
+        assertThat(warm.spread()).isBetween(1.0, 14.0);
+        GrowingDays later = GrowingDays.sown(LocalDate.of(2026, 4, 20));
+        assertThat(BloomForecast.margin(usual.spread(), forecast("pea", later).spread()))
+                .isBetween(7, 30);
+    }
+
+    @Test
+    void aSeenFirstFlowerIsWhatCounts() {
+        LocalDate seen = LocalDate.of(2026, 5, 3);
+        BloomForecast.Bloom bloom = forecast(
+                "kale",
+                new GrowingDays(
+                        LocalDate.of(2025, 6, 20),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.of(seen)));
+        assertThat(first(bloom)).isEqualTo(seen);
+        assertThat(bloom.seen()).isTrue();
+        assertThat(bloom.spread()).isEqualTo(1);
     }
 
     @Test
     void warmthThatNeverComesGivesNoDate() {
-        ClimateNormals cold = new ClimateNormals(2, 4, 28, 3);
-        assertThat(new BloomForecast(cold).of(crop("melon"), 2026, MARCH, MARCH))
-                .isEmpty();
-        assertThat(new BloomForecast(MILD).of(crop("garlic"), 2026, MARCH, MARCH))
-                .isEmpty();
+        Weather cold = new Weather(new ClimateNormals(2, 4, 28, 3), Map.of());
+        assertThat(forecast(cold, "melon", GrowingDays.sown(MARCH)).window()).isEmpty();
+        assertThat(forecast("garlic", GrowingDays.sown(MARCH)).window()).isEmpty();
+    }
+
+    @Test
+    void aRootIsLiftedAndPlantedAgainOrNeither() {
+        assertThatThrownBy(() -> new GrowingDays(
+                        MARCH, Optional.empty(), Optional.of(MARCH), Optional.empty(), Optional.empty()))
+                .hasMessageContaining("replantedOn: nothing");
     }
 
     @Test

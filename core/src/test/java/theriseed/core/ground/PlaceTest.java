@@ -8,6 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
 import theriseed.core.measure.OutOfRange;
 
 class PlaceTest {
@@ -41,5 +42,51 @@ class PlaceTest {
         assertThatThrownBy(() -> new Place(List.of(a, c, b, d))).hasMessageContaining("edges cross");
         assertThatThrownBy(() -> LonLat.of("corner", 6.2, 95)).hasMessageContaining("corner.lat: 95");
         assertThatThrownBy(() -> Place.rectangle(FARM, 0, 0, 0, 10, 0)).hasMessageContaining("width: 0");
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 15, -60, 90, 133})
+    void stretchesOfABedShareItWithoutGapOrOverlap(double turned) {
+        Place bed = Place.rectangle(FARM, 30, 40, 1.2, 40, turned);
+        assertThat(bed.length()).isCloseTo(40, within(0.001));
+        Place first = bed.stretch(0, 15);
+        Place second = bed.stretch(15, 40);
+        assertThat(first.squareMetres()).isCloseTo(18, within(0.01));
+        assertThat(second.squareMetres()).isCloseTo(30, within(0.01));
+        assertThat(first.overlaps(second)).isFalse();
+        assertThat(first.metresTo(second)).isCloseTo(0, within(0.001));
+        assertThat(bed.holds(first)).isTrue();
+        assertThat(first.holds(bed)).isFalse();
+        assertThatThrownBy(() -> bed.stretch(10, 50)).hasMessageContaining("to: 50");
+        assertThatThrownBy(() -> bed.stretch(20, 10)).hasMessageContaining("from: 20");
+    }
+
+    @Test
+    void aStretchCountsFromTheWest() {
+        Place bed = Place.rectangle(FARM, 0, 0, 40, 1.2, 0);
+        assertThat(bed.stretch(0, 5).corners()).allMatch(corner -> FARM.metres(corner).x < -14);
+    }
+
+    @Test
+    void bedsGoAlongWhenTheirPlotIsMovedAndTurned() {
+        Place plot = Place.rectangle(FARM, 0, 0, 60, 30, 0);
+        Place bed = Place.rectangle(FARM, 10, 5, 40, 1.2, 0);
+        Place elsewhere = Place.rectangle(FARM, 200, -90, 60, 30, 35);
+        Place along = bed.carried(plot, elsewhere);
+        assertThat(along.squareMetres()).isCloseTo(bed.squareMetres(), within(0.01));
+        assertThat(elsewhere.holds(along)).isTrue();
+        Place other = Place.rectangle(FARM, 10, -5, 40, 1.2, 0).carried(plot, elsewhere);
+        assertThat(along.metresTo(other)).isCloseTo(8.8, within(0.001));
+    }
+
+    @Test
+    void cornersFarFromTheFarmAreRefusedByName() {
+        assertThatThrownBy(() -> Place.shape(
+                        "corners",
+                        FARM,
+                        List.of(new Coordinate(0, 0), new Coordinate(60_000, 0), new Coordinate(0, 9))))
+                .hasMessage("corners[1].east: 60000 is outside the valid range [-5000, 5000] m");
+        Place far = Place.spot(new LonLat(40, 12));
+        assertThatThrownBy(() -> far.checkNear("coordinates", FARM)).hasMessageContaining("coordinates[0] east");
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -12,6 +13,7 @@ import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
+import theriseed.core.ground.Site;
 
 class ThreatsTest {
     private static final CropTable CROPS = CropTable.shipped();
@@ -31,13 +33,27 @@ class ThreatsTest {
             String crop, String variety, double metresNorth, BloomWindow bloom, PollenControl control, boolean sure) {
         Place place = Place.spot(new LonLat(-24.3, 54.6 + metresNorth / METRES_PER_DEGREE_NORTH));
         return new Stand(
-                CROPS.find(crop).orElseThrow(), variety, place, 3, 100, Optional.ofNullable(bloom), control, sure);
+                CROPS.find(crop).orElseThrow(),
+                variety,
+                Site.of(place),
+                3,
+                100,
+                Optional.ofNullable(bloom),
+                7,
+                control,
+                sure,
+                Optional.of(Grade.MARKET),
+                0);
+    }
+
+    private static Threats threats(Stand recipient, Stand... sources) {
+        List<Stand> stands = new ArrayList<>(List.of(sources));
+        stands.add(recipient);
+        return SeasonThreats.of(stands, Barriers.NONE).to(sources.length);
     }
 
     private static Threat only(Stand source) {
-        return Threats.to(kale("Ninefold", 0, MAY), Grade.MARKET, List.of(source))
-                .worst()
-                .orElseThrow();
+        return threats(kale("Ninefold", 0, MAY), source).worst().orElseThrow();
     }
 
     @Test
@@ -81,9 +97,10 @@ class ThreatsTest {
     void manySourcesThatWouldEachPassAreJudgedTogether() {
         Stand recipient = kale("Ninefold", 0, MAY);
         Stand one = kale("A", 880, MAY);
-        assertThat(Threats.to(recipient, Grade.MARKET, List.of(one)).verdict()).isEqualTo(Verdict.TIGHT);
-        List<Stand> four = List.of(one, kale("B", -880, MAY), kale("C", 890, MAY), kale("D", -890, MAY));
-        assertThat(Threats.to(recipient, Grade.MARKET, four).verdict()).isEqualTo(Verdict.CROSSES);
+        assertThat(threats(recipient, one).verdict()).isEqualTo(Verdict.TIGHT);
+        assertThat(threats(recipient, one, kale("B", -880, MAY), kale("C", 890, MAY), kale("D", -890, MAY))
+                        .verdict())
+                .isEqualTo(Verdict.CROSSES);
     }
 
     @Test
@@ -111,19 +128,16 @@ class ThreatsTest {
     @Test
     void otherGroupsAndTheSameVarietyAreNoThreat() {
         Stand recipient = kale("Ninefold", 0, MAY);
-        List<Stand> harmless =
-                List.of(kale("Ninefold", 5, MAY), stand("carrot", "Ferrous", 5, MAY, PollenControl.OPEN, true));
-        Threats threats = Threats.to(recipient, Grade.MARKET, harmless);
+        Threats threats = threats(
+                recipient, kale("Ninefold", 5, MAY), stand("carrot", "Ferrous", 5, MAY, PollenControl.OPEN, true));
         assertThat(threats.worstFirst()).isEmpty();
         assertThat(threats.verdict()).isEqualTo(Verdict.CLEAR);
     }
 
     @Test
     void theWorstComesFirstThenTheMostCrossing() {
-        Threats threats = Threats.to(
-                kale("Ninefold", 0, MAY),
-                Grade.MARKET,
-                List.of(kale("far", 2000, MAY), kale("near", 60, MAY), kale("late", 60, AUGUST)));
+        Threats threats = threats(
+                kale("Ninefold", 0, MAY), kale("far", 2000, MAY), kale("near", 60, MAY), kale("late", 60, AUGUST));
         assertThat(threats.worstFirst()).extracting(Threat::source).containsExactly(1, 0, 2);
         assertThat(threats.crossing()).isLessThanOrEqualTo(0.85);
     }
@@ -131,8 +145,8 @@ class ThreatsTest {
     @Test
     void theGradeDecidesTheDistanceAndTheEstimate() {
         Stand recipient = kale("Ninefold", 0, MAY);
-        List<Stand> source = List.of(kale("Other", 450, MAY));
-        assertThat(Threats.to(recipient, Grade.OWN_USE, source).verdict()).isEqualTo(Verdict.CLEAR);
-        assertThat(Threats.to(recipient, Grade.MARKET, source).verdict()).isEqualTo(Verdict.CROSSES);
+        Stand source = kale("Other", 450, MAY);
+        assertThat(threats(recipient.savedAs(Grade.OWN_USE), source).verdict()).isEqualTo(Verdict.CLEAR);
+        assertThat(threats(recipient, source).verdict()).isEqualTo(Verdict.CROSSES);
     }
 }

@@ -1,5 +1,6 @@
 package theriseed.core.season;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -7,6 +8,8 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.CropTable;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.measure.OutOfRange;
 
@@ -24,9 +27,10 @@ class SeasonDatesTest {
     void sowingMustLieInTheSeason(LifeCycle lifeCycle, LocalDate sown, boolean fits) {
         SeasonDates season = SeasonDates.of(lifeCycle, 2026);
         if (fits) {
-            assertThatCode(() -> season.checkPlanting(sown, null)).doesNotThrowAnyException();
+            assertThatCode(() -> season.checkPlanting(sown, null, null, null, null))
+                    .doesNotThrowAnyException();
         } else {
-            assertThatThrownBy(() -> season.checkPlanting(sown, null))
+            assertThatThrownBy(() -> season.checkPlanting(sown, null, null, null, null))
                     .isInstanceOf(OutOfRange.class)
                     .hasMessageContaining("sownOn: " + sown);
         }
@@ -35,8 +39,33 @@ class SeasonDatesTest {
     @Test
     void settingOutComesAfterSowing() {
         assertThatThrownBy(() -> SeasonDates.of(LifeCycle.ANNUAL, 2026)
-                        .checkPlanting(LocalDate.of(2026, 4, 1), LocalDate.of(2026, 3, 1)))
+                        .checkPlanting(LocalDate.of(2026, 4, 1), LocalDate.of(2026, 3, 1), null, null, null))
                 .hasMessageContaining("setOutOn");
+    }
+
+    @Test
+    void rootsAreLiftedThenPlantedAgainAndGroundIsClearedAfterSowing() {
+        SeasonDates biennial = SeasonDates.of(LifeCycle.BIENNIAL, 2026);
+        LocalDate sown = LocalDate.of(2025, 6, 20);
+        LocalDate lifted = LocalDate.of(2025, 11, 1);
+        assertThatCode(() -> biennial.checkPlanting(sown, null, lifted, LocalDate.of(2026, 4, 1), null))
+                .doesNotThrowAnyException();
+        assertThatThrownBy(() -> biennial.checkPlanting(sown, null, LocalDate.of(2025, 6, 1), lifted, null))
+                .hasMessageContaining("liftedOn");
+        assertThatThrownBy(() -> biennial.checkPlanting(sown, null, lifted, LocalDate.of(2025, 10, 1), null))
+                .hasMessageContaining("replantedOn");
+        assertThatThrownBy(() -> biennial.checkPlanting(sown, null, null, null, sown))
+                .hasMessageContaining("clearedOn");
+    }
+
+    @Test
+    void aFamilyComesBackOnlyAfterItsRest() {
+        Crop pea = CropTable.shipped().find("pea").orElseThrow();
+        Crop bean = CropTable.shipped().find("common-bean").orElseThrow();
+        Crop leek = CropTable.shipped().find("leek").orElseThrow();
+        assertThat(FamilyRest.freeAgain(bean, pea, 2024)).contains(2027);
+        assertThat(FamilyRest.freeAgain(leek, pea, 2024)).isEmpty();
+        assertThat(FamilyRest.years("Brassicaceae")).isEqualTo(FamilyRest.LONGEST);
     }
 
     @ParameterizedTest

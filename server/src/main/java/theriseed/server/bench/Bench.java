@@ -218,6 +218,6 @@ public class Bench {
     }
 
     private Crop crop(LotView lot) {
-        return crops.get(plantings.get(lot.plantingId()).variety().cropKey());
+        return crops.get(plantings.cropKey(lot.plantingId()));
     }
 }

@@ -3,33 +3,62 @@ package theriseed.server.demo;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.MonthDay;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import theriseed.core.crop.Grade;
+import theriseed.core.ground.LocalPlane;
+import theriseed.core.ground.Place;
+import theriseed.core.isolation.Barrier;
 import theriseed.server.farm.FarmClock;
+import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
+import theriseed.server.ground.Seen;
+import theriseed.server.season.Aim;
+import theriseed.server.season.Keeping;
+import theriseed.server.season.PlantingDays;
 import theriseed.server.season.PlantingFacts;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
+import theriseed.server.season.Sowing;
+import theriseed.server.season.Stretch;
 import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyFacts;
+import theriseed.server.season.Where;
+import theriseed.server.weather.SimulatedStation;
+import theriseed.server.weather.Weathers;
 
 /** Three seasons of the made-up farm, with the troubles that the app is to find. */
 @Component
 class DemoRecords {
+    private static final double TURNED = -3;
+
     private final FarmClock time;
+    private final Farms farms;
+    private final Weathers weathers;
     private final Ground ground;
     private final Varieties varieties;
     private final Plantings plantings;
     private final DemoWork work;
 
     private final Map<Integer, UUID> plots = new HashMap<>();
+    private final Map<Integer, UUID> beds = new HashMap<>();
     private final Map<String, UUID> named = new HashMap<>();
 
-    DemoRecords(FarmClock time, Ground ground, Varieties varieties, Plantings plantings, DemoWork work) {
+    DemoRecords(
+            FarmClock time,
+            Farms farms,
+            Ground ground,
+            Weathers weathers,
+            Varieties varieties,
+            Plantings plantings,
+            DemoWork work) {
         this.time = time;
+        this.farms = farms;
+        this.weathers = weathers;
         this.ground = ground;
         this.varieties = varieties;
         this.plantings = plantings;
@@ -37,7 +66,9 @@ class DemoRecords {
     }
 
     void make() {
+        farms.frosts(MonthDay.of(4, 20), MonthDay.of(10, 28));
         plots.clear();
+        beds.clear();
         named.clear();
         ground();
         varieties();
@@ -45,6 +76,9 @@ class DemoRecords {
         season2025();
         season2026();
         plan2027();
+        on(
+                "2026-08-14T06:00",
+                () -> weathers.takeDown(new SimulatedStation(farms.get().climate()), LocalDate.of(2023, 7, 1)));
     }
 
     private void ground() {
@@ -52,18 +86,38 @@ class DemoRecords {
             {-229, 198}, {-115, 206}, {-237, 112}, {-132, 121}, {11, 145}, {-11, 59},
             {-133, 34}, {-242, 10}, {115, 53}, {125, 142}, {12, -35}, {144, -55}
         };
+        LocalPlane farm = ground.plane();
         for (int i = 0; i < middles.length; i++) {
-            plots.put(
-                    i + 1,
-                    ground.make("Plot " + (i + 1), new Ground.Rectangle(middles[i][0], middles[i][1], 90, 55, -3), 3)
-                            .id());
+            Place shape = Place.rectangle(farm, middles[i][0], middles[i][1], 90, 55, TURNED);
+            plots.put(i + 1, ground.makePlot("Plot " + (i + 1), shape, 3).id());
         }
+        for (int plot : List.of(2, 4, 6, 7, 10)) {
+            for (int bed = 1; bed <= 6; bed++) {
+                Place shape = Place.rectangle(
+                        farm, middles[plot - 1][0], middles[plot - 1][1] + 21.25 - 8.5 * (bed - 1), 82, 7, TURNED);
+                beds.put(
+                        plot * 10 + bed,
+                        ground.makeBed(plots.get(plot), "Bed " + bed, shape).id());
+            }
+        }
+        barrier("Wood", Barrier.Kind.WOOD, 12, Place.rectangle(farm, -340, 60, 70, 560, 4));
+        barrier("Farmstead", Barrier.Kind.BUILDING, 7, Place.rectangle(farm, 20, 240, 30, 14, 12));
+        barrier("Stone barn", Barrier.Kind.BUILDING, 8, Place.rectangle(farm, 205, 10, 24, 12, -8));
+        barrier("Lane hedge", Barrier.Kind.HEDGE, 2.5, Place.rectangle(farm, -40, -130, 440, 3, -12));
         on("2026-05-10T17:00", () -> {
             seen("Croft, west", "kale", -640, -330, 60, "2026-04-08", "2026-05-16", "2026-05-10", false);
             seen("Inn garden", "pumpkin-pepo", 980, 520, 30, "2026-07-01", "2026-09-10", "2026-05-10", true);
             seen("School plot", "lettuce", 620, -380, 12, null, null, "2026-05-10", true);
             seen("Lane, wild carrot", "carrot", 60, -160, 40, "2026-06-20", "2026-08-25", "2026-05-10", false);
         });
+        on("2026-08-10T17:00", () -> {
+            seen("Croft, west", "kale", -640, -330, 80, "2027-04-10", "2027-05-18", "2026-08-10", false);
+            seen("Inn garden", "pumpkin-pepo", 980, 520, 30, "2027-07-01", "2027-09-10", "2026-08-10", false);
+        });
+    }
+
+    private void barrier(String name, Barrier.Kind kind, double height, Place place) {
+        ground.makeBarrier(name, place, kind, height, kind.usuallyHeld());
     }
 
     private void seen(
@@ -76,18 +130,18 @@ class DemoRecords {
             String last,
             String seenOn,
             boolean sure) {
-        ground.note(new Ground.Seen(
+        ground.note(new Seen(
                 name,
                 crop,
-                east,
-                north,
+                Place.spot(ground.plane().spot(east, north)),
                 10,
                 area,
-                2026,
+                LocalDate.parse(seenOn).getYear() + (first == null || first.startsWith(seenOn.substring(0, 4)) ? 0 : 1),
                 first == null ? null : LocalDate.parse(first),
                 last == null ? null : LocalDate.parse(last),
                 LocalDate.parse(seenOn),
-                sure));
+                sure,
+                null));
     }
 
     private void varieties() {
@@ -134,7 +188,7 @@ class DemoRecords {
     }
 
     private void season2024() {
-        UUID carrot = plant(2024, "Ferrous", 6, Grade.MARKET, "2023-06-20", null, 110);
+        UUID carrot = plant(2024, "Ferrous", bed(6, 1), Grade.MARKET, "2023-06-20", null, 110);
         on("2024-06-01T10:00", () -> work.walk(carrot, "flowering", 110, 1, "wild carrot"));
         work.lot(carrot)
                 .picked("2024-09-02", 5200, 104)
@@ -148,7 +202,7 @@ class DemoRecords {
                 .packed("2024-11-02", 500, 400, "3.20")
                 .sold("2025-03-01", 240, "Market, spring", "768.00")
                 .germinated("2026-02-20", 63, 58, 66, 61);
-        UUID leek = plant(2024, "Gale Warden", 1, Grade.MARKET, "2023-04-02", null, 120);
+        UUID leek = plant(2024, "Gale Warden", plot(1), Grade.MARKET, "2023-04-02", null, 120);
         on("2024-05-20T10:00", () -> work.walk(leek, "flowering", 120, 0, ""));
         work.lot(leek)
                 .picked("2024-10-08", 2900, 118)
@@ -159,7 +213,7 @@ class DemoRecords {
                 .clean("HAND_PICK", "2024-10-26", 784, 5, "odd seed")
                 .weighed("2024-11-03", 0.270, 0.268, 0.275, 0.272)
                 .germinated("2024-11-20", 86, 82, 84, 88);
-        UUID pea = plant(2024, "Skerrow Early Row", 10, Grade.MARKET, "2024-03-20", null, 260);
+        UUID pea = plant(2024, "Skerrow Early Row", bed(10, 1), Grade.MARKET, "2024-03-20", null, 260);
         on("2024-06-08T10:00", () -> work.walk(pea, "flowering", 260, 1, "tall rogue"));
         work.lot(pea)
                 .picked("2024-08-02", 14000, 258)
@@ -175,7 +229,7 @@ class DemoRecords {
     }
 
     private void season2025() {
-        UUID tomato = plant(2025, "Lantern Quay", 4, Grade.MARKET, "2025-03-12", "2025-05-20", 24);
+        UUID tomato = plant(2025, "Lantern Quay", bed(4, 1), Grade.MARKET, "2025-03-12", "2025-05-20", 24);
         on("2025-06-20T08:30", () -> work.walk(tomato, "ripe fruit", 24, 0, ""));
         work.lot(tomato)
                 .picked("2025-08-05", 41000, 24)
@@ -188,7 +242,7 @@ class DemoRecords {
                 .packed("2025-11-10", 25, 900, "2.80")
                 .sold("2026-02-14", 380, "Market, spring", "1064.00")
                 .sold("2026-03-20", 120, "Inn shop", "300.00");
-        UUID lettuce = plant(2025, "Tidewrack", 2, Grade.MARKET, "2025-04-10", null, 70);
+        UUID lettuce = plant(2025, "Tidewrack", bed(2, 2), Grade.MARKET, "2025-04-10", null, 70);
         on("2025-06-25T10:00", () -> work.walk(lettuce, "heading", 70, 0, ""));
         work.lot(lettuce)
                 .picked("2025-09-08", 6100, 68)
@@ -199,7 +253,7 @@ class DemoRecords {
                 .clean("HAND_PICK", "2025-09-17", 680, 8, "odd seed")
                 .weighed("2025-09-24", 0.112, 0.110, 0.113, 0.111)
                 .germinated("2025-10-05", 96, 84, 93, 91);
-        UUID poppy = plant(2025, "Slate", 7, Grade.MARKET, "2025-04-02", null, 90);
+        UUID poppy = plant(2025, "Slate", bed(7, 1), Grade.MARKET, "2025-04-02", null, 90);
         on("2025-07-01T10:00", () -> work.walk(poppy, "flowering", 90, 0, ""));
         work.lot(poppy)
                 .picked("2025-08-25", 1900, 88)
@@ -212,7 +266,7 @@ class DemoRecords {
                 .germinated("2025-09-25", 88, 86, 90, 87)
                 .packed("2025-12-01", 500, 260, "2.60")
                 .sold("2026-04-04", 90, "Market, spring", "234.00");
-        UUID bean = plant(2025, "Anvern Speckle", 10, Grade.MARKET, "2025-05-18", null, 240);
+        UUID bean = plant(2025, "Anvern Speckle", bed(10, 4), Grade.MARKET, "2025-05-18", null, 240);
         on("2025-07-20T10:00", () -> work.walk(bean, "flowering", 240, 1, "white flower"));
         work.lot(bean)
                 .picked("2025-10-01", 15800, 236)
@@ -224,7 +278,7 @@ class DemoRecords {
                 .weighed("2025-10-24", 41.2, 40.6, 42.0, 41.1)
                 .germinated("2025-11-10", 90, 92, 88, 91)
                 .held("2026-08-03", "weevil: 6 bored in 400, frozen a week, second look due");
-        UUID beet = plant(2025, "Brine", 8, Grade.MARKET, "2024-07-01", null, 32);
+        UUID beet = plant(2025, "Brine", plot(5), Grade.MARKET, "2024-07-01", null, 32);
         on("2025-05-25T10:00", () -> work.walk(beet, "stalk", 32, 0, ""));
         work.lot(beet)
                 .picked("2025-09-04", 3600, 31)
@@ -235,7 +289,7 @@ class DemoRecords {
                 .clean("HAND_PICK", "2025-09-16", 1322, 6, "odd seed")
                 .weighed("2025-09-24", 1.72, 1.69, 1.75, 1.70)
                 .germinated("2025-10-10", 66, 62, 64, 67);
-        UUID calendula = plant(2025, "Lamplighter", 7, Grade.MARKET, "2025-04-12", null, 60);
+        UUID calendula = plant(2025, "Lamplighter", bed(7, 2), Grade.MARKET, "2025-04-12", null, 60);
         on("2025-07-05T10:00", () -> work.walk(calendula, "first flower", 60, 0, ""));
         work.lot(calendula)
                 .picked("2025-08-30", 1500, 58)
@@ -250,20 +304,20 @@ class DemoRecords {
     }
 
     private void season2026() {
-        UUID lantern = plant(2026, "Lantern Quay", 4, Grade.MARKET, "2026-03-10", "2026-05-18", 24);
-        UUID small = plant(2026, "Small Hours", 7, Grade.MARKET, "2026-03-14", "2026-05-20", 22);
-        UUID kale = plant(2026, "Ninefold", 1, Grade.MARKET, "2025-07-05", null, 74);
-        UUID ferry = plant(2026, "Long Ferry", 3, Grade.MARKET, "2026-04-22", "2026-05-26", 16);
-        UUID moon = plant(2026, "Barrow Moon", 5, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
-        UUID harbour = plant(2026, "Harbourmaster", 9, Grade.MARKET, "2026-04-24", "2026-05-28", 14);
-        UUID cucumber = plant(2026, "Rope Green", 10, Grade.MARKET, "2026-03-20", "2026-05-20", 18);
-        UUID maize = plant(2026, "Threshold", 12, Grade.MARKET, "2026-04-02", "2026-05-22", 1400);
-        UUID beet = plant(2026, "Brine", 8, Grade.MARKET, "2025-06-28", null, 66);
-        UUID chard = plant(2026, "Oyster Stem", 11, Grade.MARKET, "2025-07-02", null, 62);
-        UUID carrot = plant(2026, "Ferrous", 6, Grade.MARKET, "2025-06-18", null, 96);
-        UUID pea = plant(2026, "Skerrow Early Row", 2, Grade.MARKET, "2026-03-22", null, 300);
-        UUID lettuce = plant(2026, "Tidewrack", 2, Grade.MARKET, "2026-04-08", null, 64);
-        eat(2026, "Slack Water", 6, "2025-05-10", 120);
+        UUID lantern = plant(2026, "Lantern Quay", bed(4, 3, 0, 20), Grade.MARKET, "2026-03-10", "2026-05-18", 24);
+        UUID small = plant(2026, "Small Hours", bed(7, 4, 0, 20), Grade.MARKET, "2026-03-14", "2026-05-20", 22);
+        UUID kale = plant(2026, "Ninefold", plot(1), Grade.MARKET, "2025-07-05", null, 74);
+        UUID ferry = plant(2026, "Long Ferry", plot(3), Grade.MARKET, "2026-04-22", "2026-05-26", 16);
+        UUID moon = plant(2026, "Barrow Moon", plot(5), Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        UUID harbour = plant(2026, "Harbourmaster", plot(9), Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        UUID cucumber = plant(2026, "Rope Green", bed(10, 2), Grade.MARKET, "2026-03-20", "2026-05-20", 18);
+        UUID maize = plant(2026, "Threshold", plot(12), Grade.MARKET, "2026-04-02", "2026-05-22", 1400);
+        UUID beet = plant(2026, "Brine", plot(8), Grade.MARKET, "2025-06-28", null, 66);
+        UUID chard = plant(2026, "Oyster Stem", plot(11), Grade.MARKET, "2025-07-02", null, 62);
+        UUID carrot = plant(2026, "Ferrous", bed(6, 4), Grade.MARKET, "2025-06-18", null, 96);
+        UUID pea = plant(2026, "Skerrow Early Row", bed(2, 1), Grade.MARKET, "2026-03-22", null, 300);
+        UUID lettuce = plant(2026, "Tidewrack", bed(2, 5), Grade.MARKET, "2026-04-08", null, 64);
+        eat(2026, "Slack Water", bed(6, 6), "2025-05-10", "2026-03-20", 120);
 
         on("2026-06-12T09:00", () -> work.walk(lantern, "first green fruit", 24, 0, ""));
         on("2026-07-14T09:00", () -> work.walk(lantern, "ripe fruit", 24, 0, ""));
@@ -311,52 +365,81 @@ class DemoRecords {
 
     private void plan2027() {
         on("2026-07-10T20:00", () -> {
-            plant(2027, "Gale Warden", 1, Grade.MARKET, "2026-04-05", null, 110);
-            plant(2027, "Ferrous", 10, Grade.MARKET, "2026-06-20", null, 100);
-            plant(2027, "Slack Water", 12, Grade.OWN_USE, "2026-05-12", null, 20);
+            plant(2027, "Gale Warden", bed(2, 6), Grade.MARKET, "2026-04-05", null, 110);
+            plant(2027, "Ferrous", bed(10, 6), Grade.MARKET, "2026-06-20", null, 100);
+            plant(2027, "Long Ferry", plot(8), Grade.MARKET, "2027-04-22", "2027-05-26", 16);
+            plant(2027, "Barrow Moon", plot(11), Grade.MARKET, "2027-04-24", "2027-05-28", 14);
+            plant(2027, "Anvern Speckle", bed(2, 3), Grade.MARKET, "2027-05-16", null, 240);
+            plant(2027, "Lantern Quay", bed(4, 5), Grade.STOCK, "2027-03-10", "2027-05-18", 60);
+            plant(2027, "Lamplighter", bed(6, 2), Grade.MARKET, "2027-04-12", null, 60);
         });
+        root(2027, "Brine", plot(12), plot(6), "2026-07-04", 70);
+        root(2027, "Oyster Stem", plot(9), plot(6), "2026-07-04", 64);
+        time.at(
+                instant(LocalDateTime.parse("2026-05-12T18:00")),
+                () -> plantings.make(
+                        new PlantingFacts(
+                                2027,
+                                named.get("Slack Water"),
+                                plot(1),
+                                Aim.seed(Grade.OWN_USE),
+                                PlantingDays.sown(LocalDate.parse("2026-05-12"), null),
+                                Sowing.usual(24, 88),
+                                Keeping.NOTHING,
+                                "the only plot in the lee of the wood; its soil was found clean in spring"),
+                        null));
     }
 
-    private UUID plant(int season, String variety, int plot, Grade grade, String sownOn, String setOutOn, int plants) {
+    private Where plot(int plot) {
+        return Where.plot(plots.get(plot));
+    }
+
+    private Where bed(int plot, int bed) {
+        return bed(plot, bed, 0, 82);
+    }
+
+    private Where bed(int plot, int bed, double from, double to) {
+        return new Where(plots.get(plot), List.of(new Stretch(beds.get(plot * 10 + bed), from, to)), null);
+    }
+
+    private UUID plant(
+            int season, String variety, Where where, Grade grade, String sownOn, String setOutOn, int plants) {
         LocalDate sown = LocalDate.parse(sownOn);
+        PlantingDays days = PlantingDays.sown(sown, setOutOn == null ? null : LocalDate.parse(setOutOn));
+        return planned(season, variety, where, Aim.seed(grade), days, plants);
+    }
+
+    /** Roots lifted in November, kept in sand, the best planted again in spring. */
+    private void root(int season, String variety, Where where, Where roots, String sownOn, int plants) {
+        PlantingDays days = new PlantingDays(
+                LocalDate.parse(sownOn), null, LocalDate.of(season - 1, 11, 5), LocalDate.of(season, 4, 2), null);
+        Where twice = new Where(where.plotId(), where.stretches(), roots.plotId());
+        planned(season, variety, twice, Aim.seed(Grade.MARKET), days, plants);
+    }
+
+    private void eat(int season, String variety, Where where, String sownOn, String clearedOn, int plants) {
+        PlantingDays days = new PlantingDays(LocalDate.parse(sownOn), null, null, null, LocalDate.parse(clearedOn));
+        planned(season, variety, where, new Aim(Purpose.EATING, Grade.OWN_USE, false), days, plants);
+    }
+
+    /** Planned on the day of sowing, or of today's plan when that is still to come. */
+    private UUID planned(int season, String variety, Where where, Aim aim, PlantingDays days, int plants) {
+        PlantingFacts facts = new PlantingFacts(
+                season, named.get(variety), where, aim, days, Sowing.usual(plants, 88), Keeping.NOTHING, "");
         UUID[] made = new UUID[1];
+        LocalDateTime evening = days.sownOn().atTime(18, 0);
+        LocalDateTime planning = LocalDateTime.parse("2026-07-10T20:00");
         time.at(
-                sown.atTime(18, 0).atZone(time.zone()).toInstant(),
-                () -> made[0] = plantings
-                        .make(new PlantingFacts(
-                                season,
-                                named.get(variety),
-                                plots.get(plot),
-                                Purpose.SEED,
-                                grade,
-                                true,
-                                sown,
-                                setOutOn == null ? null : LocalDate.parse(setOutOn),
-                                plants,
-                                88))
-                        .id());
+                instant(evening.isBefore(planning) ? evening : planning),
+                () -> made[0] = plantings.make(facts, null).id());
         return made[0];
     }
 
-    private void eat(int season, String variety, int plot, String sownOn, int plants) {
-        LocalDate sown = LocalDate.parse(sownOn);
-        time.at(
-                sown.atTime(18, 0).atZone(time.zone()).toInstant(),
-                () -> plantings.make(new PlantingFacts(
-                        season,
-                        named.get(variety),
-                        plots.get(plot),
-                        Purpose.EATING,
-                        Grade.OWN_USE,
-                        false,
-                        sown,
-                        null,
-                        plants,
-                        88)));
+    private Instant instant(LocalDateTime local) {
+        return local.atZone(time.zone()).toInstant();
     }
 
     private void on(String moment, Runnable act) {
-        Instant at = LocalDateTime.parse(moment).atZone(time.zone()).toInstant();
-        time.at(at, act);
+        time.at(instant(LocalDateTime.parse(moment)), act);
     }
 }

@@ -2,6 +2,7 @@ package theriseed.server.farm;
 
 import jakarta.persistence.Entity;
 import java.time.Instant;
+import java.time.MonthDay;
 import java.time.ZoneId;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
@@ -20,6 +21,8 @@ class Farm extends Recorded {
     private double climateAmplitude;
     private int climateColdestDay;
     private double climateHalf;
+    private String lastFrost;
+    private String firstFrost;
     private boolean demo;
     private Instant clock;
 
@@ -40,6 +43,11 @@ class Farm extends Recorded {
         this.clock = clock;
     }
 
+    void frosts(MonthDay last, MonthDay first) {
+        this.lastFrost = last.toString();
+        this.firstFrost = first.toString();
+    }
+
     ZoneId zone() {
         return ZoneId.of(timeZone);
     }
@@ -55,6 +63,8 @@ class Farm extends Recorded {
                 timeZone,
                 currency,
                 new ClimateNormals(climateMean, climateAmplitude, climateColdestDay, climateHalf),
+                lastFrost == null ? null : MonthDay.parse(lastFrost),
+                firstFrost == null ? null : MonthDay.parse(firstFrost),
                 demo);
     }
 }

@@ -1,8 +1,22 @@
 package theriseed.server.farm;
 
+import java.time.MonthDay;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
+import theriseed.server.base.Maybe;
 
-/** The farm as the other modules and the screens see it. */
+/**
+ * The farm as the other modules and the screens see it.
+ *
+ * @param lastFrost usual day of the last frost of spring; absent when the grower has not said
+ * @param firstFrost usual day of the first of autumn
+ */
 public record FarmView(
-        String name, LonLat spot, String timeZone, String currency, ClimateNormals climate, boolean demo) {}
+        String name,
+        LonLat spot,
+        String timeZone,
+        String currency,
+        ClimateNormals climate,
+        @Maybe MonthDay lastFrost,
+        @Maybe MonthDay firstFrost,
+        boolean demo) {}

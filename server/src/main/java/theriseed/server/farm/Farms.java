@@ -1,6 +1,7 @@
 package theriseed.server.farm;
 
 import java.time.Instant;
+import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.Optional;
@@ -9,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
 import theriseed.core.measure.Range;
+import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
@@ -67,6 +69,22 @@ public class Farms {
                 USUAL_HALF_SWING);
         return farms.save(new Farm(name, checked, zone(timeZone), currency(currency), climate, clock, stamps.now()))
                 .view();
+    }
+
+    /** Says when frost usually ends in spring and comes again in autumn. */
+    @GrowersWork
+    @Transactional
+    public FarmView frosts(MonthDay last, MonthDay first) {
+        if (!last.isBefore(first)) {
+            throw new Refused(
+                    "firstFrost",
+                    first,
+                    "after the last frost of spring",
+                    "The first frost of autumn comes after the last of spring.");
+        }
+        Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        farm.frosts(last, first);
+        return farms.saveAndFlush(farm).view();
     }
 
     private static ZoneId zone(String id) {

@@ -6,11 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.bloom.BloomWindow;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
+import theriseed.core.isolation.Barrier;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -23,50 +27,42 @@ import theriseed.server.base.Stamps;
 import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 
-/** The farm's plots and what the neighbours grow. */
+/** The farm's plots and beds, what stands between them, and what the neighbours grow. */
 @Service
 public class Ground {
     private final PlotRepository plots;
+    private final BedRepository beds;
+    private final BarrierRepository barriers;
     private final NeighbourRepository neighbours;
     private final Farms farms;
     private final Crops crops;
     private final Corrections corrections;
+    private final ApplicationEventPublisher events;
     private final Stamps stamps;
     private final FarmTime time;
 
     Ground(
             PlotRepository plots,
+            BedRepository beds,
+            BarrierRepository barriers,
             NeighbourRepository neighbours,
             Farms farms,
             Crops crops,
             Corrections corrections,
+            ApplicationEventPublisher events,
             Stamps stamps,
             FarmTime time) {
         this.plots = plots;
+        this.beds = beds;
+        this.barriers = barriers;
         this.neighbours = neighbours;
         this.farms = farms;
         this.crops = crops;
         this.corrections = corrections;
+        this.events = events;
         this.stamps = stamps;
         this.time = time;
     }
-
-    /** A rectangle in metres from the farm's own spot. */
-    public record Rectangle(double east, double north, double width, double length, double turned) {}
-
-    /** What was seen over the fence. */
-    public record Seen(
-            String name,
-            String cropKey,
-            double east,
-            double north,
-            double positionError,
-            double area,
-            int season,
-            LocalDate bloomFirst,
-            LocalDate bloomLast,
-            LocalDate seenOn,
-            boolean sure) {}
 
     @Transactional(readOnly = true)
     public List<PlotView> plots() {
@@ -75,68 +71,171 @@ public class Ground {
 
     @Transactional(readOnly = true)
     public PlotView plot(UUID id) {
-        return plots.findById(id).map(Plot::view).orElseThrow(NotFound.of("plot"));
+        return found(plots, "plot", id).view();
+    }
+
+    /** Every plot there ever was, by its id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, PlotView> plotsById() {
+        return plots.findEvery().stream().map(Plot::view).collect(Collectors.toMap(PlotView::id, Function.identity()));
     }
 
     @Transactional(readOnly = true)
-    public Map<UUID, PlotView> plotsById() {
-        Map<UUID, PlotView> byId = new LinkedHashMap<>();
-        plots().forEach(plot -> byId.put(plot.id(), plot));
-        return byId;
+    public List<BedView> beds() {
+        return beds.findAllInOrder().stream().map(Bed::view).toList();
+    }
+
+    /** Every bed there ever was, by its id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, BedView> bedsById() {
+        return beds.findAll().stream().map(Bed::view).collect(Collectors.toMap(BedView::id, Function.identity()));
+    }
+
+    @Transactional(readOnly = true)
+    public List<BarrierView> barriers() {
+        return barriers.findByRemovedFalseOrderByName().stream()
+                .map(BarrierOnGround::view)
+                .toList();
     }
 
     @Transactional(readOnly = true)
     public List<NeighbourView> neighbours(Collection<Integer> seasons) {
-        return neighbours.findBySeasonInOrderByName(seasons).stream()
+        return neighbours.findBySeasonInAndRemovedFalseOrderByName(seasons).stream()
                 .map(Neighbour::view)
                 .toList();
     }
 
+    @Transactional(readOnly = true)
+    public List<NeighbourView> everyNeighbour() {
+        return neighbours.findByRemovedFalseOrderBySeasonAscNameAsc().stream()
+                .map(Neighbour::view)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public NeighbourView neighbour(UUID id) {
+        return found(neighbours, "neighbour", id).view();
+    }
+
     @GrowersWork
     @Transactional
-    public PlotView make(String name, Rectangle shape, double positionError) {
-        Place place = place(shape);
-        checkFree(null, name, place);
+    public PlotView makePlot(String name, Place place, double positionError) {
+        checkPlotFree(null, name, place);
         return plots.saveAndFlush(new Plot(name, place, positionError, stamps.now()))
+                .view();
+    }
+
+    /** Draws a plot otherwise; its beds go along when it is moved or turned, and must lie inside when it is reshaped. */
+    @GrowersWork
+    @Transactional
+    public PlotView correctPlot(UUID id, int version, String reason, String name, Place place, double positionError) {
+        Plot plot = found(plots, "plot", id);
+        Clash.check(plot, version, plot.view());
+        checkPlotFree(id, name, place);
+        Place was = plot.place();
+        for (Bed bed : beds.findByPlotIdAndRemovedFalse(id)) {
+            Place carried = bed.place().carried(was, place);
+            if (!carried.equals(bed.place())) {
+                checkInside(bed.name(), carried, name, place);
+                correct(bed, "bed", reason, () -> bed.draw(bed.name(), carried));
+            }
+        }
+        correct(plot, "plot", reason, () -> plot.change(name, place, positionError));
+        return plots.saveAndFlush(plot).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public BedView makeBed(UUID plotId, String name, Place place) {
+        checkBedFree(null, found(plots, "plot", plotId), name, place);
+        return beds.saveAndFlush(new Bed(plotId, name, place, stamps.now())).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public BedView correctBed(UUID id, int version, String reason, String name, Place place) {
+        Bed bed = found(beds, "bed", id);
+        Clash.check(bed, version, bed.view());
+        checkBedFree(id, found(plots, "plot", bed.plotId()), name, place);
+        events.publishEvent(new ShapeChanged(id, bed.name(), place.length()));
+        correct(bed, "bed", reason, () -> bed.draw(name, place));
+        return beds.saveAndFlush(bed).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public BarrierView makeBarrier(String name, Place place, Barrier.Kind kind, double height, double held) {
+        return barriers.saveAndFlush(new BarrierOnGround(name, place, kind, height, held, stamps.now()))
                 .view();
     }
 
     @GrowersWork
     @Transactional
-    public PlotView correct(UUID id, int version, String reason, String name, Rectangle shape, double positionError) {
-        Plot plot = plots.findById(id).orElseThrow(NotFound.of("plot"));
-        Clash.check(plot, version, plot.view());
-        Place place = place(shape);
-        checkFree(id, name, place);
-        Map<String, Object> before = plot.facts();
-        plot.change(name, place, positionError);
-        corrections.keep("plot", id, before, plot.facts(), reason);
-        return plots.saveAndFlush(plot).view();
+    public BarrierView correctBarrier(
+            UUID id,
+            int version,
+            String reason,
+            String name,
+            Place place,
+            Barrier.Kind kind,
+            double height,
+            double held) {
+        BarrierOnGround barrier = found(barriers, "barrier", id);
+        Clash.check(barrier, version, barrier.view());
+        correct(barrier, "barrier", reason, () -> barrier.change(name, place, kind, height, held));
+        return barriers.saveAndFlush(barrier).view();
     }
 
     @HandsWork
     @Transactional
     public NeighbourView note(Seen seen) {
-        crops.get(seen.cropKey());
-        SeasonDates.check("seenOn", seen.seenOn(), LocalDate.of(2000, 1, 1), time.today());
-        if ((seen.bloomFirst() == null) != (seen.bloomLast() == null)) {
-            throw new Refused(
-                    "bloomLast", seen.bloomLast(), "both days or neither", "Give first and last bloom, or neither.");
-        }
-        BloomWindow bloom = seen.bloomFirst() == null ? null : new BloomWindow(seen.bloomFirst(), seen.bloomLast());
-        return neighbours
-                .save(new Neighbour(
+        checkSeen(seen);
+        return neighbours.saveAndFlush(new Neighbour(seen, stamps.now())).view();
+    }
+
+    @HandsWork
+    @Transactional
+    public NeighbourView correctNeighbour(UUID id, int version, String reason, Seen seen) {
+        Neighbour neighbour = found(neighbours, "neighbour", id);
+        Clash.check(neighbour, version, neighbour.view());
+        checkSeen(seen);
+        correct(neighbour, "neighbour", reason, () -> neighbour.change(seen));
+        return neighbours.saveAndFlush(neighbour).view();
+    }
+
+    /** Notes by when a neighbour agreed to cut what threatens; null takes it back. */
+    @GrowersWork
+    @Transactional
+    public NeighbourView agree(UUID id, int version, String reason, LocalDate by) {
+        Seen seen = found(neighbours, "neighbour", id).seen();
+        return correctNeighbour(
+                id,
+                version,
+                reason,
+                new Seen(
                         seen.name(),
                         seen.cropKey(),
-                        Place.spot(plane().spot(seen.east(), seen.north())),
+                        seen.place(),
                         seen.positionError(),
                         seen.area(),
                         seen.season(),
-                        bloom,
+                        seen.bloomFirst(),
+                        seen.bloomLast(),
                         seen.seenOn(),
                         seen.sure(),
-                        stamps.now()))
-                .view();
+                        by));
+    }
+
+    /** Takes something off the map, or puts it back. */
+    @GrowersWork
+    @Transactional
+    public void remove(OnMap kind, UUID id, int version, boolean removed) {
+        switch (kind) {
+            case PLOT -> remove(plots, kind, id, version, removed);
+            case BED -> remove(beds, kind, id, version, removed);
+            case BARRIER -> remove(barriers, kind, id, version, removed);
+            case NEIGHBOUR -> remove(neighbours, kind, id, version, removed);
+        }
     }
 
     /** The plane the farm is drawn on: metres from its own spot. */
@@ -145,22 +244,88 @@ public class Ground {
         return LocalPlane.at(farms.get().spot());
     }
 
-    private Place place(Rectangle shape) {
-        return Place.rectangle(plane(), shape.east(), shape.north(), shape.width(), shape.length(), shape.turned());
+    private <T extends Drawn> void remove(
+            JpaRepository<T, UUID> shapes, OnMap kind, UUID id, int version, boolean removed) {
+        T shape = found(shapes, kind.word(), id);
+        Clash.check(shape, version, shape.view());
+        if (removed) {
+            events.publishEvent(new ShapeChanged(id, shape.name(), 0));
+            checkBedsGone(kind, id, shape.name());
+        } else {
+            checkStillFree(shape);
+        }
+        correct(shape, kind.word(), removed ? "taken off the map" : "put back", () -> shape.remove(removed));
+        shapes.saveAndFlush(shape);
     }
 
-    private void checkFree(UUID id, String name, Place place) {
+    private void checkBedsGone(OnMap kind, UUID id, String name) {
+        if (kind == OnMap.PLOT && !beds.findByPlotIdAndRemovedFalse(id).isEmpty()) {
+            throw new Refused("id", name, "a plot without beds", name + " has beds; take them off first.");
+        }
+    }
+
+    private void checkStillFree(Drawn shape) {
+        if (shape instanceof Plot plot) {
+            checkPlotFree(plot.id(), plot.name(), plot.place());
+        } else if (shape instanceof Bed bed) {
+            checkBedFree(bed.id(), found(plots, "plot", bed.plotId()), bed.name(), bed.place());
+        }
+    }
+
+    private void correct(Drawn shape, String subject, String reason, Runnable change) {
+        Map<String, Object> before = new LinkedHashMap<>(shape.facts());
+        change.run();
+        corrections.keep(subject, shape.id(), before, shape.facts(), reason);
+    }
+
+    private static <T> T found(JpaRepository<T, UUID> shapes, String word, UUID id) {
+        return shapes.findById(id).orElseThrow(NotFound.of(word));
+    }
+
+    private void checkSeen(Seen seen) {
+        crops.get(seen.cropKey());
+        SeasonDates.check("seenOn", seen.seenOn(), LocalDate.of(2000, 1, 1), time.today());
+    }
+
+    private void checkPlotFree(UUID id, String name, Place place) {
+        checkArea(place);
         for (PlotView other : plots()) {
-            if (other.id().equals(id)) {
-                continue;
+            if (!other.id().equals(id)) {
+                checkApart("plot", name, place, other.name(), other.place());
             }
-            if (other.name().equalsIgnoreCase(name.strip())) {
-                throw new Refused("name", name, "a name not yet taken", other.name() + " stands already.");
+        }
+    }
+
+    private void checkBedFree(UUID id, Plot plot, String name, Place place) {
+        checkArea(place);
+        checkInside(name, place, plot.name(), plot.place());
+        for (Bed other : beds.findByPlotIdAndRemovedFalse(plot.id())) {
+            if (!other.id().equals(id)) {
+                checkApart("bed", name, place, other.name(), other.place());
             }
-            if (other.place().overlaps(place)) {
-                throw new Refused(
-                        "east", place.squareMetres(), "ground that is free", "It would lie on " + other.name() + ".");
-            }
+        }
+    }
+
+    private static void checkArea(Place place) {
+        if (place.isSpot()) {
+            throw new Refused(
+                    "corners", "1 corner", "3 corners or more", "A spot has no ground; draw at least 3 corners.");
+        }
+    }
+
+    private static void checkInside(String bed, Place place, String plot, Place ground) {
+        if (!ground.holds(place)) {
+            throw new Refused("corners", bed, "inside " + plot, bed + " would lie partly outside " + plot + ".");
+        }
+    }
+
+    private static void checkApart(String kind, String name, Place place, String otherName, Place other) {
+        if (otherName.equalsIgnoreCase(name.strip())) {
+            throw new Refused("name", name, "a name not yet taken", otherName + " stands already.");
+        }
+        if (other.overlaps(place)) {
+            throw new Refused(
+                    "corners", name, "ground that is free", "This " + kind + " would lie on " + otherName + ".");
         }
     }
 }

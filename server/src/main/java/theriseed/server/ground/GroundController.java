@@ -1,5 +1,6 @@
 package theriseed.server.ground;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -8,6 +9,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.locationtech.jts.geom.Coordinate;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,54 +19,151 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
+import theriseed.core.isolation.Barrier;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.Refused;
+import theriseed.server.base.SentFile;
+import theriseed.server.handbook.Crops;
 
-/** Plots and neighbours, drawn in metres from the farm's own spot. */
+/** Plots, beds, barriers and neighbours, drawn in metres from the farm's own spot. */
 @RestController
 class GroundController {
+    private static final MediaType GEOJSON = MediaType.parseMediaType("application/geo+json");
+
     private final Ground ground;
+    private final GroundFile file;
+    private final Crops crops;
 
-    GroundController(Ground ground) {
+    GroundController(Ground ground, GroundFile file, Crops crops) {
+        this.crops = crops;
         this.ground = ground;
+        this.file = file;
     }
-
-    /** Metres east and north of the farm's spot. */
-    record Metres(double east, double north) {}
 
     record PlotShape(PlotView plot, List<Metres> corners) {}
 
-    record NeighbourSpot(NeighbourView neighbour, Metres spot) {}
+    record BedShape(BedView bed, List<Metres> corners) {}
 
-    record GroundView(List<PlotShape> plots, List<NeighbourSpot> neighbours) {}
+    record BarrierShape(BarrierView barrier, List<Metres> corners) {}
+
+    /** @param group what crosses with what: the crop's crossing group */
+    record NeighbourShape(NeighbourView neighbour, String cropName, String group, List<Metres> corners) {}
+
+    record GroundView(
+            List<PlotShape> plots, List<BedShape> beds, List<BarrierShape> barriers, List<NeighbourShape> neighbours) {}
+
+    /** A rectangle by numbers, or a shape by its corners. */
+    record Outline(
+            @Maybe Double east,
+            @Maybe Double north,
+            @Maybe Double width,
+            @Maybe Double length,
+            @Maybe Double turned,
+            @Maybe List<@NotNull Metres> corners) {
+        Place on(LocalPlane plane) {
+            if (corners != null) {
+                return Place.shape(
+                        "corners",
+                        plane,
+                        corners.stream()
+                                .map(corner -> new Coordinate(corner.east(), corner.north()))
+                                .toList());
+            }
+            return Place.rectangle(
+                    plane,
+                    needed("east", east),
+                    needed("north", north),
+                    needed("width", width),
+                    needed("length", length),
+                    turned == null ? 0 : turned);
+        }
+
+        Place spotOr(LocalPlane plane) {
+            return corners == null
+                    ? Place.shape(
+                            "corners", plane, List.of(new Coordinate(needed("east", east), needed("north", north))))
+                    : on(plane);
+        }
+
+        private static double needed(String field, Double value) {
+            if (value == null) {
+                throw new Refused(field, "nothing", "a value", field + ": a value is needed");
+            }
+            return value;
+        }
+    }
+
+    /** What every change of a shape carries: the version it was made from, and why. */
+    record Changed(
+            @Maybe Integer version, @Maybe @Size(max = 300) String reason) {
+        int from() {
+            return version == null ? -1 : version;
+        }
+
+        String because() {
+            return reason == null ? "" : reason;
+        }
+    }
 
     record PlotRequest(
             @NotBlank @Size(max = 60) String name,
-            @NotNull Double east,
-            @NotNull Double north,
-            @NotNull Double width,
-            @NotNull Double length,
-            @NotNull Double turned,
+            @NotNull @Valid Outline outline,
             @NotNull Double positionError,
-            @Maybe Integer version,
-            @Maybe @Size(max = 300) String reason) {
-        Ground.Rectangle shape() {
-            return new Ground.Rectangle(east, north, width, length, turned);
+            @Maybe Changed changed) {}
+
+    record BedRequest(
+            @NotNull UUID plotId,
+            @NotBlank @Size(max = 60) String name,
+            @NotNull @Valid Outline outline,
+            @Maybe Changed changed) {}
+
+    /** @param held share held back; what is usual for the kind when it is left out */
+    record BarrierRequest(
+            @NotBlank @Size(max = 60) String name,
+            @NotNull @Valid Outline outline,
+            @NotNull Barrier.Kind kind,
+            @NotNull Double height,
+            @Maybe Double held,
+            @Maybe Changed changed) {
+        double heldBack() {
+            return held == null ? kind.usuallyHeld() : held;
         }
     }
 
     record NeighbourRequest(
             @NotBlank @Size(max = 60) String name,
             @NotBlank String cropKey,
-            @NotNull Double east,
-            @NotNull Double north,
+            @NotNull @Valid Outline outline,
             @NotNull Double area,
             @NotNull Integer season,
             @Maybe LocalDate bloomFirst,
             @Maybe LocalDate bloomLast,
             @NotNull LocalDate seenOn,
-            @NotNull Boolean sure) {}
+            @NotNull Boolean sure,
+            @Maybe LocalDate agreedBy,
+            @Maybe Changed changed) {
+        Seen on(LocalPlane plane) {
+            return new Seen(
+                    name,
+                    cropKey,
+                    outline.spotOr(plane),
+                    NEIGHBOUR_ERROR,
+                    area,
+                    season,
+                    bloomFirst,
+                    bloomLast,
+                    seenOn,
+                    sure,
+                    agreedBy);
+        }
+    }
+
+    record Agreement(@NotNull Integer version, @Maybe LocalDate by) {}
+
+    record Removal(@NotNull Integer version, @NotNull Boolean removed) {}
 
     /** How far a spot pointed at over a fence may be off, metres. */
     private static final double NEIGHBOUR_ERROR = 10;
@@ -72,52 +173,123 @@ class GroundController {
         LocalPlane plane = ground.plane();
         return new GroundView(
                 ground.plots().stream()
-                        .map(plot -> new PlotShape(plot, metres(plane, plot.place())))
+                        .map(plot -> new PlotShape(plot, Metres.of(plane, plot.place())))
+                        .toList(),
+                ground.beds().stream()
+                        .map(bed -> new BedShape(bed, Metres.of(plane, bed.place())))
+                        .toList(),
+                ground.barriers().stream()
+                        .map(barrier -> new BarrierShape(barrier, Metres.of(plane, barrier.place())))
                         .toList(),
                 ground.neighbours(List.of(season)).stream()
-                        .map(seen -> new NeighbourSpot(
-                                seen, metres(plane, seen.place()).get(0)))
+                        .map(seen -> {
+                            Crop crop = crops.get(seen.cropKey());
+                            return new NeighbourShape(
+                                    seen, crop.name(), crop.crossingGroup(), Metres.of(plane, seen.place()));
+                        })
                         .toList());
     }
 
     @PostMapping("/api/plots")
     PlotView make(@Valid @RequestBody PlotRequest request) {
-        return ground.make(request.name(), request.shape(), request.positionError());
+        return ground.makePlot(request.name(), request.outline().on(ground.plane()), request.positionError());
     }
 
     @PutMapping("/api/plots/{id}")
     PlotView correct(@PathVariable UUID id, @Valid @RequestBody PlotRequest request) {
-        return ground.correct(
+        Changed changed = changed(request.changed());
+        return ground.correctPlot(
                 id,
-                request.version() == null ? -1 : request.version(),
-                request.reason() == null ? "" : request.reason(),
+                changed.from(),
+                changed.because(),
                 request.name(),
-                request.shape(),
+                request.outline().on(ground.plane()),
                 request.positionError());
+    }
+
+    @PostMapping("/api/beds")
+    BedView make(@Valid @RequestBody BedRequest request) {
+        return ground.makeBed(
+                request.plotId(), request.name(), request.outline().on(ground.plane()));
+    }
+
+    @PutMapping("/api/beds/{id}")
+    BedView correct(@PathVariable UUID id, @Valid @RequestBody BedRequest request) {
+        Changed changed = changed(request.changed());
+        return ground.correctBed(
+                id,
+                changed.from(),
+                changed.because(),
+                request.name(),
+                request.outline().on(ground.plane()));
+    }
+
+    @PostMapping("/api/barriers")
+    BarrierView make(@Valid @RequestBody BarrierRequest request) {
+        return ground.makeBarrier(
+                request.name(),
+                request.outline().on(ground.plane()),
+                request.kind(),
+                request.height(),
+                request.heldBack());
+    }
+
+    @PutMapping("/api/barriers/{id}")
+    BarrierView correct(@PathVariable UUID id, @Valid @RequestBody BarrierRequest request) {
+        Changed changed = changed(request.changed());
+        return ground.correctBarrier(
+                id,
+                changed.from(),
+                changed.because(),
+                request.name(),
+                request.outline().on(ground.plane()),
+                request.kind(),
+                request.height(),
+                request.heldBack());
     }
 
     @PostMapping("/api/neighbours")
     NeighbourView note(@Valid @RequestBody NeighbourRequest request) {
-        return ground.note(new Ground.Seen(
-                request.name(),
-                request.cropKey(),
-                request.east(),
-                request.north(),
-                NEIGHBOUR_ERROR,
-                request.area(),
-                request.season(),
-                request.bloomFirst(),
-                request.bloomLast(),
-                request.seenOn(),
-                request.sure()));
+        return ground.note(request.on(ground.plane()));
     }
 
-    private static List<Metres> metres(LocalPlane plane, Place place) {
-        return place.corners().stream()
-                .map(corner -> {
-                    Coordinate at = plane.metres(corner);
-                    return new Metres(at.getX(), at.getY());
-                })
-                .toList();
+    @PutMapping("/api/neighbours/{id}")
+    NeighbourView correct(@PathVariable UUID id, @Valid @RequestBody NeighbourRequest request) {
+        Changed changed = changed(request.changed());
+        return ground.correctNeighbour(id, changed.from(), changed.because(), request.on(ground.plane()));
+    }
+
+    /** Notes by when a neighbour agreed to cut theirs; without a day it is taken back. */
+    @PostMapping("/api/neighbours/{id}/agreed")
+    NeighbourView agree(@PathVariable UUID id, @Valid @RequestBody Agreement agreement) {
+        return ground.agree(
+                id,
+                agreement.version(),
+                agreement.by() == null ? "the agreement is off" : "the neighbour agreed",
+                agreement.by());
+    }
+
+    /** Takes a shape off the map, or puts it back. */
+    @PostMapping("/api/ground/{kind}/{id}/removed")
+    void remove(@PathVariable OnMap kind, @PathVariable UUID id, @Valid @RequestBody Removal removal) {
+        ground.remove(kind, id, removal.version(), removal.removed());
+    }
+
+    @GetMapping("/api/ground/file")
+    ResponseEntity<String> file() {
+        return ResponseEntity.ok()
+                .contentType(GEOJSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"ground.geojson\"")
+                .body(file.write());
+    }
+
+    /** What a GeoJSON file would change, or with {@code keep} changes it. */
+    @PostMapping(value = "/api/ground/file", consumes = MediaType.ALL_VALUE)
+    GroundFile.GroundRead read(@RequestParam boolean keep, HttpServletRequest request) {
+        return file.read(SentFile.text(request, GroundFile.LARGEST_BYTES), keep);
+    }
+
+    private static Changed changed(Changed sent) {
+        return sent == null ? new Changed(null, null) : sent;
     }
 }

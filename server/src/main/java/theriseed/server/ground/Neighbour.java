@@ -1,23 +1,16 @@
 package theriseed.server.ground;
 
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import java.time.LocalDate;
-import theriseed.core.bloom.BloomWindow;
-import theriseed.core.ground.Place;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import theriseed.core.measure.Range;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
 /** What a neighbour was seen to grow in a season, where the grower has no say. */
 @Entity
-class Neighbour extends Recorded {
-    private String name;
+class Neighbour extends Drawn {
     private String cropKey;
-
-    @Convert(converter = CornersConverter.class)
-    private Place corners;
-
     private double positionError;
     private double area;
     private int season;
@@ -25,46 +18,66 @@ class Neighbour extends Recorded {
     private LocalDate bloomLast;
     private LocalDate seenOn;
     private boolean sure;
+    private LocalDate agreedBy;
 
     protected Neighbour() {}
 
-    Neighbour(
-            String name,
-            String cropKey,
-            Place place,
-            double positionError,
-            double area,
-            int season,
-            BloomWindow bloom,
-            LocalDate seenOn,
-            boolean sure,
-            Stamp stamp) {
+    Neighbour(Seen seen, Stamp stamp) {
         super(stamp);
-        this.name = name.strip();
-        this.cropKey = cropKey;
-        this.corners = place;
-        this.positionError = Range.of(0, 500, "m").check("positionError", positionError);
-        this.area = Range.above(0, 1e7, "m2").check("area", area);
-        this.season = Range.of(2000, 2099, "year").check("season", season);
-        this.bloomFirst = bloom == null ? null : bloom.first();
-        this.bloomLast = bloom == null ? null : bloom.last();
-        this.seenOn = seenOn;
-        this.sure = sure;
+        change(seen);
     }
 
+    final void change(Seen seen) {
+        draw(seen.name(), seen.place());
+        this.cropKey = seen.cropKey();
+        this.positionError = Range.of(0, 400, "m").check("positionError", seen.positionError());
+        this.area = Range.above(0, 1e7, "m2").check("area", seen.area());
+        this.season = Range.of(2000, 2099, "year").check("season", seen.season());
+        this.bloomFirst = seen.bloomFirst();
+        this.bloomLast = seen.bloomLast();
+        this.seenOn = seen.seenOn();
+        this.sure = seen.sure();
+        this.agreedBy = seen.agreedBy();
+    }
+
+    Seen seen() {
+        return new Seen(
+                name(), cropKey, place(), positionError, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy);
+    }
+
+    @Override
+    Map<String, Object> facts() {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("name", name());
+        facts.put("cropKey", cropKey);
+        facts.put("corners", place().corners());
+        facts.put("positionError", positionError);
+        facts.put("area", area);
+        facts.put("season", season);
+        facts.put("bloomFirst", bloomFirst);
+        facts.put("bloomLast", bloomLast);
+        facts.put("seenOn", seenOn);
+        facts.put("sure", sure);
+        facts.put("agreedBy", agreedBy);
+        facts.put("removed", removed());
+        return facts;
+    }
+
+    @Override
     NeighbourView view() {
         return new NeighbourView(
                 id(),
                 version(),
-                name,
+                name(),
                 cropKey,
-                corners,
+                place(),
                 positionError,
                 area,
                 season,
                 bloomFirst,
                 bloomLast,
                 seenOn,
-                sure);
+                sure,
+                agreedBy);
     }
 }

@@ -6,5 +6,7 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface NeighbourRepository extends JpaRepository<Neighbour, UUID> {
-    List<Neighbour> findBySeasonInOrderByName(Collection<Integer> seasons);
+    List<Neighbour> findBySeasonInAndRemovedFalseOrderByName(Collection<Integer> seasons);
+
+    List<Neighbour> findByRemovedFalseOrderBySeasonAscNameAsc();
 }

@@ -21,11 +21,17 @@ public record NeighbourView(
         @Maybe LocalDate bloomFirst,
         @Maybe LocalDate bloomLast,
         LocalDate seenOn,
-        boolean sure) {
+        boolean sure,
+        @Maybe LocalDate agreedBy) {
 
     /** Its bloom, when it was told or seen. */
     @JsonIgnore
     public Optional<BloomWindow> bloom() {
         return bloomFirst == null ? Optional.empty() : Optional.of(new BloomWindow(bloomFirst, bloomLast));
+    }
+
+    Seen seen() {
+        return new Seen(
+                name, cropKey, place, positionError, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy);
     }
 }

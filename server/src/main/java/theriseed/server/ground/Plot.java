@@ -1,22 +1,15 @@
 package theriseed.server.ground;
 
-import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import java.util.Map;
 import theriseed.core.ground.Place;
 import theriseed.core.measure.Range;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
 /** A piece of the farm's own ground. */
 @Entity
-class Plot extends Recorded {
+class Plot extends Drawn {
     private static final Range ERROR = Range.of(0, 100, "m");
-
-    private String name;
-
-    @Convert(converter = CornersConverter.class)
-    private Place corners;
 
     private double positionError;
 
@@ -28,16 +21,18 @@ class Plot extends Recorded {
     }
 
     final void change(String name, Place place, double positionError) {
-        this.name = name.strip();
-        this.corners = place;
+        draw(name, place);
         this.positionError = ERROR.check("positionError", positionError);
     }
 
+    @Override
     Map<String, Object> facts() {
-        return Map.of("name", name, "corners", corners.corners(), "positionError", positionError);
+        return Map.of(
+                "name", name(), "corners", place().corners(), "positionError", positionError, "removed", removed());
     }
 
+    @Override
     PlotView view() {
-        return new PlotView(id(), version(), name, corners, positionError, corners.squareMetres());
+        return new PlotView(id(), version(), name(), place(), positionError, place().squareMetres(), removed());
     }
 }

@@ -24,6 +24,10 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findByPlantingIdInOrderByNumber(Collection<UUID> plantings);
 
+    Optional<Lot> findFirstByPlantingId(UUID plantingId);
+
+    List<Lot> findByVarietyIdInOrderBySeasonAscNumberAsc(Collection<UUID> varieties);
+
     List<Lot> findBySeasonGreaterThanEqualOrderByNumber(int season);
 
     @Query(value = """

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +18,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.season.PlantingGivenUp;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
@@ -36,6 +38,18 @@ public class Lots {
         this.stamps = stamps;
     }
 
+    /** What a lot came from cannot leave its season. */
+    @EventListener
+    void on(PlantingGivenUp given) {
+        lots.findFirstByPlantingId(given.plantingId()).ifPresent(lot -> {
+            throw new Refused(
+                    "season",
+                    lot.view().number(),
+                    "a planting without lots",
+                    "Lot " + lot.view().number() + " came from this planting.");
+        });
+    }
+
     /**
      * The lot with this number.
      *
@@ -44,6 +58,14 @@ public class Lots {
     @Transactional(readOnly = true)
     public LotView get(String typed) {
         return lots.findByFolded(LotNumber.read(typed)).map(Lot::view).orElseThrow(NotFound.of("lot"));
+    }
+
+    /** The lots of these varieties, oldest first. */
+    @Transactional(readOnly = true)
+    public List<LotView> ofVarieties(Collection<UUID> varieties) {
+        return lots.findByVarietyIdInOrderBySeasonAscNumberAsc(varieties).stream()
+                .map(Lot::view)
+                .toList();
     }
 
     @Transactional(readOnly = true)

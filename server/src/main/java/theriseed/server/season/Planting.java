@@ -1,8 +1,7 @@
 package theriseed.server.season;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
@@ -11,14 +10,13 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
 import theriseed.core.crop.Crop;
-import theriseed.core.crop.Grade;
-import theriseed.core.measure.Range;
+import theriseed.core.crop.LifeCycle;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
 
-/** A variety on a plot in a season. */
+/** A variety on the ground in a season: in the plan, or in a scheme that tries another plan. */
 @Entity
 class Planting extends Recorded {
     private int season;
@@ -27,74 +25,161 @@ class Planting extends Recorded {
     @JoinColumn(name = "variety_id")
     private Variety variety;
 
-    private UUID plotId;
+    @Embedded
+    private Where ground;
 
-    @Enumerated(EnumType.STRING)
-    private Purpose purpose;
+    @Embedded
+    private Aim aim;
 
-    @Enumerated(EnumType.STRING)
-    private Grade grade;
+    @Embedded
+    private PlantingDays days;
 
-    private boolean flowers;
-    private LocalDate sownOn;
-    private LocalDate setOutOn;
-    private int plants;
-    private double germination;
+    @Embedded
+    private Sowing sowing;
+
+    @Embedded
+    private Keeping keeping;
+
+    private String restOverruled;
+    private LocalDate firstFlowerOn;
+    private boolean givenUp;
+    private UUID schemeId;
+    private UUID copiedFrom;
+    private Integer copiedVersion;
 
     protected Planting() {}
 
-    Planting(Variety variety, Crop crop, PlantingFacts facts, Stamp stamp) {
+    Planting(Variety variety, Crop crop, PlantingFacts facts, UUID schemeId, Stamp stamp) {
         super(stamp);
         this.variety = variety;
+        this.schemeId = schemeId;
         change(crop, facts);
     }
 
+    /** The same planting in a scheme. */
+    Planting(Planting original, UUID schemeId, Stamp stamp) {
+        super(stamp);
+        this.variety = original.variety;
+        this.schemeId = schemeId;
+        this.copiedFrom = original.id();
+        this.copiedVersion = original.version();
+        this.firstFlowerOn = original.firstFlowerOn;
+        take(original.facts());
+    }
+
     final void change(Crop crop, PlantingFacts facts) {
-        if (facts.purpose() == Purpose.SEED) {
+        if (facts.aim().forSeed()) {
             variety.checkComesTrue();
             if (!crop.grownFromSeed()) {
                 throw new Refused(
                         "purpose",
-                        facts.purpose(),
+                        facts.aim().purpose(),
                         "eating",
                         crop.name() + " is kept by its tubers or bulbs, not by seed.");
             }
-            if (!facts.flowers()) {
+            if (!facts.aim().flowers()) {
                 throw new Refused("flowers", false, "true", "A seed crop must flower.");
             }
         }
-        SeasonDates.of(crop.lifeCycle(), facts.season()).checkPlanting(facts.sownOn(), facts.setOutOn());
+        PlantingDays when = facts.days();
+        if (crop.lifeCycle() == LifeCycle.BIENNIAL && when.sownOn().getYear() == facts.season()) {
+            throw new Refused(
+                    "sownOn",
+                    when.sownOn(),
+                    "a day in " + (facts.season() - 1),
+                    crop.name()
+                            + " is a biennial: it seeds in the summer after its winter, not in the one it is sown in.");
+        }
+        if (when.liftedOn() != null && crop.lifeCycle() != LifeCycle.BIENNIAL) {
+            throw new Refused(
+                    "liftedOn", when.liftedOn(), "nothing", "Only the roots of biennials are lifted and replanted.");
+        }
+        SeasonDates.of(crop.lifeCycle(), facts.season())
+                .checkPlanting(when.sownOn(), when.setOutOn(), when.liftedOn(), when.replantedOn(), when.clearedOn());
+        when.growing(null);
+        facts.sowing().check();
+        facts.keeping().check();
+        take(facts);
+    }
+
+    private void take(PlantingFacts facts) {
         this.season = facts.season();
-        this.plotId = facts.plotId();
-        this.purpose = facts.purpose();
-        this.grade = facts.grade();
-        this.flowers = facts.flowers();
-        this.sownOn = facts.sownOn();
-        this.setOutOn = facts.setOutOn();
-        this.plants = Range.of(1, 1_000_000, "plants").check("plants", facts.plants());
-        this.germination = Range.above(0, 100, "%").check("germination", facts.germination());
+        this.ground = facts.where();
+        this.aim = facts.aim();
+        this.days = facts.days();
+        this.sowing = facts.sowing();
+        this.keeping = facts.keeping();
+        this.restOverruled = facts.restOverruled().strip();
+    }
+
+    /** The first flower was seen; what was forecast gives way to it. */
+    void flowered(LocalDate day) {
+        SeasonDates.check("seenOn", day, days.sownOn().plusDays(1), LocalDate.of(season, 12, 31));
+        this.firstFlowerOn = day;
+    }
+
+    void giveUp(boolean givenUp) {
+        this.givenUp = givenUp;
     }
 
     Variety variety() {
         return variety;
     }
 
-    PlantingFacts facts() {
-        return new PlantingFacts(
-                season, variety.id(), plotId, purpose, grade, flowers, sownOn, setOutOn, plants, germination);
+    LocalDate firstFlowerOn() {
+        return firstFlowerOn;
     }
 
-    Map<String, Object> correctable(String plotName) {
+    boolean givenUp() {
+        return givenUp;
+    }
+
+    UUID schemeId() {
+        return schemeId;
+    }
+
+    UUID copiedFrom() {
+        return copiedFrom;
+    }
+
+    /** Whether the planting it was copied from is still as it was then. */
+    boolean isCopyOf(Planting original) {
+        return copiedVersion == original.version();
+    }
+
+    PlantingFacts facts() {
+        return new PlantingFacts(season, variety.id(), ground, aim, days, sowing, keeping, restOverruled);
+    }
+
+    Member member() {
+        return new Member(id(), version(), variety, facts(), firstFlowerOn);
+    }
+
+    /** What a correction compares. */
+    Map<String, Object> correctable(String groundName) {
         Map<String, Object> facts = new LinkedHashMap<>();
         facts.put("season", season);
-        facts.put("plot", plotName);
-        facts.put("purpose", purpose);
-        facts.put("grade", grade);
-        facts.put("flowers", flowers);
-        facts.put("sownOn", sownOn);
-        facts.put("setOutOn", setOutOn);
-        facts.put("plants", plants);
-        facts.put("germination", germination);
+        facts.put("ground", groundName);
+        facts.put("purpose", aim.purpose());
+        facts.put("grade", aim.grade());
+        facts.put("flowers", aim.flowers());
+        facts.put("sownOn", days.sownOn());
+        facts.put("setOutOn", days.setOutOn());
+        facts.put("liftedOn", days.liftedOn());
+        facts.put("replantedOn", days.replantedOn());
+        facts.put("clearedOn", days.clearedOn());
+        facts.put("plants", sowing.plants());
+        facts.put("inRow", sowing.inRow());
+        facts.put("betweenRows", sowing.betweenRows());
+        facts.put("germination", sowing.germination());
+        facts.put("selected", sowing.selected());
+        facts.put("control", keeping.control());
+        facts.put("everyFlower", keeping.everyFlower());
+        facts.put("dropped", keeping.dropped());
+        facts.put("volunteersPulled", keeping.volunteersPulled());
+        facts.put("restOverruled", restOverruled);
+        facts.put("firstFlowerOn", firstFlowerOn);
+        facts.put("givenUp", givenUp);
         return facts;
     }
 }

@@ -1,6 +1,6 @@
 package theriseed.server.season;
 
-import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import theriseed.core.crop.Grade;
 
@@ -8,18 +8,42 @@ import theriseed.core.crop.Grade;
  * What is planned for a planting.
  *
  * @param season year of its seed
- * @param flowers whether it will flower; always for seed, and for fruit that is eaten
- * @param setOutOn when plants raised under glass go out; null when sown in the open
- * @param germination of the seed sown, percent
+ * @param restOverruled why it may stand although its family stood there too lately; empty when that is not so
  */
 public record PlantingFacts(
         int season,
         UUID varietyId,
-        UUID plotId,
-        Purpose purpose,
-        Grade grade,
-        boolean flowers,
-        LocalDate sownOn,
-        LocalDate setOutOn,
-        int plants,
-        double germination) {}
+        Where where,
+        Aim aim,
+        PlantingDays days,
+        Sowing sowing,
+        Keeping keeping,
+        String restOverruled) {
+
+    PlantingFacts at(UUID plot, List<Stretch> stretches) {
+        Where elsewhere = new Where(plot, stretches, where.rootPlotId());
+        return new PlantingFacts(season, varietyId, elsewhere, aim, days, sowing, keeping, restOverruled);
+    }
+
+    PlantingFacts on(PlantingDays other) {
+        return new PlantingFacts(season, varietyId, where, aim, other, sowing, keeping, restOverruled);
+    }
+
+    PlantingFacts kept(Keeping otherwise) {
+        return new PlantingFacts(season, varietyId, where, aim, days, sowing, otherwise, restOverruled);
+    }
+
+    PlantingFacts savedAs(Grade grade) {
+        Aim lower = new Aim(aim.purpose(), grade, aim.flowers());
+        return new PlantingFacts(season, varietyId, where, lower, days, sowing, keeping, restOverruled);
+    }
+
+    PlantingFacts eatenBy(PlantingDays cleared) {
+        Aim eaten = new Aim(Purpose.EATING, aim.grade(), false);
+        return new PlantingFacts(season, varietyId, where, eaten, cleared, sowing, keeping, restOverruled);
+    }
+
+    PlantingFacts nextYear() {
+        return new PlantingFacts(season + 1, varietyId, where, aim, days.nextYear(), sowing, keeping, restOverruled);
+    }
+}

@@ -8,19 +8,33 @@ import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
+/** Plantings of the plan have no scheme; what was given up is out of both. */
 interface PlantingRepository extends JpaRepository<Planting, UUID> {
+    @Query("select p from Planting p join fetch p.variety"
+            + " where p.season between :first and :last and p.schemeId is null and not p.givenUp")
+    List<Planting> planned(int first, int last);
+
+    @Query("select p from Planting p join fetch p.variety where p.schemeId = :scheme and not p.givenUp")
+    List<Planting> ofScheme(UUID scheme);
+
     @EntityGraph(attributePaths = "variety")
-    List<Planting> findBySeasonIn(Collection<Integer> seasons);
+    List<Planting> findBySchemeId(UUID scheme);
 
     @EntityGraph(attributePaths = "variety")
     Optional<Planting> findWithVarietyById(UUID id);
 
-    @EntityGraph(attributePaths = "variety")
-    List<Planting> findByVarietyIdOrderBySeasonDesc(UUID varietyId);
+    @Query("select p.id from Planting p where p.variety.id = :variety and p.schemeId is null and not p.givenUp"
+            + " order by p.season desc, p.id")
+    List<UUID> ofVariety(UUID variety);
+
+    @Query(
+            "select p from Planting p join fetch p.variety where p.ground.plotId = :plot and p.season between :first and :last"
+                    + " and p.schemeId is null and not p.givenUp")
+    List<Planting> onPlot(UUID plot, int first, int last);
 
     @Query("select distinct p.season from Planting p where p.id in :ids")
     List<Integer> seasonsOf(Collection<UUID> ids);
 
-    @Query("select distinct p.season from Planting p order by p.season")
+    @Query("select distinct p.season from Planting p where p.schemeId is null and not p.givenUp order by p.season")
     List<Integer> seasons();
 }

@@ -4,8 +4,10 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import theriseed.core.crop.Grade;
+import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Verdict;
+import theriseed.core.isolation.WaysOut;
 import theriseed.core.population.PopulationPlan;
 import theriseed.server.base.Maybe;
 
@@ -13,77 +15,143 @@ import theriseed.server.base.Maybe;
  * A planting with what the rules say of it. Isolation and population are there for seed crops only; bloom is absent when
  * it will not flower or the year's warmth never suffices.
  *
+ * @param group what crosses with what: the crop's crossing group
+ * @param ground plot and beds in words
  * @param spacing ground the plants take, square metres
+ * @param fits plants that the ground it takes has room for
+ * @param groundFrom first day on the ground it seeds on
+ * @param groundTo last day on it, as planned
+ * @param cold weeks of cold it gets before it flowers, for crops that need them
  */
 public record PlantingView(
         @Maybe UUID id,
         int version,
         int season,
         VarietyView variety,
+        String group,
+        String species,
+        String family,
         UUID plotId,
         String plotName,
+        String ground,
+        List<Stretch> stretches,
+        @Maybe UUID rootPlotId,
         Purpose purpose,
         Grade grade,
         boolean flowers,
         LocalDate sownOn,
         @Maybe LocalDate setOutOn,
+        @Maybe LocalDate liftedOn,
+        @Maybe LocalDate replantedOn,
+        @Maybe LocalDate clearedOn,
+        @Maybe LocalDate firstFlowerOn,
+        LocalDate groundFrom,
+        LocalDate groundTo,
         int plants,
+        double inRow,
+        double betweenRows,
         double germination,
+        double selected,
+        PollenControl.Kind control,
+        boolean everyFlower,
+        double dropped,
+        boolean volunteersPulled,
+        String restOverruled,
         double spacing,
+        int fits,
         @Maybe Bloom bloom,
+        @Maybe Cold cold,
         @Maybe Isolation isolation,
         @Maybe Population population) {
 
-    /** Planned bloom and the first day its seed may be ripe. */
-    public record Bloom(LocalDate first, LocalDate last, LocalDate ripeFrom, double spreadDays) {}
+    /**
+     * Bloom and the days on which its seed may be ripe.
+     *
+     * @param seen whether it counts from a first flower that was seen; else it is planned
+     */
+    public record Bloom(
+            LocalDate first, LocalDate last, LocalDate ripeFrom, LocalDate ripeTo, double spreadDays, boolean seen) {}
+
+    /** Weeks of cold it gets, and weeks it needs to flower. */
+    public record Cold(double weeks, int asked) {}
 
     /**
-     * Everything that could cross it, worst first.
+     * What could cross it, worst first.
      *
-     * @param crossing share of seed, estimated; read it times and divided by {@code band}
+     * @param crossing share of seed, estimated over everything; read it times and divided by {@code band}
+     * @param threats all of them where one planting is looked at; else those that are not clear
+     * @param clear how many are clear
      */
-    public record Isolation(Verdict verdict, double crossing, double allowed, double band, List<ThreatView> threats) {}
+    public record Isolation(
+            Verdict verdict, double crossing, double allowed, double band, List<ThreatView> threats, int clear) {}
 
     /**
      * One threat.
      *
-     * @param neighbour whether it is a neighbour's
-     * @param area flowering ground, square metres
+     * @param source whose it is
+     * @param held share of its pollen that barriers on the way are taken to hold back
      */
     public record ThreatView(
             UUID sourceId,
+            WaysOut.Source source,
             String name,
             String crop,
             String place,
-            boolean neighbour,
             double metres,
             double asked,
             int daysTogether,
             int daysApart,
             int margin,
+            double held,
             double crossing,
             double compatibility,
             Verdict verdict,
             Threat.Why why) {}
 
-    /** Plants against what the grade asks, and the seed that would give them. */
+    /**
+     * Plants against what the grade asks, and the seed that would give them.
+     *
+     * @param keepsOneInTwenty chance that a type carried by one gamete in twenty is still there in the seed
+     * @param keepsOneInHundred the same of one in a hundred
+     * @param diversityKept share of heterozygosity left after ten generations of this size
+     * @param toRaise plants to have before the best are chosen
+     * @param onHand seed of the farm's own that is left; absent when none is known
+     */
     public record Population(
             int asked,
             PopulationPlan.Mark mark,
             double effectiveSize,
+            double keepsOneInTwenty,
+            double keepsOneInHundred,
             double diversityKept,
+            int toRaise,
             int seedToSow,
             double seedToSowGrams,
-            double chance) {
-        static Population of(PopulationPlan plan, double thousandSeedWeight) {
+            double survival,
+            double chance,
+            @Maybe OnHand onHand) {
+        static Population of(PopulationPlan plan, double thousandSeedWeight, OnHand onHand) {
             return new Population(
                     plan.asked(),
                     plan.mark(),
                     plan.effectiveSize(),
+                    plan.keepsOneInTwenty(),
+                    plan.keepsOneInHundred(),
                     plan.diversityKept(),
+                    plan.seedToSow().beforeChoice(),
                     plan.seedToSow().seeds(),
                     plan.seedToSow().seeds() * thousandSeedWeight / 1000,
-                    plan.seedToSow().chance());
+                    plan.seedToSow().survival(),
+                    plan.seedToSow().chance(),
+                    onHand);
         }
     }
+
+    /**
+     * Seed that is left of the variety.
+     *
+     * @param lastsUntil last season in which it should still germinate, by the crop's usual storage life
+     * @param enough whether it suffices for this sowing
+     */
+    public record OnHand(double grams, double germination, int harvested, int lastsUntil, boolean enough) {}
 }

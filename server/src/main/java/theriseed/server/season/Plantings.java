@@ -1,5 +1,6 @@
 package theriseed.server.season;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -7,157 +8,371 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
+import java.util.function.Predicate;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.bloom.BloomForecast;
-import theriseed.core.crop.Crop;
+import theriseed.core.ground.LocalPlane;
+import theriseed.core.ground.Site;
+import theriseed.core.isolation.PollenControl;
+import theriseed.core.isolation.Stand;
+import theriseed.core.measure.Range;
+import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
-import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
-import theriseed.server.ground.NeighbourView;
-import theriseed.server.ground.PlotView;
+import theriseed.server.ground.Metres;
+import theriseed.server.ground.ShapeChanged;
 import theriseed.server.handbook.Crops;
 
 /** The plantings of the farm, each judged against everything else of its season. */
 @Service
 public class Plantings {
-    private static final Comparator<PlantingView> BY_GROUP = Comparator.comparing(
-                    (PlantingView planting) -> planting.variety().cropName())
+    private static final Comparator<PlantingView> BY_GROUP = Comparator.comparing(PlantingView::species)
+            .thenComparing(planting -> planting.variety().cropName())
             .thenComparing(planting -> planting.variety().name());
+
+    private static final Predicate<Member> NO_STOCK = member -> false;
 
     private final PlantingRepository plantings;
     private final VarietyRepository varieties;
+    private final SchemeRepository schemes;
+    private final Seasons seasons;
     private final Crops crops;
     private final Ground ground;
-    private final Farms farms;
     private final Corrections corrections;
+    private final ApplicationEventPublisher events;
     private final Stamps stamps;
+    private final FarmTime time;
 
     Plantings(
             PlantingRepository plantings,
             VarietyRepository varieties,
+            SchemeRepository schemes,
+            Seasons seasons,
             Crops crops,
             Ground ground,
-            Farms farms,
             Corrections corrections,
-            Stamps stamps) {
+            ApplicationEventPublisher events,
+            Stamps stamps,
+            FarmTime time) {
         this.plantings = plantings;
         this.varieties = varieties;
+        this.schemes = schemes;
+        this.seasons = seasons;
         this.crops = crops;
         this.ground = ground;
-        this.farms = farms;
         this.corrections = corrections;
+        this.events = events;
         this.stamps = stamps;
+        this.time = time;
     }
 
+    /** Seasons for which something is planned. */
     @Transactional(readOnly = true)
-    public List<Integer> seasons() {
+    public List<Integer> planned() {
         return plantings.seasons();
     }
 
     @Transactional(readOnly = true)
     public List<PlantingView> of(int season) {
-        List<Planting> all = plantings.findBySeasonIn(List.of(season));
-        SeasonAsWhole whole = whole(season, all);
-        return all.stream()
-                .map(planting -> whole.view(planting.id(), planting.version(), planting.variety(), planting.facts()))
-                .sorted(BY_GROUP)
-                .toList();
+        return lines(seasons.plan(season));
     }
 
     @Transactional(readOnly = true)
+    public List<PlantingView> ofScheme(UUID scheme) {
+        return lines(
+                seasons.whole(open(scheme).season(), scheme, null, NO_STOCK).whole());
+    }
+
+    /** A planting with all its threats; its stock of seed is not in it. */
+    @Transactional(readOnly = true)
     public PlantingView get(UUID id) {
-        Planting planting = plantings.findWithVarietyById(id).orElseThrow(NotFound.of("planting"));
-        return view(planting);
+        Planting planting = planting(id);
+        return whole(planting, NO_STOCK);
+    }
+
+    /** A planting with all its threats and what is left of its seed. */
+    @Transactional(readOnly = true)
+    public PlantingView page(UUID id) {
+        Planting planting = planting(id);
+        return whole(planting, only(planting.member()));
+    }
+
+    /** Which crop stands there, without judging it. */
+    @Transactional(readOnly = true)
+    public String cropKey(UUID id) {
+        return planting(id).variety().cropKey();
     }
 
     /** The plantings with these ids, in a number of queries that does not grow with them. */
     @Transactional(readOnly = true)
     public Map<UUID, PlantingView> all(Collection<UUID> ids) {
         Map<UUID, PlantingView> found = new HashMap<>();
-        if (ids.isEmpty()) {
-            return found;
+        if (!ids.isEmpty()) {
+            seasons.plans(plantings.seasonsOf(ids))
+                    .values()
+                    .forEach(whole -> whole.members().stream()
+                            .filter(member -> ids.contains(member.id()))
+                            .forEach(member -> found.put(member.id(), whole.line(member))));
         }
-        List<Integer> seasons = plantings.seasonsOf(ids);
-        Map<Integer, List<Planting>> bySeason = plantings.findBySeasonIn(seasons).stream()
-                .collect(Collectors.groupingBy(planting -> planting.facts().season()));
-        Map<Integer, List<NeighbourView>> seen =
-                ground.neighbours(seasons).stream().collect(Collectors.groupingBy(NeighbourView::season));
-        Map<UUID, PlotView> plots = ground.plotsById();
-        BloomForecast forecast = forecast();
-        bySeason.forEach((season, all) -> {
-            SeasonAsWhole whole = new SeasonAsWhole(crops, forecast, plots, all, seen.getOrDefault(season, List.of()));
-            all.stream()
-                    .filter(planting -> ids.contains(planting.id()))
-                    .forEach(planting -> found.put(
-                            planting.id(),
-                            whole.view(planting.id(), planting.version(), planting.variety(), planting.facts())));
-        });
         return found;
     }
 
     @Transactional(readOnly = true)
     public List<PlantingView> ofVariety(UUID varietyId) {
-        List<UUID> ids = plantings.findByVarietyIdOrderBySeasonDesc(varietyId).stream()
-                .map(Planting::id)
-                .toList();
+        List<UUID> ids = plantings.ofVariety(varietyId);
         Map<UUID, PlantingView> all = all(ids);
         return ids.stream().map(all::get).toList();
     }
 
-    /** What the rules would say of a planting, without keeping it. */
+    /** The ways out for a seed crop, best first; none when it is clear. */
+    @Transactional(readOnly = true)
+    public List<WayView> waysOut(UUID id) {
+        Planting planting = planting(id);
+        if (!planting.facts().aim().forSeed()) {
+            return List.of();
+        }
+        return ways(planting, sameGroup(planting.variety())).of(planting.member());
+    }
+
+    /** Free ground for a planting, and what it would come to there. */
+    @Transactional(readOnly = true)
+    public List<PlaceView> places(UUID id) {
+        Planting planting = planting(id);
+        return ways(planting, NO_STOCK).places(planting.member());
+    }
+
+    private Ways ways(Planting planting, Predicate<Member> stocked) {
+        Seasons.Loaded loaded = seasons.whole(planting.facts().season(), planting.schemeId(), null, stocked);
+        return new Ways(
+                loaded.whole(), loaded.taken(), loaded.ground(), seasons.frosts(), time.today(), planting.schemeId());
+    }
+
+    /** The ground that each planting of a season takes, drawn in metres from the farm's spot. */
+    @Transactional(readOnly = true)
+    public List<SiteView> sites(int season) {
+        LocalPlane plane = ground.plane();
+        FarmGround on = FarmGround.of(ground);
+        return plantings.planned(season, season).stream()
+                .map(planting -> new SiteView(
+                        planting.id(),
+                        on.site(planting.facts().where()).parts().stream()
+                                .map(part -> Metres.of(plane, part))
+                                .toList()))
+                .toList();
+    }
+
+    /** What the rules would say of a planting that is not kept yet. */
     @GrowersWork
     @Transactional(readOnly = true)
-    public PlantingView preview(PlantingFacts facts) {
-        Planting planned = planned(facts);
-        return whole(facts.season(), plantings.findBySeasonIn(List.of(facts.season())))
-                .view(planned.id(), 0, planned.variety(), planned.facts());
+    public PlantingView preview(PlantingFacts facts, UUID scheme) {
+        Planting planned = planned(facts, scheme);
+        Seasons.Loaded loaded = seasons.whole(facts.season(), scheme, planned.member(), only(planned.member()));
+        loaded.taken().check(planned.member());
+        return loaded.whole().whole(planned.member());
+    }
+
+    /**
+     * What it would mean if a planting were planned otherwise, or stood so many metres off: the planting first, then
+     * every seed crop this touches.
+     *
+     * @param east metres, 0 when it stays where it is planned; {@code north} likewise
+     */
+    @GrowersWork
+    @Transactional(readOnly = true)
+    public List<PlantingView> tried(UUID id, PlantingFacts facts, double east, double north) {
+        Planting planting = planting(id);
+        SeasonAsWhole whole = seasons.whole(planting.facts().season(), planting.schemeId(), null, NO_STOCK)
+                .whole();
+        int place = whole.placeOf(id);
+        Member then = planting.member().otherwise(facts);
+        if (facts.season() != planting.facts().season()) {
+            Stand gone = whole.sources().get(place).stand().controlled(PollenControl.NEVER_FLOWERS);
+            return whole.tried(place, gone, then);
+        }
+        Stand stand = whole.source(then).stand();
+        return whole.tried(place, stand.at(off(stand.site(), east, north)), then);
+    }
+
+    /** What it would mean if a neighbour promised to cut theirs. */
+    @GrowersWork
+    @Transactional(readOnly = true)
+    public List<PlantingView> triedWithout(int season, UUID neighbour) {
+        SeasonAsWhole whole = seasons.plan(season);
+        int place = whole.placeOfSource(neighbour);
+        if (place < 0) {
+            throw NotFound.of("neighbour").get();
+        }
+        return whole.tried(
+                place,
+                whole.sources()
+                        .get(place)
+                        .stand()
+                        .controlled(PollenControl.NEVER_FLOWERS)
+                        .surely(false),
+                null);
     }
 
     @GrowersWork
     @Transactional
-    public PlantingView make(PlantingFacts facts) {
-        return view(plantings.saveAndFlush(planned(facts)));
+    public PlantingView make(PlantingFacts facts, UUID scheme) {
+        Planting planned = planned(facts, scheme);
+        check(planned);
+        return whole(plantings.saveAndFlush(planned));
     }
 
     @GrowersWork
     @Transactional
     public PlantingView correct(UUID id, int version, String reason, PlantingFacts facts) {
-        Planting planting = plantings.findWithVarietyById(id).orElseThrow(NotFound.of("planting"));
+        Planting planting = planting(id);
         if (planting.version() != version) {
-            Clash.check(planting, version, view(planting));
+            Clash.check(planting, version, whole(planting));
         }
+        int seasonBefore = planting.facts().season();
+        change(
+                planting,
+                reason,
+                () -> planting.change(crops.get(planting.variety().cropKey()), facts));
+        if (seasonBefore != facts.season()) {
+            events.publishEvent(new PlantingGivenUp(id));
+        }
+        check(planting);
+        return whole(plantings.saveAndFlush(planting));
+    }
+
+    /** Takes a planting out of the plan, or back into it. */
+    @GrowersWork
+    @Transactional
+    public void giveUp(UUID id, int version, String reason, boolean givenUp) {
+        Planting planting = planting(id);
+        if (planting.version() != version) {
+            Clash.check(planting, version, whole(planting));
+        }
+        if (givenUp) {
+            events.publishEvent(new PlantingGivenUp(id));
+        }
+        change(planting, reason, () -> planting.giveUp(givenUp));
+        if (!givenUp) {
+            check(planting);
+        }
+        plantings.saveAndFlush(planting);
+    }
+
+    /** The first flower of a planting was seen: its forecast counts from that day. */
+    @HandsWork
+    @Transactional
+    public PlantingView flowered(UUID id, int version, LocalDate day, String reason) {
+        Planting planting = planting(id);
+        if (planting.version() != version) {
+            Clash.check(planting, version, whole(planting));
+        }
+        SeasonDates.check("seenOn", day, planting.facts().days().sownOn(), time.today());
+        change(planting, planting.firstFlowerOn() == null ? "first flower seen" : reason, () -> planting.flowered(day));
+        return whole(plantings.saveAndFlush(planting));
+    }
+
+    /** Ground that is planted this year or later is not taken away, nor made too short for what stands on it. */
+    @EventListener
+    void on(ShapeChanged changed) {
+        int year = time.today().getYear();
+        for (Planting planting : plantings.planned(year, year + 1)) {
+            Where where = planting.facts().where();
+            double longest = where.stretches().stream()
+                    .filter(stretch -> stretch.bedId().equals(changed.id()))
+                    .mapToDouble(Stretch::to)
+                    .max()
+                    .orElse(-1);
+            boolean onIt = longest >= 0 || where.plotId().equals(changed.id());
+            if (onIt && (changed.removed() || Math.floor(longest) > Math.ceil(changed.length()))) {
+                throw new Refused(
+                        "corners",
+                        changed.name(),
+                        "ground that nothing is planned on",
+                        planting.variety().name() + " of " + planting.facts().season() + " is planned on "
+                                + changed.name() + ". Give it other ground first.");
+            }
+        }
+    }
+
+    private void change(Planting planting, String reason, Runnable how) {
+        FarmGround on = FarmGround.of(ground);
         Map<String, Object> before = new LinkedHashMap<>(
-                planting.correctable(ground.plot(planting.facts().plotId()).name()));
-        String plotNow = ground.plot(facts.plotId()).name();
-        planting.change(crops.get(planting.variety().cropKey()), facts);
-        corrections.keep("planting", id, before, planting.correctable(plotNow), reason);
-        return view(plantings.saveAndFlush(planting));
+                planting.correctable(on.words(planting.facts().where())));
+        how.run();
+        on.site(planting.facts().where());
+        if (planting.schemeId() == null) {
+            corrections.keep(
+                    "planting",
+                    planting.id(),
+                    before,
+                    planting.correctable(on.words(planting.facts().where())),
+                    reason);
+        }
     }
 
-    private Planting planned(PlantingFacts facts) {
+    private void check(Planting planting) {
+        seasons.whole(planting.facts().season(), planting.schemeId(), planting.member(), NO_STOCK)
+                .taken()
+                .check(planting.member());
+    }
+
+    private Planting planned(PlantingFacts facts, UUID scheme) {
         Variety variety = varieties.findById(facts.varietyId()).orElseThrow(NotFound.of("variety"));
-        ground.plot(facts.plotId());
-        Crop crop = crops.get(variety.cropKey());
-        return new Planting(variety, crop, facts, stamps.now());
+        ground.plot(facts.where().plotId());
+        if (scheme != null) {
+            open(scheme);
+        }
+        return new Planting(variety, crops.get(variety.cropKey()), facts, scheme, stamps.now());
     }
 
-    private PlantingView view(Planting planting) {
-        int season = planting.facts().season();
-        return whole(season, plantings.findBySeasonIn(List.of(season)))
-                .view(planting.id(), planting.version(), planting.variety(), planting.facts());
+    private Scheme open(UUID scheme) {
+        Scheme found = schemes.findById(scheme).orElseThrow(NotFound.of("scheme"));
+        found.checkOpen();
+        return found;
     }
 
-    private SeasonAsWhole whole(int season, List<Planting> all) {
-        return new SeasonAsWhole(crops, forecast(), ground.plotsById(), all, ground.neighbours(List.of(season)));
+    private Planting planting(UUID id) {
+        return plantings.findWithVarietyById(id).orElseThrow(NotFound.of("planting"));
     }
 
-    private BloomForecast forecast() {
-        return new BloomForecast(farms.get().climate());
+    private PlantingView whole(Planting planting) {
+        return whole(planting, only(planting.member()));
+    }
+
+    private PlantingView whole(Planting planting, Predicate<Member> stocked) {
+        Member member = planting.member();
+        return seasons.whole(planting.facts().season(), planting.schemeId(), member, stocked)
+                .whole()
+                .whole(member);
+    }
+
+    private static Predicate<Member> only(Member wanted) {
+        return member -> member.id().equals(wanted.id());
+    }
+
+    private Predicate<Member> sameGroup(Variety variety) {
+        String group = crops.get(variety.cropKey()).crossingGroup();
+        return member -> crops.get(member.variety().cropKey()).crossingGroup().equals(group);
+    }
+
+    private static List<PlantingView> lines(SeasonAsWhole whole) {
+        return whole.members().stream().map(whole::line).sorted(BY_GROUP).toList();
+    }
+
+    /** The same ground, moved. */
+    private static Site off(Site site, double east, double north) {
+        Range.of(-20_000, 20_000, "m").check("east", east);
+        Range.of(-20_000, 20_000, "m").check("north", north);
+        return east == 0 && north == 0
+                ? site
+                : site.off(LocalPlane.at(site.parts().get(0).corners().get(0)), east, north);
     }
 }

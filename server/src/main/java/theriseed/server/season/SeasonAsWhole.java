@@ -2,7 +2,8 @@ package theriseed.server.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,141 +11,454 @@ import java.util.UUID;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
+import theriseed.core.ground.Site;
+import theriseed.core.isolation.KeepingHours;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.PollenFlow;
+import theriseed.core.isolation.SeasonThreats;
 import theriseed.core.isolation.Stand;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Threats;
+import theriseed.core.isolation.Verdict;
+import theriseed.core.isolation.WaysOut;
+import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
 import theriseed.server.ground.NeighbourView;
-import theriseed.server.ground.PlotView;
 import theriseed.server.handbook.Crops;
 
-/** All plantings of one season and the neighbours' crops beside them, so that each can be judged against the rest. */
+/**
+ * All plantings of one season, what came up after those of the season before, and the neighbours' crops beside them, so
+ * that each can be judged against the rest.
+ */
 final class SeasonAsWhole {
     private static final long REPORT_STALE_AFTER_DAYS = 365;
 
+    /** Share of a stand that comes up again by itself, by how easily the crop sheds its seed; a rule of thumb. */
+    private static final Map<String, Double> COMES_UP_AGAIN = Map.of("low", 0.002, "medium", 0.01, "high", 0.03);
+
     private final Crops crops;
     private final BloomForecast forecast;
-    private final Map<UUID, PlotView> plots;
+    private final FarmGround ground;
+    private final Map<UUID, SeedStock.OnHand> stock;
+    private final List<Member> members;
     private final List<Source> sources = new ArrayList<>();
+    private final Map<UUID, Integer> places = new HashMap<>();
+    private final SeasonThreats threats;
 
     /** A stand with what it is called. */
-    private record Source(UUID id, String name, String crop, String place, boolean neighbour, Stand stand) {}
+    record Source(
+            UUID id,
+            int version,
+            WaysOut.Source kind,
+            String name,
+            String crop,
+            String place,
+            Stand stand,
+            Member member) {}
 
     SeasonAsWhole(
             Crops crops,
             BloomForecast forecast,
-            Map<UUID, PlotView> plots,
-            List<Planting> plantings,
+            FarmGround ground,
+            Map<UUID, SeedStock.OnHand> stock,
+            List<Member> members,
+            List<Member> yearBefore,
             List<NeighbourView> neighbours) {
         this.crops = crops;
         this.forecast = forecast;
-        this.plots = plots;
-        plantings.forEach(planting -> sources.add(source(planting.id(), planting.variety(), planting.facts())));
+        this.ground = ground;
+        this.stock = stock;
+        this.members = List.copyOf(members);
+        for (Member member : members) {
+            places.put(member.id(), sources.size());
+            sources.add(source(member));
+        }
         neighbours.forEach(seen -> sources.add(source(seen)));
+        volunteers(yearBefore);
+        this.threats = SeasonThreats.of(sources.stream().map(Source::stand).toList(), ground.barriers());
     }
 
-    PlantingView view(UUID id, int version, Variety variety, PlantingFacts facts) {
-        Crop crop = crops.get(variety.cropKey());
-        Source own = source(id, variety, facts);
-        boolean forSeed = facts.purpose() == Purpose.SEED;
+    List<Member> members() {
+        return members;
+    }
+
+    List<Source> sources() {
+        return sources;
+    }
+
+    SeasonThreats threats() {
+        return threats;
+    }
+
+    int placeOf(UUID id) {
+        return places.get(id);
+    }
+
+    int placeOfSource(UUID id) {
+        for (int i = 0; i < sources.size(); i++) {
+            if (sources.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** A planting as one line of its season: only the threats that are not clear. */
+    PlantingView line(Member member) {
+        return view(member, judged(member), false);
+    }
+
+    /** A planting looked at by itself: with all its threats. */
+    PlantingView whole(Member member) {
+        return view(member, judged(member), true);
+    }
+
+    /** Null where no seed is saved. */
+    private Threats judged(Member member) {
+        return member.facts().aim().forSeed() ? threats.to(placeOf(member.id())) : null;
+    }
+
+    /**
+     * What it would mean if a planting, or a neighbour's crop, stood otherwise: the planting itself first, then every seed
+     * crop that this touches.
+     *
+     * @param then the planting as it is tried; null when the change is a neighbour's
+     */
+    List<PlantingView> tried(int place, Stand stand, Member then) {
+        Map<Integer, Threats> touched = new LinkedHashMap<>(threats.with(place, stand));
+        List<PlantingView> views = new ArrayList<>();
+        if (then != null) {
+            views.add(view(then, touched.remove(place), true));
+        }
+        touched.forEach((number, judged) -> views.add(view(sources.get(number).member(), judged, true)));
+        return views;
+    }
+
+    private PlantingView view(Member member, Threats judged, boolean all) {
+        PlantingFacts facts = member.facts();
+        Crop crop = crops.get(member.variety().cropKey());
+        BloomForecast.Bloom bloom = forecast(crop, member);
+        Optional<BloomWindow> window = blooming(bloom, facts);
+        boolean forSeed = facts.aim().forSeed();
         return new PlantingView(
-                id,
-                version,
+                member.id(),
+                member.version(),
                 facts.season(),
-                variety.view(crop.name()),
-                facts.plotId(),
-                plots.get(facts.plotId()).name(),
-                facts.purpose(),
-                facts.grade(),
-                facts.flowers(),
-                facts.sownOn(),
-                facts.setOutOn(),
-                facts.plants(),
-                facts.germination(),
-                own.stand().area(),
-                own.stand().bloom().map(bloom -> bloom(crop, bloom)).orElse(null),
-                forSeed ? isolation(own, facts) : null,
-                forSeed
-                        ? PlantingView.Population.of(
-                                PopulationPlan.of(crop, facts.grade(), facts.plants(), facts.germination()),
-                                crop.thousandSeedWeight())
-                        : null);
+                member.variety().view(crop),
+                crop.crossingGroup(),
+                crop.species(),
+                crop.family(),
+                facts.where().plotId(),
+                ground.plot(facts.where().plotId()).name(),
+                ground.words(facts.where()),
+                facts.where().stretches(),
+                facts.where().rootPlotId(),
+                facts.aim().purpose(),
+                facts.aim().grade(),
+                facts.aim().flowers(),
+                facts.days().sownOn(),
+                facts.days().setOutOn(),
+                facts.days().liftedOn(),
+                facts.days().replantedOn(),
+                facts.days().clearedOn(),
+                member.firstFlowerOn(),
+                onGround(member).from(),
+                onGround(member).to(),
+                facts.sowing().plants(),
+                inRow(crop, facts),
+                betweenRows(crop, facts),
+                facts.sowing().germination(),
+                facts.sowing().selected(),
+                facts.keeping().control(),
+                facts.keeping().everyFlower(),
+                facts.keeping().dropped(),
+                facts.keeping().volunteersPulled(),
+                facts.restOverruled(),
+                facts.sowing().plants() * each(crop, facts),
+                fits(member),
+                window.map(days -> new PlantingView.Bloom(
+                                days.first(),
+                                days.last(),
+                                BloomForecast.firstRipe(crop, days),
+                                BloomForecast.lastRipe(crop, days),
+                                bloom.spread(),
+                                bloom.seen()))
+                        .orElse(null),
+                bloom.coldAsked() == 0 ? null : new PlantingView.Cold(bloom.cold(), bloom.coldAsked()),
+                forSeed ? isolation(facts, judged, all) : null,
+                forSeed ? population(crop, member) : null);
     }
 
-    private PlantingView.Isolation isolation(Source own, PlantingFacts facts) {
-        List<Source> others = sources.stream()
-                .filter(source -> !source.id().equals(own.id()))
-                .sorted(Comparator.comparing(Source::name))
+    private PlantingView.Isolation isolation(PlantingFacts facts, Threats judged, boolean all) {
+        List<Threat> shown = judged.worstFirst().stream()
+                .filter(threat -> all || threat.verdict() != Verdict.CLEAR)
                 .toList();
-        Threats threats = Threats.to(
-                own.stand(), facts.grade(), others.stream().map(Source::stand).toList());
         return new PlantingView.Isolation(
-                threats.verdict(),
-                threats.crossing(),
-                facts.grade().crossingAllowed(),
+                judged.verdict(),
+                judged.crossing(),
+                facts.aim().grade().crossingAllowed(),
                 PollenFlow.BAND,
-                threats.worstFirst().stream()
-                        .map(threat -> view(threat, others.get(threat.source())))
-                        .toList());
+                shown.stream()
+                        .map(threat -> view(threat, sources.get(threat.source())))
+                        .toList(),
+                (int) judged.worstFirst().stream()
+                        .filter(threat -> threat.verdict() == Verdict.CLEAR)
+                        .count());
     }
 
     private static PlantingView.ThreatView view(Threat threat, Source source) {
         return new PlantingView.ThreatView(
                 source.id(),
+                source.kind(),
                 source.name(),
                 source.crop(),
                 source.place(),
-                source.neighbour(),
                 threat.metres(),
                 threat.asked(),
                 threat.daysTogether(),
                 threat.daysApart(),
                 threat.margin(),
+                threat.held(),
                 threat.crossing(),
                 threat.compatibility(),
                 threat.verdict(),
                 threat.why());
     }
 
-    private static PlantingView.Bloom bloom(Crop crop, BloomWindow bloom) {
-        return new PlantingView.Bloom(
-                bloom.first(), bloom.last(), BloomForecast.firstRipe(crop, bloom), BloomForecast.SPREAD_DAYS);
+    private PlantingView.Population population(Crop crop, Member member) {
+        Sowing sowing = member.facts().sowing();
+        PopulationPlan plan = PopulationPlan.of(
+                crop, member.facts().aim().grade(), sowing.plants(), sowing.germination(), sowing.selected());
+        double needed = plan.seedToSow().seeds() * crop.thousandSeedWeight() / 1000;
+        return PlantingView.Population.of(
+                plan,
+                crop.thousandSeedWeight(),
+                stockOf(member)
+                        .map(left -> new PlantingView.OnHand(
+                                left.grams(),
+                                left.germination(),
+                                left.harvested(),
+                                lastsUntil(member, left),
+                                left.grams() >= needed))
+                        .orElse(null));
     }
 
-    private Source source(UUID id, Variety variety, PlantingFacts facts) {
-        Crop crop = crops.get(variety.cropKey());
-        PlotView plot = plots.get(facts.plotId());
-        LocalDate setOut = facts.setOutOn() == null ? facts.sownOn() : facts.setOutOn();
-        Optional<BloomWindow> bloom =
-                facts.flowers() ? forecast.of(crop, facts.season(), facts.sownOn(), setOut) : Optional.empty();
+    Source source(Member member) {
+        PlantingFacts facts = member.facts();
+        Crop crop = crops.get(member.variety().cropKey());
+        BloomForecast.Bloom bloom = forecast(crop, member);
+        Site site = ground.site(facts.where());
         Stand stand = new Stand(
                 crop,
-                variety.name(),
-                plot.place(),
-                plot.positionError(),
-                facts.plants() * crop.inRow() * crop.betweenRows(),
-                bloom,
-                facts.flowers() ? PollenControl.OPEN : PollenControl.NEVER_FLOWERS,
-                true);
-        return new Source(id, variety.name(), crop.name(), plot.name(), false, stand);
+                member.variety().name(),
+                site,
+                ground.plot(facts.where().plotId()).positionError(),
+                facts.sowing().plants() * each(crop, facts),
+                blooming(bloom, facts),
+                bloom.spread(),
+                control(crop, bloom, facts),
+                surely(bloom, facts),
+                facts.aim().forSeed() ? Optional.of(facts.aim().grade()) : Optional.empty(),
+                facts.keeping().dropped());
+        return new Source(
+                member.id(),
+                member.version(),
+                WaysOut.Source.OWN,
+                member.variety().name(),
+                crop.name(),
+                ground.words(facts.where()),
+                stand,
+                member);
+    }
+
+    private BloomForecast.Bloom forecast(Crop crop, Member member) {
+        return forecast.of(crop, member.facts().season(), member.facts().days().growing(member.firstFlowerOn()));
+    }
+
+    /** What is eaten blooms only until it is off the ground. */
+    private static Optional<BloomWindow> blooming(BloomForecast.Bloom bloom, PlantingFacts facts) {
+        LocalDate cleared = facts.days().clearedOn();
+        if (facts.aim().forSeed() || bloom.window().isEmpty()) {
+            return bloom.window();
+        }
+        if (cleared == null) {
+            return facts.aim().flowers() ? bloom.window() : Optional.empty();
+        }
+        BloomWindow window = bloom.window().get();
+        return cleared.isBefore(window.first())
+                ? Optional.empty()
+                : Optional.of(
+                        new BloomWindow(window.first(), cleared.isBefore(window.last()) ? cleared : window.last()));
+    }
+
+    private static PollenControl control(Crop crop, BloomForecast.Bloom bloom, PlantingFacts facts) {
+        if (blooming(bloom, facts).isEmpty() && (!facts.aim().forSeed() || bloom.tooLittleCold())) {
+            return PollenControl.NEVER_FLOWERS;
+        }
+        return PollenControl.of(facts.keeping().control(), facts.keeping().everyFlower(), crop);
+    }
+
+    /** A crop to be eaten just before its bloom may flower all the same. */
+    private static boolean surely(BloomForecast.Bloom bloom, PlantingFacts facts) {
+        LocalDate cleared = facts.days().clearedOn();
+        if (facts.aim().forSeed() || cleared == null || bloom.window().isEmpty()) {
+            return true;
+        }
+        LocalDate first = bloom.window().get().first();
+        return !cleared.isBefore(first) || !cleared.isAfter(first.minusDays(BloomForecast.margin(bloom.spread(), 0)));
     }
 
     private Source source(NeighbourView seen) {
         Crop crop = crops.get(seen.cropKey());
+        boolean agreed = seen.agreedBy() != null
+                && seen.bloom()
+                        .map(bloom -> !seen.agreedBy().isAfter(bloom.last()))
+                        .orElse(true);
         boolean fresh = seen.bloom()
                 .map(bloom -> bloom.last().toEpochDay() - seen.seenOn().toEpochDay() <= REPORT_STALE_AFTER_DAYS)
                 .orElse(true);
         Stand stand = new Stand(
                 crop,
                 seen.name(),
-                seen.place(),
+                Site.of(seen.place()),
                 seen.positionError(),
                 seen.area(),
                 seen.bloom(),
-                PollenControl.OPEN,
-                seen.sure() && fresh);
-        return new Source(seen.id(), seen.name(), crop.name(), seen.name(), true, stand);
+                0,
+                agreed ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
+                seen.sure() && fresh && !agreed,
+                Optional.empty(),
+                0);
+        return new Source(
+                seen.id(),
+                seen.version(),
+                WaysOut.Source.NEIGHBOUR,
+                seen.name(),
+                crop.name(),
+                seen.name(),
+                stand,
+                null);
+    }
+
+    /** What seeded last season comes up by itself where something that takes its pollen stands now. */
+    private void volunteers(List<Member> yearBefore) {
+        Map<UUID, List<Member>> byPlot = new HashMap<>();
+        members.stream()
+                .filter(member -> member.facts().aim().forSeed())
+                .forEach(member -> byPlot.computeIfAbsent(member.facts().where().plotId(), plot -> new ArrayList<>())
+                        .add(member));
+        for (Member earlier : yearBefore) {
+            Crop crop = crops.get(earlier.variety().cropKey());
+            List<Member> now = byPlot.getOrDefault(earlier.facts().where().plotId(), List.of()).stream()
+                    .filter(member ->
+                            member.facts().where().shares(earlier.facts().where()))
+                    .filter(member -> crops.get(member.variety().cropKey()).takesPollenOf(crop) > 0)
+                    .filter(member ->
+                            !member.variety().id().equals(earlier.variety().id()))
+                    .toList();
+            if (earlier.facts().aim().forSeed() && !now.isEmpty()) {
+                boolean pulled =
+                        now.stream().allMatch(member -> member.facts().keeping().volunteersPulled());
+                sources.add(volunteers(earlier, crop, pulled));
+            }
+        }
+    }
+
+    private Source volunteers(Member earlier, Crop crop, boolean pulled) {
+        PlantingFacts facts = earlier.facts();
+        double area = facts.sowing().plants() * each(crop, facts);
+        Stand stand = new Stand(
+                crop,
+                earlier.variety().name(),
+                ground.site(facts.where()),
+                ground.plot(facts.where().plotId()).positionError(),
+                Math.max(0.01, area * COMES_UP_AGAIN.getOrDefault(crop.shatterRisk(), 0.01)),
+                Optional.empty(),
+                0,
+                pulled ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
+                pulled,
+                Optional.empty(),
+                0);
+        return new Source(
+                earlier.id(),
+                earlier.version(),
+                WaysOut.Source.VOLUNTEERS,
+                earlier.variety().name() + " of " + facts.season(),
+                crop.name(),
+                ground.words(facts.where()),
+                stand,
+                null);
+    }
+
+    static double inRow(Crop crop, PlantingFacts facts) {
+        return facts.sowing().inRow() == null ? crop.inRow() : facts.sowing().inRow();
+    }
+
+    static double betweenRows(Crop crop, PlantingFacts facts) {
+        return facts.sowing().betweenRows() == null
+                ? crop.betweenRows()
+                : facts.sowing().betweenRows();
+    }
+
+    /** Hours of work to keep a planting true and to walk it at each of its stages. */
+    double hours(Member member) {
+        if (!member.facts().aim().forSeed()) {
+            return 0;
+        }
+        Crop crop = cropOf(member);
+        Stand stand = sources.get(placeOf(member.id())).stand();
+        int plants = member.facts().sowing().plants();
+        int mothers =
+                Math.max(plants, (int) crop.plants().of(member.facts().aim().grade()));
+        int flowers = FlowerNeed.forFruits(mothers, FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE)
+                .flowers();
+        return KeepingHours.of(member.facts().keeping().control(), crop, stand.bloom(), stand.area(), plants, flowers)
+                + KeepingHours.walks(plants, crop.rogueStages().size())
+                + (member.facts().keeping().volunteersPulled() ? KeepingHours.hoeing(stand.area()) : 0);
+    }
+
+    Optional<SeedStock.OnHand> stockOf(Member member) {
+        return Optional.ofNullable(stock.get(member.variety().id()));
+    }
+
+    /** Last season in which stored seed should still germinate, by the crop's usual life in a cool dry store. */
+    int lastsUntil(Member member, SeedStock.OnHand left) {
+        return left.harvested() + (int) cropOf(member).storageYears();
+    }
+
+    /** Square metres a plant takes. */
+    static double each(Crop crop, PlantingFacts facts) {
+        return inRow(crop, facts) * betweenRows(crop, facts);
+    }
+
+    /** Plants that the ground of a planting has room for; what is a hair's breadth short of a plant is one. */
+    int fits(Member member) {
+        double area = ground.site(member.facts().where()).squareMetres();
+        return (int) (area / each(cropOf(member), member.facts()) + 0.05);
+    }
+
+    Crop cropOf(Member member) {
+        return crops.get(member.variety().cropKey());
+    }
+
+    /** Days on which a planting is on the ground it seeds on, both included. */
+    Span onGround(Member member) {
+        PlantingFacts facts = member.facts();
+        LocalDate from = facts.days().onGroundFrom();
+        LocalDate cleared = facts.days().clearedOn();
+        LocalDate to = cleared != null
+                ? cleared
+                : forecast(cropOf(member), member)
+                        .window()
+                        .map(window -> BloomForecast.lastRipe(cropOf(member), window))
+                        .orElse(LocalDate.of(facts.season(), 11, 30));
+        return new Span(from, to.isBefore(from) ? from : to);
+    }
+
+    /** Days from one to another. */
+    record Span(LocalDate from, LocalDate to) {
+        boolean meets(Span other) {
+            return !from.isAfter(other.to) && !other.from.isAfter(to);
+        }
     }
 }

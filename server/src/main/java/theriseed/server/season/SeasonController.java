@@ -14,22 +14,24 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import theriseed.core.crop.Grade;
+import theriseed.core.measure.Range;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 
-/** Varieties and plantings over HTTP. */
+/** Varieties, plantings and schemes over HTTP. */
 @RestController
 class SeasonController {
     private final Varieties varieties;
     private final Plantings plantings;
+    private final Schemes schemes;
     private final Corrections corrections;
 
-    SeasonController(Varieties varieties, Plantings plantings, Corrections corrections) {
+    SeasonController(Varieties varieties, Plantings plantings, Schemes schemes, Corrections corrections) {
         this.varieties = varieties;
         this.plantings = plantings;
+        this.schemes = schemes;
         this.corrections = corrections;
     }
 
@@ -48,30 +50,18 @@ class SeasonController {
         }
     }
 
-    record PlantingRequest(
-            @NotNull Integer season,
-            @NotNull UUID varietyId,
-            @NotNull UUID plotId,
-            @NotNull Purpose purpose,
-            @NotNull Grade grade,
-            @NotNull Boolean flowers,
-            @NotNull LocalDate sownOn,
-            @Maybe LocalDate setOutOn,
-            @NotNull Integer plants,
-            @NotNull Double germination,
-            @Maybe Integer version,
-            @Maybe @Size(max = 300) String reason) {
-        PlantingFacts facts() {
-            return new PlantingFacts(
-                    season, varietyId, plotId, purpose, grade, flowers, sownOn, setOutOn, plants, germination);
-        }
-    }
-
     record VarietyPage(VarietyView variety, List<PlantingView> plantings, List<CorrectionView> corrections) {}
 
-    record SeasonView(int season, List<Integer> seasons, List<PlantingView> plantings) {}
+    /**
+     * A season of the plan, or of a scheme.
+     *
+     * @param seasons for which something is planned
+     * @param schemes that are open for it
+     */
+    record SeasonView(int season, List<Integer> seasons, List<SchemeView> schemes, List<PlantingView> plantings) {}
 
-    record PlantingPage(PlantingView planting, List<CorrectionView> corrections) {}
+    /** @param ways out for a seed crop that is not clear */
+    record PlantingPage(PlantingView planting, List<WayView> ways, List<CorrectionView> corrections) {}
 
     @GetMapping("/api/varieties")
     PageOf<VarietyView> varieties(
@@ -100,32 +90,110 @@ class SeasonController {
                 request.facts());
     }
 
+    /** A planting tried otherwise; metres it is moved on the map, 0 when it stands where it is planned. */
+    record Trial(
+            @NotNull @Valid PlantingRequest planting,
+            @Maybe Double east,
+            @Maybe Double north) {}
+
+    record GivingUp(
+            @NotNull Integer version,
+            @NotBlank @Size(max = 300) String reason,
+            @NotNull Boolean givenUp) {}
+
+    record FirstFlower(
+            @NotNull Integer version,
+            @NotNull LocalDate seenOn,
+            @Maybe @Size(max = 300) String reason) {}
+
+    record SchemeRequest(
+            @NotBlank @Size(max = 80) String name, @NotNull Integer season) {}
+
+    record SchemeEnd(@NotNull Integer version) {}
+
     @GetMapping("/api/seasons/{season}")
-    SeasonView season(@PathVariable int season) {
-        return new SeasonView(season, plantings.seasons(), plantings.of(season));
+    SeasonView season(@PathVariable int season, @RequestParam(required = false) UUID scheme) {
+        Range.of(2000, 2099, "year").check("season", season);
+        return new SeasonView(
+                season,
+                plantings.planned(),
+                schemes.of(season),
+                scheme == null ? plantings.of(season) : plantings.ofScheme(scheme));
+    }
+
+    @GetMapping("/api/seasons/{season}/sites")
+    List<SiteView> sites(@PathVariable int season) {
+        return plantings.sites(season);
+    }
+
+    @GetMapping("/api/plantings/{id}/places")
+    List<PlaceView> places(@PathVariable UUID id) {
+        return plantings.places(id);
     }
 
     @GetMapping("/api/plantings/{id}")
     PlantingPage planting(@PathVariable UUID id) {
-        return new PlantingPage(plantings.get(id), corrections.of(List.of(id)));
+        return new PlantingPage(plantings.page(id), plantings.waysOut(id), corrections.of(List.of(id)));
     }
 
     @PostMapping("/api/plantings/preview")
     PlantingView preview(@Valid @RequestBody PlantingRequest request) {
-        return plantings.preview(request.facts());
+        return plantings.preview(request.facts(), request.schemeId());
     }
 
     @PostMapping("/api/plantings")
     PlantingView plant(@Valid @RequestBody PlantingRequest request) {
-        return plantings.make(request.facts());
+        return plantings.make(request.facts(), request.schemeId());
     }
 
     @PutMapping("/api/plantings/{id}")
     PlantingView correct(@PathVariable UUID id, @Valid @RequestBody PlantingRequest request) {
-        return plantings.correct(
+        return plantings.correct(id, request.from(), request.because(), request.facts());
+    }
+
+    /** What it would mean if a planting stood otherwise: the planting first, then every seed crop this touches. */
+    @PostMapping("/api/plantings/{id}/tried")
+    List<PlantingView> tried(@PathVariable UUID id, @Valid @RequestBody Trial trial) {
+        return plantings.tried(
                 id,
-                request.version() == null ? -1 : request.version(),
-                request.reason() == null ? "" : request.reason(),
-                request.facts());
+                trial.planting().facts(),
+                trial.east() == null ? 0 : trial.east(),
+                trial.north() == null ? 0 : trial.north());
+    }
+
+    @PostMapping("/api/neighbours/{id}/tried")
+    List<PlantingView> triedWithout(@PathVariable UUID id, @RequestParam int season) {
+        return plantings.triedWithout(season, id);
+    }
+
+    /** Takes a planting out of the plan, or back into it. */
+    @PostMapping("/api/plantings/{id}/given-up")
+    void giveUp(@PathVariable UUID id, @Valid @RequestBody GivingUp given) {
+        plantings.giveUp(id, given.version(), given.reason(), given.givenUp());
+    }
+
+    @PostMapping("/api/plantings/{id}/first-flower")
+    PlantingView flowered(@PathVariable UUID id, @Valid @RequestBody FirstFlower seen) {
+        return plantings.flowered(id, seen.version(), seen.seenOn(), seen.reason() == null ? "" : seen.reason());
+    }
+
+    @PostMapping("/api/schemes")
+    SchemeView scheme(@Valid @RequestBody SchemeRequest request) {
+        return schemes.make(request.name(), request.season());
+    }
+
+    @GetMapping("/api/schemes/{id}")
+    Schemes.Compared compared(@PathVariable UUID id) {
+        return schemes.compared(id);
+    }
+
+    @PostMapping("/api/schemes/{id}/kept")
+    void keep(@PathVariable UUID id, @Valid @RequestBody SchemeEnd end) {
+        schemes.keep(id, end.version());
+    }
+
+    @PostMapping("/api/schemes/{id}/dropped")
+    void drop(@PathVariable UUID id, @Valid @RequestBody SchemeEnd end) {
+        schemes.drop(id, end.version());
     }
 }

@@ -67,6 +67,6 @@ public class Varieties {
     }
 
     private VarietyView view(Variety variety) {
-        return variety.view(crops.get(variety.cropKey()).name());
+        return variety.view(crops.get(variety.cropKey()));
     }
 }

@@ -3,6 +3,7 @@ package theriseed.server.season;
 import jakarta.persistence.Entity;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import theriseed.core.crop.Crop;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
@@ -76,8 +77,18 @@ class Variety extends Recorded {
         return facts;
     }
 
-    VarietyView view(String cropName) {
+    VarietyView view(Crop crop) {
         return new VarietyView(
-                id(), version(), cropKey, cropName, name, source, yearReceived, treated, hybrid, breedingOut);
+                id(),
+                version(),
+                cropKey,
+                crop.name(),
+                crop.lifeCycle(),
+                name,
+                source,
+                yearReceived,
+                treated,
+                hybrid,
+                breedingOut);
     }
 }

@@ -1,6 +1,7 @@
 package theriseed.server.season;
 
 import java.util.UUID;
+import theriseed.core.crop.LifeCycle;
 
 /** A variety as others see it. */
 public record VarietyView(
@@ -8,6 +9,7 @@ public record VarietyView(
         int version,
         String cropKey,
         String cropName,
+        LifeCycle lifeCycle,
         String name,
         String source,
         int yearReceived,

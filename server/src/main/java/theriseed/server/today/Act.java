@@ -48,7 +48,20 @@ public record Act(
         TEST_AGAIN,
         LOOK_AT_HOLD,
         DECIDE_ISOLATION,
-        PACK
+        PACK,
+        SOW,
+        SET_OUT,
+        STAKE,
+        HOE_VOLUNTEERS,
+        COVER,
+        BRING_INSECTS,
+        CLOSE_BUDS,
+        UNCOVER,
+        WATCH_RIPENING,
+        LIFT,
+        CHECK_STORE,
+        REPLANT,
+        CLEAR
     }
 
     /** Work runs on the day's own clock: damp mornings for wet seed, dry hours for the rows, evenings for the table. */

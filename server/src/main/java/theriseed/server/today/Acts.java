@@ -17,9 +17,12 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.roguing.WalkVerdict;
+import theriseed.core.season.SeasonWork;
 import theriseed.server.base.FarmTime;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.StepView;
+import theriseed.server.calendar.Calendar;
+import theriseed.server.calendar.Entry;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -38,9 +41,11 @@ class Acts {
     private final Plantings plantings;
     private final Walks walks;
     private final Threads threads;
+    private final Calendar calendar;
     private final FarmTime time;
 
-    Acts(Plantings plantings, Walks walks, Threads threads, FarmTime time) {
+    Acts(Plantings plantings, Walks walks, Threads threads, Calendar calendar, FarmTime time) {
+        this.calendar = calendar;
         this.plantings = plantings;
         this.walks = walks;
         this.threads = threads;
@@ -60,11 +65,38 @@ class Acts {
                 lots.stream().map(shelved -> shelved.known().planting().id()).collect(Collectors.toSet());
         growing.forEach(
                 planting -> ofPlanting(planting, walked.get(planting.id()), numbered.contains(planting.id()), acts));
+        calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, acts));
         acts.sort(Comparator.comparing(Act::urgent)
                 .reversed()
                 .thenComparing(Act::kind)
                 .thenComparing(Act::variety));
         return acts;
+    }
+
+    /** What the calendar asks for on its day; walks and picking are found from what was walked and picked. */
+    private static void ofCalendar(Entry entry, Set<UUID> numbered, List<Act> acts) {
+        boolean found = entry.kind() == SeasonWork.Kind.WALK || entry.kind() == SeasonWork.Kind.PICK;
+        if (found || numbered.contains(entry.plantingId())) {
+            return;
+        }
+        boolean evening = entry.kind() == SeasonWork.Kind.CLOSE_BUDS || entry.kind() == SeasonWork.Kind.CHECK_STORE;
+        acts.add(new Act(
+                Kind.valueOf(entry.kind().name()),
+                evening ? When.BY_EVENING : When.WHILE_DRY,
+                entry.to().equals(entry.from()),
+                entry.variety(),
+                entry.crop(),
+                entry.ground(),
+                null,
+                entry.plantingId(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                entry.to().atStartOfDay(),
+                entry.about().isEmpty() ? null : entry.about()));
     }
 
     private void ofPlanting(PlantingView planting, StageVerdict walked, boolean numbered, List<Act> acts) {

@@ -129,24 +129,7 @@ class DoorTest {
         String number = season.picked(planting, 9000, 290);
         Client client = Client.as(role, port);
         Client.Answer answer = switch (act) {
-            case "plots" ->
-                client.post(
-                        "/api/plots",
-                        record(
-                                "name",
-                                "x",
-                                "east",
-                                1,
-                                "north",
-                                1,
-                                "width",
-                                1,
-                                "length",
-                                1,
-                                "turned",
-                                0,
-                                "positionError",
-                                1));
+            case "plots" -> client.post("/api/plots", Season.plotOf("x", 1, 1));
             case "varieties" -> client.post("/api/varieties", Season.varietyOf("pea"));
             case "plantings" -> client.post("/api/plantings", Season.plantingOf(planting, planting, "2026-03-20", 10));
             case "walks" -> client.post("/api/plantings/" + planting + "/walks", Season.walkOf("flowering", 10, 0));

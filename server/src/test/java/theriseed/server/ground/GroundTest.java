@@ -2,9 +2,12 @@ package theriseed.server.ground;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.changed;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.with;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -29,21 +32,23 @@ class GroundTest {
     }
 
     private static Map<String, Object> plotOf(String name, double east, double north) {
-        return record(
-                "name",
-                name,
-                "east",
-                east,
-                "north",
-                north,
-                "width",
-                40,
-                "length",
-                12,
-                "turned",
-                15,
-                "positionError",
-                3);
+        return record("name", name, "outline", outline(east, north), "positionError", 3);
+    }
+
+    private static Map<String, Object> outline(double east, double north) {
+        return record("east", east, "north", north, "width", 40, "length", 12, "turned", 15);
+    }
+
+    private static Map<String, Object> corners(double... metres) {
+        List<Map<String, Object>> corners = new ArrayList<>();
+        for (int i = 0; i < metres.length; i += 2) {
+            corners.add(record("east", metres[i], "north", metres[i + 1]));
+        }
+        return record("corners", corners);
+    }
+
+    private static Map<String, Object> bedOf(Object plot, String name, Map<String, Object> outline) {
+        return record("plotId", plot, "name", name, "outline", outline);
     }
 
     private static Map<String, Object> seen(String crop, double east, double north) {
@@ -52,10 +57,8 @@ class GroundTest {
                 "Croft over the burn",
                 "cropKey",
                 crop,
-                "east",
-                east,
-                "north",
-                north,
+                "outline",
+                record("east", east, "north", north),
                 "area",
                 50,
                 "season",
@@ -68,6 +71,10 @@ class GroundTest {
                 "2026-08-10",
                 "sure",
                 true);
+    }
+
+    private String made(String path, Map<String, Object> shape) {
+        return season.grower.post(path, shape).ok().get("id").asString();
     }
 
     @Test
@@ -97,7 +104,7 @@ class GroundTest {
         season.grower.post("/api/plots", plotOf("First here", -2000, 3000)).ok();
         Client.Answer upon = season.grower.post("/api/plots", plotOf("Second here", -1990, 3004));
         assertThat(upon.status()).isEqualTo(400);
-        assertThat(upon.detail()).contains("It would lie on First here");
+        assertThat(upon.detail()).contains("would lie on First here");
         Client.Answer same = season.grower.post("/api/plots", plotOf(" first HERE", -2000, 3200));
         assertThat(same.field()).isEqualTo("name");
         season.grower.post("/api/plots", plotOf("Beside it", -1955, 3012)).ok();
@@ -113,7 +120,12 @@ class GroundTest {
         "name, '', name"
     })
     void aPlotThatCannotBeIsRefusedByField(String part, String value, String field) {
-        Client.Answer refused = season.grower.post("/api/plots", with(plotOf("Nowhere", -3000, 3500), part, value));
+        Map<String, Object> plot = plotOf("Nowhere", -3000, 3500);
+        Client.Answer refused = season.grower.post(
+                "/api/plots",
+                plot.containsKey(part)
+                        ? with(plot, part, value)
+                        : with(plot, "outline", with(outline(-3000, 3500), part, value)));
         assertThat(refused.status()).as(refused.text()).isEqualTo(400);
         assertThat(refused.field()).isEqualTo(field);
     }
@@ -123,7 +135,7 @@ class GroundTest {
         Map<String, Object> shape = plotOf("Moved", -2500, 2000);
         JsonNode plot = season.grower.post("/api/plots", shape).ok();
         String path = "/api/plots/" + plot.get("id").asString();
-        Map<String, Object> moved = with(shape, "east", -2450, "version", 0, "reason", "paced it out");
+        Map<String, Object> moved = with(shape, "outline", outline(-2450, 2000), "changed", changed(0, "paced it out"));
         assertThat(season.grower.put(path, moved).ok().get("version").asInt()).isEqualTo(1);
         assertThat(season.grower.put(path, moved).status()).isEqualTo(409);
     }
@@ -137,7 +149,7 @@ class GroundTest {
                 .post("/api/plantings", Season.plantingOf(variety, season.plotAt(-2400, north), "2026-05-10", 30))
                 .ok();
         JsonNode threat = pumpkin.at("/isolation/threats/0");
-        assertThat(threat.get("neighbour").asBoolean()).isTrue();
+        assertThat(threat.get("source").asString()).isEqualTo("NEIGHBOUR");
         assertThat(threat.get("name").asString()).isEqualTo("Croft over the burn");
         assertThat(threat.get("metres").asDouble()).isCloseTo(80, within(1.0));
         assertThat(pumpkin.at("/isolation/verdict").asString()).isEqualTo("CROSSES");
@@ -166,5 +178,169 @@ class GroundTest {
                         .post("/api/neighbours", seen("kale", 900, 900))
                         .status())
                 .isEqualTo(403);
+    }
+
+    @Test
+    void shapesThatAreNoneAreRefusedWithTheReason() {
+        Map<String, Object> plot = plotOf("Bow tie", -3000, 3600);
+        Client.Answer crossed = season.grower.post(
+                "/api/plots", with(plot, "outline", corners(-3000, 3600, -2960, 3640, -2960, 3600, -3000, 3640)));
+        assertThat(crossed.detail()).contains("a shape whose edges cross");
+        Client.Answer two = season.grower.post("/api/plots", with(plot, "outline", corners(-3000, 3600, -2960, 3640)));
+        assertThat(two.detail()).contains("2 distinct of 2");
+        Client.Answer spot = season.grower.post("/api/plots", with(plot, "outline", corners(-3000, 3600)));
+        assertThat(spot.detail()).contains("A spot has no ground");
+        Client.Answer far = season.grower.post(
+                "/api/plots", with(plot, "outline", corners(-3000, 3600, 54_000, 3600, -2960, 3640)));
+        assertThat(far.field()).isEqualTo("corners[1].east");
+    }
+
+    @Test
+    void bedsLieInsideTheirPlotAndApart() {
+        String plot = made("/api/plots", Season.plotOf("Bedded", -1500, -1500));
+        made("/api/beds", bedOf(plot, "Bed 1", Season.rectangle(-1500, -1500, 30, 2)));
+        Client.Answer out =
+                season.grower.post("/api/beds", bedOf(plot, "Bed 2", Season.rectangle(-1490, -1495, 30, 2)));
+        assertThat(out.detail()).isEqualTo("Bed 2 would lie partly outside Bedded.");
+        Client.Answer upon = season.grower.post(
+                "/api/beds", bedOf(plot, "Bed 2", corners(-1516, -1503, -1491, -1499.5, -1491, -1503)));
+        assertThat(upon.detail()).contains("would lie on Bed 1");
+        assertThat(season.grower
+                        .post("/api/beds", bedOf(plot, " bed 1", Season.rectangle(-1500, -1505, 30, 2)))
+                        .field())
+                .isEqualTo("name");
+    }
+
+    @Test
+    void bedsGoAlongWithTheirPlotAndAreKeptWhenItIsTakenOffTheMap() {
+        Map<String, Object> shape =
+                record("name", "Wandering", "outline", Season.rectangle(-1500, -1800, 60, 40), "positionError", 3);
+        String plot = made("/api/plots", shape);
+        String bed = made("/api/beds", bedOf(plot, "Bed 1", Season.rectangle(-1500, -1800, 30, 2)));
+        season.grower
+                .put(
+                        "/api/plots/" + plot,
+                        with(
+                                shape,
+                                "outline",
+                                Season.rectangle(-1500, -1900, 60, 40),
+                                "changed",
+                                changed(0, "measured again")))
+                .ok();
+        JsonNode moved = find("beds", "bed", bed);
+        assertThat(moved.at("/corners/0/north").asDouble()).isCloseTo(-1901, within(0.05));
+
+        String removed = "/removed";
+        assertThat(season.grower
+                        .post("/api/ground/PLOT/" + plot + removed, record("version", 1, "removed", true))
+                        .detail())
+                .contains("has beds");
+        season.grower
+                .post("/api/ground/BED/" + bed + removed, record("version", 1, "removed", true))
+                .ok();
+        season.grower
+                .post("/api/ground/PLOT/" + plot + removed, record("version", 1, "removed", true))
+                .ok();
+        assertThat(find("plots", "plot", plot)).isNull();
+        season.grower
+                .post("/api/ground/PLOT/" + plot + removed, record("version", 2, "removed", false))
+                .ok();
+        assertThat(find("plots", "plot", plot)).isNotNull();
+    }
+
+    private JsonNode find(String list, String kind, String id) {
+        for (JsonNode shape : season.grower.get("/api/ground?season=2026").ok().get(list)) {
+            if (shape.at("/" + kind + "/id").asString().equals(id)) {
+                return shape;
+            }
+        }
+        return null;
+    }
+
+    @Test
+    void groundThatIsPlantedIsNotTakenAway() {
+        String plot = season.plot();
+        season.grower
+                .post("/api/plantings", Season.plantingOf(season.variety("pea"), plot, "2026-03-20", 40))
+                .ok();
+        Client.Answer refused =
+                season.grower.post("/api/ground/PLOT/" + plot + "/removed", record("version", 0, "removed", true));
+        assertThat(refused.detail()).contains("of 2026 is planned on");
+    }
+
+    @Test
+    void aWoodBetweenHalvesTheEstimateAndLeavesTheDistance() {
+        double north = -3200;
+        season.grower
+                .post(
+                        "/api/plantings",
+                        Season.plantingOf(season.variety("kale"), season.plotAt(-3000, north), "2025-07-01", 70))
+                .ok();
+        String cabbage = season.grower
+                .post(
+                        "/api/plantings",
+                        Season.plantingOf(season.variety("cabbage"), season.plotAt(-2700, north), "2025-07-01", 70))
+                .ok()
+                .get("id")
+                .asString();
+        double open = threat(cabbage).get("crossing").asDouble();
+        season.grower
+                .post(
+                        "/api/barriers",
+                        record(
+                                "name",
+                                "Shelter wood",
+                                "outline",
+                                Season.rectangle(-2850, north, 20, 300),
+                                "kind",
+                                "WOOD",
+                                "height",
+                                12))
+                .ok();
+        JsonNode behind = threat(cabbage);
+        assertThat(behind.get("held").asDouble()).isEqualTo(0.5);
+        assertThat(behind.get("crossing").asDouble()).isCloseTo(open / 2, within(open / 1000));
+        assertThat(behind.get("metres").asDouble()).isCloseTo(260, within(1.0));
+        assertThat(season.grower
+                        .post(
+                                "/api/barriers",
+                                record(
+                                        "name",
+                                        "Wall",
+                                        "outline",
+                                        Season.rectangle(-2850, north, 2, 30),
+                                        "kind",
+                                        "BUILDING",
+                                        "height",
+                                        3,
+                                        "held",
+                                        1.5))
+                        .field())
+                .isEqualTo("held");
+    }
+
+    private JsonNode threat(String planting) {
+        return season.grower.get("/api/plantings/" + planting).ok().at("/planting/isolation/threats/0");
+    }
+
+    @Test
+    void anAgreementWithANeighbourLeavesItTightUntilItIsSeen() {
+        double north = -3500;
+        JsonNode croft = season.grower
+                .post("/api/neighbours", seen("pumpkin-pepo", -3000, north))
+                .ok();
+        String courgette = season.grower
+                .post(
+                        "/api/plantings",
+                        Season.plantingOf(season.variety("courgette"), season.plotAt(-2900, north), "2026-05-10", 30))
+                .ok()
+                .get("id")
+                .asString();
+        assertThat(threat(courgette).get("verdict").asString()).isEqualTo("CROSSES");
+        String path = "/api/neighbours/" + croft.get("id").asString() + "/agreed";
+        season.grower.post(path, record("version", 0, "by", "2026-06-15")).ok();
+        assertThat(threat(courgette).get("verdict").asString()).isEqualTo("TIGHT");
+        season.grower.post(path, record("version", 1)).ok();
+        assertThat(threat(courgette).get("verdict").asString()).isEqualTo("CROSSES");
     }
 }

@@ -3,9 +3,12 @@ package theriseed.server.season;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static theriseed.server.Season.plantingOf;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.rectangle;
 import static theriseed.server.Season.varietyOf;
 import static theriseed.server.Season.with;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -16,6 +19,7 @@ import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 import theriseed.server.Season;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 @DemoFarmTest
 class PlantingsTest {
@@ -89,11 +93,8 @@ class PlantingsTest {
         JsonNode kept = season.grower.post("/api/plantings", eaten).ok();
         assertThat(kept.has("isolation")).isFalse();
         assertThat(kept.has("population")).isFalse();
-        JsonNode cabbage = season.grower
-                .post(
-                        "/api/plantings",
-                        plantingOf(season.variety("cabbage"), season.plotAt(-3900, north), "2025-06-20", 80))
-                .ok();
+        String id = kept(plantingOf(season.variety("cabbage"), season.plotAt(-3900, north), "2025-06-20", 80));
+        JsonNode cabbage = season.grower.get("/api/plantings/" + id).ok().get("planting");
         assertThat(cabbage.at("/isolation/verdict").asString()).isEqualTo("CLEAR");
         assertThat(cabbage.at("/isolation/threats").findValuesAsString("why")).contains("SHEDS_NOTHING");
     }
@@ -171,6 +172,283 @@ class PlantingsTest {
                 .as("a neighbour's kale, not surely seen")
                 .isEqualTo("TIGHT");
         assertThat(verdict(plantings, "Lantern Quay")).isEqualTo("CLEAR");
+    }
+
+    private String kept(Map<String, Object> planting) {
+        return season.grower.post("/api/plantings", planting).ok().get("id").asString();
+    }
+
+    private JsonNode page(String id) {
+        return season.grower.get("/api/plantings/" + id).ok();
+    }
+
+    private String bed(String plot, String name, double east, double north) {
+        return season.grower
+                .post("/api/beds", record("plotId", plot, "name", name, "outline", rectangle(east, north, 30, 2)))
+                .ok()
+                .get("id")
+                .asString();
+    }
+
+    private static List<Map<String, Object>> stretch(String bed, double from, double to) {
+        return List.of(record("bedId", bed, "from", from, "to", to));
+    }
+
+    @Test
+    void aBedHoldsOnePlantingAtATime() {
+        String plot = season.plotAt(-4200, 3000);
+        String bed = bed(plot, "Bed 1", -4200, 3000);
+        kept(with(plantingOf(season.variety("pea"), plot, "2026-03-20", 100), "stretches", stretch(bed, 0, 15)));
+        Map<String, Object> lettuce = plantingOf(season.variety("lettuce"), plot, "2026-04-10", 20);
+        Client.Answer taken = season.grower.post("/api/plantings", with(lettuce, "stretches", stretch(bed, 10, 25)));
+        assertThat(taken.field()).isEqualTo("stretches");
+        assertThat(taken.detail()).contains("bed 1 from 0 to 15 m holds", "until 2026-");
+        JsonNode beside =
+                page(kept(with(lettuce, "stretches", stretch(bed, 15, 30)))).get("planting");
+        assertThat(beside.get("ground").asString()).endsWith("bed 1 from 15 to 30 m");
+        Client.Answer beyond = season.grower.post("/api/plantings", with(lettuce, "stretches", stretch(bed, 20, 45)));
+        assertThat(beyond.detail()).contains("to: 45 is outside the valid range");
+        Client.Answer over = season.grower.post(
+                "/api/plantings",
+                with(plantingOf(season.variety("spinach"), plot, "2026-04-10", 20), "stretches", stretch(bed, 15, 15)));
+        assertThat(over.status()).isEqualTo(400);
+    }
+
+    @Test
+    void moreThanFitAtTheSpacingAreRefusedWithWhatFits() {
+        String plot = season.plotAt(-4200, 2800);
+        String bed = bed(plot, "Bed 1", -4200, 2800);
+        Map<String, Object> kale = with(
+                plantingOf(season.variety("kale"), plot, "2025-07-01", 201),
+                "stretches",
+                stretch(bed, 0, 30),
+                "inRow",
+                0.5,
+                "betweenRows",
+                0.6);
+        Client.Answer refused = season.grower.post("/api/plantings", kale);
+        assertThat(refused.field()).isEqualTo("plants");
+        assertThat(refused.detail()).contains("has room for 200 plants");
+    }
+
+    @Test
+    void theFamilyRestsUnlessThereIsAReason() {
+        String plot = season.plotAt(-4200, 2600);
+        kept(with(plantingOf(season.variety("pea"), plot, "2025-03-20", 100), "season", 2025));
+        Map<String, Object> bean = plantingOf(season.variety("common-bean"), plot, "2026-05-20", 80);
+        Client.Answer refused = season.grower.post("/api/plantings", bean);
+        assertThat(refused.field()).isEqualTo("restOverruled");
+        assertThat(refused.detail()).contains("Fabaceae", "every 3 years");
+        JsonNode kept = page(kept(with(bean, "restOverruled", "the only sheltered plot")));
+        assertThat(kept.at("/planting/restOverruled").asString()).isEqualTo("the only sheltered plot");
+        kept(plantingOf(season.variety("lettuce"), plot, "2026-04-10", 20));
+    }
+
+    @Test
+    void aBiennialIsNotSownAndSeededInOneSummerAndItsRootsMayWinterElsewhere() {
+        String roots = season.plotAt(-4200, 2400);
+        String plot = season.plotAt(-4000, 2400);
+        Map<String, Object> beet = plantingOf(season.variety("beetroot"), plot, "2026-04-20", 60);
+        assertThat(season.grower.post("/api/plantings", beet).detail()).contains("is a biennial");
+        Map<String, Object> stored = with(
+                beet,
+                "sownOn",
+                "2025-06-25",
+                "liftedOn",
+                "2025-11-05",
+                "replantedOn",
+                "2026-04-10",
+                "rootPlotId",
+                roots);
+        JsonNode kept = page(kept(stored)).get("planting");
+        assertThat(kept.at("/cold/weeks").asDouble())
+                .isGreaterThan(kept.at("/cold/asked").asDouble());
+        assertThat(kept.at("/bloom/first").asString()).isGreaterThan("2026-04-10");
+        Map<String, Object> half = with(stored, "plotId", season.plot());
+        half.remove("replantedOn");
+        assertThat(season.grower.post("/api/plantings", half).field()).isEqualTo("replantedOn");
+        assertThat(season.grower
+                        .post(
+                                "/api/plantings",
+                                with(
+                                        plantingOf(season.variety("pea"), season.plot(), "2026-03-20", 60),
+                                        "liftedOn",
+                                        "2026-05-01",
+                                        "replantedOn",
+                                        "2026-05-02"))
+                        .field())
+                .isEqualTo("liftedOn");
+    }
+
+    @Test
+    void aCropToEatThatStandsTooLongThreatensSeed() {
+        double north = -4400;
+        Map<String, Object> eaten = with(
+                plantingOf(season.variety("kale"), season.plotAt(4200, north), "2025-06-20", 80),
+                "purpose",
+                "EATING",
+                "flowers",
+                false,
+                "clearedOn",
+                "2026-05-20");
+        String kale = kept(eaten);
+        String cabbage = kept(plantingOf(season.variety("cabbage"), season.plotAt(4300, north), "2025-06-20", 80));
+        assertThat(page(cabbage).at("/planting/isolation/verdict").asString()).isEqualTo("CROSSES");
+        season.grower
+                .put("/api/plantings/" + kale, with(eaten, "clearedOn", "2026-03-01", "version", 0, "reason", "eaten"))
+                .ok();
+        assertThat(page(cabbage).at("/planting/isolation/verdict").asString()).isEqualTo("CLEAR");
+    }
+
+    @Test
+    void aSeenFirstFlowerAnchorsTheForecast() {
+        String kale = season.planted("kale", "2025-07-01", 70);
+        JsonNode planned = page(kale).get("planting");
+        assertThat(planned.at("/bloom/seen").asBoolean()).isFalse();
+        JsonNode seen = Client.as("hand", port)
+                .post("/api/plantings/" + kale + "/first-flower", record("version", 0, "seenOn", "2026-05-02"))
+                .ok();
+        assertThat(seen.at("/bloom/first").asString()).isEqualTo("2026-05-02");
+        assertThat(seen.at("/bloom/seen").asBoolean()).isTrue();
+        assertThat(seen.at("/bloom/spreadDays").asDouble())
+                .isLessThan(planned.at("/bloom/spreadDays").asDouble());
+        assertThat(page(kale).at("/corrections/0/field").asString()).isEqualTo("firstFlowerOn");
+        assertThat(season.grower
+                        .post("/api/plantings/" + kale + "/first-flower", record("version", 1, "seenOn", "2026-09-02"))
+                        .field())
+                .isEqualTo("seenOn");
+    }
+
+    @Test
+    void everyWayOutCanBeTriedKeptAndUndone() {
+        JsonNode brine = named(season.grower.get("/api/seasons/2027").ok(), "Long Ferry");
+        JsonNode page = page(brine.get("id").asString());
+        assertThat(page.get("ways").findValuesAsString("kind"))
+                .contains("HAND_POLLINATE", "CAGE", "EAT_FIRST", "ANOTHER_YEAR");
+        for (JsonNode way : page.get("ways")) {
+            JsonNode tried = season.grower
+                    .post(
+                            "/api/plantings/" + way.get("plantingId").asString() + "/tried",
+                            record("planting", way.get("then")))
+                    .ok();
+            String verdict = way.get("verdict").asString();
+            for (JsonNode touched : tried) {
+                if (touched.get("id").equals(brine.get("id"))
+                        && touched.has("isolation")
+                        && touched.get("season").asInt() == 2027) {
+                    assertThat(touched.at("/isolation/verdict").asString())
+                            .as(way.toString())
+                            .isEqualTo(verdict);
+                }
+            }
+        }
+        JsonNode hand = way(page, "HAND_POLLINATE");
+        assertThat(hand.at("/figures/count").asInt())
+                .isGreaterThan(hand.at("/figures/fruits").asInt());
+        String path = "/api/plantings/" + brine.get("id").asString();
+        Map<String, Object> then = map(hand.get("then"));
+        season.grower.put(path, with(then, "reason", "way out")).ok();
+        assertThat(page(brine.get("id").asString())
+                        .at("/planting/isolation/verdict")
+                        .asString())
+                .isEqualTo("CLEAR");
+        season.grower
+                .put(
+                        path,
+                        with(
+                                then,
+                                "control",
+                                "OPEN",
+                                "everyFlower",
+                                true,
+                                "version",
+                                brine.get("version").asInt() + 1,
+                                "reason",
+                                "undone"))
+                .ok();
+        assertThat(page(brine.get("id").asString())
+                        .at("/planting/isolation/verdict")
+                        .asString())
+                .isEqualTo("CROSSES");
+    }
+
+    private static JsonNode way(JsonNode page, String kind) {
+        for (JsonNode way : page.get("ways")) {
+            if (way.get("kind").asString().equals(kind)) {
+                return way;
+            }
+        }
+        throw new AssertionError(kind + " is not offered");
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> map(JsonNode node) {
+        return JsonMapper.shared().convertValue(node, Map.class);
+    }
+
+    private static JsonNode named(JsonNode view, String variety) {
+        for (JsonNode planting : view.get("plantings")) {
+            if (planting.at("/variety/name").asString().equals(variety)) {
+                return planting;
+            }
+        }
+        throw new AssertionError(variety + " is not planted");
+    }
+
+    @Test
+    void draggingAPlantingRedrawsItsDistancesWithoutKeepingAnything() {
+        double north = 1600;
+        String courgette = kept(plantingOf(season.variety("courgette"), season.plotAt(-4200, north), "2026-05-10", 30));
+        Map<String, Object> squash =
+                plantingOf(season.variety("pumpkin-pepo"), season.plotAt(-4000, north), "2026-05-10", 30);
+        String id = kept(squash);
+        JsonNode tried = season.grower
+                .post("/api/plantings/" + id + "/tried", record("planting", squash, "east", 300, "north", 0))
+                .ok();
+        assertThat(tried.get(0).at("/isolation/threats/0/metres").asDouble()).isCloseTo(460, within(1.0));
+        assertThat(tried.findValuesAsString("id")).contains(courgette);
+        assertThat(page(id).at("/planting/isolation/threats/0/metres").asDouble())
+                .isCloseTo(160, within(1.0));
+    }
+
+    @Test
+    void volunteersOfLastYearsCropAreAThreatUntilTheyAreHoed() {
+        String plot = season.plotAt(-4200, 1400);
+        kept(with(plantingOf(season.variety("kale"), plot, "2024-07-01", 70), "season", 2025));
+        Map<String, Object> cabbage =
+                with(plantingOf(season.variety("cabbage"), plot, "2025-06-20", 80), "restOverruled", "no other ground");
+        JsonNode page = page(kept(cabbage));
+        JsonNode threat = page.at("/planting/isolation/threats/0");
+        assertThat(threat.get("source").asString()).isEqualTo("VOLUNTEERS");
+        assertThat(threat.get("metres").asDouble()).isZero();
+        assertThat(threat.get("verdict").asString()).isEqualTo("TIGHT");
+        season.grower
+                .put(
+                        "/api/plantings/" + page.at("/planting/id").asString(),
+                        with(cabbage, "volunteersPulled", true, "version", 0, "reason", "hoed in March"))
+                .ok();
+        assertThat(page(page.at("/planting/id").asString())
+                        .at("/planting/isolation/verdict")
+                        .asString())
+                .isEqualTo("CLEAR");
+    }
+
+    @Test
+    void aPlantingIsGivenUpAndTakenBackUnlessALotCameFromIt() {
+        String pea = season.planted("pea", "2026-03-20", 60);
+        String path = "/api/plantings/" + pea + "/given-up";
+        season.grower
+                .post(path, record("version", 0, "reason", "drowned in April", "givenUp", true))
+                .ok();
+        assertThat(season.grower.get("/api/seasons/2026").text()).doesNotContain(pea);
+        season.grower
+                .post(path, record("version", 1, "reason", "some came through", "givenUp", false))
+                .ok();
+        season.numbered(pea);
+        assertThat(season.grower
+                        .post(path, record("version", 2, "reason", "gone", "givenUp", true))
+                        .detail())
+                .contains("came from this planting");
     }
 
     private static String verdict(JsonNode plantings, String variety) {

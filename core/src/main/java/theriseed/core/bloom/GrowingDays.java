@@ -1,0 +1,32 @@
+package theriseed.core.bloom;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import theriseed.core.measure.OutOfRange;
+
+/**
+ * The days that decide when a planting blooms.
+ *
+ * @param sown into the open or under glass
+ * @param setOut when it left the glass; none when it was sown in the open
+ * @param lifted when roots were lifted for the store; none when they stay in the ground
+ * @param replanted when they went into the ground again, together with {@code lifted}
+ * @param firstFlower seen
+ */
+public record GrowingDays(
+        LocalDate sown,
+        Optional<LocalDate> setOut,
+        Optional<LocalDate> lifted,
+        Optional<LocalDate> replanted,
+        Optional<LocalDate> firstFlower) {
+    public GrowingDays {
+        if (lifted.isPresent() != replanted.isPresent()) {
+            throw new OutOfRange(
+                    lifted.isPresent() ? "replantedOn" : "liftedOn", "nothing", "both days or neither", "");
+        }
+    }
+
+    public static GrowingDays sown(LocalDate day) {
+        return new GrowingDays(day, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+}

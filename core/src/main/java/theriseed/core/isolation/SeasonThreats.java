@@ -1,0 +1,146 @@
+package theriseed.core.isolation;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.index.strtree.STRtree;
+import theriseed.core.ground.LocalPlane;
+import theriseed.core.ground.LonLat;
+import theriseed.core.ground.Place;
+import theriseed.core.ground.Site;
+
+/**
+ * The threats to the seed crops of a season. Stands are found by crossing group and by where they stand, so that a
+ * season of n stands over ground that grows with it costs about n log n; a change to one stand costs only what it touches.
+ */
+public final class SeasonThreats {
+    /** The index stands on one plane for the whole farm, which is this much too crude for distances. */
+    private static final double PLANE_SLACK = 0.01;
+
+    /** Both edges of a pair together may be off by this much. */
+    private static final double LARGEST_ERROR_M = 500;
+
+    private final List<Stand> stands;
+    private final Barriers barriers;
+    private final LocalPlane plane;
+    private final Map<String, STRtree> byGroup = new HashMap<>();
+    private final Map<Integer, Threats> judged = new HashMap<>();
+    private final List<Integer> seedCrops = new ArrayList<>();
+    private final Map<Integer, Envelope> reaches = new HashMap<>();
+
+    private SeasonThreats(List<Stand> stands, Barriers barriers) {
+        this.stands = stands;
+        this.barriers = barriers;
+        this.plane = LocalPlane.at(
+                stands.isEmpty()
+                        ? new LonLat(0, 0)
+                        : stands.get(0).site().parts().get(0).corners().get(0));
+    }
+
+    /** @param stands own and neighbours', each known by its place in this list */
+    public static SeasonThreats of(List<Stand> stands, Barriers barriers) {
+        SeasonThreats season = new SeasonThreats(List.copyOf(stands), barriers);
+        season.index();
+        for (int i = 0; i < stands.size(); i++) {
+            if (stands.get(i).grade().isPresent()) {
+                season.seedCrops.add(i);
+            }
+        }
+        return season;
+    }
+
+    /** Threats to the seed crop at this place in the list, reckoned when they are first asked for. */
+    public Threats to(int stand) {
+        return judged.computeIfAbsent(stand, number -> judge(number, stands.get(number)));
+    }
+
+    /** Places of the stands that seed is saved from. */
+    public List<Integer> seedCrops() {
+        return seedCrops;
+    }
+
+    public List<Stand> stands() {
+        return stands;
+    }
+
+    public Barriers barriers() {
+        return barriers;
+    }
+
+    /**
+     * What it would mean if one stand were otherwise: its own threats, and those of every seed crop that it threatens now
+     * or then.
+     */
+    public Map<Integer, Threats> with(int changed, Stand then) {
+        Map<Integer, Threats> touched = new TreeMap<>();
+        if (then.grade().isPresent()) {
+            touched.put(changed, judge(changed, then));
+        }
+        Stand now = stands.get(changed);
+        Envelope here = box(now.site());
+        Envelope there = box(then.site());
+        for (int number : seedCrops) {
+            Stand recipient = stands.get(number);
+            boolean touchedNow =
+                    recipient.takesPollenOf(now) > 0 && reach(number).intersects(here);
+            boolean touchedThen =
+                    recipient.takesPollenOf(then) > 0 && reach(number).intersects(there);
+            if (number != changed && (touchedNow || touchedThen)) {
+                touched.put(number, to(number).with(changed, Optional.of(then), barriers));
+            }
+        }
+        return touched;
+    }
+
+    private void index() {
+        for (int i = 0; i < stands.size(); i++) {
+            byGroup.computeIfAbsent(stands.get(i).crop().crossingGroup(), group -> new STRtree())
+                    .insert(box(stands.get(i).site()), i);
+        }
+        byGroup.values().forEach(STRtree::build);
+    }
+
+    private Threats judge(int number, Stand recipient) {
+        Envelope reach = reach(recipient);
+        Map<Integer, Stand> sources = new HashMap<>();
+        List<String> groups = new ArrayList<>(recipient.crop().crossesWith().keySet());
+        groups.add(recipient.crop().crossingGroup());
+        for (String group : groups) {
+            STRtree found = byGroup.get(group);
+            if (found != null) {
+                for (Object near : found.query(reach)) {
+                    sources.put((Integer) near, stands.get((Integer) near));
+                }
+            }
+        }
+        sources.remove(number);
+        return Threats.to(recipient, sources, barriers);
+    }
+
+    private Envelope reach(int number) {
+        return reaches.computeIfAbsent(number, place -> reach(stands.get(place)));
+    }
+
+    private Envelope reach(Stand recipient) {
+        Envelope box = box(recipient.site());
+        double farthest = Math.max(Math.abs(box.getMaxX()), Math.abs(box.getMaxY()));
+        box.expandBy((Threats.reach(recipient) + LARGEST_ERROR_M + farthest * PLANE_SLACK) * (1 + PLANE_SLACK));
+        return box;
+    }
+
+    private Envelope box(Site site) {
+        Envelope box = new Envelope();
+        for (Place part : site.parts()) {
+            for (LonLat corner : part.corners()) {
+                Coordinate at = plane.metres(corner);
+                box.expandToInclude(at);
+            }
+        }
+        return box;
+    }
+}

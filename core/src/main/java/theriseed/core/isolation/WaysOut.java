@@ -1,0 +1,251 @@
+package theriseed.core.isolation;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.IntFunction;
+import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomWindow;
+import theriseed.core.crop.BreedingSystem;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
+import theriseed.core.ground.Site;
+import theriseed.core.pollination.FlowerNeed;
+
+/**
+ * The ways out for a seed crop that is not clear. A way is offered only when it helps against a threat and makes no other
+ * seed crop worse. Hours are
+ * those of {@link KeepingHours}.
+ */
+public final class WaysOut {
+    private static final int FARTHEST_SHIFT_DAYS = 75;
+
+    private final SeasonThreats season;
+    private final int asked;
+    private final Stand own;
+    private final Threats before;
+    private final LocalDate today;
+    private final List<WayOut> ways = new ArrayList<>();
+
+    private WaysOut(SeasonThreats season, int asked, LocalDate today) {
+        this.season = season;
+        this.asked = asked;
+        this.own = season.stands().get(asked);
+        this.before = season.to(asked);
+        this.today = today;
+    }
+
+    /** What a source of pollen is, and so what can be done about it. */
+    public enum Source {
+        OWN,
+        NEIGHBOUR,
+        VOLUNTEERS
+    }
+
+    /**
+     * What is known of a stand beyond its pollen.
+     *
+     * @param source whose it is
+     * @param plants that stand there
+     * @param sown whether it is sown already; then it cannot wait for another year
+     * @param planted whether it is on the ground it seeds on; then it cannot be moved or put off
+     * @param shifted the stand sown so many days later, where it may be and would still ripen before the frost
+     */
+    public record Known(
+            Source source, int plants, boolean sown, boolean planted, IntFunction<Optional<Stand>> shifted) {}
+
+    /**
+     * @param asked the seed crop, by its place among the stands
+     * @param known of every stand, in the same order
+     * @param free ground that is free for it
+     * @param today nothing is offered for days that are over
+     */
+    public static List<WayOut> of(
+            SeasonThreats season, int asked, List<Known> known, List<Site> free, LocalDate today) {
+        WaysOut ways = new WaysOut(season, asked, today);
+        if (ways.before.verdict() == Verdict.CLEAR) {
+            return List.of();
+        }
+        ways.itself(known.get(asked), free);
+        ways.before.worstFirst().stream()
+                .filter(threat -> threat.verdict() != Verdict.CLEAR)
+                .forEach(threat -> ways.theOther(threat.source(), known.get(threat.source())));
+        ways.ways.sort(WayOut.BEST_FIRST);
+        return List.copyOf(ways.ways);
+    }
+
+    private void itself(Known known, List<Site> free) {
+        if (!known.planted()) {
+            for (int place = 0; place < free.size(); place++) {
+                offer(new Way.Move(place), asked, own.at(free.get(place)), 0);
+            }
+            shift(asked, known);
+        }
+        if (!known.sown()) {
+            offer(new Way.AnotherYear(), asked, own.controlled(PollenControl.NEVER_FLOWERS), 0);
+        }
+        if (own.control().takes() && own.bloom().isPresent()) {
+            closeFlowers(known, own.bloom().get());
+        }
+        dropRows();
+        for (Grade grade : Grade.values()) {
+            if (grade.compareTo(own.grade().orElseThrow()) < 0) {
+                offer(new Way.LowerGrade(grade), asked, own.savedAs(grade), 0);
+            }
+        }
+    }
+
+    private void theOther(int number, Known known) {
+        Stand other = season.stands().get(number);
+        LocalDate by = beforeFlower(other);
+        Stand gone = other.controlled(PollenControl.NEVER_FLOWERS);
+        boolean inTime = !by.isBefore(today);
+        switch (known.source()) {
+            case OWN -> {
+                if (inTime && other.control().sheds()) {
+                    offer(new Way.EatFirst(by), number, gone, 0);
+                }
+                if (!known.planted()) {
+                    shift(number, known);
+                }
+                if (!known.sown()) {
+                    offer(new Way.AnotherYear(), number, gone, 0);
+                }
+            }
+            case NEIGHBOUR -> {
+                boolean over =
+                        other.bloom().map(bloom -> bloom.last().isBefore(today)).orElse(false);
+                // A promise leaves it tight, but the pollen that need not come is out of the sum.
+                if (!over && other.control().sheds()) {
+                    offer(new Way.AskNeighbour(inTime ? by : today), number, gone.surely(false), KeepingHours.ASKING);
+                }
+            }
+            case VOLUNTEERS -> {
+                LocalDate first = beforeFlower(own);
+                if (!first.isBefore(today)) {
+                    double hours = KeepingHours.hoeing(own.site().squareMetres());
+                    offer(new Way.PullVolunteers(first), number, gone.surely(true), hours);
+                }
+            }
+        }
+    }
+
+    private void closeFlowers(Known known, BloomWindow bloom) {
+        Crop crop = own.crop();
+        boolean selfing = crop.breedingSystem().orElse(BreedingSystem.OUTCROSSING) != BreedingSystem.OUTCROSSING;
+        if (!crop.vector().equals("wind") && !bloom.first().isBefore(today)) {
+            int weeks = KeepingHours.cageWeeks(bloom);
+            int introductions = KeepingHours.introductions(crop, bloom);
+            offer(
+                    new Way.Cage(own.area(), weeks, introductions),
+                    asked,
+                    own.controlled(PollenControl.caged(true)),
+                    KeepingHours.cage(own.area(), weeks, introductions));
+        }
+        if (bloom.last().isBefore(today.plusDays(14))) {
+            return;
+        }
+        if (selfing && crop.sexes().equals("perfect")) {
+            int clusters = known.plants() * KeepingHours.CLUSTERS_A_PLANT;
+            offer(
+                    new Way.Bag(clusters),
+                    asked,
+                    own.controlled(PollenControl.treated(false)),
+                    KeepingHours.clusters(clusters));
+        }
+        if (crop.family().equals("Cucurbitaceae")) {
+            int mothers =
+                    Math.max(known.plants(), (int) crop.plants().of(own.grade().orElseThrow()));
+            FlowerNeed need = FlowerNeed.forFruits(mothers, FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE);
+            offer(
+                    new Way.HandPollinate(need.fruits(), need.flowers(), need.perPlant(known.plants())),
+                    asked,
+                    own.controlled(PollenControl.treated(false)),
+                    KeepingHours.flowers(need.flowers()));
+        }
+    }
+
+    /** The fewest rows that bring the estimate within the grade, if any do. */
+    private void dropRows() {
+        double wide = own.site().narrowSide();
+        for (double metres = own.crop().betweenRows();
+                metres <= wide / 3;
+                metres += own.crop().betweenRows()) {
+            Optional<WayOut> found =
+                    weigh(new Way.DropRows(metres, Math.min(1, 2 * metres / wide)), asked, own.dropping(metres), 0);
+            if (found.isPresent()) {
+                ways.add(found.get());
+                return;
+            }
+        }
+    }
+
+    /** The smallest shift that makes the seed crop clear; failing that, the smallest that helps at all. */
+    private void shift(int number, Known known) {
+        WayOut helps = null;
+        for (int days = 1; days <= FARTHEST_SHIFT_DAYS; days++) {
+            for (int sign : new int[] {1, -1}) {
+                int by = days * sign;
+                Optional<WayOut> found =
+                        known.shifted().apply(by).flatMap(then -> weigh(new Way.Shift(by), number, then, 0));
+                if (found.isPresent() && found.get().verdict() == Verdict.CLEAR) {
+                    ways.add(found.get());
+                    return;
+                }
+                if (found.isPresent() && helps == null) {
+                    helps = found.get();
+                }
+            }
+        }
+        if (helps != null) {
+            ways.add(helps);
+        }
+    }
+
+    private void offer(Way way, int number, Stand then, double hours) {
+        weigh(way, number, then, hours).ifPresent(ways::add);
+    }
+
+    private Optional<WayOut> weigh(Way way, int number, Stand then, double hours) {
+        Map<Integer, Threats> touched = season.with(number, then);
+        boolean worseElsewhere = touched.entrySet().stream()
+                .anyMatch(entry -> entry.getKey() != asked
+                        && entry.getKey() != number
+                        && entry.getValue()
+                                        .verdict()
+                                        .compareTo(season.to(entry.getKey()).verdict())
+                                > 0);
+        boolean worseItself = number != asked
+                && then.grade().isPresent()
+                && touched.get(number).verdict().compareTo(season.to(number).verdict()) > 0;
+        Threats after = touched.getOrDefault(asked, before);
+        List<Integer> helps = before.worstFirst().stream()
+                .filter(threat -> verdictOf(after, threat.source()).compareTo(threat.verdict()) < 0
+                        || way instanceof Way.AskNeighbour && threat.source() == number && threat.crossing() > 0)
+                .map(Threat::source)
+                .toList();
+        boolean harms = before.worstFirst().stream()
+                        .anyMatch(threat -> verdictOf(after, threat.source()).compareTo(threat.verdict()) > 0)
+                || after.verdict().compareTo(before.verdict()) > 0;
+        return worseElsewhere || worseItself || harms || helps.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new WayOut(way, number, hours, after.verdict(), after.crossing(), helps));
+    }
+
+    private static Verdict verdictOf(Threats threats, int source) {
+        return threats.worstFirst().stream()
+                .filter(threat -> threat.source() == source)
+                .map(Threat::verdict)
+                .findFirst()
+                .orElse(Verdict.CLEAR);
+    }
+
+    /** Day before which a stand surely has no flower; today where its bloom is not known. */
+    private LocalDate beforeFlower(Stand stand) {
+        return stand.bloom()
+                .map(bloom -> bloom.first().minusDays(BloomForecast.margin(stand.spread(), 0)))
+                .orElse(today);
+    }
+}

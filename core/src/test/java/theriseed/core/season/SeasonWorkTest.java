@@ -1,0 +1,116 @@
+package theriseed.core.season;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomWindow;
+import theriseed.core.crop.BreedingSystem;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.CropTable;
+import theriseed.core.isolation.PollenControl;
+import theriseed.core.season.SeasonWork.Kind;
+import theriseed.core.season.SeasonWork.Task;
+
+class SeasonWorkTest {
+    private static final LocalDate FIRST = LocalDate.of(2026, 6, 20);
+
+    private static List<Task> work(Crop crop, PollenControl.Kind control, LocalDate first, boolean stored) {
+        boolean winter = crop.lifeCycle().flowersAfterWinter();
+        return SeasonWork.of(new SeasonWork.Plan(
+                crop,
+                2026,
+                LocalDate.of(winter ? 2025 : 2026, winter ? 6 : 3, 20),
+                Optional.empty(),
+                stored ? Optional.of(LocalDate.of(2025, 11, 5)) : Optional.empty(),
+                stored ? Optional.of(LocalDate.of(2026, 4, 2)) : Optional.empty(),
+                Optional.empty(),
+                true,
+                control,
+                true,
+                Optional.of(new BloomWindow(first, first.plusDays(crop.floweringDays() - 1L))),
+                5));
+    }
+
+    private static Crop crop(String key) {
+        return CropTable.shipped().find(key).orElseThrow();
+    }
+
+    private static List<Task> of(List<Task> tasks, Kind kind) {
+        return tasks.stream().filter(task -> task.kind() == kind).toList();
+    }
+
+    static List<Crop> grownFromSeed() {
+        return CropTable.shipped().all().stream().filter(Crop::grownFromSeed).toList();
+    }
+
+    @ParameterizedTest
+    @MethodSource("grownFromSeed")
+    void everyCropIsWalkedAtEachStageAndWhatCrossesFreelyBeforeItSheds(Crop crop) {
+        List<Task> tasks = work(crop, PollenControl.Kind.OPEN, FIRST, false);
+        assertThat(tasks).isSortedAccordingTo((a, b) -> a.from().compareTo(b.from()));
+        List<Task> walks = of(tasks, Kind.WALK);
+        assertThat(walks).hasSizeGreaterThanOrEqualTo(crop.rogueStages().size());
+        if (crop.breedingSystem().orElseThrow() == BreedingSystem.OUTCROSSING) {
+            assertThat(walks).anyMatch(walk -> walk.from().isBefore(FIRST));
+        }
+        assertThat(of(tasks, Kind.PICK))
+                .singleElement()
+                .extracting(Task::from)
+                .isEqualTo(FIRST.plusDays(crop.daysFlowerToRipeSeed()));
+    }
+
+    @Test
+    void whatHangsOnBloomMovesWithIt() {
+        List<Task> early = work(crop("kale"), PollenControl.Kind.CAGED, FIRST, false);
+        List<Task> late = work(crop("kale"), PollenControl.Kind.CAGED, FIRST.plusDays(9), false);
+        for (Kind kind :
+                List.of(Kind.COVER, Kind.BRING_INSECTS, Kind.UNCOVER, Kind.PICK, Kind.STAKE, Kind.HOE_VOLUNTEERS)) {
+            assertThat(of(late, kind).get(0).from())
+                    .as(kind.name())
+                    .isEqualTo(of(early, kind).get(0).from().plusDays(9));
+        }
+        assertThat(of(late, Kind.SOW)).isEqualTo(of(early, Kind.SOW));
+    }
+
+    @Test
+    void aCageStandsBeforeTheFirstFlowerSurelyOpens() {
+        Task cover = of(work(crop("kale"), PollenControl.Kind.CAGED, FIRST, false), Kind.COVER)
+                .get(0);
+        assertThat(cover.to()).isEqualTo(FIRST.minusDays(BloomForecast.margin(5, 0)));
+    }
+
+    @Test
+    void insectsAreBroughtOnlyToWhatNeedsThem() {
+        assertThat(of(work(crop("kale"), PollenControl.Kind.CAGED, FIRST, false), Kind.BRING_INSECTS))
+                .hasSizeGreaterThan(1);
+        assertThat(of(work(crop("hot-pepper"), PollenControl.Kind.CAGED, FIRST, false), Kind.BRING_INSECTS))
+                .isEmpty();
+    }
+
+    @Test
+    void budsAreClosedAsLongAsItBlooms() {
+        Crop courgette = crop("courgette");
+        assertThat(of(work(courgette, PollenControl.Kind.HAND_POLLINATED, FIRST, false), Kind.CLOSE_BUDS))
+                .containsExactly(new Task(Kind.CLOSE_BUDS, FIRST, FIRST.plusDays(courgette.floweringDays() - 1L), ""));
+        assertThat(of(work(courgette, PollenControl.Kind.BAGGED, FIRST, false), Kind.UNCOVER))
+                .hasSize(1);
+    }
+
+    @Test
+    void storedRootsAreLookedAtEveryThreeWeeks() {
+        List<Task> tasks = work(crop("beetroot"), PollenControl.Kind.OPEN, FIRST, true);
+        assertThat(of(tasks, Kind.LIFT)).hasSize(1);
+        assertThat(of(tasks, Kind.REPLANT)).hasSize(1);
+        List<Task> checks = of(tasks, Kind.CHECK_STORE);
+        assertThat(checks).hasSize(7);
+        assertThat(checks.get(0).from()).isEqualTo(LocalDate.of(2025, 11, 26));
+        assertThat(of(work(crop("beetroot"), PollenControl.Kind.OPEN, FIRST, false), Kind.CHECK_STORE))
+                .isEmpty();
+    }
+}

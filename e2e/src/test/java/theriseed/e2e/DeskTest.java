@@ -1,0 +1,193 @@
+package theriseed.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.record;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+
+/** Planning at the desk: threats found, ways out tried, kept and undone; what if; the calendar. */
+@DemoFarmTest
+class DeskTest {
+    @LocalServerPort
+    int port;
+
+    Person grower;
+
+    @BeforeEach
+    void signIn() {
+        grower = Person.atDesk(port).signedIn("grower");
+    }
+
+    @AfterEach
+    void leave() {
+        assertThat(grower.complaints).isEmpty();
+        grower.close();
+    }
+
+    private Locator chosen() {
+        return grower.page.locator("section").filter(new Locator.FilterOptions().setHasText("true seed"));
+    }
+
+    private void way(String act) {
+        grower.button(act).first().click();
+    }
+
+    @Test
+    void aStrangerFindsAThreatTriesAWayOutKeepsItAndTakesItBack() {
+        grower.at("/desk?season=2027");
+        grower.button("Long Ferry").first().click();
+        assertThat(chosen()).containsText("Barrow Moon");
+        assertThat(chosen()).containsText("They bloom together");
+        assertThat(chosen().locator("h2")).containsText("crosses");
+
+        way("by hand");
+        assertThat(chosen().locator("h2")).containsText("clear");
+        grower.sees("3 of 10 seed crops would cross as planned");
+        grower.act("Back to the plan");
+        assertThat(chosen().locator("h2")).containsText("crosses");
+
+        way("by hand");
+        grower.act("Keep this way");
+        grower.sees("Kept: Pollinate");
+        assertThat(chosen().locator("h2")).containsText("clear");
+        assertThat(chosen()).containsText("Pollinated by hand");
+        grower.act("Undo");
+        assertThat(chosen().locator("h2")).containsText("crosses");
+        grower.sees("4 of 10 seed crops would cross as planned");
+    }
+
+    @Test
+    void allIsReachedByKeyboard() {
+        grower.at("/desk?season=2027");
+        assertThat(chosen()).containsText("Ways out");
+        String before = chosen().locator("h2").innerText();
+        grower.page.keyboard().press("t");
+        assertThat(grower.page.locator("[aria-pressed=true]").last()).isVisible();
+        assertThat(chosen()).containsText("What would stand between it and true seed");
+        grower.page.keyboard().press("b");
+        assertThat(chosen()).containsText("What stands between it and true seed");
+        assertThat(chosen().locator("h2")).hasText(before);
+        grower.page.keyboard().press("c");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk/plantings/.*"));
+    }
+
+    @Test
+    void aNeighbourIsAskedFromTheDesk() {
+        Season season = new Season(port);
+        season.grower
+                .post(
+                        "/api/neighbours",
+                        record(
+                                "name", "Croft by the spring",
+                                "cropKey", "pumpkin-pepo",
+                                "outline", record("east", 4500, "north", -3000),
+                                "area", 30,
+                                "season", 2027,
+                                "bloomFirst", "2027-07-01",
+                                "bloomLast", "2027-08-05",
+                                "seenOn", "2026-08-10",
+                                "sure", true))
+                .ok();
+        String courgette = season.grower
+                .post(
+                        "/api/plantings",
+                        Season.with(
+                                Season.plantingOf(
+                                        season.variety("courgette"), season.plotAt(4600, -3000), "2027-05-10", 20),
+                                "season",
+                                2027))
+                .ok()
+                .get("id")
+                .asString();
+        grower.at("/desk?season=2027&planting=" + courgette);
+        way("Ask Croft by the spring");
+        assertThat(chosen().locator("h2")).containsText("tight");
+        grower.act("Keep this way");
+        grower.sees("Kept: Ask Croft by the spring to cut theirs");
+        assertThat(chosen()).containsText("rests on a report that is not sure");
+        season.grower
+                .post(
+                        "/api/plantings/" + courgette + "/given-up",
+                        record("version", 0, "reason", "only a test", "givenUp", true))
+                .ok();
+    }
+
+    @Test
+    void aSchemeIsHeldAgainstThePlanAndDropped() {
+        grower.at("/desk/what-if?season=2027");
+        grower.type("What if", "no courgette");
+        grower.act("Copy the plan");
+        grower.sees("what if: no courgette");
+        grower.button("Long Ferry").first().click();
+        grower.act("Change the plan");
+        grower.type("Why it is given up", "too near the squash");
+        grower.act("Give it up");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk/what-if.*"));
+        Locator crosses =
+                grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("would cross"));
+        assertThat(crosses).containsText("2 fewer: better");
+        grower.act("Drop it");
+        grower.sees("what if 2027 were planned otherwise?");
+        grower.at("/desk?season=2027");
+        assertThat(grower.button("Long Ferry").first()).isVisible();
+    }
+
+    @Test
+    void theCalendarIsReadSavedAndFed() {
+        grower.at("/desk/calendar?season=2027");
+        grower.sees("Replant the roots of the Brine beetroot");
+        grower.act("Open a feed");
+        Locator address =
+                grower.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^made")));
+        String url = address.inputValue();
+        assertThat(new Client(port).get(url.substring(url.indexOf("/calendar"))).text())
+                .startsWith("BEGIN:VCALENDAR");
+        grower.act("revoke it");
+        grower.sees("A feed is a secret address");
+        grower.link("Beds").click();
+        grower.sees("Plot 2, bed 6");
+        assertThat(grower.link("Gale Warden").first()).isVisible();
+    }
+
+    @Test
+    void aBedIsChosenByMetresAndRestIsOverruledWithAReason() {
+        Season season = new Season(port);
+        String plot = season.plotAt(-4600, 3600);
+        season.grower
+                .post(
+                        "/api/beds",
+                        record("plotId", plot, "name", "Bed 1", "outline", Season.rectangle(-4600, 3600, 30, 2)))
+                .ok();
+        String pea = season.variety("pea");
+        season.grower
+                .post("/api/plantings", Season.with(Season.plantingOf(pea, plot, "2025-03-20", 40), "season", 2025))
+                .ok();
+        grower.at("/desk/plantings/new?season=2026&variety=" + pea);
+        String name = season.grower.get("/api/ground?season=2026").json().toString();
+        assertThat(name).contains(plot);
+        grower.field("Plot").selectOption(plot);
+        grower.page
+                .getByLabel("Bed 1", new Page.GetByLabelOptions().setExact(true))
+                .check();
+        grower.page.getByLabel("Bed 1, to metre").fill("12");
+        grower.type("Sown on", "2026-03-20");
+        grower.type("Plants", "60");
+        grower.act("Keep this planting");
+        assertThat(grower.alert()).containsText("That family comes back every 3 years");
+        grower.type("Why it may stand here all the same", "the only sheltered bed");
+        grower.act("Keep this planting");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
+        assertThat(chosen()).containsText("bed 1 from 0 to 12 m");
+    }
+}

@@ -1,0 +1,44 @@
+package theriseed.server.base;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+
+/** A file somebody sends as the body of a request. */
+public final class SentFile {
+    private static final int MEGABYTE = 1_000_000;
+
+    private SentFile() {}
+
+    /** Its text; refused before it is read when it is too large, and when it is no text. */
+    public static String text(HttpServletRequest request, int largestBytes) {
+        if (request.getContentLengthLong() > largestBytes) {
+            throw tooLarge(request.getContentLengthLong(), largestBytes);
+        }
+        try {
+            byte[] read = request.getInputStream().readNBytes(largestBytes + 1);
+            if (read.length > largestBytes) {
+                throw tooLarge(read.length, largestBytes);
+            }
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(read))
+                    .toString();
+        } catch (CharacterCodingException notText) {
+            throw new Refused("file", "bytes that are no text", "text in UTF-8", "This file is not text in UTF-8.");
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static Refused tooLarge(long bytes, int largestBytes) {
+        return new Refused(
+                "file",
+                bytes / MEGABYTE + " MB",
+                "at most " + largestBytes / MEGABYTE + " MB",
+                "This file is larger than " + largestBytes / MEGABYTE + " MB.");
+    }
+}

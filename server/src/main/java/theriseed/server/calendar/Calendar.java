@@ -1,0 +1,79 @@
+package theriseed.server.calendar;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bloom.BloomWindow;
+import theriseed.core.season.SeasonWork;
+import theriseed.server.handbook.Crops;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+
+/** The work of a season by its days; reckoned when it is asked for, so that it moves when bloom does. */
+@Service
+public class Calendar {
+    private final Plantings plantings;
+    private final Crops crops;
+
+    Calendar(Plantings plantings, Crops crops) {
+        this.plantings = plantings;
+        this.crops = crops;
+    }
+
+    /** All work of a season's plantings, in the order of its days. */
+    @Transactional(readOnly = true)
+    public List<Entry> of(int season) {
+        return plantings.of(season).stream()
+                .flatMap(this::entries)
+                .sorted(Comparator.comparing(Entry::from)
+                        .thenComparing(Entry::kind)
+                        .thenComparing(Entry::variety))
+                .toList();
+    }
+
+    /** What is due on a day, of the season it lies in and of the next, whose biennials are in the ground already. */
+    @Transactional(readOnly = true)
+    public List<Entry> due(LocalDate day) {
+        return Stream.concat(of(day.getYear()).stream(), of(day.getYear() + 1).stream())
+                .filter(entry -> !entry.from().isAfter(day) && !entry.to().isBefore(day))
+                .toList();
+    }
+
+    private Stream<Entry> entries(PlantingView planting) {
+        boolean planned = planting.bloom() != null && !planting.bloom().seen();
+        return SeasonWork.of(plan(planting)).stream()
+                .map(task -> new Entry(
+                        task.kind(),
+                        task.from(),
+                        task.to(),
+                        planting.id(),
+                        planting.season(),
+                        planting.variety().name(),
+                        planting.variety().cropName(),
+                        planting.ground(),
+                        task.about(),
+                        planned));
+    }
+
+    private SeasonWork.Plan plan(PlantingView planting) {
+        PlantingView.Bloom bloom = planting.bloom();
+        return new SeasonWork.Plan(
+                crops.get(planting.variety().cropKey()),
+                planting.season(),
+                planting.sownOn(),
+                Optional.ofNullable(planting.setOutOn()),
+                Optional.ofNullable(planting.liftedOn()),
+                Optional.ofNullable(planting.replantedOn()),
+                Optional.ofNullable(planting.clearedOn()),
+                planting.purpose() == Purpose.SEED,
+                planting.control(),
+                planting.volunteersPulled(),
+                bloom == null ? Optional.empty() : Optional.of(new BloomWindow(bloom.first(), bloom.last())),
+                bloom == null ? 0 : bloom.spreadDays());
+    }
+}

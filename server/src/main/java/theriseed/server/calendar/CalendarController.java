@@ -1,0 +1,82 @@
+package theriseed.server.calendar;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.measure.Range;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.NotFound;
+
+/** The calendar over HTTP: to look at, as a file, and as a feed under a secret address. */
+@RestController
+class CalendarController {
+    private static final MediaType ICALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
+
+    private final Calendar calendar;
+    private final CalendarFeeds feeds;
+    private final FarmTime time;
+
+    CalendarController(Calendar calendar, CalendarFeeds feeds, FarmTime time) {
+        this.calendar = calendar;
+        this.feeds = feeds;
+        this.time = time;
+    }
+
+    record Revocation(@NotNull Integer version) {}
+
+    @GetMapping("/api/calendar")
+    List<Entry> calendar(@RequestParam int season) {
+        Range.of(2000, 2099, "year").check("season", season);
+        return calendar.of(season);
+    }
+
+    @GetMapping("/api/calendar/file")
+    ResponseEntity<String> file(@RequestParam int season) {
+        return ResponseEntity.ok()
+                .contentType(ICALENDAR)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"season-" + season + ".ics\"")
+                .body(CalendarFile.of(calendar(season), time.now()));
+    }
+
+    @GetMapping("/api/calendar/feeds")
+    List<FeedView> open() {
+        return feeds.open();
+    }
+
+    @PostMapping("/api/calendar/feeds")
+    FeedView make() {
+        return feeds.make();
+    }
+
+    @PostMapping("/api/calendar/feeds/{id}/revoked")
+    void revoke(@PathVariable UUID id, @Valid @RequestBody Revocation revocation) {
+        feeds.revoke(id, revocation.version());
+    }
+
+    /** This season and the next, for whoever knows the address. */
+    @GetMapping("/calendar/{secret}.ics")
+    ResponseEntity<String> feed(@PathVariable String secret) {
+        if (!feeds.isOpen(secret)) {
+            throw NotFound.of("calendar").get();
+        }
+        int year = time.today().getYear();
+        List<Entry> entries = Stream.concat(calendar.of(year).stream(), calendar.of(year + 1).stream())
+                .toList();
+        return ResponseEntity.ok()
+                .contentType(ICALENDAR)
+                .cacheControl(CacheControl.noCache())
+                .body(CalendarFile.of(entries, time.now()));
+    }
+}

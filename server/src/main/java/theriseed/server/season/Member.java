@@ -1,0 +1,11 @@
+package theriseed.server.season;
+
+import java.time.LocalDate;
+import java.util.UUID;
+
+/** A planting as one of its season: as it is recorded, or as it is tried. */
+record Member(UUID id, int version, Variety variety, PlantingFacts facts, LocalDate firstFlowerOn) {
+    Member otherwise(PlantingFacts tried) {
+        return new Member(id, version, variety, tried, firstFlowerOn);
+    }
+}

@@ -1,0 +1,269 @@
+package theriseed.server.season;
+
+import java.time.LocalDate;
+import java.time.MonthDay;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import theriseed.core.bloom.BloomForecast;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.LifeCycle;
+import theriseed.core.ground.Site;
+import theriseed.core.isolation.PollenControl;
+import theriseed.core.isolation.Stand;
+import theriseed.core.isolation.Threat;
+import theriseed.core.isolation.Threats;
+import theriseed.core.isolation.Verdict;
+import theriseed.core.isolation.Way;
+import theriseed.core.isolation.WayOut;
+import theriseed.core.isolation.WaysOut;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.season.SeasonDates;
+import theriseed.server.season.SeasonAsWhole.Source;
+
+/** The ways out for a seed crop, each with the plan it would come to. */
+final class Ways {
+    /** Crops that grow only above this do not stand a frost. */
+    private static final double TENDER_BASE_C = 8;
+
+    /** Roots seldom keep longer in a store. */
+    private static final MonthDay ROOTS_KEEP_UNTIL = MonthDay.of(5, 20);
+
+    private final SeasonAsWhole season;
+    private final GroundTaken taken;
+    private final FarmGround ground;
+    private final Seasons.Frosts frosts;
+    private final LocalDate today;
+    private final UUID schemeId;
+
+    /** @param frosts where the grower has said; otherwise nothing is held against them */
+    Ways(
+            SeasonAsWhole season,
+            GroundTaken taken,
+            FarmGround ground,
+            Seasons.Frosts frosts,
+            LocalDate today,
+            UUID schemeId) {
+        this.season = season;
+        this.taken = taken;
+        this.ground = ground;
+        this.frosts = frosts;
+        this.today = today;
+        this.schemeId = schemeId;
+    }
+
+    List<WayView> of(Member asked) {
+        List<Where> free = today.isBefore(asked.facts().days().onGroundFrom()) ? taken.free(asked) : List.of();
+        List<Site> sites = free.stream().map(ground::site).toList();
+        List<WaysOut.Known> known = season.sources().stream().map(this::known).toList();
+        List<WayView> views = new ArrayList<>();
+        for (WayOut way : WaysOut.of(season.threats(), season.placeOf(asked.id()), known, sites, today)) {
+            view(way, asked, free).ifPresent(views::add);
+        }
+        return views;
+    }
+
+    /** Free ground for a planting, the truest first; none once it stands. */
+    List<PlaceView> places(Member asked) {
+        if (!today.isBefore(asked.facts().days().onGroundFrom())) {
+            return List.of();
+        }
+        int place = season.placeOf(asked.id());
+        Stand own = season.sources().get(place).stand();
+        List<PlaceView> views = new ArrayList<>();
+        for (Where where : taken.free(asked)) {
+            Map<Integer, Threats> touched = season.threats().with(place, own.at(ground.site(where)));
+            Threats itself = touched.remove(place);
+            boolean spoils = touched.entrySet().stream()
+                    .anyMatch(other -> other.getValue()
+                                    .verdict()
+                                    .compareTo(
+                                            season.threats().to(other.getKey()).verdict())
+                            > 0);
+            views.add(new PlaceView(
+                    ground.words(where),
+                    where.plotId(),
+                    itself == null
+                            ? 0
+                            : itself.worstFirst().stream()
+                                    .mapToDouble(Threat::metres)
+                                    .min()
+                                    .orElse(0),
+                    itself == null ? Verdict.CLEAR : itself.verdict(),
+                    itself == null ? 0 : itself.crossing(),
+                    spoils,
+                    PlantingRequest.of(
+                            asked.facts().at(where.plotId(), where.stretches()), schemeId, asked.version())));
+        }
+        views.sort(Comparator.comparing(PlaceView::verdict)
+                .thenComparing(Comparator.comparingDouble(PlaceView::metres).reversed())
+                .thenComparing(PlaceView::ground));
+        return views;
+    }
+
+    private WaysOut.Known known(Source source) {
+        if (source.kind() != WaysOut.Source.OWN) {
+            return new WaysOut.Known(source.kind(), 1, true, true, days -> Optional.empty());
+        }
+        Member member = source.member();
+        return new WaysOut.Known(
+                source.kind(),
+                member.facts().sowing().plants(),
+                !today.isBefore(member.facts().days().sownOn()),
+                !today.isBefore(member.facts().days().onGroundFrom()),
+                days -> shifted(member, days).map(then -> season.source(then).stand()));
+    }
+
+    /**
+     * The planting so many days later: sown then, or its roots replanted then; where frost would not take it young or
+     * unripe.
+     */
+    private Optional<Member> shifted(Member member, int days) {
+        PlantingFacts facts = member.facts();
+        PlantingDays when = facts.days();
+        Crop crop = season.cropOf(member);
+        PlantingDays then;
+        if (crop.lifeCycle() == LifeCycle.ANNUAL && when.sownOn().isAfter(today)) {
+            then = when.later(days);
+        } else if (when.replantedOn() != null) {
+            then = when.replantedLater(days);
+            if (then.replantedOn().isAfter(ROOTS_KEEP_UNTIL.atYear(facts.season()))) {
+                return Optional.empty();
+            }
+        } else {
+            return Optional.empty();
+        }
+        boolean over = then.onGroundFrom().isBefore(today)
+                || (then.sownOn().isBefore(today) && then.sownOn() != when.sownOn());
+        boolean frosted = crop.baseTemperature() >= TENDER_BASE_C
+                && frosts.last() != null
+                && then.onGroundFrom().isBefore(frosts.last().atYear(facts.season()));
+        if (over || frosted) {
+            return Optional.empty();
+        }
+        try {
+            SeasonDates.of(crop.lifeCycle(), facts.season())
+                    .checkPlanting(
+                            then.sownOn(), then.setOutOn(), then.liftedOn(), then.replantedOn(), then.clearedOn());
+        } catch (OutOfRange notInThisSeason) {
+            return Optional.empty();
+        }
+        Member tried = member.otherwise(facts.on(then));
+        Stand stand = season.source(tried).stand();
+        boolean ripens = stand.bloom()
+                .map(bloom -> frosts.first() == null
+                        || !BloomForecast.lastRipe(crop, bloom)
+                                .isAfter(frosts.first().atYear(facts.season())))
+                .orElse(false);
+        return ripens ? Optional.of(tried) : Optional.empty();
+    }
+
+    private Optional<WayView> view(WayOut out, Member asked, List<Where> free) {
+        Source source = season.sources().get(out.stand());
+        Member changed = source.kind() == WaysOut.Source.OWN ? source.member() : asked;
+        Optional<Plan> plan = out.way() instanceof Way.AskNeighbour ask
+                ? Optional.of(new Plan(null, new WayView.Figures().by(ask.by())))
+                : plan(out, changed, free);
+        return plan.map(then -> new WayView(
+                kind(out.way()),
+                source.id(),
+                source.kind(),
+                source.name(),
+                changed == asked && source.kind() != WaysOut.Source.NEIGHBOUR,
+                out.hours(),
+                out.verdict(),
+                out.crossing(),
+                out.helpsAgainst().stream()
+                        .map(number -> season.sources().get(number).name())
+                        .toList(),
+                then.facts() != null && losesSeed(changed.facts(), then.facts()),
+                then.figures().seen(),
+                then.facts() == null ? null : changed.id(),
+                then.facts() == null ? null : PlantingRequest.of(then.facts(), schemeId, changed.version()),
+                source.version()));
+    }
+
+    /** What would be planned, and the figures that say so. */
+    private record Plan(PlantingFacts facts, WayView.Figures figures) {}
+
+    private Optional<Plan> plan(WayOut out, Member member, List<Where> free) {
+        PlantingFacts facts = member.facts();
+        Keeping keeping = facts.keeping();
+        WayView.Figures figures = new WayView.Figures();
+        if (out.way() instanceof Way.Move move) {
+            Where where = free.get(move.place());
+            return plan(
+                    facts.at(where.plotId(), where.stretches()),
+                    figures.place(ground.words(where), nearest(out, where)));
+        }
+        if (out.way() instanceof Way.Shift shift) {
+            PlantingFacts then = shifted(member, shift.days()).orElseThrow().facts();
+            PlantingDays days = then.days();
+            return plan(
+                    then,
+                    figures.days(shift.days()).by(days.replantedOn() == null ? days.sownOn() : days.replantedOn()));
+        }
+        if (out.way() instanceof Way.Cage cage) {
+            return plan(
+                    facts.kept(keeping.controlled(PollenControl.Kind.CAGED, true)),
+                    figures.area(cage.area()).weeks(cage.weeks()).count(cage.introductions()));
+        }
+        if (out.way() instanceof Way.Bag bag) {
+            return plan(
+                    facts.kept(keeping.controlled(PollenControl.Kind.BAGGED, false)), figures.count(bag.clusters()));
+        }
+        if (out.way() instanceof Way.HandPollinate hand) {
+            return plan(
+                    facts.kept(keeping.controlled(PollenControl.Kind.HAND_POLLINATED, false)),
+                    figures.count(hand.flowers()).fruits(hand.fruits()));
+        }
+        if (out.way() instanceof Way.EatFirst eat) {
+            return plan(facts.eatenBy(facts.days().clearedBy(eat.by())), figures.by(eat.by()));
+        }
+        if (out.way() instanceof Way.DropRows drop) {
+            return plan(
+                    facts.kept(keeping.dropping(drop.metres())),
+                    figures.metres(drop.metres()).share(drop.seedLost()));
+        }
+        if (out.way() instanceof Way.LowerGrade lower) {
+            return plan(facts.savedAs(lower.grade()), figures.grade(lower.grade()));
+        }
+        if (out.way() instanceof Way.PullVolunteers pull) {
+            return plan(facts.kept(keeping.pullingVolunteers()), figures.by(pull.by()));
+        }
+        Optional<SeedStock.OnHand> left = season.stockOf(member);
+        int lasts = left.map(stock -> season.lastsUntil(member, stock)).orElse(Integer.MAX_VALUE);
+        return lasts > facts.season()
+                ? plan(facts.nextYear(), left.isEmpty() ? figures : figures.count(lasts))
+                : Optional.empty();
+    }
+
+    private static Optional<Plan> plan(PlantingFacts facts, WayView.Figures figures) {
+        return Optional.of(new Plan(facts, figures));
+    }
+
+    /** Metres from new ground to the nearest of what it helps against. */
+    private double nearest(WayOut out, Where where) {
+        Site there = ground.site(where);
+        return out.helpsAgainst().stream()
+                .mapToDouble(number ->
+                        there.metresTo(season.sources().get(number).stand().site()))
+                .min()
+                .orElse(0);
+    }
+
+    private static boolean losesSeed(PlantingFacts now, PlantingFacts then) {
+        return now.aim().forSeed() && !then.aim().forSeed();
+    }
+
+    private static WayView.Kind kind(Way way) {
+        return WayView.Kind.valueOf(way.getClass()
+                .getSimpleName()
+                .replaceAll("(?<!^)([A-Z])", "_$1")
+                .toUpperCase(Locale.ROOT));
+    }
+}

@@ -1,0 +1,42 @@
+package theriseed.server.weather;
+
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.bloom.ClimateNormals;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.SentFile;
+import theriseed.server.farm.Farms;
+
+/** The weather over HTTP. */
+@RestController
+class WeatherController {
+    private final Weathers weathers;
+    private final WeatherFile file;
+    private final Farms farms;
+
+    WeatherController(Weathers weathers, WeatherFile file, Farms farms) {
+        this.weathers = weathers;
+        this.file = file;
+        this.farms = farms;
+    }
+
+    /** @param known absent while no day is known and every date rests on the usual year */
+    record WeatherView(ClimateNormals usual, @Maybe Weathers.LastKnown known) {}
+
+    @GetMapping("/api/weather")
+    WeatherView weather() {
+        return new WeatherView(farms.get().climate(), weathers.lastKnown());
+    }
+
+    /** What a CSV file of days holds, or with {@code keep} keeps it. */
+    @GrowersWork
+    @PostMapping(value = "/api/weather/file", consumes = MediaType.ALL_VALUE)
+    WeatherFile.WeatherRead read(@RequestParam boolean keep, @RequestParam String name, HttpServletRequest request) {
+        return file.read(SentFile.text(request, WeatherFile.LARGEST_BYTES), name, keep);
+    }
+}

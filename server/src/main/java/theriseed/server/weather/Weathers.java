@@ -1,0 +1,77 @@
+package theriseed.server.weather;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bloom.Weather;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.Stamps;
+import theriseed.server.farm.Farms;
+
+/** The days that are known, and the usual ones for all others. */
+@Service
+public class Weathers {
+    private final WeatherDayRepository days;
+    private final Farms farms;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    Weathers(WeatherDayRepository days, Farms farms, Stamps stamps, FarmTime time) {
+        this.days = days;
+        this.farms = farms;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /** The weather that plantings of these seasons live through: from the summer before to the winter after. */
+    @Transactional(readOnly = true)
+    public Weather ofSeasons(int first, int last) {
+        Map<LocalDate, Weather.Day> actual = new HashMap<>();
+        days.figures(LocalDate.of(first - 1, 7, 1), LocalDate.of(last + 1, 3, 31))
+                .forEach(day -> actual.put(day.day(), new Weather.Day(day.low(), day.high())));
+        return new Weather(farms.get().climate(), actual);
+    }
+
+    /** The last day that is known, with where it comes from; nothing when none is. */
+    @Transactional(readOnly = true)
+    public LastKnown lastKnown() {
+        LocalDate latest = days.latest();
+        return latest == null ? null : new LastKnown(latest, days.source(latest));
+    }
+
+    /** Writes down what a station measured, day by day up to yesterday. */
+    @GrowersWork
+    @Transactional
+    public void takeDown(WeatherStation station, LocalDate from) {
+        Map<LocalDate, Weather.Day> measured = new HashMap<>();
+        for (LocalDate day = from; day.isBefore(time.today()); day = day.plusDays(1)) {
+            measured.put(day, station.of(day));
+        }
+        keep(measured, station.name());
+    }
+
+    /** Days that are known already become what is given; the latest reading stands. */
+    @GrowersWork
+    @Transactional
+    public void keep(Map<LocalDate, Weather.Day> given, String source) {
+        Map<LocalDate, WeatherDay> known = days.findAllById(given.keySet()).stream()
+                .collect(Collectors.toMap(WeatherDay::day, Function.identity()));
+        days.saveAll(given.entrySet().stream()
+                .map(entry -> {
+                    WeatherDay day = known.get(entry.getKey());
+                    if (day == null) {
+                        return new WeatherDay(entry.getKey(), entry.getValue(), source, stamps.now());
+                    }
+                    day.become(entry.getValue(), source, stamps.now());
+                    return day;
+                })
+                .toList());
+    }
+
+    public record LastKnown(LocalDate day, String source) {}
+}

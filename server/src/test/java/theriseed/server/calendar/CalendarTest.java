@@ -1,0 +1,105 @@
+package theriseed.server.calendar;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.record;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class CalendarTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+
+    @BeforeEach
+    void season() {
+        season = new Season(port);
+    }
+
+    private List<JsonNode> entries(String planting, String kind) {
+        List<JsonNode> found = new ArrayList<>();
+        for (JsonNode entry : season.grower.get("/api/calendar?season=2026").ok()) {
+            if (entry.get("plantingId").asString().equals(planting)
+                    && entry.get("kind").asString().equals(kind)) {
+                found.add(entry);
+            }
+        }
+        return found;
+    }
+
+    @Test
+    void daysThatHangOnBloomMoveWhenTheFirstFlowerIsSeen() {
+        String kale = season.planted("kale", "2025-07-01", 70);
+        String before = entries(kale, "PICK").get(0).get("from").asString();
+        assertThat(entries(kale, "PICK").get(0).get("planned").asBoolean()).isTrue();
+        assertThat(entries(kale, "WALK")).hasSizeGreaterThan(2);
+        season.grower
+                .post("/api/plantings/" + kale + "/first-flower", record("version", 0, "seenOn", "2026-06-10"))
+                .ok();
+        JsonNode after = entries(kale, "PICK").get(0);
+        assertThat(after.get("from").asString()).isGreaterThan(before);
+        assertThat(after.get("planned").asBoolean()).isFalse();
+        assertThat(entries(kale, "SOW").get(0).get("from").asString()).isEqualTo("2025-07-01");
+    }
+
+    @Test
+    void theFileHoldsWholeDaysWithNamesOfTheirOwn() {
+        Client.Answer file = season.grower.get("/api/calendar/file?season=2027");
+        assertThat(file.headers().firstValue("Content-Type").orElseThrow()).startsWith("text/calendar");
+        String text = file.text();
+        assertThat(text).startsWith("BEGIN:VCALENDAR").contains("VERSION:2.0", "DTSTART;VALUE=DATE:20270402");
+        List<String> names = Pattern.compile("\\r\\nUID:([^\\r]+)")
+                .matcher(text.replace("\r\n ", ""))
+                .results()
+                .map(MatchResult::group)
+                .toList();
+        assertThat(names).hasSizeGreaterThan(40).doesNotHaveDuplicates();
+        assertThat(text.split("BEGIN:VEVENT")).hasSize(names.size() + 1);
+    }
+
+    @Test
+    void aFeedIsReadWithoutSigningInUntilItIsRevoked() {
+        JsonNode feed = season.grower.post("/api/calendar/feeds", "").ok();
+        Client stranger = new Client(port);
+        Client.Answer read = stranger.get(feed.get("path").asString());
+        assertThat(read.status()).isEqualTo(200);
+        assertThat(read.text()).contains("Replant the roots of Brine");
+        assertThat(stranger.get("/calendar/guessed.ics").status()).isEqualTo(404);
+        assertThat(stranger.get("/api/calendar?season=2026").status()).isEqualTo(401);
+        assertThat(Client.as("hand", port).get("/api/calendar/feeds").status()).isEqualTo(403);
+        season.grower
+                .post(
+                        "/api/calendar/feeds/" + feed.get("id").asString() + "/revoked",
+                        record("version", feed.get("version").asInt()))
+                .ok();
+        assertThat(stranger.get(feed.get("path").asString()).status()).isEqualTo(404);
+        assertThat(season.grower.get("/api/calendar/feeds").text())
+                .doesNotContain(feed.get("path").asString());
+    }
+
+    @Test
+    void todayShowsWhatIsDueToday() {
+        String pea = season.grower
+                .post("/api/plantings", Season.plantingOf(season.variety("lettuce"), season.plot(), "2026-08-14", 30))
+                .ok()
+                .get("id")
+                .asString();
+        boolean found = false;
+        for (JsonNode act : season.grower.get("/api/today").ok().get("acts")) {
+            found |= act.path("plantingId").asString("").equals(pea)
+                    && act.get("kind").asString().equals("SOW");
+        }
+        assertThat(found).isTrue();
+    }
+}

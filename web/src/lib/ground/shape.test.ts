@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import { middleOf, rectangleOf, roughArea, sides, turn, type Metres } from './shape';
+
+const at = (...metres: number[]): Metres[] =>
+	Array.from({ length: metres.length / 2 }, (_, i) => ({ east: metres[2 * i], north: metres[2 * i + 1] }));
+const bed = at(-20, -6, 20, -6, 20, 6, -20, 6);
+
+describe('a shape on the map', () => {
+	it('is known as a rectangle by its numbers, however it is turned', () => {
+		expect(rectangleOf(bed)).toEqual({ east: 0, north: 0, width: 40, length: 12, turned: -0 });
+		const turned = rectangleOf(turn(bed, 15));
+		expect(turned?.width).toBeCloseTo(40);
+		expect(turned?.length).toBeCloseTo(12);
+		expect(turned?.turned).toBeCloseTo(15);
+	});
+	it('is none when a corner is pulled out', () => {
+		expect(rectangleOf([...bed.slice(0, 3), { east: -20, north: 9 }])).toBeUndefined();
+		expect(rectangleOf(bed.slice(0, 3))).toBeUndefined();
+	});
+	it('turns about its middle and keeps its size', () => {
+		const turned = turn(bed, 77);
+		expect(middleOf(turned).east).toBeCloseTo(0);
+		expect(roughArea(turned)).toBeCloseTo(480);
+		expect(sides(turned).map(Math.round)).toEqual([40, 12, 40, 12]);
+		turn(turned, -77).forEach((corner, i) => expect(corner.east).toBeCloseTo(bed[i].east));
+	});
+	it('has no side while it is a spot', () => {
+		expect(sides(at(3, 4))).toEqual([]);
+	});
+});

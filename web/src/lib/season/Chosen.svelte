@@ -1,0 +1,144 @@
+<script lang="ts">
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
+	import type { Undo } from '$lib/form/undo.svelte';
+	import Mark from '$lib/mark/Mark.svelte';
+	import { ofVerdict } from '$lib/mark/mark';
+	import Loading from '$lib/shell/Loading.svelte';
+	import { cropWord, GRADE, many } from '$lib/words/words';
+	import { asRequest } from './request';
+	import Threats from './Threats.svelte';
+	import WaysOut from './WaysOut.svelte';
+	import { wayWords } from './ways';
+
+	type Planting = Schemas['PlantingView'];
+	type Way = Schemas['WayView'];
+	interface Props {
+		id: string;
+		season: number;
+		/** The season as it stands, to know what a change changes back to. */
+		plantings: Planting[];
+		/** Shows plantings as they would be; nothing shows the plan again. */
+		tried: (plantings: Planting[] | undefined) => void;
+		/** Something was kept. */
+		kept: () => void;
+		undo: Undo;
+		/** The scheme it stands in, when it is not the plan. */
+		scheme?: string;
+	}
+	/** The planting that is chosen: what stands between it and true seed, and the ways out. */
+	let { id, season, plantings, tried, kept, undo, scheme }: Props = $props();
+	const asked = $derived(ask(GET('/api/plantings/{id}', { params: { path: { id } } })));
+	const attempt = new Attempt();
+	const preview = new Latest<Planting[]>();
+
+	$effect(() => {
+		tried(preview.answer);
+	});
+
+	function look(way: Way | undefined) {
+		if (!way) return preview.forget();
+		void preview.ask(
+			way.then && way.plantingId
+				? ask(
+						POST('/api/plantings/{id}/tried', {
+							params: { path: { id: way.plantingId } },
+							body: { planting: way.then }
+						})
+					)
+				: ask(
+						POST('/api/neighbours/{id}/tried', {
+							params: { path: { id: way.targetId }, query: { season } }
+						})
+					)
+		);
+	}
+
+	function keep(way: Way) {
+		void attempt.run(async () => {
+			const says = wayWords(way, session.units, season).act;
+			if (way.then && way.plantingId) await keepPlanting(way.plantingId, way.then, says);
+			else await keepAgreement(way, says);
+			preview.forget();
+			kept();
+		});
+	}
+
+	async function keepPlanting(planting: string, then: Schemas['PlantingRequest'], says: string) {
+		const before = plantings.find((one) => one.id === planting);
+		const path = { id: planting };
+		const now = await ask(
+			PUT('/api/plantings/{id}', { params: { path }, body: { ...then, reason: `way out: ${says}` } })
+		);
+		if (before) {
+			undo.done(`Kept: ${says}.`, () =>
+				ask(
+					PUT('/api/plantings/{id}', {
+						params: { path },
+						body: { ...asRequest(before), schemeId: scheme, version: now.version, reason: 'undone' }
+					})
+				)
+			);
+		}
+	}
+
+	async function keepAgreement(way: Way, says: string) {
+		const path = { id: way.targetId };
+		const agree = (version: number, by?: string) =>
+			ask(POST('/api/neighbours/{id}/agreed', { params: { path }, body: { version, by } }));
+		const now = await agree(way.targetVersion, way.figures.by);
+		undo.done(`Kept: ${says}.`, () => agree(now.version));
+	}
+</script>
+
+<section class="border-l-4 border-marigold bg-paper p-5">
+	<Loading from={asked}>
+		{#snippet children(found)}
+			{@const planting = found.planting}
+			{@const then = preview.answer?.find((one) => one.id === planting.id)}
+			{@const shown = then ?? planting}
+			<p class="text-sm text-soft">
+				{preview.answer
+					? 'What would stand between it and true seed'
+					: 'What stands between it and true seed'}
+			</p>
+			<h2 class="mt-1 flex flex-wrap items-baseline gap-x-3 text-2xl">
+				<a class="hover:underline" href="/desk/varieties/{planting.variety.id}">{planting.variety.name}</a>
+				{#if shown.isolation}<Mark {...ofVerdict(shown.isolation.verdict)} />{/if}
+			</h2>
+			<p class="mb-2 text-soft">
+				{cropWord(planting.variety.cropName)}, {shown.ground.charAt(0).toLowerCase() + shown.ground.slice(1)}, {many(
+					planting.plants,
+					'plant'
+				)}
+				{shown.purpose === 'SEED' ? `for ${GRADE[shown.grade]} seed` : 'to eat'}
+			</p>
+			<Threats planting={shown}>
+				{#snippet ways()}
+					{#if planting.isolation && planting.isolation.verdict !== 'CLEAR'}
+						<WaysOut
+							ways={scheme ? found.ways.filter((way) => way.kind !== 'ASK_NEIGHBOUR') : found.ways}
+							{season}
+							{attempt}
+							{look}
+							{keep}
+						/>
+					{/if}
+				{/snippet}
+			</Threats>
+			<div class="mt-5 flex flex-wrap gap-3">
+				{#if planting.purpose === 'SEED' && session.works && !scheme}
+					<Act key="w" href="/walk/{planting.id}">Walk it</Act>
+					<Act key="h" href="/harvest/{planting.id}">Harvest</Act>
+				{/if}
+				{#if session.grower}<Act
+						key="c"
+						href="/desk/plantings/{planting.id}{scheme ? `?scheme=${scheme}` : ''}">Change the plan</Act
+					>{/if}
+			</div>
+		{/snippet}
+	</Loading>
+</section>

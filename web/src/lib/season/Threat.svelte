@@ -1,0 +1,50 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Mark from '$lib/mark/Mark.svelte';
+	import { ofVerdict } from '$lib/mark/mark';
+	import { distance, oneIn, percent } from '$lib/units/units';
+	import { cropWord, GRADE, many, WHY } from '$lib/words/words';
+
+	interface Props {
+		threat: Schemas['ThreatView'];
+		grade: Schemas['PlantingView']['grade'];
+		band: number;
+	}
+	/** One threat: how far, how long together, how much would be crossed, and what decided. */
+	let { threat, grade, band }: Props = $props();
+	const units = $derived(session.units);
+	const volunteers = $derived(threat.source === 'VOLUNTEERS');
+
+	function time() {
+		if (volunteers) return 'What it shed may come up and flower among them.';
+		if (threat.daysTogether > 0) return `They bloom together ${many(threat.daysTogether, 'day')}.`;
+		return `Their blooms are ${many(threat.daysApart, 'day')} apart; ${threat.margin} would be sure.`;
+	}
+</script>
+
+<li class="border-b border-line py-2.5">
+	<p class="flex flex-wrap items-baseline gap-x-2">
+		<Mark {...ofVerdict(threat.verdict)} /><strong>{threat.name}</strong>
+		<span
+			>{cropWord(threat.crop)}, {volunteers && threat.metres === 0
+				? 'in the same ground'
+				: `${distance(threat.metres, units)} away`}</span
+		>
+	</p>
+	<p class="mt-0.5 text-sm text-soft">
+		{GRADE[grade]} seed asks {distance(threat.asked, units)}. {time()}
+		{#if threat.held > 0}What stands between is taken to hold back {percent(threat.held)} of the pollen.{/if}
+		{#if threat.crossing > 0}
+			About <strong class="text-ink">{oneIn(threat.crossing)}</strong> seeds would be crossed (between {oneIn(
+				threat.crossing / band
+			)} and {oneIn(Math.min(1, threat.crossing * band))}).
+		{/if}
+		<span class="text-ink"
+			>{ofVerdict(threat.verdict).label.replace(/^./, (first) => first.toUpperCase())}: {volunteers &&
+			threat.why === 'UNSURE_REPORT'
+				? 'nobody knows whether they come up'
+				: WHY[threat.why]}.</span
+		>
+	</p>
+</li>

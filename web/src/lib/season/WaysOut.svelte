@@ -1,0 +1,71 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import type { Attempt } from '$lib/form/attempt.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import Mark from '$lib/mark/Mark.svelte';
+	import { ofVerdict } from '$lib/mark/mark';
+	import { wayCost, wayWords } from './ways';
+
+	type Way = Schemas['WayView'];
+	interface Props {
+		ways: Way[];
+		season: number;
+		attempt: Attempt;
+		/** Shows what a way would come to, before anything is kept; nothing shows the plan again. */
+		look: (way: Way | undefined) => void;
+		keep: (way: Way) => void;
+	}
+	/** The ways out of a threat, best first; each can be looked at in place before it is kept. */
+	let { ways, season, attempt, look, keep }: Props = $props();
+	let at = $state<number>();
+	const looked = $derived(at === undefined ? undefined : ways[at]);
+
+	function choose(place: number | undefined) {
+		at = place;
+		look(place === undefined ? undefined : ways[place]);
+	}
+	const another = () => choose(at === undefined ? 0 : (at + 1) % ways.length);
+</script>
+
+<h3 class="ruled mt-5 font-bold">Ways out</h3>
+{#if ways.length === 0}
+	<p class="py-2.5 text-soft">
+		None is left: what could be moved, covered or cut is over for this season. The estimate above says what
+		the seed would be.
+	</p>
+{:else}
+	<ul>
+		{#each ways as way, i (i)}
+			{@const words = wayWords(way, session.units, season)}
+			<li class={['border-b border-line', i === at && 'bg-pale']}>
+				<button
+					type="button"
+					class="grid w-full cursor-pointer grid-cols-[1fr_auto] gap-x-3 px-2 py-2 text-left"
+					aria-pressed={i === at}
+					onclick={() => choose(i === at ? undefined : i)}
+				>
+					<strong>{words.act}</strong>
+					<span class="text-right font-semibold">{wayCost(way)}</span>
+					<span class="text-sm {i === at ? '' : 'text-soft'}">{words.means}</span>
+					<span class="justify-self-end"><Mark {...ofVerdict(way.verdict)} /></span>
+				</button>
+			</li>
+		{/each}
+	</ul>
+	<div class="mt-4 flex flex-wrap gap-3">
+		{#if session.grower}
+			<Act key="k" main disabled={!looked || attempt.busy} onclick={() => looked && keep(looked)}
+				>Keep this way</Act
+			>
+		{/if}
+		<Act key="t" onclick={another}>{at === undefined ? 'Try one' : 'Try another'}</Act>
+		{#if looked}<Act key="b" onclick={() => choose(undefined)}>Back to the plan</Act>{/if}
+	</div>
+	<div class="mt-3"><Trouble {attempt} labels={{}} /></div>
+	<p class="mt-2 text-sm text-soft">
+		Hours are rules of thumb for comparing. The mark says what the planting would be then; several ways may be
+		kept, one after the other.
+	</p>
+{/if}

@@ -1,0 +1,89 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Feeds from '$lib/season/Feeds.svelte';
+	import DeskTabs from '$lib/season/DeskTabs.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { dayMonth, monthYear } from '$lib/words/dates';
+	import { cropWord, many, workWords } from '$lib/words/words';
+
+	type Entry = Schemas['Entry'];
+	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const found = $derived(
+		Promise.all([
+			ask(GET('/api/calendar', { params: { query: { season } } })),
+			ask(GET('/api/seasons/{season}', { params: { path: { season } } }))
+		])
+	);
+	let past = $state(false);
+
+	function byMonth(entries: Entry[]) {
+		const months: { month: string; entries: Entry[] }[] = [];
+		for (const entry of entries) {
+			const month = entry.from.slice(0, 7);
+			if (months.at(-1)?.month !== month) months.push({ month, entries: [] });
+			months.at(-1)!.entries.push(entry);
+		}
+		return months;
+	}
+	const days = (entry: Entry) =>
+		entry.from === entry.to ? dayMonth(entry.from) : `${dayMonth(entry.from)} – ${dayMonth(entry.to)}`;
+</script>
+
+<Loading from={found}>
+	{#snippet children([entries, view])}
+		{@const shown = past ? entries : entries.filter((entry) => entry.to >= session.today)}
+		{@const hidden = entries.length - shown.length}
+		<Page title="Desk" says={many(shown.length, 'act to come', 'acts to come')}>
+			<DeskTabs {season} planned={view.seasons} />
+			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.75fr)_minmax(19rem,1fr)]">
+				<div>
+					{#if entries.length === 0}
+						<p>Nothing is planned for {season}; work follows from plantings.</p>
+					{/if}
+					{#if hidden > 0}
+						<button type="button" class="mb-4 cursor-pointer underline" onclick={() => (past = true)}
+							>show {many(hidden, 'act that is over', 'acts that are over')}</button
+						>
+					{/if}
+					{#each byMonth(shown) as { month, entries: acts } (month)}
+						<section class="mb-6">
+							<h2 class="ruled">{monthYear(`${month}-01`)}</h2>
+							<table class="figures">
+								<tbody>
+									{#each acts as entry, i (i)}
+										<tr class={[entry.to < session.today && 'text-soft']}>
+											<th scope="row" class="w-36 whitespace-nowrap">{days(entry)}</th>
+											<td>
+												<a
+													class="quiet font-semibold"
+													href="/desk?season={season}&planting={entry.plantingId}"
+													>{workWords(entry.kind, `${entry.variety} ${cropWord(entry.crop)}`)}</a
+												>
+												<span class="beside block">{entry.about || entry.ground.toLowerCase()}</span>
+											</td>
+										</tr>
+									{/each}
+								</tbody>
+							</table>
+						</section>
+					{/each}
+				</div>
+				<section class="border-l-4 border-marigold bg-paper p-5">
+					<h2 class="ruled mb-3">Take it with you</h2>
+					<p>
+						<a class="underline" href="/api/calendar/file?season={season}" download="season-{season}.ics"
+							>Save {season} as an iCalendar file</a
+						>
+						<span class="block text-sm text-soft"
+							>Days that hang on bloom move when the forecast does: a saved file does not, a feed does.</span
+						>
+					</p>
+					{#if session.grower}<Feeds />{/if}
+				</section>
+			</div>
+		</Page>
+	{/snippet}
+</Loading>

@@ -1,0 +1,153 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { groups } from '$lib/bloom/bloom';
+	import BloomLines from '$lib/bloom/BloomLines.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { Undo } from '$lib/form/undo.svelte';
+	import UndoBar from '$lib/form/UndoBar.svelte';
+	import Chosen from '$lib/season/Chosen.svelte';
+	import Compared from '$lib/season/Compared.svelte';
+	import DeskTabs from '$lib/season/DeskTabs.svelte';
+	import { otherwise } from '$lib/season/request';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+
+	type Planting = Schemas['PlantingView'];
+	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const scheme = $derived(page.url.searchParams.get('scheme') ?? '');
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return Promise.all([
+			ask(GET('/api/seasons/{season}', { params: { path: { season } } })),
+			ask(GET('/api/ground', { params: { query: { season } } })),
+			scheme ? ask(GET('/api/schemes/{id}', { params: { path: { id: scheme } } })) : undefined
+		]);
+	});
+	let chosen = $state('');
+	let tried = $state.raw<Planting[]>();
+	let name = $state('');
+	const attempt = new Attempt();
+	const undo = new Undo();
+	const again = () => turn++;
+
+	function make() {
+		void attempt.run(async () => {
+			const made = await ask(POST('/api/schemes', { body: { name, season } }));
+			name = '';
+			await goto(`/desk/what-if?season=${season}&scheme=${made.id}`);
+		});
+	}
+	function end(how: 'kept' | 'dropped', { id, version }: Schemas['SchemeView']) {
+		const params = { path: { id } };
+		const body = { version };
+		void attempt.run(async () => {
+			if (how === 'kept') await ask(POST('/api/schemes/{id}/kept', { params, body }));
+			else await ask(POST('/api/schemes/{id}/dropped', { params, body }));
+			await goto(how === 'kept' ? `/desk?season=${season}` : `/desk/what-if?season=${season}`);
+		});
+	}
+</script>
+
+<Loading from={found} stays>
+	{#snippet children([view, ground, compared])}
+		<Page
+			title="Desk"
+			says={compared ? `what if: ${compared.scheme.name}` : `what if ${season} were planned otherwise?`}
+		>
+			<DeskTabs {season} planned={view.seasons} />
+			<UndoBar {undo} {attempt} after={again} />
+			{#if compared}
+				{@const picked =
+					compared.plantings.find((one) => one.id === chosen) ??
+					compared.plantings.find((one) => one.isolation?.verdict === 'CROSSES') ??
+					compared.plantings[0]}
+				<Compared {compared} />
+				<div class="my-4 flex flex-wrap gap-3">
+					{#if session.grower}
+						<Act key="m" main onclick={() => end('kept', compared.scheme)} disabled={attempt.busy}
+							>Make it the plan</Act
+						>
+						<Act key="n" href="/desk/plantings/new?season={season}&scheme={compared.scheme.id}"
+							>New planting in it</Act
+						>
+						<Act key="x" onclick={() => end('dropped', compared.scheme)} disabled={attempt.busy}>Drop it</Act>
+					{/if}
+					<Act href="/desk/what-if?season={season}">Other schemes</Act>
+				</div>
+				<Trouble {attempt} labels={{}} />
+				<div
+					class="grid items-start gap-x-8 gap-y-8 lg:grid-cols-[minmax(0,1.4fr)_minmax(19rem,1fr)] xl:grid-cols-[minmax(0,1.75fr)_minmax(22rem,1fr)]"
+				>
+					<BloomLines
+						groups={groups(otherwise(compared.plantings, tried), ground.neighbours)}
+						{season}
+						today={session.today}
+						chosen={picked?.id}
+						changed={tried?.map((planting) => planting.id ?? '')}
+						choose={(id) => {
+							tried = undefined;
+							chosen = id;
+						}}
+					/>
+					{#if picked?.id}
+						{#key picked.id + turn}
+							<Chosen
+								id={picked.id}
+								{season}
+								scheme={compared.scheme.id}
+								plantings={compared.plantings}
+								tried={(plantings) => (tried = plantings)}
+								kept={again}
+								{undo}
+							/>
+						{/key}
+					{/if}
+				</div>
+			{:else}
+				<div class="grid max-w-3xl gap-8 sm:grid-cols-2">
+					<section>
+						<h2 class="ruled mb-3">Schemes for {season}</h2>
+						{#each view.schemes as open (open.id)}
+							<p class="border-b border-line py-2">
+								<a class="quiet font-semibold" href="/desk/what-if?season={season}&scheme={open.id}"
+									>{open.name}</a
+								>
+							</p>
+						{:else}
+							<p class="text-soft">
+								A scheme is a copy of the season’s plan. Change it as you like, see what it would do to
+								threats, plants and hours beside the plan, then keep it or drop it.
+							</p>
+						{/each}
+					</section>
+					{#if session.grower}
+						<form
+							class="grid content-start gap-4"
+							onsubmit={(event) => {
+								event.preventDefault();
+								make();
+							}}
+						>
+							<TextField
+								label="What if"
+								name="name"
+								{attempt}
+								bind:value={name}
+								hint="such as: no chard this year"
+							/>
+							<Trouble {attempt} labels={{ name: 'What if' }} />
+							<div><Act main type="submit" disabled={attempt.busy}>Copy the plan</Act></div>
+						</form>
+					{/if}
+				</div>
+			{/if}
+		</Page>
+	{/snippet}
+</Loading>
