@@ -79,7 +79,7 @@
 						style:left="{from}px"
 						style:width="{wide}px"
 						title="{planting.variety.name}, {dayMonth(planting.groundFrom)} to {dayMonth(planting.groundTo)}"
-						>{planting.variety.name}<span class="font-normal">
+						>{planting.variety.name}<span class="ml-1.5 font-normal">
 							{cropWord(planting.variety.cropName)}{part(planting, row.id)}</span
 						></a
 					>

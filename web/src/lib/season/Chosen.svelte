@@ -9,6 +9,7 @@
 	import { ofVerdict } from '$lib/mark/mark';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { cropWord, GRADE, many } from '$lib/words/words';
+	import FirstFlower from './FirstFlower.svelte';
 	import { asRequest } from './request';
 	import Threats from './Threats.svelte';
 	import WaysOut from './WaysOut.svelte';
@@ -129,6 +130,9 @@
 					{/if}
 				{/snippet}
 			</Threats>
+			{#if session.works && !scheme && planting.groundFrom <= session.today}
+				<FirstFlower {planting} {kept} />
+			{/if}
 			<div class="mt-5 flex flex-wrap gap-3">
 				{#if planting.purpose === 'SEED' && session.works && !scheme}
 					<Act key="w" href="/walk/{planting.id}">Walk it</Act>

@@ -3,6 +3,7 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Feeds from '$lib/season/Feeds.svelte';
+	import WeatherKnown from '$lib/season/WeatherKnown.svelte';
 	import DeskTabs from '$lib/season/DeskTabs.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -11,12 +12,14 @@
 
 	type Entry = Schemas['Entry'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
-	const found = $derived(
-		Promise.all([
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return Promise.all([
 			ask(GET('/api/calendar', { params: { query: { season } } })),
 			ask(GET('/api/seasons/{season}', { params: { path: { season } } }))
-		])
-	);
+		]);
+	});
 	let past = $state(false);
 
 	function byMonth(entries: Entry[]) {
@@ -32,7 +35,7 @@
 		entry.from === entry.to ? dayMonth(entry.from) : `${dayMonth(entry.from)} – ${dayMonth(entry.to)}`;
 </script>
 
-<Loading from={found}>
+<Loading from={found} stays>
 	{#snippet children([entries, view])}
 		{@const shown = past ? entries : entries.filter((entry) => entry.to >= session.today)}
 		{@const hidden = entries.length - shown.length}
@@ -82,6 +85,7 @@
 						>
 					</p>
 					{#if session.grower}<Feeds />{/if}
+					<WeatherKnown done={() => turn++} />
 				</section>
 			</div>
 		</Page>

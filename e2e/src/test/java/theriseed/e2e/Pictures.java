@@ -24,14 +24,16 @@ class Pictures {
         Client visitor = Client.as("visitor", port);
         String tomato = lot(visitor, "Lantern Quay");
         String ferment = lot(visitor, "Small Hours");
-        String courgette = planting(visitor, "Long Ferry");
-        String maize = planting(visitor, "Threshold");
-        String tomatoPlanting = planting(visitor, "Lantern Quay");
+        String courgette = planting(visitor, 2026, "Long Ferry");
+        String maize = planting(visitor, 2026, "Threshold");
+        String tomatoPlanting = planting(visitor, 2026, "Lantern Quay");
         try (Person grower = Person.atDesk(port).signedIn("grower")) {
             take(grower, "today", "/today");
-            take(grower, "desk", "/desk?planting=" + courgette);
+            take(grower, "desk", "/desk?season=2027&planting=" + planting(visitor, 2027, "Long Ferry"));
+            take(grower, "beds", "/desk/beds?season=2026");
+            take(grower, "calendar", "/desk/calendar?season=2027");
             take(grower, "planting", "/desk/plantings/" + courgette);
-            take(grower, "field", "/field");
+            take(grower, "field", "/field?season=2027");
             take(grower, "harvest", "/harvest/" + tomatoPlanting);
             take(grower, "bench", "/bench");
             take(grower, "bench-step", "/bench/" + ferment);
@@ -67,8 +69,8 @@ class Pictures {
         throw new AssertionError("no lot of " + variety);
     }
 
-    private static String planting(Client client, String variety) {
-        for (JsonNode planting : client.get("/api/seasons/2026").ok().get("plantings")) {
+    private static String planting(Client client, int season, String variety) {
+        for (JsonNode planting : client.get("/api/seasons/" + season).ok().get("plantings")) {
             if (planting.at("/variety/name").asString().equals(variety)) {
                 return planting.get("id").asString();
             }

@@ -37,6 +37,7 @@ public final class BloomForecast {
     private final Weather weather;
     private final LocalDate today;
     private final Map<Double, Map<LocalDate, Double>> warmth = new HashMap<>();
+    private final Map<LocalDate, Double> chill = new HashMap<>();
 
     /** @param today first day whose weather is not known */
     public BloomForecast(Weather weather, LocalDate today) {
@@ -136,8 +137,7 @@ public final class BloomForecast {
             boolean stored = days.lifted().isPresent()
                     && !day.isBefore(days.lifted().get())
                     && day.isBefore(days.replanted().get());
-            Weather.Day air = weather.of(day);
-            weeks += (stored ? 1 : Vernalisation.ofDay(air.low(), air.high())) / 7;
+            weeks += (stored ? 1 : chill(day)) / 7;
             if (enough == null && weeks >= crop.vernalisationWeeks()) {
                 enough = day.isBefore(spring) ? spring : day;
             }
@@ -146,6 +146,13 @@ public final class BloomForecast {
             }
         }
         return new Cold(weeks, crop.vernalisationWeeks(), Optional.ofNullable(enough));
+    }
+
+    private double chill(LocalDate day) {
+        return chill.computeIfAbsent(day, when -> {
+            Weather.Day air = weather.of(when);
+            return Vernalisation.ofDay(air.low(), air.high());
+        });
     }
 
     private double degreeDays(Crop crop, LocalDate day) {

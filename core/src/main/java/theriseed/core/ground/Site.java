@@ -39,10 +39,6 @@ public record Site(List<Place> parts) {
         return new Site(parts.stream().map(part -> part.off(plane, east, north)).toList());
     }
 
-    public boolean overlaps(Site other) {
-        return parts.stream().anyMatch(part -> other.parts.stream().anyMatch(part::overlaps));
-    }
-
     /** All its ground, square metres. */
     public double squareMetres() {
         return parts.stream().mapToDouble(Place::squareMetres).sum();

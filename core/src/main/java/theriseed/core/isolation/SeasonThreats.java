@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.strtree.STRtree;
@@ -29,9 +30,9 @@ public final class SeasonThreats {
     private final Barriers barriers;
     private final LocalPlane plane;
     private final Map<String, STRtree> byGroup = new HashMap<>();
-    private final Map<Integer, Threats> judged = new HashMap<>();
+    private final Map<Integer, Threats> judged = new ConcurrentHashMap<>();
     private final List<Integer> seedCrops = new ArrayList<>();
-    private final Map<Integer, Envelope> reaches = new HashMap<>();
+    private final Map<Integer, Envelope> reaches = new ConcurrentHashMap<>();
 
     private SeasonThreats(List<Stand> stands, Barriers barriers) {
         this.stands = stands;
@@ -57,6 +58,12 @@ public final class SeasonThreats {
     /** Threats to the seed crop at this place in the list, reckoned when they are first asked for. */
     public Threats to(int stand) {
         return judged.computeIfAbsent(stand, number -> judge(number, stands.get(number)));
+    }
+
+    /** Reckons the threats to every seed crop at once, on all processors; each is then at hand. */
+    public SeasonThreats all() {
+        seedCrops.parallelStream().forEach(this::to);
+        return this;
     }
 
     /** Places of the stands that seed is saved from. */

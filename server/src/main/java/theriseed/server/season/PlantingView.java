@@ -79,7 +79,7 @@ public record PlantingView(
      * What could cross it, worst first.
      *
      * @param crossing share of seed, estimated over everything; read it times and divided by {@code band}
-     * @param threats all of them where one planting is looked at; else those that are not clear
+     * @param threats all of them where one planting is looked at; else the worst that are not clear
      * @param clear how many are clear
      */
     public record Isolation(

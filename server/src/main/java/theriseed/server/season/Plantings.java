@@ -364,6 +364,7 @@ public class Plantings {
     }
 
     private static List<PlantingView> lines(SeasonAsWhole whole) {
+        whole.threats().all();
         return whole.members().stream().map(whole::line).sorted(BY_GROUP).toList();
     }
 

@@ -3,6 +3,7 @@ package theriseed.server.season;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,6 +34,9 @@ import theriseed.server.handbook.Crops;
 final class SeasonAsWhole {
     private static final long REPORT_STALE_AFTER_DAYS = 365;
 
+    /** Threats told of a planting that is one line of its season. */
+    private static final int WORST_OF_A_LINE = 4;
+
     /** Share of a stand that comes up again by itself, by how easily the crop sheds its seed; a rule of thumb. */
     private static final Map<String, Double> COMES_UP_AGAIN = Map.of("low", 0.002, "medium", 0.01, "high", 0.03);
 
@@ -44,6 +48,7 @@ final class SeasonAsWhole {
     private final List<Source> sources = new ArrayList<>();
     private final Map<UUID, Integer> places = new HashMap<>();
     private final SeasonThreats threats;
+    private final Map<Member, BloomForecast.Bloom> blooms = new IdentityHashMap<>();
 
     /** A stand with what it is called. */
     record Source(
@@ -192,6 +197,7 @@ final class SeasonAsWhole {
     private PlantingView.Isolation isolation(PlantingFacts facts, Threats judged, boolean all) {
         List<Threat> shown = judged.worstFirst().stream()
                 .filter(threat -> all || threat.verdict() != Verdict.CLEAR)
+                .limit(all ? Long.MAX_VALUE : WORST_OF_A_LINE)
                 .toList();
         return new PlantingView.Isolation(
                 judged.verdict(),

@@ -1,0 +1,33 @@
+package theriseed.server.farm;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.MonthDay;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is known of the farm as a whole, over HTTP. */
+@RestController
+class FarmController {
+    private final Farms farms;
+
+    FarmController(Farms farms) {
+        this.farms = farms;
+    }
+
+    /** Usual days, as month and day. */
+    record FrostsRequest(
+            @NotNull MonthDay lastFrost, @NotNull MonthDay firstFrost) {}
+
+    @GetMapping("/api/farm")
+    FarmView farm() {
+        return farms.get();
+    }
+
+    @PutMapping("/api/farm/frosts")
+    FarmView frosts(@Valid @RequestBody FrostsRequest request) {
+        return farms.frosts(request.lastFrost(), request.firstFrost());
+    }
+}
