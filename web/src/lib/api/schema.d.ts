@@ -180,6 +180,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crops/{key}/figures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["figures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/{key}/figures/{figure}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/{key}/figures/{figure}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ifKnown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/customers": {
         parameters: {
             query?: never;
@@ -877,7 +925,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1252,6 +1300,10 @@ export interface components {
             scheme: components["schemas"]["SchemeView"];
             tried: components["schemas"]["Sum"];
         };
+        Consequence: {
+            after: components["schemas"]["PlantingView"];
+            before: components["schemas"]["PlantingView"];
+        };
         CorrectionView: {
             became: string;
             field: string;
@@ -1410,6 +1462,27 @@ export interface components {
             state: "NOT_READY" | "READY" | "OVER_RUN";
             /** Format: double */
             temperature: number;
+        };
+        FigureRequest: {
+            reason: string;
+            /** Format: double */
+            value?: number;
+            /** Format: int32 */
+            version: number;
+        };
+        FigureView: {
+            /** @enum {string} */
+            figure: "ISOLATION_OWN_USE" | "ISOLATION_MARKET" | "ISOLATION_STOCK" | "PLANTS_OWN_USE" | "PLANTS_MARKET" | "PLANTS_STOCK" | "WARMTH_TO_FLOWER" | "FLOWERING_DAYS" | "RIPE_AFTER_DAYS" | "COLD_WEEKS" | "IN_ROW" | "BETWEEN_ROWS" | "STORAGE_YEARS";
+            /** Format: double */
+            general?: number;
+            /** Format: uuid */
+            id?: string;
+            /** Format: double */
+            own?: number;
+            reason?: string;
+            unit: string;
+            /** Format: int32 */
+            version: number;
         };
         FirstFlower: {
             reason?: string;
@@ -2736,6 +2809,80 @@ export interface operations {
             };
         };
     };
+    figures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+                figure: "ISOLATION_OWN_USE" | "ISOLATION_MARKET" | "ISOLATION_STOCK" | "PLANTS_OWN_USE" | "PLANTS_MARKET" | "PLANTS_STOCK" | "WARMTH_TO_FLOWER" | "FLOWERING_DAYS" | "RIPE_AFTER_DAYS" | "COLD_WEEKS" | "IN_ROW" | "BETWEEN_ROWS" | "STORAGE_YEARS";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FigureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FigureView"];
+                };
+            };
+        };
+    };
+    ifKnown: {
+        parameters: {
+            query?: {
+                value?: number;
+            };
+            header?: never;
+            path: {
+                key: string;
+                figure: "ISOLATION_OWN_USE" | "ISOLATION_MARKET" | "ISOLATION_STOCK" | "PLANTS_OWN_USE" | "PLANTS_MARKET" | "PLANTS_STOCK" | "WARMTH_TO_FLOWER" | "FLOWERING_DAYS" | "RIPE_AFTER_DAYS" | "COLD_WEEKS" | "IN_ROW" | "BETWEEN_ROWS" | "STORAGE_YEARS";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consequence"][];
+                };
+            };
+        };
+    };
     customers: {
         parameters: {
             query?: never;
@@ -3894,7 +4041,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;

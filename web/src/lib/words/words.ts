@@ -84,6 +84,23 @@ export function workWords(kind: Work, what: string): string {
 	return act[kind];
 }
 
+/** Figures of a crop that a farm may know better. */
+export const FIGURE: Record<Schemas['FigureView']['figure'], string> = {
+	ISOLATION_OWN_USE: 'isolation, own use',
+	ISOLATION_MARKET: 'isolation, market',
+	ISOLATION_STOCK: 'isolation, stock',
+	PLANTS_OWN_USE: 'plants for seed, own use',
+	PLANTS_MARKET: 'plants for seed, market',
+	PLANTS_STOCK: 'plants for seed, stock',
+	WARMTH_TO_FLOWER: 'warmth to first flower',
+	FLOWERING_DAYS: 'days of bloom',
+	RIPE_AFTER_DAYS: 'days from flower to ripe seed',
+	COLD_WEEKS: 'weeks of cold',
+	IN_ROW: 'between plants',
+	BETWEEN_ROWS: 'between rows',
+	STORAGE_YEARS: 'seed lasts, cool and dry'
+};
+
 /** What holds pollen back. */
 export const BARRIER: Record<Schemas['BarrierView']['kind'], string> = {
 	WOOD: 'wood',

@@ -2,6 +2,7 @@
 	import { page } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import OwnFigures from '$lib/season/OwnFigures.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, mass, percent, temperature } from '$lib/units/units';
@@ -184,6 +185,7 @@
 					{/if}
 					<p class="caution mt-5"><strong>Take care:</strong> {it.hazards}.</p>
 				</section>
+				{#key it.crop.key}<OwnFigures crop={it.crop.key} />{/key}
 			</div>
 		</Page>
 	{/snippet}

@@ -80,6 +80,19 @@ create table weather_day (
     recorded_by varchar(60) not null
 );
 
+-- Figures of the farm's own, beside those of the crop table.
+create table own_figure (
+    id uuid primary key,
+    version integer not null,
+    crop_key varchar(40) not null,
+    figure varchar(40) not null,
+    value double precision,
+    reason varchar(300) not null,
+    recorded_at timestamptz not null,
+    recorded_by varchar(60) not null,
+    unique (crop_key, figure)
+);
+
 -- Secret addresses of the calendar.
 create table calendar_feed (
     id uuid primary key,

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.apache.commons.csv.CSVRecord;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 
@@ -15,10 +14,16 @@ import theriseed.core.measure.Range;
 final class CropRow {
     private static final Range SHARE_PERCENT = Range.of(0, 100, "%");
 
-    private final CSVRecord row;
+    private final Map<String, String> cells;
+    private final long number;
 
-    CropRow(CSVRecord row) {
-        this.row = row;
+    /**
+     * @param cells by column
+     * @param number of the row in its file
+     */
+    CropRow(Map<String, String> cells, long number) {
+        this.cells = cells;
+        this.number = number;
     }
 
     Crop crop() {
@@ -77,7 +82,7 @@ final class CropRow {
     }
 
     private String raw(String column) {
-        return row.get(column).strip();
+        return cells.get(column).strip();
     }
 
     private String text(String column) {
@@ -174,6 +179,6 @@ final class CropRow {
     }
 
     private BadCropTable bad(String column, String valid) {
-        return new BadCropTable(row.getRecordNumber() + 1, column, row.get(column), valid);
+        return new BadCropTable(number, column, cells.get(column), valid);
     }
 }

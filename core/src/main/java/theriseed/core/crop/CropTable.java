@@ -3,21 +3,27 @@ package theriseed.core.crop;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.Reader;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import theriseed.core.measure.OutOfRange;
 
 /** All crops the app knows, by key, in the order of the table. */
 public final class CropTable {
     private final Map<String, Crop> crops;
+    private final Map<String, Map<String, String>> rows;
 
-    private CropTable(Map<String, Crop> crops) {
+    private CropTable(Map<String, Crop> crops, Map<String, Map<String, String>> rows) {
         this.crops = Collections.unmodifiableMap(crops);
+        this.rows = rows;
     }
 
     /** The table that ships with the app. */
@@ -35,6 +41,7 @@ public final class CropTable {
      */
     public static CropTable read(Reader reader) {
         Map<String, Crop> crops = new LinkedHashMap<>();
+        Map<String, Map<String, String>> rows = new HashMap<>();
         try {
             for (CSVRecord row : CSVFormat.DEFAULT
                     .builder()
@@ -42,7 +49,8 @@ public final class CropTable {
                     .setSkipHeaderRecord(true)
                     .get()
                     .parse(reader)) {
-                Crop crop = new CropRow(row).crop();
+                Crop crop = new CropRow(row.toMap(), row.getRecordNumber() + 1).crop();
+                rows.put(crop.key(), row.toMap());
                 if (crops.put(crop.key(), crop) != null) {
                     throw new BadCropTable(row.getRecordNumber() + 1, "key", crop.key(), "a key that stands only once");
                 }
@@ -50,11 +58,37 @@ public final class CropTable {
         } catch (IOException failed) {
             throw new BadCropTable("The crop table cannot be read", failed);
         }
-        return new CropTable(crops);
+        return new CropTable(crops, rows);
     }
 
     public Optional<Crop> find(String key) {
         return Optional.ofNullable(crops.get(key));
+    }
+
+    /**
+     * A crop with figures of a farm's own in place of the table's.
+     *
+     * @throws OutOfRange of the {@code value} that cannot be right
+     */
+    public Crop otherwise(String key, Map<Figure, Double> own) {
+        Map<String, String> cells = new HashMap<>(rows.get(key));
+        own.forEach((figure, value) -> {
+            if (figure.whole() && value != Math.rint(value)) {
+                throw new OutOfRange("value", String.valueOf(value), "whole", figure.unit());
+            }
+            cells.put(figure.column(), BigDecimal.valueOf(value).toPlainString());
+        });
+        try {
+            return new CropRow(cells, 0).crop();
+        } catch (BadCropTable refused) {
+            throw new OutOfRange("value", refused.value(), refused.valid(), "");
+        }
+    }
+
+    /** A figure as the table has it; none where it has none. */
+    public OptionalDouble general(String key, Figure figure) {
+        String cell = rows.get(key).get(figure.column()).strip();
+        return cell.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(cell));
     }
 
     public Collection<Crop> all() {

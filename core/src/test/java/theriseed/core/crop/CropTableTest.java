@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -100,5 +101,23 @@ class CropTableTest {
             lines[KALE_ROW - 1] = String.join(",", cells);
             return String.join("\n", lines);
         }
+    }
+
+    @Test
+    void aFarmsOwnFiguresStandInPlaceOfTheTablesAndAreCheckedAlike() {
+        CropTable table = CropTable.shipped();
+        Crop kale = table.otherwise("kale", Map.of(Figure.ISOLATION_MARKET, 850.0, Figure.FLOWERING_DAYS, 21.0));
+        assertThat(kale.isolation().orElseThrow().market()).isEqualTo(850);
+        assertThat(kale.floweringDays()).isEqualTo(21);
+        assertThat(kale.plants()).isEqualTo(table.find("kale").orElseThrow().plants());
+        assertThat(table.general("kale", Figure.ISOLATION_MARKET).orElseThrow()).isEqualTo(1000);
+        assertThatThrownBy(() -> table.otherwise("kale", Map.of(Figure.ISOLATION_MARKET, -1.0)))
+                .hasMessageContaining("value: ");
+        assertThatThrownBy(() -> table.otherwise("kale", Map.of(Figure.ISOLATION_MARKET, 90_000.0)))
+                .hasMessageContaining("value: ");
+        assertThatThrownBy(() -> table.otherwise("kale", Map.of(Figure.ISOLATION_STOCK, 10.0)))
+                .hasMessageContaining("home <= market <= stock");
+        assertThatThrownBy(() -> table.otherwise("kale", Map.of(Figure.PLANTS_MARKET, 60.5)))
+                .hasMessageContaining("whole");
     }
 }

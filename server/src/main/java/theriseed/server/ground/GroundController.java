@@ -183,7 +183,7 @@ class GroundController {
                         .toList(),
                 ground.neighbours(List.of(season)).stream()
                         .map(seen -> {
-                            Crop crop = crops.get(seen.cropKey());
+                            Crop crop = crops.general(seen.cropKey());
                             return new NeighbourShape(
                                     seen, crop.name(), crop.crossingGroup(), Metres.of(plane, seen.place()));
                         })

@@ -1,8 +1,14 @@
 package theriseed.server.handbook;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.bench.Chain;
@@ -10,6 +16,7 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.crop.BreedingSystem;
 import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
+import theriseed.core.crop.Figure;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.crop.SeedProcess;
 import theriseed.core.crop.Usual;
@@ -104,6 +111,21 @@ class HandbookController {
                 .map(CropLine::of)
                 .toList();
         return new PageOf<>(shown, page, (found.size() + size - 1) / size, found.size());
+    }
+
+    record FigureRequest(
+            @Maybe Double value,
+            @NotNull Integer version,
+            @NotBlank @Size(max = 300) String reason) {}
+
+    @GetMapping("/api/crops/{key}/figures")
+    List<FigureView> figures(@PathVariable String key) {
+        return crops.figures(key);
+    }
+
+    @PutMapping("/api/crops/{key}/figures/{figure}")
+    FigureView keep(@PathVariable String key, @PathVariable Figure figure, @Valid @RequestBody FigureRequest request) {
+        return crops.keep(key, figure, request.value(), request.version(), request.reason());
     }
 
     @GetMapping("/api/crops/{key}")

@@ -1,6 +1,7 @@
 package theriseed.server.season;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -8,11 +9,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Figure;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Site;
 import theriseed.core.isolation.PollenControl;
@@ -219,6 +224,25 @@ public class Plantings {
                         .controlled(PollenControl.NEVER_FLOWERS)
                         .surely(false),
                 null);
+    }
+
+    /** What changes in this year's plan and the next if a figure of a crop were otherwise; null for the general one. */
+    @Transactional(readOnly = true)
+    public List<Consequence> ifKnown(String cropKey, Figure figure, Double value) {
+        Crop then = crops.with(cropKey, figure, value);
+        List<Consequence> changed = new ArrayList<>();
+        int year = time.today().getYear();
+        for (int season : List.of(year, year + 1)) {
+            List<PlantingView> now = lines(seasons.plan(season));
+            Map<UUID, PlantingView> after =
+                    lines(seasons.planWith(season, key -> key.equals(cropKey) ? then : crops.get(key))).stream()
+                            .collect(Collectors.toMap(PlantingView::id, Function.identity()));
+            now.stream()
+                    .map(before -> new Consequence(before, after.get(before.id())))
+                    .filter(pair -> !pair.before().equals(pair.after()))
+                    .forEach(changed::add);
+        }
+        return changed;
     }
 
     @GrowersWork

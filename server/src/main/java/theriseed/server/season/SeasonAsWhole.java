@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
@@ -25,7 +26,6 @@ import theriseed.core.isolation.WaysOut;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
 import theriseed.server.ground.NeighbourView;
-import theriseed.server.handbook.Crops;
 
 /**
  * All plantings of one season, what came up after those of the season before, and the neighbours' crops beside them, so
@@ -40,7 +40,7 @@ final class SeasonAsWhole {
     /** Share of a stand that comes up again by itself, by how easily the crop sheds its seed; a rule of thumb. */
     private static final Map<String, Double> COMES_UP_AGAIN = Map.of("low", 0.002, "medium", 0.01, "high", 0.03);
 
-    private final Crops crops;
+    private final Function<String, Crop> crops;
     private final BloomForecast forecast;
     private final FarmGround ground;
     private final Map<UUID, SeedStock.OnHand> stock;
@@ -62,7 +62,7 @@ final class SeasonAsWhole {
             Member member) {}
 
     SeasonAsWhole(
-            Crops crops,
+            Function<String, Crop> crops,
             BloomForecast forecast,
             FarmGround ground,
             Map<UUID, SeedStock.OnHand> stock,
@@ -141,7 +141,7 @@ final class SeasonAsWhole {
 
     private PlantingView view(Member member, Threats judged, boolean all) {
         PlantingFacts facts = member.facts();
-        Crop crop = crops.get(member.variety().cropKey());
+        Crop crop = crops.apply(member.variety().cropKey());
         BloomForecast.Bloom bloom = forecast(crop, member);
         Optional<BloomWindow> window = blooming(bloom, facts);
         boolean forSeed = facts.aim().forSeed();
@@ -251,7 +251,7 @@ final class SeasonAsWhole {
 
     Source source(Member member) {
         PlantingFacts facts = member.facts();
-        Crop crop = crops.get(member.variety().cropKey());
+        Crop crop = crops.apply(member.variety().cropKey());
         BloomForecast.Bloom bloom = forecast(crop, member);
         Site site = ground.site(facts.where());
         Stand stand = new Stand(
@@ -315,7 +315,7 @@ final class SeasonAsWhole {
     }
 
     private Source source(NeighbourView seen) {
-        Crop crop = crops.get(seen.cropKey());
+        Crop crop = crops.apply(seen.cropKey());
         boolean agreed = seen.agreedBy() != null
                 && seen.bloom()
                         .map(bloom -> !seen.agreedBy().isAfter(bloom.last()))
@@ -354,11 +354,11 @@ final class SeasonAsWhole {
                 .forEach(member -> byPlot.computeIfAbsent(member.facts().where().plotId(), plot -> new ArrayList<>())
                         .add(member));
         for (Member earlier : yearBefore) {
-            Crop crop = crops.get(earlier.variety().cropKey());
+            Crop crop = crops.apply(earlier.variety().cropKey());
             List<Member> now = byPlot.getOrDefault(earlier.facts().where().plotId(), List.of()).stream()
                     .filter(member ->
                             member.facts().where().shares(earlier.facts().where()))
-                    .filter(member -> crops.get(member.variety().cropKey()).takesPollenOf(crop) > 0)
+                    .filter(member -> crops.apply(member.variety().cropKey()).takesPollenOf(crop) > 0)
                     .filter(member ->
                             !member.variety().id().equals(earlier.variety().id()))
                     .toList();
@@ -444,7 +444,7 @@ final class SeasonAsWhole {
     }
 
     Crop cropOf(Member member) {
-        return crops.get(member.variety().cropKey());
+        return crops.apply(member.variety().cropKey());
     }
 
     /** Days on which a planting is on the ground it seeds on, both included. */

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.crop.Figure;
 import theriseed.core.measure.Range;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
@@ -175,6 +176,13 @@ class SeasonController {
     @PostMapping("/api/plantings/{id}/first-flower")
     PlantingView flowered(@PathVariable UUID id, @Valid @RequestBody FirstFlower seen) {
         return plantings.flowered(id, seen.version(), seen.seenOn(), seen.reason() == null ? "" : seen.reason());
+    }
+
+    /** What changes in the plan if a figure of a crop were otherwise; without a value, if the general one ruled. */
+    @GetMapping("/api/crops/{key}/figures/{figure}/changes")
+    List<Consequence> ifKnown(
+            @PathVariable String key, @PathVariable Figure figure, @RequestParam(required = false) Double value) {
+        return plantings.ifKnown(key, figure, value);
     }
 
     @PostMapping("/api/schemes")

@@ -5,11 +5,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import theriseed.core.bloom.BloomForecast;
+import theriseed.core.crop.Crop;
 import theriseed.core.season.FamilyRest;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.FarmView;
@@ -56,7 +58,12 @@ class Seasons {
 
     /** The plan of a season. */
     SeasonAsWhole plan(int season) {
-        return load(season, plantings.planned(season - 1, season), null, member -> false)
+        return planWith(season, crops::get);
+    }
+
+    /** The plan of a season, were crops known otherwise. */
+    SeasonAsWhole planWith(int season, Function<String, Crop> known) {
+        return load(season, plantings.planned(season - 1, season), null, member -> false, known)
                 .whole();
     }
 
@@ -75,7 +82,7 @@ class Seasons {
                     .collect(Collectors.toList());
             around.addAll(plantings.ofScheme(scheme));
         }
-        return load(season, around, extra, stocked);
+        return load(season, around, extra, stocked, crops::get);
     }
 
     /** The plans of several seasons at once, for the lots that come from them. */
@@ -97,7 +104,7 @@ class Seasons {
             plans.put(
                     season,
                     new SeasonAsWhole(
-                            crops,
+                            crops::get,
                             forecast,
                             on,
                             Map.of(),
@@ -116,7 +123,8 @@ class Seasons {
         return new Frosts(farm.lastFrost(), farm.firstFrost());
     }
 
-    private Loaded load(int season, List<Planting> found, Member extra, Predicate<Member> stocked) {
+    private Loaded load(
+            int season, List<Planting> found, Member extra, Predicate<Member> stocked, Function<String, Crop> known) {
         List<Member> around = found.stream().map(Planting::member).collect(Collectors.toList());
         if (extra != null) {
             around.removeIf(member -> member.id().equals(extra.id()));
@@ -125,7 +133,7 @@ class Seasons {
         List<Member> members = of(around, season);
         FarmGround on = FarmGround.of(ground);
         SeasonAsWhole whole = new SeasonAsWhole(
-                crops,
+                known,
                 new BloomForecast(weathers.ofSeasons(season, season), time.today()),
                 on,
                 stockOf(members.stream().filter(stocked).toList()),
