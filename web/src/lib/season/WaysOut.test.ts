@@ -1,0 +1,51 @@
+import { fireEvent, render, screen } from '@testing-library/svelte';
+import { describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { Attempt } from '$lib/form/attempt.svelte';
+import WaysOut from './WaysOut.svelte';
+
+vi.mock('$lib/api/session.svelte', () => ({ session: { grower: true, units: 'METRIC' } }));
+
+const way = (kind: Schemas['WayView']['kind'], name: string) =>
+	({
+		kind,
+		targetName: name,
+		figures: { area: 20, weeks: 6, count: 3, by: '2027-06-01' },
+		hours: 10,
+		verdict: 'CLEAR',
+		helpsAgainst: []
+	}) as unknown as Schemas['WayView'];
+const ways = [way('CAGE', 'Long Ferry'), way('EAT_FIRST', 'Barrow Moon')];
+
+function shown(some = ways) {
+	const look = vi.fn();
+	const keep = vi.fn();
+	render(WaysOut, { ways: some, season: 2027, attempt: new Attempt(), look, keep });
+	return { look, keep };
+}
+
+describe('the ways out', () => {
+	it('are looked at before one is kept', async () => {
+		const { look, keep } = shown();
+		expect(screen.getByText('Keep this way').closest('button')?.disabled).toBe(true);
+		await fireEvent.click(screen.getByText('Cage Long Ferry'));
+		expect(look).toHaveBeenLastCalledWith(ways[0]);
+		await fireEvent.click(screen.getByText('Keep this way'));
+		expect(keep).toHaveBeenCalledWith(ways[0]);
+	});
+	it('are tried one after the other, and round again', async () => {
+		const { look } = shown();
+		await fireEvent.click(screen.getByText('Try one'));
+		await fireEvent.click(screen.getByText('Try another'));
+		expect(look).toHaveBeenLastCalledWith(ways[1]);
+		await fireEvent.click(screen.getByText('Try another'));
+		expect(look).toHaveBeenLastCalledWith(ways[0]);
+		await fireEvent.click(screen.getByText('Back to the plan'));
+		expect(look).toHaveBeenLastCalledWith(undefined);
+	});
+	it('say so when none is left', () => {
+		shown([]);
+		expect(screen.getByText(/None is left/)).toBeTruthy();
+		expect(screen.queryByText('Keep this way')).toBeNull();
+	});
+});
