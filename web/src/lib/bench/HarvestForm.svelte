@@ -3,10 +3,9 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
-	import Clash from '$lib/form/Clash.svelte';
+	import Correcting from '$lib/form/Correcting.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import { massIn, numberIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
 
@@ -78,37 +77,24 @@
 		hint="of {standing} standing"
 	/>
 	<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
-	{#if was}
-		<div class="sm:col-span-2">
-			<TextField
-				label={LABELS.reason}
-				name="reason"
-				{attempt}
-				bind:value={reason}
-				hint="the old weight is kept beside it"
-			/>
-		</div>
-	{/if}
-	<div class="grid gap-4 sm:col-span-2">
-		<Clash
-			{attempt}
-			rows={(theirs) => [
-				{ label: LABELS.pickedOn, mine: pickedOn, theirs: String(theirs.pickedOn) },
-				{ label: LABELS.mass, mine: said(grams), theirs: said(theirs.mass) },
-				{ label: LABELS.plants, mine: plants, theirs: String(theirs.plants) },
-				{ label: LABELS.note, mine: note, theirs: String(theirs.note) }
-			]}
-			keepMine={(theirVersion) => {
-				version = theirVersion;
-				send();
-			}}
-			takeTheirs={taken}
-		/>
-		<Trouble {attempt} labels={LABELS} />
-		<div>
-			<Act main={ready} type="submit" disabled={!ready || attempt.busy}
-				>{was ? 'Keep the correction' : 'Into the lot'}</Act
-			>
-		</div>
-	</div>
+	<Correcting
+		{attempt}
+		labels={LABELS}
+		asked={!!was}
+		kept="the old weight"
+		bind:reason
+		bind:version
+		rows={(theirs) => [
+			{ label: LABELS.pickedOn, mine: pickedOn, theirs: String(theirs.pickedOn) },
+			{ label: LABELS.mass, mine: said(grams), theirs: said(theirs.mass) },
+			{ label: LABELS.plants, mine: plants, theirs: String(theirs.plants) },
+			{ label: LABELS.note, mine: note, theirs: String(theirs.note) }
+		]}
+		{send}
+		takeTheirs={taken}
+	>
+		<Act main={ready} type="submit" disabled={!ready || attempt.busy}
+			>{was ? 'Keep the correction' : 'Into the lot'}</Act
+		>
+	</Correcting>
 </form>

@@ -4,11 +4,10 @@
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import Clash from '$lib/form/Clash.svelte';
+	import Correcting from '$lib/form/Correcting.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import { massIn, maybeNumberIn } from '$lib/form/typed';
 	import { mass, percent } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
@@ -250,16 +249,14 @@
 				hint="spilt, blown off, a weight mistyped, seed still in the drum …"
 			/>
 		{/if}
-		{#if correcting}<TextField
-				label={LABELS.reason}
-				name="reason"
-				{attempt}
-				bind:value={reason}
-				hint="the old value is kept beside it"
-			/>{/if}
 		{#if HOW[chosen].caution}<p class="caution text-sm">{HOW[chosen].caution}</p>{/if}
-		<Clash
+		<Correcting
 			{attempt}
+			labels={LABELS}
+			asked={correcting}
+			kept="the old value"
+			bind:reason
+			bind:version
 			rows={(theirs) => [
 				{ label: LABELS.massIn, mine: grams(inGrams), theirs: grams(theirs.massIn) },
 				{ label: LABELS.massOut, mine: grams(outGrams), theirs: grams(theirs.massOut) },
@@ -267,14 +264,9 @@
 				{ label: LABELS.minutes, mine: minutes, theirs: String(theirs.minutes ?? '') },
 				{ label: 'Note', mine: note, theirs: String(theirs.note) }
 			]}
-			keepMine={(theirVersion) => {
-				version = theirVersion;
-				send(true);
-			}}
+			send={() => send(true)}
 			takeTheirs={taken}
-		/>
-		<Trouble {attempt} labels={LABELS} />
-		<div class="flex flex-wrap gap-3">
+		>
 			{#if takesTime && begin && !Number.isFinite(outGrams)}
 				<Act main key="b" disabled={attempt.busy} onclick={() => send(false)}>Begin</Act>
 			{:else}
@@ -282,6 +274,6 @@
 					>{correcting ? 'Keep the correction' : open ? 'Weighed out' : 'Keep this step'}</Act
 				>
 			{/if}
-		</div>
+		</Correcting>
 	</div>
 </form>

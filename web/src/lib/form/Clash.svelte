@@ -1,10 +1,18 @@
+<script module lang="ts">
+	/** What a field is called, and how this page and the other person have it. */
+	export interface Row {
+		label: string;
+		mine: string;
+		theirs: string;
+	}
+</script>
+
 <script lang="ts">
 	import type { Attempt } from './attempt.svelte';
 
 	interface Props {
 		attempt: Attempt;
-		/** What each field is called, and how this page and the other person have it. */
-		rows: (theirs: Record<string, unknown>) => { label: string; mine: string; theirs: string }[];
+		rows: (theirs: Record<string, unknown>) => Row[];
 		keepMine: (version: number) => void;
 		takeTheirs: () => void;
 	}

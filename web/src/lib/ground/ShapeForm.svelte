@@ -4,11 +4,10 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import Clash from '$lib/form/Clash.svelte';
+	import Correcting from '$lib/form/Correcting.svelte';
 	import CropField from '$lib/form/CropField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { area, distance } from '$lib/units/units';
 	import { BARRIER } from '$lib/words/words';
@@ -323,28 +322,16 @@
 				.join(', ')}.
 		</p>
 	{/if}
-	{#if was}
-		<div class="col-span-2">
-			<TextField
-				label={LABELS.reason}
-				name="reason"
-				{attempt}
-				bind:value={reason}
-				hint="how it was is kept beside it"
-			/>
-		</div>
-	{/if}
-	<div class="col-span-2 grid gap-3">
-		<Clash
-			{attempt}
-			rows={(theirs) => [{ label: LABELS.name, mine: name, theirs: String(theirs.name) }]}
-			keepMine={(theirVersion) => {
-				version = theirVersion;
-				keep();
-			}}
-			takeTheirs={() => was && kept('Theirs stands.', { kind, id: was.id, version: was.version })}
-		/>
-		<Trouble {attempt} labels={LABELS} />
-		<div><Act main type="submit" disabled={attempt.busy}>Keep this {WORD[kind]}</Act></div>
-	</div>
+	<Correcting
+		{attempt}
+		labels={LABELS}
+		asked={!!was}
+		kept="how it was"
+		bind:reason
+		bind:version
+		rows={(theirs) => [{ label: LABELS.name, mine: name, theirs: String(theirs.name) }]}
+		send={keep}
+		takeTheirs={() => was && kept('Theirs stands.', { kind, id: was.id, version: was.version })}
+		><Act main type="submit" disabled={attempt.busy}>Keep this {WORD[kind]}</Act></Correcting
+	>
 </form>

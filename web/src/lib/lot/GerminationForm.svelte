@@ -3,9 +3,8 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
-	import Clash from '$lib/form/Clash.svelte';
+	import Correcting from '$lib/form/Correcting.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
 
 	interface Props {
@@ -71,28 +70,21 @@
 			{/each}
 		</div>
 	</fieldset>
-	{#if was}<TextField
-			label={LABELS.reason}
-			name="reason"
-			{attempt}
-			bind:value={reason}
-			hint="the old count is kept beside it"
-		/>{/if}
-	<Clash
+	<Correcting
 		{attempt}
+		labels={LABELS}
+		asked={!!was}
+		kept="the old count"
+		bind:reason
+		bind:version
 		rows={(theirs) => [
 			{ label: LABELS.setOn, mine: setOn, theirs: String(theirs.setOn) },
 			{ label: LABELS.countedOn, mine: countedOn, theirs: String(theirs.countedOn) },
 			{ label: LABELS.counts, mine: counts.join(', '), theirs: (theirs.counts as number[]).join(', ') }
 		]}
-		keepMine={(theirVersion) => {
-			version = theirVersion;
-			keep();
-		}}
+		send={keep}
 		takeTheirs={kept}
-	/>
-	<Trouble {attempt} labels={LABELS} />
-	<div>
+	>
 		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this test'}</Act>
-	</div>
+	</Correcting>
 </form>

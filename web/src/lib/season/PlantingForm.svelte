@@ -4,9 +4,8 @@
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import Clash from '$lib/form/Clash.svelte';
+	import Correcting from '$lib/form/Correcting.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { CONTROL, cropWord, GRADE, PURPOSE } from '$lib/words/words';
@@ -400,38 +399,25 @@
 			/>
 		</div>
 	{/if}
-	{#if was && !schemeId}
-		<div class="sm:col-span-2">
-			<TextField
-				label={LABELS.reason}
-				name="reason"
-				{attempt}
-				bind:value={reason}
-				hint="the old plan is kept beside it"
-			/>
-		</div>
-	{/if}
-	<div class="grid gap-4 sm:col-span-2">
-		<Clash
-			{attempt}
-			rows={(theirs) => [
-				{ label: LABELS.season, mine: season, theirs: String(theirs.season) },
-				{ label: LABELS.plotId, mine: plotName(plotId), theirs: String(theirs.plotName) },
-				{ label: LABELS.grade, mine: GRADE[grade], theirs: GRADE[theirs.grade as Request['grade']] },
-				{ label: LABELS.sownOn, mine: sownOn, theirs: String(theirs.sownOn) },
-				{ label: LABELS.setOutOn, mine: setOutOn, theirs: String(theirs.setOutOn ?? '') },
-				{ label: LABELS.plants, mine: plants, theirs: String(theirs.plants) },
-				{ label: LABELS.germination, mine: germination, theirs: String(theirs.germination) }
-			]}
-			keepMine={(theirVersion) => {
-				version = theirVersion;
-				send();
-			}}
-			takeTheirs={taken}
-		/>
-		<Trouble {attempt} labels={LABELS} />
-		<div>
-			<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the change' : 'Keep this planting'}</Act>
-		</div>
-	</div>
+	<Correcting
+		{attempt}
+		labels={LABELS}
+		asked={!!was && !schemeId}
+		kept="the old plan"
+		bind:reason
+		bind:version
+		rows={(theirs) => [
+			{ label: LABELS.season, mine: season, theirs: String(theirs.season) },
+			{ label: LABELS.plotId, mine: plotName(plotId), theirs: String(theirs.plotName) },
+			{ label: LABELS.grade, mine: GRADE[grade], theirs: GRADE[theirs.grade as Request['grade']] },
+			{ label: LABELS.sownOn, mine: sownOn, theirs: String(theirs.sownOn) },
+			{ label: LABELS.setOutOn, mine: setOutOn, theirs: String(theirs.setOutOn ?? '') },
+			{ label: LABELS.plants, mine: plants, theirs: String(theirs.plants) },
+			{ label: LABELS.germination, mine: germination, theirs: String(theirs.germination) }
+		]}
+		{send}
+		takeTheirs={taken}
+	>
+		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the change' : 'Keep this planting'}</Act>
+	</Correcting>
 </form>

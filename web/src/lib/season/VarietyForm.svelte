@@ -3,10 +3,9 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
-	import Clash from '$lib/form/Clash.svelte';
+	import Correcting from '$lib/form/Correcting.svelte';
 	import CropField from '$lib/form/CropField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
 
 	type Request = Schemas['VarietyRequest'];
@@ -95,37 +94,23 @@
 			</label>
 		{/if}
 	</fieldset>
-	{#if was}
-		<div class="sm:col-span-2">
-			<TextField
-				label={LABELS.reason}
-				name="reason"
-				{attempt}
-				bind:value={reason}
-				hint="the old value is kept beside it"
-			/>
-		</div>
-	{/if}
-	<div class="grid gap-4 sm:col-span-2">
-		<Clash
-			{attempt}
-			rows={(theirs) => [
-				{ label: LABELS.name, mine: name, theirs: String(theirs.name) },
-				{ label: LABELS.source, mine: source, theirs: String(theirs.source) },
-				{ label: LABELS.yearReceived, mine: yearReceived, theirs: String(theirs.yearReceived) },
-				{ label: 'Treated', mine: yes(treated), theirs: yes(theirs.treated) },
-				{ label: 'F1 hybrid', mine: yes(hybrid), theirs: yes(theirs.hybrid) }
-			]}
-			keepMine={(theirVersion) => {
-				version = theirVersion;
-				send();
-			}}
-			takeTheirs={taken}
-		/>
-		<Trouble {attempt} labels={LABELS} />
-		<div>
-			<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this variety'}</Act
-			>
-		</div>
-	</div>
+	<Correcting
+		{attempt}
+		labels={LABELS}
+		asked={!!was}
+		kept="the old value"
+		bind:reason
+		bind:version
+		rows={(theirs) => [
+			{ label: LABELS.name, mine: name, theirs: String(theirs.name) },
+			{ label: LABELS.source, mine: source, theirs: String(theirs.source) },
+			{ label: LABELS.yearReceived, mine: yearReceived, theirs: String(theirs.yearReceived) },
+			{ label: 'Treated', mine: yes(treated), theirs: yes(theirs.treated) },
+			{ label: 'F1 hybrid', mine: yes(hybrid), theirs: yes(theirs.hybrid) }
+		]}
+		{send}
+		takeTheirs={taken}
+	>
+		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this variety'}</Act>
+	</Correcting>
 </form>

@@ -82,6 +82,11 @@ public record Crop(
         return seedProcess.isPresent();
     }
 
+    /** Whether its seed is set by another plant's pollen as a rule; taken so where the breeding system is not known. */
+    public boolean crossesFreely() {
+        return breedingSystem.orElse(BreedingSystem.OUTCROSSING) == BreedingSystem.OUTCROSSING;
+    }
+
     /** Share of a full cross that pollen of the other crop makes on this one: 1 in the same group, 0 for none. */
     public double takesPollenOf(Crop other) {
         return crossingGroup.equals(other.crossingGroup) ? 1 : crossesWith.getOrDefault(other.crossingGroup, 0.0);

@@ -16,7 +16,8 @@ import theriseed.core.measure.Range;
 public record Place(List<LonLat> corners) {
     private static final GeometryFactory SHAPES = new GeometryFactory();
     private static final Range FROM_FARM = Range.of(-5000, 5000, "m");
-    private static final double ALMOST_NOTHING_M2 = 0.1;
+    private static final double SHARED_EDGE_M2 = 0.01;
+    private static final double STICKING_OUT_M2 = 0.1;
 
     public Place {
         corners = List.copyOf(corners);
@@ -94,7 +95,7 @@ public record Place(List<LonLat> corners) {
         return inMetres(plane, other.corners)
                         .difference(inMetres(plane, corners))
                         .getArea()
-                <= ALMOST_NOTHING_M2;
+                <= STICKING_OUT_M2;
     }
 
     /** Its length along the narrowest band that holds it, metres; 0 for a spot. */
@@ -189,7 +190,7 @@ public record Place(List<LonLat> corners) {
     public boolean overlaps(Place other) {
         LocalPlane plane = LocalPlane.around(corners, other.corners);
         Geometry shared = inMetres(plane, corners).intersection(inMetres(plane, other.corners));
-        return shared.getArea() > ALMOST_NOTHING_M2;
+        return shared.getArea() > SHARED_EDGE_M2;
     }
 
     public boolean isSpot() {
@@ -207,7 +208,7 @@ public record Place(List<LonLat> corners) {
     /** The shortest way to another place, on the pair's own plane. */
     public ShortestWay wayTo(Place other) {
         LocalPlane plane = LocalPlane.around(corners, other.corners);
-        return ShortestWay.between(plane, flat(plane, corners), flat(plane, other.corners));
+        return ShortestWay.between(plane, on(plane), other.on(plane));
     }
 
     /** Area in square metres; 0 for a spot. */
@@ -222,10 +223,6 @@ public record Place(List<LonLat> corners) {
 
     /** Its ring on a plane, as x, y, x, y … metres. */
     public double[] on(LocalPlane plane) {
-        return flat(plane, corners);
-    }
-
-    private static double[] flat(LocalPlane plane, List<LonLat> corners) {
         double[] metres = new double[2 * corners.size()];
         for (int i = 0; i < corners.size(); i++) {
             metres[2 * i] = plane.east(corners.get(i));

@@ -2,7 +2,6 @@ package theriseed.core.isolation;
 
 import java.util.Optional;
 import theriseed.core.bloom.BloomWindow;
-import theriseed.core.crop.BreedingSystem;
 import theriseed.core.crop.Crop;
 import theriseed.core.pollination.CageSchedule;
 
@@ -58,12 +57,7 @@ public final class KeepingHours {
 
     /** Boxes of insects for a caged crop; none for one that pollinates itself. */
     static int introductions(Crop crop, BloomWindow bloom) {
-        boolean selfing = crop.breedingSystem().orElse(BreedingSystem.OUTCROSSING) != BreedingSystem.OUTCROSSING;
-        return selfing
-                ? 0
-                : CageSchedule.of(Math.min(200, bloom.days()), 12, 0.25, 100, 0.7, 10, 4)
-                        .placeOn()
-                        .size();
+        return crop.crossesFreely() ? CageSchedule.usual(bloom.days()).placeOn().size() : 0;
     }
 
     /**

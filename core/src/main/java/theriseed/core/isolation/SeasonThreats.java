@@ -75,10 +75,6 @@ public final class SeasonThreats {
         return stands;
     }
 
-    public Barriers barriers() {
-        return barriers;
-    }
-
     /**
      * What it would mean if one stand were otherwise: its own threats, and those of every seed crop that it threatens now
      * or then.
@@ -102,6 +98,11 @@ public final class SeasonThreats {
             }
         }
         return touched;
+    }
+
+    /** Whether a seed crop's verdict is worse then than it is. */
+    public boolean worsens(int stand, Threats then) {
+        return then.verdict().compareTo(to(stand).verdict()) > 0;
     }
 
     private void index() {

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.function.IntFunction;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
-import theriseed.core.crop.BreedingSystem;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.ground.Site;
@@ -134,7 +133,6 @@ public final class WaysOut {
 
     private void closeFlowers(Known known, BloomWindow bloom) {
         Crop crop = own.crop();
-        boolean selfing = crop.breedingSystem().orElse(BreedingSystem.OUTCROSSING) != BreedingSystem.OUTCROSSING;
         if (!crop.vector().equals("wind") && !bloom.first().isBefore(today)) {
             int weeks = KeepingHours.cageWeeks(bloom);
             int introductions = KeepingHours.introductions(crop, bloom);
@@ -147,7 +145,7 @@ public final class WaysOut {
         if (bloom.last().isBefore(today.plusDays(14))) {
             return;
         }
-        if (selfing && crop.sexes().equals("perfect")) {
+        if (!crop.crossesFreely() && crop.sexes().equals("perfect")) {
             int clusters = known.plants() * KeepingHours.CLUSTERS_A_PLANT;
             offer(
                     new Way.Bag(clusters),
@@ -213,13 +211,9 @@ public final class WaysOut {
         boolean worseElsewhere = touched.entrySet().stream()
                 .anyMatch(entry -> entry.getKey() != asked
                         && entry.getKey() != number
-                        && entry.getValue()
-                                        .verdict()
-                                        .compareTo(season.to(entry.getKey()).verdict())
-                                > 0);
-        boolean worseItself = number != asked
-                && then.grade().isPresent()
-                && touched.get(number).verdict().compareTo(season.to(number).verdict()) > 0;
+                        && season.worsens(entry.getKey(), entry.getValue()));
+        boolean worseItself =
+                number != asked && then.grade().isPresent() && season.worsens(number, touched.get(number));
         Threats after = touched.getOrDefault(asked, before);
         List<Integer> helps = before.worstFirst().stream()
                 .filter(threat -> verdictOf(after, threat.source()).compareTo(threat.verdict()) < 0

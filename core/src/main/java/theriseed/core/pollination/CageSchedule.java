@@ -13,6 +13,13 @@ import theriseed.core.measure.Range;
  * @param insectsEach insects an introduction
  */
 public record CageSchedule(int everyDays, List<Integer> placeOn, int insectsEach) {
+    private static final int LONGEST_WINDOW = 200;
+
+    /** For a hundred flies that live ten days as adults, seven of ten emerging four days after they are put in. */
+    public static CageSchedule usual(int window) {
+        return of(Math.min(LONGEST_WINDOW, window), 12, 0.25, 100, 0.7, 10, 4);
+    }
+
     /**
      * @param window days of bloom, 1 to 200
      * @param life useful life of an introduction, days, 1 to 60
@@ -24,7 +31,7 @@ public record CageSchedule(int everyDays, List<Integer> placeOn, int insectsEach
      */
     public static CageSchedule of(
             int window, int life, double overlap, double alive, double emergence, double meanLife, int lead) {
-        Range.of(1, 200, "days").check("window", window);
+        Range.of(1, LONGEST_WINDOW, "days").check("window", window);
         Range.of(1, 60, "days").check("life", life);
         Range.of(0, 0.9, "").check("overlap", overlap);
         Range.of(1, 1e6, "insects").check("need_alive", alive);

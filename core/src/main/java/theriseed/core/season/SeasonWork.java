@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Optional;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
-import theriseed.core.crop.BreedingSystem;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.isolation.PollenControl;
@@ -140,12 +139,12 @@ public final class SeasonWork {
     }
 
     private static void insects(Crop crop, BloomWindow bloom, List<Task> tasks) {
-        if (crop.breedingSystem().orElse(BreedingSystem.OUTCROSSING) != BreedingSystem.OUTCROSSING) {
-            return;
+        if (crop.crossesFreely()) {
+            CageSchedule.usual(bloom.days())
+                    .placeOn()
+                    .forEach(day ->
+                            tasks.add(on(Kind.BRING_INSECTS, bloom.first().plusDays(day))));
         }
-        CageSchedule.of(Math.min(200, bloom.days()), 12, 0.25, 100, 0.7, 10, 4)
-                .placeOn()
-                .forEach(day -> tasks.add(on(Kind.BRING_INSECTS, bloom.first().plusDays(day))));
     }
 
     /** A walk at each stage; of what crosses freely at least one before any pollen is shed. */
@@ -157,9 +156,7 @@ public final class SeasonWork {
             beforePollen |= day.isBefore(bloom.first());
             tasks.add(walk(day, stages.get(i).name() + ": " + stages.get(i).lookFor()));
         }
-        boolean crossesFreely =
-                plan.crop().breedingSystem().orElse(BreedingSystem.OUTCROSSING) == BreedingSystem.OUTCROSSING;
-        if (crossesFreely && !beforePollen) {
+        if (plan.crop().crossesFreely() && !beforePollen) {
             tasks.add(walk(
                     surelyBefore(plan, bloom).minusDays(WALK_LASTS_DAYS),
                     "before flowering: what is not as it should be"));

@@ -23,6 +23,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
 import theriseed.server.base.SentFile;
@@ -93,18 +94,6 @@ class GroundController {
                 throw new Refused(field, "nothing", "a value", field + ": a value is needed");
             }
             return value;
-        }
-    }
-
-    /** What every change of a shape carries: the version it was made from, and why. */
-    record Changed(
-            @Maybe Integer version, @Maybe @Size(max = 300) String reason) {
-        int from() {
-            return version == null ? -1 : version;
-        }
-
-        String because() {
-            return reason == null ? "" : reason;
         }
     }
 
@@ -197,7 +186,7 @@ class GroundController {
 
     @PutMapping("/api/plots/{id}")
     PlotView correct(@PathVariable UUID id, @Valid @RequestBody PlotRequest request) {
-        Changed changed = changed(request.changed());
+        Changed changed = Changed.of(request.changed());
         return ground.correctPlot(
                 id,
                 changed.from(),
@@ -215,7 +204,7 @@ class GroundController {
 
     @PutMapping("/api/beds/{id}")
     BedView correct(@PathVariable UUID id, @Valid @RequestBody BedRequest request) {
-        Changed changed = changed(request.changed());
+        Changed changed = Changed.of(request.changed());
         return ground.correctBed(
                 id,
                 changed.from(),
@@ -236,7 +225,7 @@ class GroundController {
 
     @PutMapping("/api/barriers/{id}")
     BarrierView correct(@PathVariable UUID id, @Valid @RequestBody BarrierRequest request) {
-        Changed changed = changed(request.changed());
+        Changed changed = Changed.of(request.changed());
         return ground.correctBarrier(
                 id,
                 changed.from(),
@@ -255,7 +244,7 @@ class GroundController {
 
     @PutMapping("/api/neighbours/{id}")
     NeighbourView correct(@PathVariable UUID id, @Valid @RequestBody NeighbourRequest request) {
-        Changed changed = changed(request.changed());
+        Changed changed = Changed.of(request.changed());
         return ground.correctNeighbour(id, changed.from(), changed.because(), request.on(ground.plane()));
     }
 
@@ -287,9 +276,5 @@ class GroundController {
     @PostMapping(value = "/api/ground/file", consumes = MediaType.ALL_VALUE)
     GroundFile.GroundRead read(@RequestParam boolean keep, HttpServletRequest request) {
         return file.read(SentFile.text(request, GroundFile.LARGEST_BYTES), keep);
-    }
-
-    private static Changed changed(Changed sent) {
-        return sent == null ? new Changed(null, null) : sent;
     }
 }

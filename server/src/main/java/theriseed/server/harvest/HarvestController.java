@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 
 /** Picking over HTTP. */
@@ -40,10 +41,7 @@ class HarvestController {
 
     @PutMapping("/api/lots/{number}/harvest")
     HarvestView correct(@PathVariable String number, @Valid @RequestBody HarvestRequest request) {
-        return harvests.correct(
-                number,
-                request.version() == null ? -1 : request.version(),
-                request.reason() == null ? "" : request.reason(),
-                request.facts());
+        Changed made = new Changed(request.version(), request.reason());
+        return harvests.correct(number, made.from(), made.because(), request.facts());
     }
 }

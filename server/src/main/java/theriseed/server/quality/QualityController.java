@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 
 /** Tests over HTTP. */
@@ -41,10 +42,11 @@ class QualityController {
 
     @PutMapping("/api/germination/{id}")
     GerminationView correct(@PathVariable UUID id, @Valid @RequestBody GerminationRequest request) {
+        Changed made = new Changed(request.version(), request.reason());
         return quality.correct(
                 id,
-                request.version() == null ? -1 : request.version(),
-                request.reason() == null ? "" : request.reason(),
+                made.from(),
+                made.because(),
                 request.setOn(),
                 request.countedOn(),
                 request.perReplicate(),

@@ -2,6 +2,7 @@ package theriseed.server.season;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -70,8 +71,8 @@ record FarmGround(Map<UUID, PlotView> plots, Map<UUID, BedView> beds, List<Barri
     }
 
     private static String words(BedView bed, Stretch stretch) {
-        String name = bed.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT)
-                + bed.name().substring(1);
+        String name =
+                bed.name().substring(0, 1).toLowerCase(Locale.ROOT) + bed.name().substring(1);
         boolean whole = stretch.from() <= 0 && stretch.to() >= Math.floor(bed.length());
         return whole ? name : name + " from " + metres(stretch.from()) + " to " + metres(stretch.to()) + " m";
     }

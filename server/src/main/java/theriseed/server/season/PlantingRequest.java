@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.PollenControl;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 
 /** A planting as it is sent: what is left out is as usual. */
@@ -85,11 +86,7 @@ public record PlantingRequest(
                 restOverruled == null ? "" : restOverruled);
     }
 
-    int from() {
-        return version == null ? -1 : version;
-    }
-
-    String because() {
-        return reason == null ? "" : reason;
+    Changed made() {
+        return new Changed(version, reason);
     }
 }

@@ -256,10 +256,7 @@ public class Plantings {
     @GrowersWork
     @Transactional
     public PlantingView correct(UUID id, int version, String reason, PlantingFacts facts) {
-        Planting planting = planting(id);
-        if (planting.version() != version) {
-            Clash.check(planting, version, whole(planting));
-        }
+        Planting planting = asRead(id, version);
         int seasonBefore = planting.facts().season();
         change(
                 planting,
@@ -276,10 +273,7 @@ public class Plantings {
     @GrowersWork
     @Transactional
     public void giveUp(UUID id, int version, String reason, boolean givenUp) {
-        Planting planting = planting(id);
-        if (planting.version() != version) {
-            Clash.check(planting, version, whole(planting));
-        }
+        Planting planting = asRead(id, version);
         if (givenUp) {
             events.publishEvent(new PlantingGivenUp(id));
         }
@@ -294,10 +288,7 @@ public class Plantings {
     @HandsWork
     @Transactional
     public PlantingView flowered(UUID id, int version, LocalDate day, String reason) {
-        Planting planting = planting(id);
-        if (planting.version() != version) {
-            Clash.check(planting, version, whole(planting));
-        }
+        Planting planting = asRead(id, version);
         SeasonDates.check("seenOn", day, planting.facts().days().sownOn(), time.today());
         change(planting, planting.firstFlowerOn() == null ? "first flower seen" : reason, () -> planting.flowered(day));
         return whole(plantings.saveAndFlush(planting));
@@ -365,6 +356,15 @@ public class Plantings {
 
     private Planting planting(UUID id) {
         return plantings.findWithVarietyById(id).orElseThrow(NotFound.of("planting"));
+    }
+
+    /** Refuses to change a planting that is not the one that was read. */
+    private Planting asRead(UUID id, int version) {
+        Planting planting = planting(id);
+        if (planting.version() != version) {
+            Clash.check(planting, version, whole(planting));
+        }
+        return planting;
     }
 
     private PlantingView whole(Planting planting) {

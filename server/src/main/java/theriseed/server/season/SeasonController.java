@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Figure;
 import theriseed.core.measure.Range;
+import theriseed.server.base.Changed;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.Maybe;
@@ -84,11 +85,8 @@ class SeasonController {
 
     @PutMapping("/api/varieties/{id}")
     VarietyView correct(@PathVariable UUID id, @Valid @RequestBody VarietyRequest request) {
-        return varieties.correct(
-                id,
-                request.version() == null ? -1 : request.version(),
-                request.reason() == null ? "" : request.reason(),
-                request.facts());
+        Changed made = new Changed(request.version(), request.reason());
+        return varieties.correct(id, made.from(), made.because(), request.facts());
     }
 
     /** A planting tried otherwise; metres it is moved on the map, 0 when it stands where it is planned. */
@@ -149,7 +147,8 @@ class SeasonController {
 
     @PutMapping("/api/plantings/{id}")
     PlantingView correct(@PathVariable UUID id, @Valid @RequestBody PlantingRequest request) {
-        return plantings.correct(id, request.from(), request.because(), request.facts());
+        Changed made = request.made();
+        return plantings.correct(id, made.from(), made.because(), request.facts());
     }
 
     /** What it would mean if a planting stood otherwise: the planting first, then every seed crop this touches. */

@@ -142,7 +142,7 @@ public record WayView(
             return this;
         }
 
-        WayFigures seen() {
+        WayFigures view() {
             return new WayFigures(days, by, place, metres, area, weeks, count, fruits, share, grade);
         }
     }

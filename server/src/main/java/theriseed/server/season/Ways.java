@@ -79,11 +79,7 @@ final class Ways {
             Map<Integer, Threats> touched = season.threats().with(place, own.at(ground.site(where)));
             Threats itself = touched.remove(place);
             boolean spoils = touched.entrySet().stream()
-                    .anyMatch(other -> other.getValue()
-                                    .verdict()
-                                    .compareTo(
-                                            season.threats().to(other.getKey()).verdict())
-                            > 0);
+                    .anyMatch(other -> season.threats().worsens(other.getKey(), other.getValue()));
             views.add(new PlaceView(
                     ground.words(where),
                     where.plotId(),
@@ -138,7 +134,7 @@ final class Ways {
             return Optional.empty();
         }
         boolean over = then.onGroundFrom().isBefore(today)
-                || (then.sownOn().isBefore(today) && then.sownOn() != when.sownOn());
+                || (then.sownOn().isBefore(today) && !then.sownOn().equals(when.sownOn()));
         boolean frosted = crop.baseTemperature() >= TENDER_BASE_C
                 && frosts.last() != null
                 && then.onGroundFrom().isBefore(frosts.last().atYear(facts.season()));
@@ -181,7 +177,7 @@ final class Ways {
                         .map(number -> season.sources().get(number).name())
                         .toList(),
                 then.facts() != null && losesSeed(changed.facts(), then.facts()),
-                then.figures().seen(),
+                then.figures().view(),
                 then.facts() == null ? null : changed.id(),
                 then.facts() == null ? null : PlantingRequest.of(then.facts(), schemeId, changed.version()),
                 source.version()));

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Crop;
+import theriseed.server.base.Changed;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.Maybe;
@@ -105,10 +106,7 @@ class WalkController {
 
     @PutMapping("/api/walks/{id}")
     WalkView correct(@PathVariable UUID id, @Valid @RequestBody WalkRequest request) {
-        return walks.correct(
-                id,
-                request.version() == null ? -1 : request.version(),
-                request.reason() == null ? "" : request.reason(),
-                request.facts());
+        Changed made = new Changed(request.version(), request.reason());
+        return walks.correct(id, made.from(), made.because(), request.facts());
     }
 }
