@@ -2,9 +2,9 @@ package theriseed.core.bloom;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import theriseed.core.crop.Crop;
 
 /**
@@ -36,8 +36,8 @@ public final class BloomForecast {
 
     private final Weather weather;
     private final LocalDate today;
-    private final Map<Double, Map<LocalDate, Double>> warmth = new HashMap<>();
-    private final Map<LocalDate, Double> chill = new HashMap<>();
+    private final Map<Double, Map<LocalDate, Double>> warmth = new ConcurrentHashMap<>();
+    private final Map<LocalDate, Double> chill = new ConcurrentHashMap<>();
 
     /** @param today first day whose weather is not known */
     public BloomForecast(Weather weather, LocalDate today) {
@@ -156,7 +156,7 @@ public final class BloomForecast {
     }
 
     private double degreeDays(Crop crop, LocalDate day) {
-        return warmth.computeIfAbsent(crop.baseTemperature(), base -> new HashMap<>(LONGEST_DAYS))
+        return warmth.computeIfAbsent(crop.baseTemperature(), base -> new ConcurrentHashMap<>(LONGEST_DAYS))
                 .computeIfAbsent(day, when -> {
                     Weather.Day air = weather.of(when);
                     return ThermalTime.SINE.of(air.low(), air.high(), crop.baseTemperature(), UPPER_C);

@@ -12,6 +12,7 @@ import theriseed.core.ground.ShortestWay;
 public final class Barriers {
     public static final Barriers NONE = new Barriers(List.of());
 
+    private final List<Barrier> standing;
     private final LocalPlane plane;
     private final STRtree index = new STRtree();
 
@@ -19,6 +20,7 @@ public final class Barriers {
     private record Standing(double[] ring, double held) {}
 
     public Barriers(List<Barrier> barriers) {
+        standing = List.copyOf(barriers);
         plane = LocalPlane.at(
                 barriers.isEmpty()
                         ? new LonLat(0, 0)
@@ -32,6 +34,11 @@ public final class Barriers {
             index.insert(box, new Standing(ring, barrier.held()));
         }
         index.build();
+    }
+
+    /** Whether these are the same barriers in the same places. */
+    boolean same(Barriers others) {
+        return standing.equals(others.standing);
     }
 
     /**

@@ -2,6 +2,7 @@ package theriseed.core.isolation;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,9 @@ public final class SeasonThreats {
 
     /** Both edges of a pair together may be off by this much. */
     private static final double LARGEST_ERROR_M = 500;
+
+    /** Where more than this share of the stands is new, little is won by taking over the rest. */
+    private static final double MOST_NEW = 0.1;
 
     private final List<Stand> stands;
     private final Barriers barriers;
@@ -53,6 +57,38 @@ public final class SeasonThreats {
             }
         }
         return season;
+    }
+
+    /**
+     * The same where a season is mostly as one that was judged before: what stands that are the same objects in both do
+     * to each other is taken over from it, and only what touches the others is reckoned.
+     */
+    public static SeasonThreats of(List<Stand> stands, Barriers barriers, SeasonThreats before) {
+        SeasonThreats season = of(stands, barriers);
+        if (barriers.same(before.barriers)) {
+            season.takeOver(before);
+        }
+        return season;
+    }
+
+    private void takeOver(SeasonThreats before) {
+        Map<Stand, Integer> numbers = new IdentityHashMap<>();
+        for (int i = 0; i < stands.size(); i++) {
+            numbers.put(stands.get(i), i);
+        }
+        int[] now = new int[before.stands.size()];
+        for (int i = 0; i < now.length; i++) {
+            Integer number = numbers.remove(before.stands.get(i));
+            now[i] = number == null ? -1 : number;
+        }
+        if (numbers.size() > stands.size() * MOST_NEW) {
+            return;
+        }
+        Map<Integer, Stand> others = new TreeMap<>();
+        numbers.forEach((stand, number) -> others.put(number, stand));
+        before.judged.entrySet().parallelStream()
+                .filter(was -> now[was.getKey()] >= 0)
+                .forEach(was -> judged.put(now[was.getKey()], was.getValue().among(now, others, barriers)));
     }
 
     /** Threats to the seed crop at this place in the list, reckoned when they are first asked for. */

@@ -47,6 +47,24 @@ public record Threat(
             .thenComparing(Comparator.comparingDouble(Threat::crossing).reversed())
             .thenComparingDouble(Threat::metres);
 
+    /** The same by another number of its stand. */
+    Threat from(int number) {
+        return number == source
+                ? this
+                : new Threat(
+                        number,
+                        metres,
+                        asked,
+                        daysTogether,
+                        daysApart,
+                        margin,
+                        held,
+                        crossing,
+                        compatibility,
+                        verdict,
+                        why);
+    }
+
     Threat tightBecause(Why other) {
         return new Threat(
                 source,

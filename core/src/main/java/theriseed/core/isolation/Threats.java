@@ -46,11 +46,15 @@ public final class Threats {
      * @param sources every other stand of the same season by a number of its own; those that cannot cross are left out
      */
     static Threats to(Stand recipient, Map<Integer, Stand> sources, Barriers barriers) {
+        return new Threats(recipient, weighed(recipient, sources, barriers));
+    }
+
+    private static Map<Integer, Weighed> weighed(Stand recipient, Map<Integer, Stand> sources, Barriers barriers) {
         Scale scale = Scale.of(recipient);
         Map<Integer, Weighed> weighed = new TreeMap<>();
         sources.forEach((number, source) ->
                 weigh(number, recipient, source, scale, barriers).ifPresent(one -> weighed.put(number, one)));
-        return new Threats(recipient, weighed);
+        return weighed;
     }
 
     /** The same when one of the sources is otherwise, or none any more. */
@@ -60,6 +64,25 @@ public final class Threats {
         source.flatMap(stand -> weigh(number, recipient, stand, Scale.of(recipient), barriers))
                 .ifPresent(one -> now.put(number, one));
         return new Threats(recipient, now);
+    }
+
+    /**
+     * The same stand among others that are mostly the same.
+     *
+     * @param numbers of the stands now, by what they were; below 0 for those that are gone
+     * @param others stands that were not there, or stood otherwise, by their numbers now
+     */
+    Threats among(int[] numbers, Map<Integer, Stand> others, Barriers barriers) {
+        Map<Integer, Weighed> added = weighed(recipient, others, barriers);
+        if (added.isEmpty() && weighed.keySet().stream().allMatch(number -> numbers[number] == number)) {
+            return this;
+        }
+        weighed.forEach((was, one) -> {
+            if (numbers[was] >= 0) {
+                added.put(numbers[was], new Weighed(one.threat().from(numbers[was]), one.sure()));
+            }
+        });
+        return new Threats(recipient, added);
     }
 
     /** Metres beyond which nothing is a threat to this stand: neither by distance asked nor by what it would add. */

@@ -84,6 +84,52 @@ class SeasonThreatsTest {
         }
     }
 
+    private static void assertSame(SeasonThreats season, SeasonThreats expected) {
+        assertThat(season.seedCrops()).isEqualTo(expected.seedCrops());
+        for (int number : season.seedCrops()) {
+            assertThat(season.to(number).worstFirst())
+                    .containsExactlyInAnyOrderElementsOf(expected.to(number).worstFirst());
+            assertThat(season.to(number).crossing())
+                    .isCloseTo(expected.to(number).crossing(), within(1e-12));
+        }
+    }
+
+    @Test
+    void whatIsTakenOverFromTheSeasonBeforeAChangeIsWhatWouldBeReckonedAnew() {
+        List<Stand> stands = manyStands(150);
+        Barriers barriers = wood(0);
+        SeasonThreats before = SeasonThreats.of(stands, barriers).all();
+
+        List<Stand> moved = new ArrayList<>(stands);
+        moved.set(40, stands.get(40).at(Site.of(Place.rectangle(FARM, 300, -200, 40, 12, 0))));
+        assertSame(SeasonThreats.of(moved, barriers, before), SeasonThreats.of(moved, barriers));
+
+        List<Stand> fewer = new ArrayList<>(stands);
+        fewer.remove(3);
+        fewer.remove(70);
+        fewer.add(stand("kale", "new", 100, 100, true));
+        assertSame(SeasonThreats.of(fewer, barriers, before), SeasonThreats.of(fewer, barriers));
+
+        List<Stand> others = new ArrayList<>(manyStands(150));
+        assertSame(SeasonThreats.of(others, barriers, before), SeasonThreats.of(others, barriers));
+
+        Barriers elsewhere = wood(400);
+        assertSame(SeasonThreats.of(moved, elsewhere, before), SeasonThreats.of(moved, elsewhere));
+    }
+
+    @Test
+    void whatAChangeDoesNotTouchIsNotReckonedAgain() {
+        List<Stand> stands = manyStands(150);
+        SeasonThreats before = SeasonThreats.of(stands, Barriers.NONE).all();
+        List<Stand> more = new ArrayList<>(stands);
+        more.add(stand("pea", "new", 3900, 3900, true));
+        SeasonThreats after = SeasonThreats.of(more, Barriers.NONE, before);
+        assertThat(before.seedCrops())
+                .filteredOn(number -> !stands.get(number).crop().key().equals("pea"))
+                .isNotEmpty()
+                .allSatisfy(number -> assertThat(after.to(number)).isSameAs(before.to(number)));
+    }
+
     @Test
     void whatIsLeftOutForItsDistanceAddsNextToNothing() {
         Stand recipient = stand("kale", "Ninefold", 0, 0, true);

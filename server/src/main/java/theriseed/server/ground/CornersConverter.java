@@ -3,16 +3,31 @@ package theriseed.server.ground;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.StringJoiner;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Keeps a place as the coordinates of a GeoJSON ring (not closed): {@code [[lon, lat], …]}. */
+/**
+ * Keeps a place as the coordinates of a GeoJSON ring (not closed): {@code [[lon, lat], …]}. Places read lately are
+ * remembered, since every page reads them all again.
+ */
 @Converter
 class CornersConverter implements AttributeConverter<Place, String> {
+    private static final int REMEMBERED = 20_000;
+
+    private final Map<String, Place> read = Collections.synchronizedMap(new LinkedHashMap<>() {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Place> eldest) {
+            return size() > REMEMBERED;
+        }
+    });
+
     @Override
     public String convertToDatabaseColumn(Place place) {
         StringJoiner corners = new StringJoiner(",", "[", "]");
@@ -22,6 +37,10 @@ class CornersConverter implements AttributeConverter<Place, String> {
 
     @Override
     public Place convertToEntityAttribute(String stored) {
+        return read.computeIfAbsent(stored, CornersConverter::place);
+    }
+
+    private static Place place(String stored) {
         List<LonLat> corners = new ArrayList<>();
         for (JsonNode corner : JsonMapper.shared().readTree(stored)) {
             corners.add(new LonLat(corner.get(0).doubleValue(), corner.get(1).doubleValue()));

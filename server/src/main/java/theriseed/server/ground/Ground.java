@@ -16,11 +16,13 @@ import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
 import theriseed.core.season.SeasonDates;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Kept;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
@@ -30,6 +32,8 @@ import theriseed.server.handbook.Crops;
 /** The farm's plots and beds, what stands between them, and what the neighbours grow. */
 @Service
 public class Ground {
+    private static final int MOST_SEASONS = 12;
+
     private final PlotRepository plots;
     private final BedRepository beds;
     private final BarrierRepository barriers;
@@ -40,6 +44,8 @@ public class Ground {
     private final ApplicationEventPublisher events;
     private final Stamps stamps;
     private final FarmTime time;
+    private final Changes changes;
+    private final Kept<Integer, List<NeighbourView>> seen = new Kept<>(this::written, MOST_SEASONS);
 
     Ground(
             PlotRepository plots,
@@ -51,7 +57,8 @@ public class Ground {
             Corrections corrections,
             ApplicationEventPublisher events,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            Changes changes) {
         this.plots = plots;
         this.beds = beds;
         this.barriers = barriers;
@@ -62,6 +69,7 @@ public class Ground {
         this.events = events;
         this.stamps = stamps;
         this.time = time;
+        this.changes = changes;
     }
 
     @Transactional(readOnly = true)
@@ -98,11 +106,23 @@ public class Ground {
                 .toList();
     }
 
+    /** What neighbours grow in each of these seasons. */
     @Transactional(readOnly = true)
-    public List<NeighbourView> neighbours(Collection<Integer> seasons) {
-        return neighbours.findBySeasonInAndRemovedFalseOrderByName(seasons).stream()
+    public Map<Integer, List<NeighbourView>> neighbours(Collection<Integer> seasons) {
+        return seen.of(seasons, this::seenIn);
+    }
+
+    private Map<Integer, List<NeighbourView>> seenIn(Collection<Integer> seasons) {
+        Map<Integer, List<NeighbourView>> found = neighbours.findBySeasonInAndRemovedFalseOrderByName(seasons).stream()
                 .map(Neighbour::view)
-                .toList();
+                .collect(Collectors.groupingBy(NeighbourView::season));
+        seasons.forEach(season -> found.putIfAbsent(season, List.of()));
+        return found;
+    }
+
+    /** How often anything on the map was written. */
+    public long written() {
+        return changes.count(Drawn.class);
     }
 
     @Transactional(readOnly = true)

@@ -170,7 +170,7 @@ class GroundController {
                 ground.barriers().stream()
                         .map(barrier -> new BarrierShape(barrier, Metres.of(plane, barrier.place())))
                         .toList(),
-                ground.neighbours(List.of(season)).stream()
+                ground.neighbours(List.of(season)).get(season).stream()
                         .map(seen -> {
                             Crop crop = crops.general(seen.cropKey());
                             return new NeighbourShape(

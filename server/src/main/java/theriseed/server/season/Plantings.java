@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -43,8 +42,6 @@ public class Plantings {
     private static final Comparator<PlantingView> BY_GROUP = Comparator.comparing(PlantingView::species)
             .thenComparing(planting -> planting.variety().cropName())
             .thenComparing(planting -> planting.variety().name());
-
-    private static final Predicate<Member> NO_STOCK = member -> false;
 
     private final PlantingRepository plantings;
     private final VarietyRepository varieties;
@@ -93,22 +90,19 @@ public class Plantings {
 
     @Transactional(readOnly = true)
     public List<PlantingView> ofScheme(UUID scheme) {
-        return lines(
-                seasons.whole(open(scheme).season(), scheme, null, NO_STOCK).whole());
+        return lines(seasons.of(open(scheme).season(), scheme));
     }
 
     /** A planting with all its threats; its stock of seed is not in it. */
     @Transactional(readOnly = true)
     public PlantingView get(UUID id) {
-        Planting planting = planting(id);
-        return whole(planting, NO_STOCK);
+        return whole(planting(id), false);
     }
 
     /** A planting with all its threats and what is left of its seed. */
     @Transactional(readOnly = true)
     public PlantingView page(UUID id) {
-        Planting planting = planting(id);
-        return whole(planting, only(planting.member()));
+        return whole(planting(id), true);
     }
 
     /** Which crop stands there, without judging it. */
@@ -124,9 +118,9 @@ public class Plantings {
         if (!ids.isEmpty()) {
             seasons.plans(plantings.seasonsOf(ids))
                     .values()
-                    .forEach(whole -> whole.members().stream()
-                            .filter(member -> ids.contains(member.id()))
-                            .forEach(member -> found.put(member.id(), whole.line(member))));
+                    .forEach(whole -> whole.lines().stream()
+                            .filter(planting -> ids.contains(planting.id()))
+                            .forEach(planting -> found.put(planting.id(), planting)));
         }
         return found;
     }
@@ -145,31 +139,32 @@ public class Plantings {
         if (!planting.facts().aim().forSeed()) {
             return List.of();
         }
-        return ways(planting, sameGroup(planting.variety())).of(planting.member());
+        return ways(planting, true).of(planting.member());
     }
 
     /** Free ground for a planting, and what it would come to there. */
     @Transactional(readOnly = true)
     public List<PlaceView> places(UUID id) {
         Planting planting = planting(id);
-        return ways(planting, NO_STOCK).places(planting.member());
+        return ways(planting, false).places(planting.member());
     }
 
-    private Ways ways(Planting planting, Predicate<Member> stocked) {
-        Seasons.Loaded loaded = seasons.whole(planting.facts().season(), planting.schemeId(), null, stocked);
-        return new Ways(
-                loaded.whole(), loaded.taken(), loaded.ground(), seasons.frosts(), time.today(), planting.schemeId());
+    private Ways ways(Planting planting, boolean stocked) {
+        Seasons.Loaded loaded = seasons.asItStands(planting.facts().season(), planting.schemeId());
+        SeasonAsWhole whole =
+                stocked ? loaded.whole().stocked(seasons.stockOf(sameGroup(planting, loaded.whole()))) : loaded.whole();
+        return new Ways(whole, loaded.taken(), seasons.frosts(), time.today(), planting.schemeId());
     }
 
     /** The ground that each planting of a season takes, drawn in metres from the farm's spot. */
     @Transactional(readOnly = true)
     public List<SiteView> sites(int season) {
         LocalPlane plane = ground.plane();
-        FarmGround on = FarmGround.of(ground);
-        return plantings.planned(season, season).stream()
-                .map(planting -> new SiteView(
-                        planting.id(),
-                        on.site(planting.facts().where()).parts().stream()
+        SeasonAsWhole whole = seasons.plan(season);
+        return whole.members().stream()
+                .map(member -> new SiteView(
+                        member.id(),
+                        whole.standOf(member).site().parts().stream()
                                 .map(part -> Metres.of(plane, part))
                                 .toList()))
                 .toList();
@@ -180,9 +175,9 @@ public class Plantings {
     @Transactional(readOnly = true)
     public PlantingView preview(PlantingFacts facts, UUID scheme) {
         Planting planned = planned(facts, scheme);
-        Seasons.Loaded loaded = seasons.whole(facts.season(), scheme, planned.member(), only(planned.member()));
+        Seasons.Loaded loaded = seasons.whole(facts.season(), scheme, planned.member());
         loaded.taken().check(planned.member());
-        return loaded.whole().whole(planned.member());
+        return stocked(loaded.whole(), planned.member());
     }
 
     /**
@@ -195,8 +190,7 @@ public class Plantings {
     @Transactional(readOnly = true)
     public List<PlantingView> tried(UUID id, PlantingFacts facts, double east, double north) {
         Planting planting = planting(id);
-        SeasonAsWhole whole = seasons.whole(planting.facts().season(), planting.schemeId(), null, NO_STOCK)
-                .whole();
+        SeasonAsWhole whole = seasons.of(planting.facts().season(), planting.schemeId());
         int place = whole.placeOf(id);
         Member then = planting.member().otherwise(facts);
         if (facts.season() != planting.facts().season()) {
@@ -212,10 +206,10 @@ public class Plantings {
     @Transactional(readOnly = true)
     public List<PlantingView> triedWithout(int season, UUID neighbour) {
         SeasonAsWhole whole = seasons.plan(season);
-        int place = whole.placeOfSource(neighbour);
-        if (place < 0) {
+        if (!whole.has(neighbour)) {
             throw NotFound.of("neighbour").get();
         }
+        int place = whole.placeOf(neighbour);
         return whole.tried(
                 place,
                 whole.sources()
@@ -334,7 +328,7 @@ public class Plantings {
     }
 
     private void check(Planting planting) {
-        seasons.whole(planting.facts().season(), planting.schemeId(), planting.member(), NO_STOCK)
+        seasons.whole(planting.facts().season(), planting.schemeId(), planting.member())
                 .taken()
                 .check(planting.member());
     }
@@ -368,28 +362,31 @@ public class Plantings {
     }
 
     private PlantingView whole(Planting planting) {
-        return whole(planting, only(planting.member()));
+        return whole(planting, true);
     }
 
-    private PlantingView whole(Planting planting, Predicate<Member> stocked) {
+    private PlantingView whole(Planting planting, boolean stocked) {
         Member member = planting.member();
-        return seasons.whole(planting.facts().season(), planting.schemeId(), member, stocked)
-                .whole()
-                .whole(member);
+        int season = planting.facts().season();
+        SeasonAsWhole whole = planting.givenUp()
+                ? seasons.whole(season, planting.schemeId(), member).whole()
+                : seasons.of(season, planting.schemeId());
+        return stocked ? stocked(whole, member) : whole.whole(member);
     }
 
-    private static Predicate<Member> only(Member wanted) {
-        return member -> member.id().equals(wanted.id());
+    private PlantingView stocked(SeasonAsWhole whole, Member member) {
+        return whole.stocked(seasons.stockOf(List.of(member))).whole(member);
     }
 
-    private Predicate<Member> sameGroup(Variety variety) {
-        String group = crops.get(variety.cropKey()).crossingGroup();
-        return member -> crops.get(member.variety().cropKey()).crossingGroup().equals(group);
+    private List<Member> sameGroup(Planting planting, SeasonAsWhole whole) {
+        String group = crops.get(planting.variety().cropKey()).crossingGroup();
+        return whole.members().stream()
+                .filter(member -> whole.cropOf(member).crossingGroup().equals(group))
+                .toList();
     }
 
     private static List<PlantingView> lines(SeasonAsWhole whole) {
-        whole.threats().all();
-        return whole.members().stream().map(whole::line).sorted(BY_GROUP).toList();
+        return whole.lines().stream().sorted(BY_GROUP).toList();
     }
 
     /** The same ground, moved. */

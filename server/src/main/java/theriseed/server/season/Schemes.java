@@ -56,8 +56,8 @@ public class Schemes {
         List<PlantingView> tried = plans.ofScheme(id);
         return new Compared(
                 scheme.view(),
-                sum(seasons.whole(scheme.season(), null, null, member -> false).whole(), plans.of(scheme.season())),
-                sum(seasons.whole(scheme.season(), id, null, member -> false).whole(), tried),
+                sum(seasons.plan(scheme.season()), plans.of(scheme.season())),
+                sum(seasons.of(scheme.season(), id), tried),
                 tried);
     }
 

@@ -2,8 +2,8 @@ package theriseed.server.season;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,8 +47,9 @@ final class SeasonAsWhole {
     private final List<Member> members;
     private final List<Source> sources = new ArrayList<>();
     private final Map<UUID, Integer> places = new HashMap<>();
-    private final SeasonThreats threats;
-    private final Map<Member, BloomForecast.Bloom> blooms = new IdentityHashMap<>();
+    private final SeasonThreats lately;
+    private volatile SeasonThreats threats;
+    private volatile List<PlantingView> lines;
 
     /** A stand with what it is called. */
     record Source(
@@ -59,28 +60,66 @@ final class SeasonAsWhole {
             String crop,
             String place,
             Stand stand,
-            Member member) {}
+            Member member) {
+        Source standing(Stand as) {
+            return new Source(id, version, kind, name, crop, place, as, member);
+        }
+    }
 
+    /** @param before the same season as it was lately, so that what has not changed is not judged again; null for none */
     SeasonAsWhole(
             Function<String, Crop> crops,
             BloomForecast forecast,
             FarmGround ground,
-            Map<UUID, SeedStock.OnHand> stock,
             List<Member> members,
             List<Member> yearBefore,
-            List<NeighbourView> neighbours) {
+            List<NeighbourView> neighbours,
+            SeasonAsWhole before) {
         this.crops = crops;
         this.forecast = forecast;
         this.ground = ground;
-        this.stock = stock;
+        this.stock = Map.of();
         this.members = List.copyOf(members);
-        for (Member member : members) {
-            places.put(member.id(), sources.size());
-            sources.add(source(member));
-        }
+        members.forEach(member -> sources.add(source(member)));
         neighbours.forEach(seen -> sources.add(source(seen)));
         volunteers(yearBefore);
-        this.threats = SeasonThreats.of(sources.stream().map(Source::stand).toList(), ground.barriers());
+        if (before != null) {
+            sources.replaceAll(before::unchanged);
+            sources.sort(Comparator.comparingInt(source -> before.places.getOrDefault(source.id(), Integer.MAX_VALUE)));
+        }
+        for (int i = 0; i < sources.size(); i++) {
+            places.put(sources.get(i).id(), i);
+        }
+        this.lately = before == null ? null : before.judgedLast();
+    }
+
+    /** Its threats when they were asked for, else those of the season before the change. */
+    private SeasonThreats judgedLast() {
+        return threats == null ? lately : threats;
+    }
+
+    private SeasonAsWhole(SeasonAsWhole same, Map<UUID, SeedStock.OnHand> stock) {
+        this.crops = same.crops;
+        this.forecast = same.forecast;
+        this.ground = same.ground;
+        this.members = same.members;
+        this.sources.addAll(same.sources);
+        this.places.putAll(same.places);
+        this.lately = same.lately;
+        this.threats = same.threats();
+        this.stock = stock;
+    }
+
+    /** The same season, with what is left of some seed. */
+    SeasonAsWhole stocked(Map<UUID, SeedStock.OnHand> known) {
+        return new SeasonAsWhole(this, known);
+    }
+
+    /** The source with the stand that this season knows, when it stands the same. */
+    private Source unchanged(Source now) {
+        Integer place = places.get(now.id());
+        boolean same = place != null && sources.get(place).stand().equals(now.stand());
+        return same ? now.standing(sources.get(place).stand()) : now;
     }
 
     List<Member> members() {
@@ -91,7 +130,17 @@ final class SeasonAsWhole {
         return sources;
     }
 
+    FarmGround ground() {
+        return ground;
+    }
+
     SeasonThreats threats() {
+        if (threats == null) {
+            List<Stand> stands = sources.stream().map(Source::stand).toList();
+            threats = lately == null
+                    ? SeasonThreats.of(stands, ground.barriers())
+                    : SeasonThreats.of(stands, ground.barriers(), lately);
+        }
         return threats;
     }
 
@@ -99,18 +148,23 @@ final class SeasonAsWhole {
         return places.get(id);
     }
 
-    int placeOfSource(UUID id) {
-        for (int i = 0; i < sources.size(); i++) {
-            if (sources.get(i).id().equals(id)) {
-                return i;
-            }
-        }
-        return -1;
+    Stand standOf(Member member) {
+        return sources.get(placeOf(member.id())).stand();
     }
 
-    /** A planting as one line of its season: only the threats that are not clear. */
-    PlantingView line(Member member) {
-        return view(member, judged(member), false);
+    boolean has(UUID source) {
+        return places.containsKey(source);
+    }
+
+    /** Every planting as one line of the season: only the threats that are not clear. */
+    List<PlantingView> lines() {
+        if (lines == null) {
+            threats().all();
+            lines = members.stream()
+                    .map(member -> view(member, judged(member), false))
+                    .toList();
+        }
+        return lines;
     }
 
     /** A planting looked at by itself: with all its threats. */
@@ -120,7 +174,7 @@ final class SeasonAsWhole {
 
     /** Null where no seed is saved. */
     private Threats judged(Member member) {
-        return member.facts().aim().forSeed() ? threats.to(placeOf(member.id())) : null;
+        return member.facts().aim().forSeed() ? threats().to(placeOf(member.id())) : null;
     }
 
     /**
@@ -130,12 +184,12 @@ final class SeasonAsWhole {
      * @param then the planting as it is tried; null when the change is a neighbour's
      */
     List<PlantingView> tried(int place, Stand stand, Member then) {
-        Map<Integer, Threats> touched = new LinkedHashMap<>(threats.with(place, stand));
+        Map<Integer, Threats> touched = new LinkedHashMap<>(threats().with(place, stand));
         List<PlantingView> views = new ArrayList<>();
         if (then != null) {
             views.add(view(then, touched.remove(place), true));
         }
-        touched.forEach((number, judged) -> views.add(view(sources.get(number).member(), judged, true)));
+        touched.forEach((number, judged) -> views.add(view(sources.get(number).member(), judged, false)));
         return views;
     }
 
@@ -145,6 +199,7 @@ final class SeasonAsWhole {
         BloomForecast.Bloom bloom = forecast(crop, member);
         Optional<BloomWindow> window = blooming(bloom, facts);
         boolean forSeed = facts.aim().forSeed();
+        Span onGround = onGround(crop, facts, bloom.window());
         return new PlantingView(
                 member.id(),
                 member.version(),
@@ -167,8 +222,8 @@ final class SeasonAsWhole {
                 facts.days().replantedOn(),
                 facts.days().clearedOn(),
                 member.firstFlowerOn(),
-                onGround(member).from(),
-                onGround(member).to(),
+                onGround.from(),
+                onGround.to(),
                 facts.sowing().plants(),
                 inRow(crop, facts),
                 betweenRows(crop, facts),
@@ -412,7 +467,7 @@ final class SeasonAsWhole {
             return 0;
         }
         Crop crop = cropOf(member);
-        Stand stand = sources.get(placeOf(member.id())).stand();
+        Stand stand = standOf(member);
         int plants = member.facts().sowing().plants();
         int mothers =
                 Math.max(plants, (int) crop.plants().of(member.facts().aim().grade()));
@@ -449,14 +504,16 @@ final class SeasonAsWhole {
 
     /** Days on which a planting is on the ground it seeds on, both included. */
     Span onGround(Member member) {
-        PlantingFacts facts = member.facts();
+        Crop crop = cropOf(member);
+        return onGround(crop, member.facts(), forecast(crop, member).window());
+    }
+
+    private static Span onGround(Crop crop, PlantingFacts facts, Optional<BloomWindow> bloom) {
         LocalDate from = facts.days().onGroundFrom();
         LocalDate cleared = facts.days().clearedOn();
         LocalDate to = cleared != null
                 ? cleared
-                : forecast(cropOf(member), member)
-                        .window()
-                        .map(window -> BloomForecast.lastRipe(cropOf(member), window))
+                : bloom.map(window -> BloomForecast.lastRipe(crop, window))
                         .orElse(LocalDate.of(facts.season(), 11, 30));
         return new Span(from, to.isBefore(from) ? from : to);
     }

@@ -1,19 +1,23 @@
 package theriseed.server.season;
 
+import java.time.LocalDate;
 import java.time.MonthDay;
-import java.util.HashMap;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.crop.Crop;
 import theriseed.core.season.FamilyRest;
+import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.Kept;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
@@ -21,9 +25,15 @@ import theriseed.server.ground.NeighbourView;
 import theriseed.server.handbook.Crops;
 import theriseed.server.weather.Weathers;
 
-/** Loads whole seasons, in a number of queries that does not grow with them. */
+/**
+ * Loads whole seasons, in a number of queries that does not grow with them. A plan is kept until something is written,
+ * and even then what the change does not touch is not judged again.
+ */
 @Component
 class Seasons {
+    /** Ten years and the next, as the list of all lots asks them. */
+    private static final int MOST_KEPT = 12;
+
     private final PlantingRepository plantings;
     private final Crops crops;
     private final Ground ground;
@@ -32,6 +42,12 @@ class Seasons {
     private final SeedStock stock;
     private final FarmTime time;
 
+    private final Kept<SeasonOn, SeasonAsWhole> plans;
+    private final Kept<String, FarmGround> grounds;
+
+    /** A season as it looks from a day. */
+    private record SeasonOn(int season, LocalDate day) {}
+
     Seasons(
             PlantingRepository plantings,
             Crops crops,
@@ -39,6 +55,7 @@ class Seasons {
             Weathers weathers,
             Farms farms,
             @Lazy SeedStock stock,
+            Changes changes,
             FarmTime time) {
         this.plantings = plantings;
         this.crops = crops;
@@ -47,72 +64,123 @@ class Seasons {
         this.farms = farms;
         this.stock = stock;
         this.time = time;
+        this.plans = new Kept<>(changes::count, MOST_KEPT);
+        this.grounds = new Kept<>(ground::written, 1);
     }
 
-    /** A season with its ground. */
-    record Loaded(SeasonAsWhole whole, FarmGround ground, List<Member> around) {
+    /** A season, and all plantings that its ground may have to rest from. */
+    record Loaded(SeasonAsWhole whole, List<Member> around) {
         GroundTaken taken() {
-            return new GroundTaken(whole, ground, around);
+            return new GroundTaken(whole, whole.ground(), around);
         }
     }
 
-    /** The plan of a season. */
+    /** The plan of a season; as it was reckoned lately, when nothing was written since. */
     SeasonAsWhole plan(int season) {
-        return planWith(season, crops::get);
+        return plans(List.of(season)).get(season);
+    }
+
+    /** The plan of a season, or a scheme beside it. */
+    SeasonAsWhole of(int season, UUID scheme) {
+        return scheme == null ? plan(season) : reckoned(season, around(season, scheme, null), crops::get);
     }
 
     /** The plan of a season, were crops known otherwise. */
     SeasonAsWhole planWith(int season, Function<String, Crop> known) {
-        return load(season, plantings.planned(season - 1, season), null, member -> false, known)
-                .whole();
+        return reckoned(season, members(plantings.planned(season - 1, season)), known);
     }
 
     /**
      * A season of the plan, or of a scheme, with all plantings that its ground may have to rest from.
      *
      * @param extra a planting as it is tried, in place of itself or not among them yet; null for none
-     * @param stocked whose stock of seed is asked for
      */
-    Loaded whole(int season, UUID scheme, Member extra, Predicate<Member> stocked) {
-        int far = FamilyRest.LONGEST;
-        List<Planting> around = plantings.planned(season - far, season + far);
-        if (scheme != null) {
-            around = around.stream()
-                    .filter(planting -> planting.facts().season() != season)
-                    .collect(Collectors.toList());
-            around.addAll(plantings.ofScheme(scheme));
-        }
-        return load(season, around, extra, stocked, crops::get);
+    Loaded whole(int season, UUID scheme, Member extra) {
+        List<Member> around = around(season, scheme, extra);
+        return new Loaded(reckoned(season, around, crops::get), around);
     }
 
-    /** The plans of several seasons at once, for the lots that come from them. */
+    /** The plan of a season as it stands, with all plantings that its ground may have to rest from. */
+    Loaded asItStands(int season, UUID scheme) {
+        return scheme == null ? new Loaded(plan(season), around(season, null, null)) : whole(season, scheme, null);
+    }
+
+    /** The plans of several seasons at once. */
     Map<Integer, SeasonAsWhole> plans(List<Integer> seasons) {
-        if (seasons.isEmpty()) {
-            return Map.of();
-        }
-        int first = seasons.stream().min(Integer::compare).orElseThrow();
-        int last = seasons.stream().max(Integer::compare).orElseThrow();
-        Map<Integer, List<Member>> members = plantings.planned(first - 1, last).stream()
-                .map(Planting::member)
-                .collect(Collectors.groupingBy(member -> member.facts().season()));
-        Map<Integer, List<NeighbourView>> seen =
-                ground.neighbours(seasons).stream().collect(Collectors.groupingBy(NeighbourView::season));
-        FarmGround on = FarmGround.of(ground);
+        List<SeasonOn> wanted = seasons.stream()
+                .map(season -> new SeasonOn(season, time.today()))
+                .toList();
+        boolean onlyRead = TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+        return (onlyRead ? plans.of(wanted, this::reckoned) : reckoned(wanted))
+                .entrySet().stream()
+                        .collect(Collectors.toMap(plan -> plan.getKey().season(), Map.Entry::getValue));
+    }
+
+    private Map<SeasonOn, SeasonAsWhole> reckoned(List<SeasonOn> wanted) {
+        List<Integer> seasons = wanted.stream().map(SeasonOn::season).toList();
+        int first = Collections.min(seasons);
+        int last = Collections.max(seasons);
+        List<Member> members = members(plantings.planned(first - 1, last));
+        Map<Integer, List<NeighbourView>> seen = ground.neighbours(seasons);
+        FarmGround on = farmGround();
         BloomForecast forecast = new BloomForecast(weathers.ofSeasons(first, last), time.today());
-        Map<Integer, SeasonAsWhole> plans = new HashMap<>();
-        for (int season : seasons) {
-            plans.put(
-                    season,
-                    new SeasonAsWhole(
-                            crops::get,
-                            forecast,
-                            on,
-                            Map.of(),
-                            members.getOrDefault(season, List.of()),
-                            members.getOrDefault(season - 1, List.of()),
-                            seen.getOrDefault(season, List.of())));
+        return wanted.stream()
+                .collect(Collectors.toMap(
+                        Function.identity(),
+                        plan -> reckoned(plan.season(), members, seen.get(plan.season()), on, forecast, crops::get)));
+    }
+
+    private SeasonAsWhole reckoned(int season, List<Member> around, Function<String, Crop> known) {
+        return reckoned(
+                season,
+                around,
+                ground.neighbours(List.of(season)).get(season),
+                farmGround(),
+                new BloomForecast(weathers.ofSeasons(season, season), time.today()),
+                known);
+    }
+
+    private SeasonAsWhole reckoned(
+            int season,
+            List<Member> around,
+            List<NeighbourView> seen,
+            FarmGround on,
+            BloomForecast forecast,
+            Function<String, Crop> known) {
+        return new SeasonAsWhole(
+                known,
+                forecast,
+                on,
+                of(around, season),
+                of(around, season - 1),
+                seen,
+                plans.lately(new SeasonOn(season, time.today())).orElse(null));
+    }
+
+    private FarmGround farmGround() {
+        return grounds.of(List.of("all"), all -> Map.of("all", FarmGround.of(ground)))
+                .get("all");
+    }
+
+    private List<Member> around(int season, UUID scheme, Member extra) {
+        int far = FamilyRest.LONGEST;
+        List<Member> around = members(plantings.planned(season - far, season + far));
+        if (scheme != null) {
+            around.removeIf(member -> member.facts().season() == season);
+            around.addAll(members(plantings.ofScheme(scheme)));
         }
-        return plans;
+        if (extra != null) {
+            around.removeIf(member -> member.id().equals(extra.id()));
+            around.add(extra);
+        }
+        return around;
+    }
+
+    /** What is left of the seed of these plantings. */
+    Map<UUID, SeedStock.OnHand> stockOf(List<Member> members) {
+        return members.isEmpty()
+                ? Map.of()
+                : stock.of(members.stream().map(member -> member.variety().id()).collect(Collectors.toSet()));
     }
 
     /** Usual last frost of spring and first of autumn; null where the grower has not said. */
@@ -123,30 +191,8 @@ class Seasons {
         return new Frosts(farm.lastFrost(), farm.firstFrost());
     }
 
-    private Loaded load(
-            int season, List<Planting> found, Member extra, Predicate<Member> stocked, Function<String, Crop> known) {
-        List<Member> around = found.stream().map(Planting::member).collect(Collectors.toList());
-        if (extra != null) {
-            around.removeIf(member -> member.id().equals(extra.id()));
-            around.add(extra);
-        }
-        List<Member> members = of(around, season);
-        FarmGround on = FarmGround.of(ground);
-        SeasonAsWhole whole = new SeasonAsWhole(
-                known,
-                new BloomForecast(weathers.ofSeasons(season, season), time.today()),
-                on,
-                stockOf(members.stream().filter(stocked).toList()),
-                members,
-                of(around, season - 1),
-                ground.neighbours(List.of(season)));
-        return new Loaded(whole, on, around);
-    }
-
-    private Map<UUID, SeedStock.OnHand> stockOf(List<Member> members) {
-        return members.isEmpty()
-                ? Map.of()
-                : stock.of(members.stream().map(member -> member.variety().id()).collect(Collectors.toSet()));
+    private static List<Member> members(List<Planting> found) {
+        return found.stream().map(Planting::member).collect(Collectors.toCollection(ArrayList::new));
     }
 
     private static List<Member> of(List<Member> members, int season) {

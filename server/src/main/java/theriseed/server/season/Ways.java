@@ -41,16 +41,10 @@ final class Ways {
     private final UUID schemeId;
 
     /** @param frosts where the grower has said; otherwise nothing is held against them */
-    Ways(
-            SeasonAsWhole season,
-            GroundTaken taken,
-            FarmGround ground,
-            Seasons.Frosts frosts,
-            LocalDate today,
-            UUID schemeId) {
+    Ways(SeasonAsWhole season, GroundTaken taken, Seasons.Frosts frosts, LocalDate today, UUID schemeId) {
         this.season = season;
         this.taken = taken;
-        this.ground = ground;
+        this.ground = season.ground();
         this.frosts = frosts;
         this.today = today;
         this.schemeId = schemeId;
