@@ -1,2 +1,2 @@
-/** What is picked, and whether that can be. */
+/** When to cut, what is picked, and whether that can be. */
 package theriseed.core.harvest;

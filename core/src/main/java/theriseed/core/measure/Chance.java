@@ -19,6 +19,16 @@ public final class Chance {
         return STANDARD_NORMAL.inverseCumulativeProbability(p);
     }
 
+    /** Probability that a standard normal stays at or below z. */
+    public static double normalAtMost(double z) {
+        return STANDARD_NORMAL.cumulativeProbability(z);
+    }
+
+    /** Density of a standard normal at z. */
+    public static double normalDensity(double z) {
+        return STANDARD_NORMAL.density(z);
+    }
+
     /** P(X &le; k) of a binomial with n trials of probability p; 0 for k &lt; 0. */
     public static double atMost(int k, int n, double p) {
         return k < 0 ? 0 : BinomialDistribution.of(n, p).cumulativeProbability(k);

@@ -1,0 +1,50 @@
+package theriseed.core.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import theriseed.core.measure.OutOfRange;
+
+class StoreTest {
+    @Test
+    void clusteredRotAsksForMore() {
+        int before = 0;
+        for (double clustering : new double[] {0, 0.02, 0.08, 0.15}) {
+            StoreNeed need = StoreNeed.of(60, 0.0015, 150, 0.02, 0.85, clustering);
+            assertThat(need.putIn()).isGreaterThan(before).isGreaterThan(need.onAverage());
+            assertThat(need.chance()).isGreaterThanOrEqualTo(0.95);
+            before = need.putIn();
+        }
+    }
+
+    @Test
+    void theRateFoundGivesTheLossSeen() {
+        StoreLosses losses = StoreLosses.of(6, 150, 28);
+        assertThat(StoreLosses.path(150, 0, new double[] {28}, new double[] {losses.rate()})[0])
+                .isCloseTo(144, within(1e-9));
+        assertThat(losses.upperRate()).isGreaterThan(losses.rate());
+        assertThatThrownBy(() -> StoreLosses.of(150, 150, 28))
+                .isInstanceOf(OutOfRange.class)
+                .hasMessageContaining("x: 150");
+    }
+
+    @Test
+    void theBestIntervalCostsLeastAndIsHeldWithinReason() {
+        CheckInterval interval = CheckInterval.of(9, 200, 0.0015, 0.05, 2.5);
+        double lost = 0.0015 * 200 * 0.05 * 2.5;
+        for (double days : new double[] {interval.best() * 0.8, interval.best() * 1.25}) {
+            assertThat(9 / days + lost * days / 2).isGreaterThan(interval.dailyCost());
+        }
+        assertThat(CheckInterval.of(1000, 10, 0.0001, 0.01, 1).days()).isEqualTo(30);
+        assertThat(CheckInterval.of(0.1, 1e5, 0.1, 1, 5).days()).isEqualTo(3);
+    }
+
+    @Test
+    void looksMustFollowEachOther() {
+        assertThatThrownBy(() -> StoreLosses.path(100, 0, new double[] {30, 20}, new double[] {0.001, 0.001}))
+                .isInstanceOf(OutOfRange.class)
+                .hasMessageContaining("checks[1]");
+    }
+}
