@@ -1144,7 +1144,7 @@ export interface components {
             count?: number;
             crop: string;
             /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "PACK" | "SOW" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             /** Format: double */
             limit?: number;
             lot?: string;
@@ -1417,7 +1417,7 @@ export interface components {
             from: string;
             ground: string;
             /** @enum {string} */
-            kind: "SOW" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             planned: boolean;
             /** Format: uuid */
             plantingId: string;
@@ -1962,13 +1962,14 @@ export interface components {
             /** Format: uuid */
             plotId: string;
             /** @enum {string} */
-            purpose: "SEED" | "EATING";
+            purpose: "SEED" | "PLANTING_STOCK" | "EATING";
             reason?: string;
             /** Format: date */
             replantedOn?: string;
             restOverruled?: string;
             /** Format: uuid */
             rootPlotId?: string;
+            rootStretches?: components["schemas"]["Stretch"][];
             /** Format: uuid */
             schemeId?: string;
             /** Format: int32 */
@@ -2028,12 +2029,17 @@ export interface components {
             plotName: string;
             population?: components["schemas"]["Population"];
             /** @enum {string} */
-            purpose: "SEED" | "EATING";
+            purpose: "SEED" | "PLANTING_STOCK" | "EATING";
             /** Format: date */
             replantedOn?: string;
             restOverruled: string;
             /** Format: uuid */
             rootPlotId?: string;
+            rootStretches: components["schemas"]["Stretch"][];
+            /** Format: date */
+            rootsFrom?: string;
+            /** Format: date */
+            rootsTo?: string;
             /** Format: int32 */
             season: number;
             /** Format: double */
@@ -2045,6 +2051,7 @@ export interface components {
             /** Format: double */
             spacing: number;
             species: string;
+            stock?: components["schemas"]["Stock"];
             stretches: components["schemas"]["Stretch"][];
             variety: components["schemas"]["VarietyView"];
             /** Format: int32 */
@@ -2295,6 +2302,21 @@ export interface components {
             /** Format: int32 */
             version: number;
             waterAdded: number;
+        };
+        Stock: {
+            /** Format: int32 */
+            asked: number;
+            /** Format: double */
+            chance: number;
+            /** Format: int32 */
+            days: number;
+            enough: boolean;
+            /** Format: double */
+            expected: number;
+            /** Format: int32 */
+            putIn: number;
+            /** Format: int32 */
+            wanted: number;
         };
         StockView: {
             bulk: number;

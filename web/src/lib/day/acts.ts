@@ -128,6 +128,7 @@ export function say(act: Act, now: string, units: Units): Said {
 
 const WHY_NOW: Record<Work, string> = {
 	SOW: 'Planned for today.',
+	PLANT: 'Planned for today.',
 	SET_OUT: 'Planned for today.',
 	STAKE: 'Tall stalks lie down in the first wind.',
 	WALK: 'Before it sheds pollen.',
@@ -138,9 +139,9 @@ const WHY_NOW: Record<Work, string> = {
 	UNCOVER: 'The fruit has set.',
 	WATCH_RIPENING: 'The first seed is about to ripen.',
 	PICK: 'The first seed is ripe.',
-	LIFT: 'Before hard frost; judge each root.',
+	LIFT: 'Judge each one; keep the best.',
 	CHECK_STORE: 'Throw out soft and mouldy ones.',
-	REPLANT: 'The best roots, to seed.',
+	REPLANT: 'The best, to seed.',
 	CLEAR: 'Before it can flower and cross others.'
 };
 

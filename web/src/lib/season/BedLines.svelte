@@ -8,11 +8,13 @@
 	interface Props {
 		ground: Schemas['GroundView'];
 		plantings: Planting[];
+		/** Plantings of the season after, whose roots may grow in this one. */
+		next: Planting[];
 		season: number;
 		today: string;
 	}
 	/** Each bed through the season: what stands on it from when to when, and when it is free. */
-	let { ground, plantings, season, today }: Props = $props();
+	let { ground, plantings, next, season, today }: Props = $props();
 
 	const ROW = 34;
 	let room = $state(0);
@@ -24,13 +26,22 @@
 			const whole = plantings.filter((one) => one.plotId === plot.id && one.stretches.length === 0);
 			return [
 				...(beds.length === 0 || whole.length > 0
-					? [{ id: plot.id, name: plot.name, detail: beds.length ? 'as a whole' : '', plantings: whole }]
+					? [
+							{
+								id: plot.id,
+								name: plot.name,
+								detail: beds.length ? 'as a whole' : '',
+								plantings: whole,
+								roots: []
+							}
+						]
 					: []),
 				...beds.map(({ bed }) => ({
 					id: bed.id,
 					name: `${plot.name}, ${bed.name.toLowerCase()}`,
 					detail: '',
-					plantings: plantings.filter((one) => one.stretches.some((stretch) => stretch.bedId === bed.id))
+					plantings: plantings.filter((one) => one.stretches.some((stretch) => stretch.bedId === bed.id)),
+					roots: next.filter((one) => one.rootStretches.some((stretch) => stretch.bedId === bed.id))
 				}))
 			];
 		})
@@ -83,9 +94,20 @@
 							{cropWord(planting.variety.cropName)}{part(planting, row.id)}</span
 						></a
 					>
-				{:else}
-					<span class="free">free</span>
 				{/each}
+				{#each row.roots as planting (planting.id)}
+					{@const from = x(noon(planting.rootsFrom!))}
+					<a
+						href="/desk?season={planting.season}&planting={planting.id}"
+						class="stand eaten"
+						style:left="{from}px"
+						style:width="{Math.max(6, x(noon(planting.rootsTo!)) - from)}px"
+						title="roots of {planting.variety.name}, {dayMonth(planting.rootsFrom!)} to {dayMonth(
+							planting.rootsTo!
+						)}">{planting.variety.name}<span class="ml-1.5 font-normal">roots for {planting.season}</span></a
+					>
+				{/each}
+				{#if row.plantings.length + row.roots.length === 0}<span class="free">free</span>{/if}
 			{/if}
 		</div>
 	{/each}

@@ -115,7 +115,11 @@
 					planting.plants,
 					'plant'
 				)}
-				{shown.purpose === 'SEED' ? `for ${GRADE[shown.grade]} seed` : 'to eat'}
+				{shown.purpose === 'SEED'
+					? `for ${GRADE[shown.grade]} seed`
+					: shown.purpose === 'EATING'
+						? 'to eat'
+						: `for ${GRADE[shown.grade]} planting stock`}
 			</p>
 			<Threats planting={shown}>
 				{#snippet ways()}

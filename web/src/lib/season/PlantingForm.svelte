@@ -9,6 +9,7 @@
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { CONTROL, cropWord, GRADE, PURPOSE } from '$lib/words/words';
+	import BedsTaken from './BedsTaken.svelte';
 
 	type Request = Schemas['PlantingRequest'];
 	interface Props {
@@ -58,14 +59,13 @@
 	let setOutOn = $state(was?.setOutOn ?? '');
 	let plants = $state(String(was?.plants ?? ''));
 	let germination = $state(String(was?.germination ?? '85'));
-	let taking = $state(
+	type Taken = Record<string, { from: string; to: string }>;
+	const typed = (stretches: Schemas['Stretch'][]): Taken =>
 		Object.fromEntries(
-			(was?.stretches ?? []).map((stretch) => [
-				stretch.bedId,
-				{ from: String(stretch.from), to: String(stretch.to) }
-			])
-		) as Record<string, { from: string; to: string }>
-	);
+			stretches.map((stretch) => [stretch.bedId, { from: String(stretch.from), to: String(stretch.to) }])
+		);
+	let taking = $state(typed(was?.stretches ?? []));
+	let rootsTaking = $state(typed(was?.rootStretches ?? []));
 	let inRow = $state(was ? String(was.inRow) : '');
 	let betweenRows = $state(was ? String(was.betweenRows) : '');
 	let selected = $state(was && was.selected < 1 ? String(Math.round(was.selected * 100)) : '');
@@ -91,6 +91,7 @@
 		plants: 'Plants',
 		germination: 'Germination',
 		stretches: 'Beds',
+		rootStretches: 'Beds the roots grow on',
 		inRow: 'Between plants',
 		betweenRows: 'Between rows',
 		selected: 'Kept when the best are chosen',
@@ -103,24 +104,31 @@
 		flowers: 'Flowers'
 	};
 	const bedsHere = $derived(beds.filter((bed) => bed.plotId === plotId));
+	const rootBeds = $derived(beds.filter((bed) => bed.plotId === rootPlotId));
 	const lifeCycle = $derived(
 		varieties.find((one) => one.id === varietyId)?.lifeCycle ?? was?.variety.lifeCycle
 	);
+	const clonal = $derived(lifeCycle === 'CLONAL');
+	const purposes = $derived(
+		(clonal ? (['PLANTING_STOCK', 'EATING'] as const) : (['SEED', 'EATING'] as const)).map((value) => ({
+			value,
+			label: PURPOSE[value]
+		}))
+	);
+	$effect(() => {
+		if (!purposes.some(({ value }) => value === purpose)) purpose = purposes[0].value;
+	});
 	const resting = $derived(
 		restOverruled !== '' || refused === 'restOverruled' || attempt.problem?.field === 'restOverruled'
 	);
 
-	function take(bed: Schemas['BedView'], wanted: boolean) {
-		const others = Object.fromEntries(Object.entries(taking).filter(([id]) => id !== bed.id));
-		taking = wanted ? { ...others, [bed.id]: { from: '0', to: String(Math.floor(bed.length)) } } : others;
-	}
-	function stretches() {
-		return bedsHere
-			.filter((bed) => taking[bed.id])
+	function stretches(field: string, here: Schemas['BedView'][], taken: Taken) {
+		return here
+			.filter((bed) => taken[bed.id])
 			.map((bed) => ({
 				bedId: bed.id,
-				from: numberIn('stretches', taking[bed.id].from),
-				to: numberIn('stretches', taking[bed.id].to)
+				from: numberIn(field, taken[bed.id].from),
+				to: numberIn(field, taken[bed.id].to)
 			}));
 	}
 	const share = (typed: string) => {
@@ -134,16 +142,18 @@
 			season: numberIn('season', season, 'a year'),
 			varietyId,
 			plotId,
-			stretches: stretches(),
+			stretches: stretches('stretches', bedsHere, taking),
 			purpose,
 			grade,
-			flowers: purpose === 'SEED' || eatenInFlower,
+			flowers: purpose !== 'EATING' || eatenInFlower,
 			sownOn,
 			...(setOutOn ? { setOutOn } : {}),
 			...(stored && liftedOn ? { liftedOn } : {}),
 			...(stored && replantedOn ? { replantedOn } : {}),
-			...(stored && rootPlotId ? { rootPlotId } : {}),
-			...(purpose === 'EATING' && clearedOn ? { clearedOn } : {}),
+			...(stored && rootPlotId
+				? { rootPlotId, rootStretches: stretches('rootStretches', rootBeds, rootsTaking) }
+				: {}),
+			...(purpose !== 'SEED' && clearedOn ? { clearedOn } : {}),
 			plants: numberIn('plants', plants),
 			inRow: maybeNumberIn('inRow', inRow),
 			betweenRows: maybeNumberIn('betweenRows', betweenRows),
@@ -198,16 +208,7 @@
 			<a class="quiet text-sm" href="/desk/varieties/new">a variety not listed yet</a>
 		</div>
 	{/if}
-	<ChoiceField
-		label={LABELS.purpose}
-		name="purpose"
-		{attempt}
-		bind:value={purpose}
-		choices={[
-			{ value: 'SEED', label: PURPOSE.SEED },
-			{ value: 'EATING', label: PURPOSE.EATING }
-		]}
-	/>
+	<ChoiceField label={LABELS.purpose} name="purpose" {attempt} bind:value={purpose} choices={purposes} />
 	<ChoiceField
 		label={LABELS.grade}
 		name="grade"
@@ -241,78 +242,57 @@
 		choices={plots.map((plot) => ({ value: plot.id, label: plot.name }))}
 	/>
 	{#if bedsHere.length > 0}
-		<fieldset class="sm:col-span-2">
-			<legend class="mb-1 text-sm font-semibold">{LABELS.stretches}</legend>
-			<ul class="grid gap-1">
-				{#each bedsHere as bed (bed.id)}
-					<li class="flex flex-wrap items-center gap-x-3 gap-y-1">
-						<label class="flex w-28 items-center gap-2">
-							<input
-								type="checkbox"
-								class="checkbox"
-								checked={taking[bed.id] !== undefined}
-								onchange={(event) => take(bed, event.currentTarget.checked)}
-							/>
-							{bed.name}
-						</label>
-						{#if taking[bed.id]}
-							<span class="flex items-center gap-2 text-sm">
-								from
-								<input
-									class="input w-20"
-									aria-label="{bed.name}, from metre"
-									inputmode="decimal"
-									bind:value={taking[bed.id].from}
-								/>
-								to
-								<input
-									class="input w-20"
-									aria-label="{bed.name}, to metre"
-									inputmode="decimal"
-									bind:value={taking[bed.id].to}
-								/>
-								of {Math.floor(bed.length)} m
-							</span>
-						{/if}
-					</li>
-				{/each}
-			</ul>
-			<p class="mt-1 text-sm text-soft">none chosen: it takes the whole plot</p>
-		</fieldset>
+		<BedsTaken
+			legend={LABELS.stretches}
+			beds={bedsHere}
+			bind:taking
+			none="none chosen: it takes the whole plot"
+		/>
 	{/if}
-	<TextField label={LABELS.sownOn} name="sownOn" type="date" {attempt} bind:value={sownOn} />
 	<TextField
-		label={LABELS.setOutOn}
-		name="setOutOn"
+		label={clonal ? 'Planted on' : LABELS.sownOn}
+		name="sownOn"
 		type="date"
 		{attempt}
-		bind:value={setOutOn}
-		hint="only when raised under glass"
+		bind:value={sownOn}
+		hint={lifeCycle === 'PERENNIAL' ? 'of the stand, in whatever year' : undefined}
 	/>
+	{#if !clonal}
+		<TextField
+			label={LABELS.setOutOn}
+			name="setOutOn"
+			type="date"
+			{attempt}
+			bind:value={setOutOn}
+			hint="only when raised under glass"
+		/>
+	{/if}
 	<TextField
 		label={LABELS.plants}
 		name="plants"
 		{attempt}
 		bind:value={plants}
 		inputmode="numeric"
-		hint="that should give seed"
+		hint={clonal ? 'tubers, bulbs or cloves that are planted' : 'that should give seed'}
 	/>
-	<TextField
-		label={LABELS.germination}
-		name="germination"
-		{attempt}
-		bind:value={germination}
-		inputmode="decimal"
-		unit="%"
-	/>
-	{#if purpose === 'EATING'}
+	{#if !clonal}
 		<TextField
-			label={LABELS.clearedOn}
+			label={LABELS.germination}
+			name="germination"
+			{attempt}
+			bind:value={germination}
+			inputmode="decimal"
+			unit="%"
+		/>
+	{/if}
+	{#if purpose !== 'SEED'}
+		<TextField
+			label={clonal ? 'Lifted on' : LABELS.clearedOn}
 			name="clearedOn"
 			type="date"
 			{attempt}
 			bind:value={clearedOn}
-			hint="what stands longer than its bloom counts as flowering"
+			hint={clonal ? undefined : 'what stands longer than its bloom counts as flowering'}
 		/>
 	{/if}
 	{#if lifeCycle === 'BIENNIAL'}
@@ -340,6 +320,14 @@
 					...plots.map((plot) => ({ value: plot.id, label: plot.name }))
 				]}
 			/>
+			{#if rootBeds.length > 0}
+				<BedsTaken
+					legend={LABELS.rootStretches}
+					beds={rootBeds}
+					bind:taking={rootsTaking}
+					none="none chosen: nothing is held free for them"
+				/>
+			{/if}
 		{/if}
 	{/if}
 	<details class="sm:col-span-2" open={was !== undefined && (control !== 'OPEN' || selected !== '')}>

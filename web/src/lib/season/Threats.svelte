@@ -6,6 +6,7 @@
 	import { dayMonth } from '$lib/words/dates';
 	import { CONTROL, many } from '$lib/words/words';
 	import Population from './Population.svelte';
+	import StockKept from './StockKept.svelte';
 	import Threat from './Threat.svelte';
 
 	interface Props {
@@ -90,3 +91,4 @@
 
 {@render ways?.()}
 {#if planting.population}<Population {planting} population={planting.population} />{/if}
+{#if planting.stock}<StockKept {planting} stock={planting.stock} />{/if}

@@ -10,6 +10,7 @@ export function asRequest(planting: Planting): Schemas['PlantingRequest'] {
 		plotId: planting.plotId,
 		stretches: planting.stretches,
 		rootPlotId: planting.rootPlotId,
+		rootStretches: planting.rootStretches,
 		purpose: planting.purpose,
 		grade: planting.grade,
 		flowers: planting.flowers,

@@ -5,7 +5,7 @@ type StepKind = Schemas['StepView']['kind'];
 
 /** What growers say for what the records hold. */
 export const GRADE = { OWN_USE: 'own use', MARKET: 'market', STOCK: 'stock' } as const;
-export const PURPOSE = { SEED: 'seed', EATING: 'eating' } as const;
+export const PURPOSE = { SEED: 'seed', PLANTING_STOCK: 'planting stock', EATING: 'eating' } as const;
 export const ROLE = { GROWER: 'grower', HAND: 'hand', VISITOR: 'visitor' } as const;
 
 export const STEP: Record<StepKind, { act: string; done: string; doing: string }> = {
@@ -66,6 +66,7 @@ export type Work = Schemas['Entry']['kind'];
 export function workWords(kind: Work, what: string): string {
 	const act: Record<Work, string> = {
 		SOW: `Sow the ${what}`,
+		PLANT: `Plant the ${what}`,
 		SET_OUT: `Set out the ${what}`,
 		STAKE: `Stake the ${what}`,
 		WALK: `Walk the ${what}`,
@@ -76,9 +77,9 @@ export function workWords(kind: Work, what: string): string {
 		UNCOVER: `Uncover the ${what}`,
 		WATCH_RIPENING: `Watch the ${what} ripen`,
 		PICK: `Pick the ${what}`,
-		LIFT: `Lift the roots of the ${what}`,
-		CHECK_STORE: `Look through the stored roots of the ${what}`,
-		REPLANT: `Replant the roots of the ${what}`,
+		LIFT: `Lift the ${what}`,
+		CHECK_STORE: `Look through the stored ${what}`,
+		REPLANT: `Replant the ${what}`,
 		CLEAR: `Take off the ${what}`
 	};
 	return act[kind];

@@ -148,7 +148,7 @@ class DeskTest {
     @Test
     void theCalendarIsReadSavedAndFed() {
         grower.at("/desk/calendar?season=2027");
-        grower.sees("Replant the roots of the Brine beetroot");
+        grower.sees("Replant the Brine beetroot");
         grower.act("Open a feed");
         Locator address =
                 grower.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^made")));

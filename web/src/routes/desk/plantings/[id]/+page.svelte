@@ -9,6 +9,7 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import PlantingForm from '$lib/season/PlantingForm.svelte';
+	import { asRequest } from '$lib/season/request';
 	import Threats from '$lib/season/Threats.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -40,6 +41,13 @@
 				? `/desk/what-if?season=${planting.season}&scheme=${scheme}`
 				: `/desk?season=${planting.season}&planting=${planting.id}`
 		);
+	const standingOn = new Attempt();
+	const standsOn = (planting: Schemas['PlantingView']) =>
+		void standingOn.run(async () => {
+			const body = { ...asRequest(planting), season: planting.season + 1, version: undefined };
+			const kept = await ask(POST('/api/plantings', { body }));
+			await goto(`/desk?season=${kept.season}&planting=${kept.id}`);
+		});
 	const givingUp = new Attempt();
 	let why = $state('');
 
@@ -85,6 +93,19 @@
 						/>{/if}
 				</section>
 			</div>
+			{#if planting.variety.lifeCycle === 'PERENNIAL' && !scheme}
+				<section class="mt-8 max-w-xl">
+					<h2 class="ruled mb-3">Keep the plants another year</h2>
+					<p class="mb-3">
+						Perennial plants stand where they are; each season has its own plan, so that its neighbours are
+						looked at again.
+					</p>
+					<Trouble attempt={standingOn} labels={{}} />
+					<Act onclick={() => standsOn(planting)} disabled={standingOn.busy}
+						>They stand on in {planting.season + 1}</Act
+					>
+				</section>
+			{/if}
 			<section class="mt-8 max-w-xl">
 				<h2 class="ruled mb-3">Take it out of the plan</h2>
 				<TextField

@@ -63,10 +63,13 @@ public final class BloomForecast {
 
     /**
      * First to last flower of a planting that is to seed in a season. Crops that flower after a winter count their warmth
-     * from its end: from the first of the year, or from replanting, and not before they have had their cold.
+     * from its end: from the first of the year, or from replanting, and not before they have had their cold. A perennial
+     * sown in the same year that needs no cold counts from sowing, which is early at best: a seedling lags behind an old
+     * plant.
      */
     public Bloom of(Crop crop, int season, GrowingDays days) {
-        boolean afterWinter = crop.lifeCycle().flowersAfterWinter();
+        boolean firstYear = crop.vernalisationWeeks() == 0 && days.sown().getYear() >= season;
+        boolean afterWinter = crop.lifeCycle().flowersAfterWinter() && !firstYear;
         Cold cold = afterWinter ? cold(crop, season, days) : new Cold(0, 0, Optional.of(days.sown()));
         if (days.firstFlower().isPresent()) {
             LocalDate first = days.firstFlower().get();

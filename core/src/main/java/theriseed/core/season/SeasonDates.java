@@ -8,8 +8,9 @@ import theriseed.core.measure.Range;
 /** Which days make sense for a planting that is to seed in a season. A season is named after the year of its seed. */
 public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, LocalDate latestPicking) {
     /**
-     * Annuals are sown from the autumn before to the autumn of the season; biennials and perennials at least one winter
-     * before they seed. Seed may be picked until the end of the winter after.
+     * Annuals are sown from the autumn before to the autumn of the season, biennials in the year before they seed.
+     * Perennials stand for up to twenty years; the first may be the one they are sown in. Cloves, bulbs and tubers are
+     * planted from the autumn before. What ripens may be picked until the end of the winter after.
      */
     public static SeasonDates of(LifeCycle lifeCycle, int season) {
         Range.of(2000, 2099, "year").check("season", season);
@@ -18,8 +19,9 @@ public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, Loca
             case ANNUAL -> new SeasonDates(LocalDate.of(season - 1, 9, 1), LocalDate.of(season, 9, 30), latestPicking);
             case BIENNIAL ->
                 new SeasonDates(LocalDate.of(season - 1, 1, 1), LocalDate.of(season - 1, 12, 31), latestPicking);
-            case PERENNIAL, CLONAL ->
+            case PERENNIAL ->
                 new SeasonDates(LocalDate.of(season - 20, 1, 1), LocalDate.of(season, 6, 30), latestPicking);
+            case CLONAL -> new SeasonDates(LocalDate.of(season - 1, 9, 1), LocalDate.of(season, 6, 30), latestPicking);
         };
     }
 

@@ -31,6 +31,7 @@ public final class SeasonWork {
     /** What is to be done. */
     public enum Kind {
         SOW,
+        PLANT,
         SET_OUT,
         STAKE,
         WALK,
@@ -81,8 +82,16 @@ public final class SeasonWork {
     /** All of it, in the order of its days. */
     public static List<Task> of(Plan plan) {
         List<Task> tasks = new ArrayList<>();
-        tasks.add(on(Kind.SOW, plan.sown()));
-        plan.setOut().ifPresent(day -> tasks.add(on(Kind.SET_OUT, day)));
+        if (plan.crop().lifeCycle() == LifeCycle.CLONAL) {
+            stock(plan, tasks);
+            tasks.sort(Comparator.comparing(Task::from).thenComparing(Task::kind));
+            return List.copyOf(tasks);
+        }
+        boolean standsAlready = plan.sown().getYear() < plan.season() - 1;
+        if (!standsAlready) {
+            tasks.add(on(Kind.SOW, plan.sown()));
+            plan.setOut().ifPresent(day -> tasks.add(on(Kind.SET_OUT, day)));
+        }
         plan.cleared().ifPresent(day -> tasks.add(new Task(Kind.CLEAR, day.minusDays(14), day, "")));
         roots(plan, tasks);
         if (plan.forSeed() && plan.bloom().isPresent()) {
@@ -96,10 +105,36 @@ public final class SeasonWork {
         if (plan.lifted().isEmpty() || plan.replanted().isEmpty()) {
             return;
         }
-        LocalDate lifted = plan.lifted().get();
-        LocalDate replanted = plan.replanted().get();
-        tasks.add(on(Kind.LIFT, lifted));
-        tasks.add(on(Kind.REPLANT, replanted));
+        tasks.add(on(Kind.LIFT, plan.lifted().get()));
+        tasks.add(on(Kind.REPLANT, plan.replanted().get()));
+        store(plan.lifted().get(), plan.replanted().get(), tasks);
+    }
+
+    /**
+     * Planting stock: walks spread over its time on the ground, the last of them at lifting or in the store, and the
+     * store until it is planted again a year later.
+     */
+    private static void stock(Plan plan, List<Task> tasks) {
+        tasks.add(on(Kind.PLANT, plan.sown()));
+        if (plan.cleared().isEmpty()) {
+            return;
+        }
+        LocalDate lifted = plan.cleared().get();
+        tasks.add(new Task(Kind.LIFT, lifted.minusDays(7), lifted, plan.crop().ripenessCues()));
+        List<Crop.Stage> stages = plan.crop().rogueStages();
+        long days = lifted.toEpochDay() - plan.sown().toEpochDay();
+        for (int i = 0; i < stages.size(); i++) {
+            Crop.Stage stage = stages.get(i);
+            boolean stored = stage.name().toLowerCase(Locale.ROOT).contains("stored");
+            LocalDate day = stored
+                    ? lifted.plusDays(STORE_CHECK_DAYS)
+                    : lifted.minusDays(Math.round(days * (stages.size() - 1.0 - i) / (stages.size() + 1)));
+            tasks.add(walk(day, stage.name() + ": " + stage.lookFor()));
+        }
+        store(lifted, plan.sown().plusYears(1), tasks);
+    }
+
+    private static void store(LocalDate lifted, LocalDate replanted, List<Task> tasks) {
         for (LocalDate day = lifted.plusDays(STORE_CHECK_DAYS);
                 day.isBefore(replanted);
                 day = day.plusDays(STORE_CHECK_DAYS)) {

@@ -49,6 +49,15 @@ class BloomForecastTest {
     }
 
     @Test
+    void aPerennialSownThisYearBloomsLaterThanOneThatStands() {
+        LocalDate sown = LocalDate.of(2026, 4, 20);
+        LocalDate young = first(forecast("fennel", GrowingDays.sown(sown)));
+        LocalDate old = first(forecast("fennel", GrowingDays.sown(sown.minusYears(2))));
+        assertThat(young).isAfter(sown.plusDays(60)).isAfterOrEqualTo(old);
+        assertThat(forecast("chives", GrowingDays.sown(sown)).tooLittleCold()).isTrue();
+    }
+
+    @Test
     void aBiennialBloomsInItsSeasonWhateverTheSowingDay() {
         LocalDate sown = LocalDate.of(2025, 6, 20);
         BloomForecast.Bloom kale = forecast("kale", GrowingDays.sown(sown));

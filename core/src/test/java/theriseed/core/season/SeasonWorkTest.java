@@ -66,6 +66,46 @@ class SeasonWorkTest {
     }
 
     @Test
+    void plantingStockIsWalkedLiftedAndLookedThroughUntilItIsPlantedAgain() {
+        LocalDate planted = LocalDate.of(2025, 10, 10);
+        LocalDate lifted = LocalDate.of(2026, 7, 20);
+        for (String key : List.of("garlic", "shallot-clonal", "potato-tuber")) {
+            Crop crop = crop(key);
+            List<Task> tasks = SeasonWork.of(new SeasonWork.Plan(
+                    crop,
+                    2026,
+                    planted,
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    Optional.of(lifted),
+                    false,
+                    PollenControl.Kind.OPEN,
+                    false,
+                    Optional.empty(),
+                    0));
+            assertThat(of(tasks, Kind.PLANT))
+                    .singleElement()
+                    .extracting(Task::from)
+                    .isEqualTo(planted);
+            assertThat(of(tasks, Kind.LIFT))
+                    .singleElement()
+                    .extracting(Task::to)
+                    .isEqualTo(lifted);
+            assertThat(of(tasks, Kind.WALK))
+                    .hasSize(crop.rogueStages().size())
+                    .allSatisfy(walk -> assertThat(walk.from())
+                            .isAfter(planted)
+                            .isBeforeOrEqualTo(walk.about().startsWith("stored") ? lifted.plusDays(30) : lifted));
+            assertThat(of(tasks, Kind.CHECK_STORE))
+                    .isNotEmpty()
+                    .allSatisfy(
+                            check -> assertThat(check.from()).isAfter(lifted).isBefore(planted.plusYears(1)));
+            assertThat(of(tasks, Kind.SOW)).isEmpty();
+        }
+    }
+
+    @Test
     void whatHangsOnBloomMovesWithIt() {
         List<Task> early = work(crop("kale"), PollenControl.Kind.CAGED, FIRST, false);
         List<Task> late = work(crop("kale"), PollenControl.Kind.CAGED, FIRST.plusDays(9), false);

@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.CropTable;
+import theriseed.core.crop.Grade;
 import theriseed.core.measure.OutOfRange;
 
 class StoreTest {
@@ -39,6 +42,19 @@ class StoreTest {
         }
         assertThat(CheckInterval.of(1000, 10, 0.0001, 0.01, 1).days()).isEqualTo(30);
         assertThat(CheckInterval.of(0.1, 1e5, 0.1, 1, 5).days()).isEqualTo(3);
+    }
+
+    @Test
+    void stockIsPlannedForAsManyPlantsAsTheGradeAsks() {
+        Crop garlic = CropTable.shipped().find("garlic").orElseThrow();
+        int asked = (int) garlic.plants().of(Grade.MARKET);
+        StockPlan few = StockPlan.of(garlic, Grade.MARKET, asked - 1, 90);
+        assertThat(few.enough()).isFalse();
+        assertThat(few.need())
+                .isEqualTo(StockPlan.of(garlic, Grade.MARKET, asked, 90).need());
+        assertThat(StockPlan.of(garlic, Grade.MARKET, asked, 200).need().putIn())
+                .isGreaterThan(few.need().putIn());
+        assertThat(few.need().beforeChoice()).isGreaterThan(asked);
     }
 
     @Test

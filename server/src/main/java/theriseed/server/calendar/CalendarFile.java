@@ -20,6 +20,7 @@ import theriseed.core.season.SeasonWork.Kind;
 final class CalendarFile {
     private static final Map<Kind, String> ACT = Map.ofEntries(
             Map.entry(Kind.SOW, "Sow"),
+            Map.entry(Kind.PLANT, "Plant"),
             Map.entry(Kind.SET_OUT, "Set out"),
             Map.entry(Kind.STAKE, "Stake"),
             Map.entry(Kind.WALK, "Walk"),
@@ -30,9 +31,9 @@ final class CalendarFile {
             Map.entry(Kind.UNCOVER, "Uncover"),
             Map.entry(Kind.WATCH_RIPENING, "Watch the ripening of"),
             Map.entry(Kind.PICK, "Pick"),
-            Map.entry(Kind.LIFT, "Lift the roots of"),
-            Map.entry(Kind.CHECK_STORE, "Look through the stored roots of"),
-            Map.entry(Kind.REPLANT, "Replant the roots of"),
+            Map.entry(Kind.LIFT, "Lift"),
+            Map.entry(Kind.CHECK_STORE, "Look through the stored"),
+            Map.entry(Kind.REPLANT, "Replant"),
             Map.entry(Kind.CLEAR, "Take off"));
 
     private static final String PLANNED = "Planned from the usual warmth; moves when the bloom does.";

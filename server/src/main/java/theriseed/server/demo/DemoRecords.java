@@ -318,6 +318,8 @@ class DemoRecords {
         UUID pea = plant(2026, "Skerrow Early Row", bed(2, 1), Grade.MARKET, "2026-03-22", null, 300);
         UUID lettuce = plant(2026, "Tidewrack", bed(2, 5), Grade.MARKET, "2026-04-08", null, 64);
         eat(2026, "Slack Water", bed(6, 6), "2025-05-10", "2026-03-20", 120);
+        stock(2026, "Anchor", bed(7, 5, 0, 30), "2025-10-08", "2026-07-20", 400);
+        stock(2026, "Ballast", bed(7, 6), "2026-04-18", "2026-09-05", 180);
 
         on("2026-06-12T09:00", () -> work.walk(lantern, "first green fruit", 24, 0, ""));
         on("2026-07-14T09:00", () -> work.walk(lantern, "ripe fruit", 24, 0, ""));
@@ -373,8 +375,8 @@ class DemoRecords {
             plant(2027, "Lantern Quay", bed(4, 5), Grade.STOCK, "2027-03-10", "2027-05-18", 60);
             plant(2027, "Lamplighter", bed(6, 2), Grade.MARKET, "2027-04-12", null, 60);
         });
-        root(2027, "Brine", plot(12), plot(6), "2026-07-04", 70);
-        root(2027, "Oyster Stem", plot(9), plot(6), "2026-07-04", 64);
+        root(2027, "Brine", plot(12), bed(6, 1), "2026-07-04", 70);
+        root(2027, "Oyster Stem", plot(9), bed(6, 3), "2026-07-04", 64);
         time.at(
                 instant(LocalDateTime.parse("2026-05-12T18:00")),
                 () -> plantings.make(
@@ -399,7 +401,7 @@ class DemoRecords {
     }
 
     private Where bed(int plot, int bed, double from, double to) {
-        return new Where(plots.get(plot), List.of(new Stretch(beds.get(plot * 10 + bed), from, to)), null);
+        return new Where(plots.get(plot), List.of(new Stretch(beds.get(plot * 10 + bed), from, to)), null, List.of());
     }
 
     private UUID plant(
@@ -413,8 +415,13 @@ class DemoRecords {
     private void root(int season, String variety, Where where, Where roots, String sownOn, int plants) {
         PlantingDays days = new PlantingDays(
                 LocalDate.parse(sownOn), null, LocalDate.of(season - 1, 11, 5), LocalDate.of(season, 4, 2), null);
-        Where twice = new Where(where.plotId(), where.stretches(), roots.plotId());
+        Where twice = new Where(where.plotId(), where.stretches(), roots.plotId(), roots.stretches());
         planned(season, variety, twice, Aim.seed(Grade.MARKET), days, plants);
+    }
+
+    private void stock(int season, String variety, Where where, String plantedOn, String liftedOn, int plants) {
+        PlantingDays days = new PlantingDays(LocalDate.parse(plantedOn), null, null, null, LocalDate.parse(liftedOn));
+        planned(season, variety, where, new Aim(Purpose.PLANTING_STOCK, Grade.MARKET, true), days, plants);
     }
 
     private void eat(int season, String variety, Where where, String sownOn, String clearedOn, int plants) {

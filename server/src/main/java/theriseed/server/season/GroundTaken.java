@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.season.FamilyRest;
 import theriseed.server.base.Refused;
 import theriseed.server.ground.BedView;
 import theriseed.server.ground.PlotView;
+import theriseed.server.season.SeasonAsWhole.Stay;
 
 /** Which ground is taken when, which rests from which family, and where a planting could stand instead. */
 final class GroundTaken {
@@ -22,42 +24,56 @@ final class GroundTaken {
 
     private final SeasonAsWhole season;
     private final FarmGround ground;
-    private final Map<UUID, List<Member>> byPlot = new HashMap<>();
+    private final Map<UUID, List<Standing>> byPlot = new HashMap<>();
+
+    /** A planting on one of the grounds it takes. */
+    private record Standing(Member member, Stay stay) {}
 
     /** @param around plantings of this season and of those before and after whose rest may meet it */
     GroundTaken(SeasonAsWhole season, FarmGround ground, List<Member> around) {
         this.season = season;
         this.ground = ground;
-        around.forEach(member -> byPlot.computeIfAbsent(member.facts().where().plotId(), plot -> new ArrayList<>())
-                .add(member));
+        for (Member member : around) {
+            for (Stay stay : season.stays(member)) {
+                byPlot.computeIfAbsent(stay.where().plotId(), plot -> new ArrayList<>())
+                        .add(new Standing(member, stay));
+            }
+        }
     }
 
     /** Refuses a planting on ground that is taken, too small, or must rest from its family. */
     void check(Member wanted) {
-        Where where = wanted.facts().where();
-        ground.site(where);
+        ground.site(wanted.facts().where());
         checkRoom(wanted);
+        for (Stay stay : season.stays(wanted)) {
+            check(wanted, stay);
+        }
+    }
+
+    private void check(Member wanted, Stay stay) {
+        Where where = stay.where();
+        ground.site(where);
         if (!where.stretches().isEmpty()) {
             checkOwnStretches(where);
-            takenBy(wanted, where).ifPresent(other -> {
+            takenBy(wanted, stay).ifPresent(other -> {
                 throw new Refused(
-                        "stretches",
+                        stay.year() == wanted.facts().season() ? "stretches" : "rootStretches",
                         ground.words(where),
                         "ground that is free",
-                        ground.words(other.facts().where()) + " holds "
-                                + other.variety().name() + " until "
-                                + season.onGround(other).to() + ".");
+                        ground.words(other.stay().where()) + " holds "
+                                + other.member().variety().name() + " until "
+                                + other.stay().to() + ".");
             });
         }
         if (wanted.facts().restOverruled().isBlank()) {
-            restsFrom(wanted, where).ifPresent(other -> {
+            restsFrom(wanted, stay).ifPresent(other -> {
                 Crop crop = season.cropOf(wanted);
                 throw new Refused(
                         "restOverruled",
                         "nothing",
                         "a reason",
-                        ground.words(where) + " had " + other.variety().name() + " in "
-                                + other.facts().season() + ", also of the " + crop.family()
+                        ground.words(where) + " had " + other.member().variety().name() + " in "
+                                + other.stay().year() + ", also of the " + crop.family()
                                 + ". That family comes back every " + FamilyRest.years(crop.family())
                                 + " years at the soonest, against disease in the soil. Choose other ground, or say why"
                                 + " it may stand here all the same.");
@@ -86,35 +102,38 @@ final class GroundTaken {
         }
     }
 
-    private Optional<Member> takenBy(Member wanted, Where where) {
-        SeasonAsWhole.Span when = season.onGround(wanted);
-        return byPlot.getOrDefault(where.plotId(), List.of()).stream()
-                .filter(other -> !other.id().equals(wanted.id()))
-                .filter(other -> other.facts().where().shares(where))
-                .filter(other -> season.onGround(other).meets(when))
+    private Optional<Standing> takenBy(Member wanted, Stay stay) {
+        return others(wanted, stay.where())
+                .filter(other -> other.stay().meets(stay) && !standsOn(wanted, other.member()))
                 .findFirst();
     }
 
-    private Optional<Member> restsFrom(Member wanted, Where where) {
+    private Optional<Standing> restsFrom(Member wanted, Stay stay) {
         Crop crop = season.cropOf(wanted);
-        int year = wanted.facts().season();
-        return byPlot.getOrDefault(where.plotId(), List.of()).stream()
-                .filter(other ->
-                        !other.id().equals(wanted.id()) && other.facts().season() != year)
-                .filter(other -> other.facts().where().shares(where))
-                .filter(other -> !staysOn(crop, wanted, other))
+        return others(wanted, stay.where())
+                .filter(other -> other.stay().year() != stay.year() && !standsOn(wanted, other.member()))
                 .filter(other -> {
-                    int first = Math.min(year, other.facts().season());
-                    return FamilyRest.freeAgain(crop, season.cropOf(other), first)
-                            .filter(free -> free > Math.max(year, other.facts().season()))
+                    int first = Math.min(stay.year(), other.stay().year());
+                    return FamilyRest.freeAgain(crop, season.cropOf(other.member()), first)
+                            .filter(free ->
+                                    free > Math.max(stay.year(), other.stay().year()))
                             .isPresent();
                 })
                 .findFirst();
     }
 
-    private static boolean staysOn(Crop crop, Member wanted, Member other) {
-        return crop.lifeCycle() == LifeCycle.PERENNIAL
-                && wanted.variety().id().equals(other.variety().id());
+    private Stream<Standing> others(Member wanted, Where where) {
+        return byPlot.getOrDefault(where.plotId(), List.of()).stream()
+                .filter(other -> !other.member().id().equals(wanted.id()))
+                .filter(other -> other.stay().where().shares(where));
+    }
+
+    /** Whether two are the same perennial plants, of which each season has its record. */
+    private boolean standsOn(Member wanted, Member other) {
+        return season.cropOf(wanted).lifeCycle() == LifeCycle.PERENNIAL
+                && wanted.variety().id().equals(other.variety().id())
+                && wanted.facts().season() != other.facts().season()
+                && wanted.facts().days().sownOn().equals(other.facts().days().sownOn());
     }
 
     /** Plots and beds where the planting would have room, that nothing takes then and that are rested. */
@@ -147,15 +166,17 @@ final class GroundTaken {
         double room = 0;
         for (BedView bed : beds) {
             Stretch whole = new Stretch(bed.id(), 0.0, bed.length());
-            if (room < needed && isFree(wanted, new Where(plot.id(), List.of(whole), null))) {
+            if (room < needed && isFree(wanted, Where.on(plot.id(), List.of(whole)))) {
                 taken.add(whole);
                 room += bed.area();
             }
         }
-        return room < needed ? Optional.empty() : Optional.of(new Where(plot.id(), taken, null));
+        return room < needed ? Optional.empty() : Optional.of(Where.on(plot.id(), taken));
     }
 
     private boolean isFree(Member wanted, Where where) {
-        return takenBy(wanted, where).isEmpty() && restsFrom(wanted, where).isEmpty();
+        Stay now = season.stays(wanted).get(0);
+        Stay there = new Stay(where, now.year(), now.from(), now.to());
+        return takenBy(wanted, there).isEmpty() && restsFrom(wanted, there).isEmpty();
     }
 }

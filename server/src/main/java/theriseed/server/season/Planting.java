@@ -74,7 +74,7 @@ class Planting extends Recorded {
                 throw new Refused(
                         "purpose",
                         facts.aim().purpose(),
-                        "eating",
+                        "planting stock or eating",
                         crop.name() + " is kept by its tubers or bulbs, not by seed.");
             }
             if (!facts.aim().flowers()) {
@@ -82,6 +82,9 @@ class Planting extends Recorded {
             }
         }
         PlantingDays when = facts.days();
+        if (facts.aim().purpose() == Purpose.PLANTING_STOCK) {
+            checkStock(crop, when);
+        }
         if (crop.lifeCycle() == LifeCycle.BIENNIAL && when.sownOn().getYear() == facts.season()) {
             throw new Refused(
                     "sownOn",
@@ -100,6 +103,16 @@ class Planting extends Recorded {
         facts.sowing().check();
         facts.keeping().check();
         take(facts);
+    }
+
+    private static void checkStock(Crop crop, PlantingDays when) {
+        if (crop.lifeCycle() != LifeCycle.CLONAL) {
+            throw new Refused(
+                    "purpose", Purpose.PLANTING_STOCK, "seed or eating", crop.name() + " is kept by its seed.");
+        }
+        if (when.clearedOn() == null) {
+            throw new Refused("clearedOn", "nothing", "a day", "When the stock is lifted is needed.");
+        }
     }
 
     private void take(PlantingFacts facts) {
@@ -156,10 +169,11 @@ class Planting extends Recorded {
     }
 
     /** What a correction compares. */
-    Map<String, Object> correctable(String groundName) {
+    Map<String, Object> correctable(String groundName, String rootsName) {
         Map<String, Object> facts = new LinkedHashMap<>();
         facts.put("season", season);
         facts.put("ground", groundName);
+        facts.put("roots", rootsName);
         facts.put("purpose", aim.purpose());
         facts.put("grade", aim.grade());
         facts.put("flowers", aim.flowers());

@@ -21,7 +21,7 @@ public record PlantingFacts(
         String restOverruled) {
 
     PlantingFacts at(UUID plot, List<Stretch> stretches) {
-        Where elsewhere = new Where(plot, stretches, where.rootPlotId());
+        Where elsewhere = new Where(plot, stretches, where.rootPlotId(), where.rootStretches());
         return new PlantingFacts(season, varietyId, elsewhere, aim, days, sowing, keeping, restOverruled);
     }
 

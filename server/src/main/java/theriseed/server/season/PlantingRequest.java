@@ -18,6 +18,7 @@ public record PlantingRequest(
         @NotNull UUID plotId,
         @Maybe List<@NotNull @Valid Stretch> stretches,
         @Maybe UUID rootPlotId,
+        @Maybe List<@NotNull @Valid Stretch> rootStretches,
         @NotNull Purpose purpose,
         @NotNull Grade grade,
         @NotNull Boolean flowers,
@@ -47,6 +48,7 @@ public record PlantingRequest(
                 facts.where().plotId(),
                 facts.where().stretches(),
                 facts.where().rootPlotId(),
+                facts.where().rootStretches(),
                 facts.aim().purpose(),
                 facts.aim().grade(),
                 facts.aim().flowers(),
@@ -74,7 +76,11 @@ public record PlantingRequest(
         return new PlantingFacts(
                 season,
                 varietyId,
-                new Where(plotId, stretches == null ? List.of() : stretches, rootPlotId),
+                new Where(
+                        plotId,
+                        stretches == null ? List.of() : stretches,
+                        rootPlotId,
+                        rootPlotId == null || rootStretches == null ? List.of() : rootStretches),
                 new Aim(purpose, grade, flowers),
                 new PlantingDays(sownOn, setOutOn, liftedOn, replantedOn, clearedOn),
                 new Sowing(plants, inRow, betweenRows, germination, selected == null ? 1 : selected),

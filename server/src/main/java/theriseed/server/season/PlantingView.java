@@ -9,6 +9,7 @@ import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.population.PopulationPlan;
+import theriseed.core.store.StockPlan;
 import theriseed.server.base.Maybe;
 
 /**
@@ -21,6 +22,9 @@ import theriseed.server.base.Maybe;
  * @param fits plants that the ground it takes has room for
  * @param groundFrom first day on the ground it seeds on
  * @param groundTo last day on it, as planned
+ * @param rootsFrom first day of the roots on the ground of their own year, when they are lifted
+ * @param rootsTo last day of them there
+ * @param stock for planting stock: whether it is enough, and what to put in store
  * @param cold weeks of cold it gets before it flowers, for crops that need them
  */
 public record PlantingView(
@@ -36,6 +40,9 @@ public record PlantingView(
         String ground,
         List<Stretch> stretches,
         @Maybe UUID rootPlotId,
+        List<Stretch> rootStretches,
+        @Maybe LocalDate rootsFrom,
+        @Maybe LocalDate rootsTo,
         Purpose purpose,
         Grade grade,
         boolean flowers,
@@ -62,7 +69,8 @@ public record PlantingView(
         @Maybe Bloom bloom,
         @Maybe Cold cold,
         @Maybe Isolation isolation,
-        @Maybe Population population) {
+        @Maybe Population population,
+        @Maybe Stock stock) {
 
     /**
      * Bloom and the days on which its seed may be ripe.
@@ -144,6 +152,27 @@ public record PlantingView(
                     plan.seedToSow().survival(),
                     plan.seedToSow().chance(),
                     onHand);
+        }
+    }
+
+    /**
+     * Plants against what the grade asks to keep a clone, and pieces to store.
+     *
+     * @param days in store until it is planted again
+     * @param wanted sound pieces to choose from then
+     * @param putIn pieces to put in, for a 95 % chance
+     * @param expected sound ones of them, on average
+     */
+    public record Stock(int asked, boolean enough, int days, int wanted, int putIn, double expected, double chance) {
+        static Stock of(StockPlan plan) {
+            return new Stock(
+                    plan.asked(),
+                    plan.enough(),
+                    plan.days(),
+                    plan.need().beforeChoice(),
+                    plan.need().putIn(),
+                    plan.need().expected(),
+                    plan.need().chance());
         }
     }
 

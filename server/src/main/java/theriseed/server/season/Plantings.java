@@ -313,18 +313,19 @@ public class Plantings {
 
     private void change(Planting planting, String reason, Runnable how) {
         FarmGround on = FarmGround.of(ground);
-        Map<String, Object> before = new LinkedHashMap<>(
-                planting.correctable(on.words(planting.facts().where())));
+        Map<String, Object> before = new LinkedHashMap<>(correctable(planting, on));
         how.run();
         on.site(planting.facts().where());
+        planting.facts().where().roots().ifPresent(on::site);
         if (planting.schemeId() == null) {
-            corrections.keep(
-                    "planting",
-                    planting.id(),
-                    before,
-                    planting.correctable(on.words(planting.facts().where())),
-                    reason);
+            corrections.keep("planting", planting.id(), before, correctable(planting, on), reason);
         }
+    }
+
+    private static Map<String, Object> correctable(Planting planting, FarmGround on) {
+        Where where = planting.facts().where();
+        return planting.correctable(
+                on.words(where), where.roots().map(on::words).orElse(""));
     }
 
     private void check(Planting planting) {

@@ -1,6 +1,7 @@
 package theriseed.server.season;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -25,6 +26,7 @@ import theriseed.core.isolation.Verdict;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
+import theriseed.core.store.StockPlan;
 import theriseed.server.ground.NeighbourView;
 
 /**
@@ -199,7 +201,8 @@ final class SeasonAsWhole {
         BloomForecast.Bloom bloom = forecast(crop, member);
         Optional<BloomWindow> window = blooming(bloom, facts);
         boolean forSeed = facts.aim().forSeed();
-        Span onGround = onGround(crop, facts, bloom.window());
+        Stay onGround = stay(crop, facts, bloom.window());
+        Optional<Stay> roots = roots(facts);
         return new PlantingView(
                 member.id(),
                 member.version(),
@@ -213,6 +216,9 @@ final class SeasonAsWhole {
                 ground.words(facts.where()),
                 facts.where().stretches(),
                 facts.where().rootPlotId(),
+                facts.where().rootStretches(),
+                roots.map(Stay::from).orElse(null),
+                roots.map(Stay::to).orElse(null),
                 facts.aim().purpose(),
                 facts.aim().grade(),
                 facts.aim().flowers(),
@@ -246,7 +252,16 @@ final class SeasonAsWhole {
                         .orElse(null),
                 bloom.coldAsked() == 0 ? null : new PlantingView.Cold(bloom.cold(), bloom.coldAsked()),
                 forSeed ? isolation(facts, judged, all) : null,
-                forSeed ? population(crop, member) : null);
+                forSeed ? population(crop, member) : null,
+                facts.aim().purpose() == Purpose.PLANTING_STOCK ? stock(crop, facts) : null);
+    }
+
+    /** Planted again on the same day a year later. */
+    private static PlantingView.Stock stock(Crop crop, PlantingFacts facts) {
+        long days = ChronoUnit.DAYS.between(
+                facts.days().clearedOn(), facts.days().sownOn().plusYears(1));
+        return PlantingView.Stock.of(
+                StockPlan.of(crop, facts.aim().grade(), facts.sowing().plants(), Math.max(0, days)));
     }
 
     private PlantingView.Isolation isolation(PlantingFacts facts, Threats judged, boolean all) {
@@ -502,25 +517,42 @@ final class SeasonAsWhole {
         return crops.apply(member.variety().cropKey());
     }
 
-    /** Days on which a planting is on the ground it seeds on, both included. */
-    Span onGround(Member member) {
+    /** The ground a planting is on and the days of it: where it seeds, and where its roots grow in the year before. */
+    List<Stay> stays(Member member) {
         Crop crop = cropOf(member);
-        return onGround(crop, member.facts(), forecast(crop, member).window());
+        Stay main = stay(crop, member.facts(), forecast(crop, member).window());
+        return roots(member.facts()).map(roots -> List.of(main, roots)).orElse(List.of(main));
     }
 
-    private static Span onGround(Crop crop, PlantingFacts facts, Optional<BloomWindow> bloom) {
+    private static Stay stay(Crop crop, PlantingFacts facts, Optional<BloomWindow> bloom) {
         LocalDate from = facts.days().onGroundFrom();
         LocalDate cleared = facts.days().clearedOn();
         LocalDate to = cleared != null
                 ? cleared
                 : bloom.map(window -> BloomForecast.lastRipe(crop, window))
                         .orElse(LocalDate.of(facts.season(), 11, 30));
-        return new Span(from, to.isBefore(from) ? from : to);
+        return new Stay(facts.where(), facts.season(), from, to.isBefore(from) ? from : to);
     }
 
-    /** Days from one to another. */
-    record Span(LocalDate from, LocalDate to) {
-        boolean meets(Span other) {
+    private static Optional<Stay> roots(PlantingFacts facts) {
+        PlantingDays days = facts.days();
+        return facts.where()
+                .roots()
+                .filter(where -> days.liftedOn() != null)
+                .map(where -> new Stay(
+                        where,
+                        facts.season() - 1,
+                        days.setOutOn() == null ? days.sownOn() : days.setOutOn(),
+                        days.liftedOn()));
+    }
+
+    /**
+     * Ground and the days on it, both included.
+     *
+     * @param year whose crop it is
+     */
+    record Stay(Where where, int year, LocalDate from, LocalDate to) {
+        boolean meets(Stay other) {
             return !from.isAfter(other.to) && !other.from.isAfter(to);
         }
     }

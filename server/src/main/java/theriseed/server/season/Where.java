@@ -3,6 +3,7 @@ package theriseed.server.season;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Embeddable;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -11,14 +12,27 @@ import java.util.UUID;
  * @param plotId where it seeds
  * @param stretches of beds on that plot; none when it takes the plot as it lies
  * @param rootPlotId where its roots grow in the year before, when they are lifted; null otherwise
+ * @param rootStretches of beds on that plot; none where it is not said which
  */
 @Embeddable
 public record Where(
         UUID plotId,
         @Convert(converter = StretchesConverter.class) List<Stretch> stretches,
-        UUID rootPlotId) {
+        UUID rootPlotId,
+        @Convert(converter = StretchesConverter.class) List<Stretch> rootStretches) {
     public static Where plot(UUID plotId) {
-        return new Where(plotId, List.of(), null);
+        return on(plotId, List.of());
+    }
+
+    static Where on(UUID plotId, List<Stretch> stretches) {
+        return new Where(plotId, stretches, null, List.of());
+    }
+
+    /** The ground its roots grow on; nothing where its beds are not said. */
+    Optional<Where> roots() {
+        return rootPlotId == null || rootStretches.isEmpty()
+                ? Optional.empty()
+                : Optional.of(on(rootPlotId, rootStretches));
     }
 
     /** Whether two take the same ground: a plot as it lies is all of its beds. */

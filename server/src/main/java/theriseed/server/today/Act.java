@@ -50,6 +50,7 @@ public record Act(
         DECIDE_ISOLATION,
         PACK,
         SOW,
+        PLANT,
         SET_OUT,
         STAKE,
         HOE_VOLUNTEERS,

@@ -74,7 +74,7 @@ class CalendarTest {
         Client stranger = new Client(port);
         Client.Answer read = stranger.get(feed.get("path").asString());
         assertThat(read.status()).isEqualTo(200);
-        assertThat(read.text()).contains("Replant the roots of Brine");
+        assertThat(read.text()).contains("Replant Brine");
         assertThat(stranger.get("/calendar/guessed.ics").status()).isEqualTo(404);
         assertThat(stranger.get("/api/calendar?season=2026").status()).isEqualTo(401);
         assertThat(Client.as("hand", port).get("/api/calendar/feeds").status()).isEqualTo(403);

@@ -1,0 +1,47 @@
+package theriseed.core.store;
+
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
+import theriseed.core.measure.Range;
+
+/**
+ * Planting stock of a crop kept by tubers, bulbs or cloves: whether enough plants stand to keep the clone, and how many
+ * pieces to put in store so that the same number can be planted again. Losses are usual ones of a cool store with clumped
+ * rot until the farm has counts of its own.
+ *
+ * @param asked plants by the grade
+ * @param enough whether the plants planned are as many
+ * @param days in store
+ * @param need of pieces
+ */
+public record StockPlan(int asked, boolean enough, int days, StoreNeed need) {
+    /** Share lost a day. */
+    public static final double USUAL_RATE = 0.0015;
+
+    /** Share hurt when it is lifted and put in. */
+    public static final double USUAL_START_LOSS = 0.02;
+
+    /** Share of the sound pieces that the last choice keeps. */
+    public static final double USUAL_KEPT = 0.85;
+
+    /** How clumped rot is. */
+    public static final double USUAL_CLUSTERING = 0.08;
+
+    private static final int LONGEST_DAYS = 400;
+
+    /**
+     * @param plants planned, 1 to a million
+     * @param days from lifting until the stock is planted again, 0 to 400
+     */
+    public static StockPlan of(Crop crop, Grade grade, int plants, long days) {
+        Range.of(1, 1e6, "plants").check("plants", plants);
+        Range.of(0, LONGEST_DAYS, "days").check("days", (double) days);
+        int asked = (int) crop.plants().of(grade);
+        return new StockPlan(
+                asked,
+                plants >= asked,
+                (int) days,
+                StoreNeed.of(
+                        Math.max(plants, asked), USUAL_RATE, days, USUAL_START_LOSS, USUAL_KEPT, USUAL_CLUSTERING));
+    }
+}
