@@ -1369,6 +1369,7 @@ export interface components {
             /** Format: int32 */
             ripeningSpreadDays: number;
             rogueStages: components["schemas"]["Stage"][];
+            schools: components["schemas"]["Difference"][];
             seedPerPlant: components["schemas"]["Usual"];
             seedShare?: components["schemas"]["Usual"];
             selfIncompatible: string;
@@ -1399,6 +1400,10 @@ export interface components {
             /** Format: double */
             sunset: number;
             temperatures: number[];
+        };
+        Difference: {
+            answers: string[];
+            question: string;
         };
         End: {
             /** @enum {string} */

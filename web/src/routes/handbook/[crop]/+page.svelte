@@ -90,6 +90,23 @@
 						</tbody>
 					</table>
 					<p class="mt-2 text-sm text-soft">{it.isolationNote}</p>
+					{#if it.schools.length > 0}
+						<h2 class="ruled mt-7">Where schools differ</h2>
+						<table class="figures">
+							<tbody>
+								{#each it.schools as difference (difference.question)}
+									<tr
+										><th scope="row" class="align-top">{difference.question}</th><td>
+											{#each difference.answers as answer (answer)}<span class="block">{answer}</span>{/each}
+										</td></tr
+									>
+								{/each}
+							</tbody>
+						</table>
+						<p class="mt-2 text-sm text-soft">
+							The figures above are one choice among these. Keep your own below where you know better.
+						</p>
+					{/if}
 					<h2 class="ruled mt-7">Walking the rows</h2>
 					<table class="figures">
 						<tbody>

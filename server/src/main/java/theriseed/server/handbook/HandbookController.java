@@ -18,6 +18,7 @@ import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Figure;
 import theriseed.core.crop.LifeCycle;
+import theriseed.core.crop.Schools;
 import theriseed.core.crop.SeedProcess;
 import theriseed.core.crop.Usual;
 import theriseed.server.base.Maybe;
@@ -96,7 +97,8 @@ class HandbookController {
             String ripenessCues,
             List<Crop.Stage> rogueStages,
             List<String> commonOffTypes,
-            String hazards) {}
+            String hazards,
+            List<Schools.Difference> schools) {}
 
     @GetMapping("/api/crops")
     PageOf<CropLine> crops(
@@ -176,6 +178,7 @@ class HandbookController {
                 crop.ripenessCues(),
                 crop.rogueStages(),
                 crop.commonOffTypes(),
-                crop.hazards());
+                crop.hazards(),
+                Schools.about(crop));
     }
 }

@@ -40,6 +40,7 @@ class HandbookTest {
         assertThat(kale.toString()).contains("cabbage").doesNotContain("\"tomato\"");
         JsonNode courgette = visitor.get("/api/crops/courgette").ok();
         assertThat(courgette.toString()).contains("pumpkin-pepo");
+        assertThat(courgette.at("/schools").findValuesAsString("question")).contains("how many plants");
     }
 
     @Test
