@@ -102,9 +102,11 @@
 			{@const then = preview.answer?.find((one) => one.id === planting.id)}
 			{@const shown = then ?? planting}
 			<p class="text-sm text-soft">
-				{preview.answer
-					? 'What would stand between it and true seed'
-					: 'What stands between it and true seed'}
+				{shown.purpose === 'PLANTING_STOCK'
+					? 'What keeps the clone'
+					: preview.answer
+						? 'What would stand between it and true seed'
+						: 'What stands between it and true seed'}
 			</p>
 			<h2 class="mt-1 flex flex-wrap items-baseline gap-x-3 text-2xl">
 				<a class="hover:underline" href="/desk/varieties/{planting.variety.id}">{planting.variety.name}</a>
@@ -134,7 +136,7 @@
 					{/if}
 				{/snippet}
 			</Threats>
-			{#if session.works && !scheme && planting.groundFrom <= session.today}
+			{#if session.works && !scheme && planting.bloom && planting.groundFrom <= session.today}
 				<FirstFlower {planting} {kept} />
 			{/if}
 			<div class="mt-5 flex flex-wrap gap-3">

@@ -30,6 +30,8 @@ class SchoolsTest {
                 .contains("how far apart", "how many plants", "ferment or not", "how warm to dry");
         assertThat(questions("beetroot")).contains("in the ground or lifted").doesNotContain("ferment or not");
         assertThat(questions("fennel")).contains("do dill and fennel cross");
+        assertThat(questions("kale")).as("floating does fairly").contains("does floating tell");
+        assertThat(questions("basil")).as("nobody says").doesNotContain("does floating tell");
         assertThat(questions("garlic")).as("kept by its bulbs").isEmpty();
     }
 }
