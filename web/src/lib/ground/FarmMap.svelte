@@ -3,11 +3,13 @@
 	import { onMount } from 'svelte';
 	import { session } from '$lib/api/session.svelte';
 	import { FarmMap, type Grown, type Heard, type Span } from './farmMap';
-	import type { Kind, Shape } from './shape';
+	import type { Kind, Metres, Shape } from './shape';
 
 	interface Props extends Omit<Heard, 'shown' | 'chosen'> {
 		chosenOnMap: Heard['chosen'];
 		shapes: Shape[];
+		/** A shape as it would be, dashed: drawn or given by numbers, and not kept yet. */
+		sketch: Metres[];
 		grown: Grown[];
 		/** How strongly neighbours' crops bloom in the week looked at, by id. */
 		blooming: Record<string, number>;
@@ -22,7 +24,8 @@
 			{ does: 'look' } | { does: 'drag' } | { does: 'draw'; kind: Kind; spot: boolean } | { does: 'edit' };
 	}
 	/** The farm to scale; everything on it stands in the list beside it too. */
-	let { shapes, grown, blooming, chosen, spans, from, put, tool, chosenOnMap, ...heard }: Props = $props();
+	let { shapes, sketch, grown, blooming, chosen, spans, from, put, tool, chosenOnMap, ...heard }: Props =
+		$props();
 
 	let box = $state<HTMLDivElement>();
 	let map = $state.raw<FarmMap>();
@@ -47,6 +50,7 @@
 	});
 
 	$effect(() => map?.ground(shapes));
+	$effect(() => map?.sketch(sketch));
 	$effect(() => map?.plantings(grown, blooming));
 	$effect(() => {
 		map?.choose(chosen);

@@ -11,7 +11,16 @@
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { area, distance } from '$lib/units/units';
 	import { BARRIER } from '$lib/words/words';
-	import { rectangleOf, roughArea, sides, turn, type Kind, type Metres, type Shape } from './shape';
+	import {
+		cornersOf,
+		rectangleOf,
+		roughArea,
+		sides,
+		turn,
+		type Kind,
+		type Metres,
+		type Shape
+	} from './shape';
 
 	type BarrierKind = Schemas['BarrierView']['kind'];
 	interface Props {
@@ -27,10 +36,23 @@
 		plotId?: string;
 		crops: Schemas['CropLine'][];
 		season: number;
+		/** The shape as the numbers have it, to be seen on the map; nothing while they are not numbers. */
+		sketched: (corners: Metres[]) => void;
 		kept: (says: string, back: { kind: Kind; id: string; version: number }) => void;
 	}
 	/** A shape by its numbers: exact size, place and turn, or each corner; and what it is. */
-	let { kind, shape, corners, name: called = '', plots, plotId, crops, season, kept }: Props = $props();
+	let {
+		kind,
+		shape,
+		corners,
+		name: called = '',
+		plots,
+		plotId,
+		crops,
+		season,
+		sketched,
+		kept
+	}: Props = $props();
 
 	const attempt = new Attempt();
 	const round = (value: number) => String(Math.round(value * 100) / 100);
@@ -174,11 +196,33 @@
 		});
 	}
 
+	const now = $derived.by((): Metres[] => {
+		const given = onlySpot
+			? [{ east: Number(east), north: Number(north) }]
+			: rectangle
+				? cornersOf({
+						east: Number(east),
+						north: Number(north),
+						width: Number(width),
+						length: Number(length),
+						turned: Number(turned)
+					})
+				: spots.map((corner) => ({ east: Number(corner.east), north: Number(corner.north) }));
+		return given.every((corner) => Number.isFinite(corner.east) && Number.isFinite(corner.north))
+			? given
+			: [];
+	});
+	const near = (a: Metres, b: Metres) => Math.hypot(a.east - b.east, a.north - b.north) < 0.05;
+	const otherwise = $derived(!was || now.some((corner) => !drawn.some((stood) => near(corner, stood))));
+	$effect(() => {
+		sketched(otherwise ? now : []);
+		return () => sketched([]);
+	});
+
 	function turnBy(degrees: number) {
 		if (rectangle) {
 			turned = round(((Number(turned) + degrees + 540) % 360) - 180);
 		} else {
-			const now = spots.map((corner) => ({ east: Number(corner.east), north: Number(corner.north) }));
 			spots = turn(now, degrees).map((corner) => ({ east: round(corner.east), north: round(corner.north) }));
 		}
 	}
@@ -310,14 +354,14 @@
 		/>
 	{/if}
 	{#if !onlySpot}
-		<div class="flex flex-wrap items-end gap-2">
+		<div class="col-span-2 flex flex-wrap items-end gap-2">
 			<button type="button" class="btn btn-secondary" onclick={() => turnBy(-5)}>Turn left 5°</button>
-			<button type="button" class="btn btn-secondary" onclick={() => turnBy(5)}>right</button>
+			<button type="button" class="btn btn-secondary" onclick={() => turnBy(5)}>Turn right 5°</button>
 		</div>
 	{/if}
-	{#if drawn.length > 2}
+	{#if now.length > 2}
 		<p class="col-span-2 text-sm text-soft">
-			As drawn: {area(roughArea(drawn), session.units)}; sides {sides(drawn)
+			{area(roughArea(now), session.units)}; sides {sides(now)
 				.map((side) => distance(side, session.units))
 				.join(', ')}.
 		</p>

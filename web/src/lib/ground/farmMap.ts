@@ -17,7 +17,7 @@ import VectorLayer from 'ol/layer/Vector';
 import Projection from 'ol/proj/Projection';
 import VectorSource from 'ol/source/Vector';
 import type { MarkState } from '$lib/mark/mark';
-import { lineStyle, plantingStyle, readInk, shapeStyle, type Ink } from './ink';
+import { lineStyle, plantingStyle, readInk, shapeStyle, sketchStyle, type Ink } from './ink';
 import { middleOf, type Kind, type Metres, type Shape } from './shape';
 
 /** A planting as the map draws it. */
@@ -62,6 +62,7 @@ export class FarmMap {
 	readonly #shapes = new VectorSource();
 	readonly #plantings = new VectorSource();
 	readonly #spans = new VectorSource();
+	readonly #sketch = new VectorSource();
 	readonly #ink: Ink;
 	readonly #heard: Heard;
 	readonly #snap = new Snap({ source: this.#shapes, pixelTolerance: 10 });
@@ -87,7 +88,11 @@ export class FarmMap {
 					style: (feature, resolution) =>
 						plantingStyle(feature as Feature, this.#ink, this.#chosen, resolution)
 				}),
-				new VectorLayer({ source: this.#spans, style: (feature) => lineStyle(feature as Feature, this.#ink) })
+				new VectorLayer({
+					source: this.#spans,
+					style: (feature) => lineStyle(feature as Feature, this.#ink)
+				}),
+				new VectorLayer({ source: this.#sketch, style: sketchStyle(this.#ink) })
 			],
 			view: new View({ projection, center: [0, 0], resolution: 1, minResolution: 0.02, maxResolution: 12 })
 		});
@@ -118,6 +123,15 @@ export class FarmMap {
 			})
 		);
 		if (!this.#framed && shapes.length > 0) this.#frame(shapes);
+	}
+
+	/** Shows a shape as it would be; nothing when it has no corners. */
+	sketch(corners: Metres[]) {
+		this.#sketch.clear();
+		if (corners.length === 0) return;
+		this.#sketch.addFeature(
+			new Feature(corners.length === 1 ? new Point(coordinateOf(corners[0])) : new Polygon([ring(corners)]))
+		);
 	}
 
 	/** Draws what grows, with its marks and what blooms; what is being dragged stays under the hand. */

@@ -209,6 +209,13 @@ export function plantingStyle(
 	return styles;
 }
 
+/** What would be drawn, and is not kept yet. */
+export function sketchStyle(ink: Ink): Style {
+	const stroke = new Stroke({ color: ink.ink, width: 2.4, lineDash: [6, 5] });
+	const image = new CircleStyle({ radius: 7, stroke, fill: new Fill({ color: ink.paper }) });
+	return new Style({ stroke, image, zIndex: 15 });
+}
+
 /** The line to a threat, with how far and how far is asked. */
 export function lineStyle(feature: Feature, ink: Ink): Style {
 	const span = feature.get('span') as Span;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { middleOf, rectangleOf, roughArea, sides, turn, type Metres } from './shape';
+import { cornersOf, middleOf, rectangleOf, roughArea, sides, turn, type Metres } from './shape';
 
 const at = (...metres: number[]): Metres[] =>
 	Array.from({ length: metres.length / 2 }, (_, i) => ({ east: metres[2 * i], north: metres[2 * i + 1] }));
@@ -12,6 +12,13 @@ describe('a shape on the map', () => {
 		expect(turned?.width).toBeCloseTo(40);
 		expect(turned?.length).toBeCloseTo(12);
 		expect(turned?.turned).toBeCloseTo(15);
+	});
+	it('has the corners that its numbers say', () => {
+		const turned = turn(bed, 33);
+		cornersOf(rectangleOf(turned)!).forEach((corner, i) => {
+			expect(corner.east).toBeCloseTo(turned[i].east);
+			expect(corner.north).toBeCloseTo(turned[i].north);
+		});
 	});
 	it('is none when a corner is pulled out', () => {
 		expect(rectangleOf([...bed.slice(0, 3), { east: -20, north: 9 }])).toBeUndefined();

@@ -72,6 +72,17 @@ export function rectangleOf(corners: Metres[]): Rectangle | undefined {
 	return { ...middle, width, length, turned };
 }
 
+/** The corners of a rectangle. */
+export function cornersOf({ east, north, width, length, turned }: Rectangle): Metres[] {
+	const straight = [
+		[-1, -1],
+		[1, -1],
+		[1, 1],
+		[-1, 1]
+	].map(([x, y]) => ({ east: east + (x * width) / 2, north: north + (y * length) / 2 }));
+	return turn(straight, turned);
+}
+
 /** Corners turned about their middle, degrees clockwise. */
 export function turn(corners: Metres[], degrees: number): Metres[] {
 	const middle = middleOf(corners);

@@ -48,6 +48,7 @@
 	let chosen = $state<string | undefined>(page.url.searchParams.get('plot') ?? undefined);
 	let making = $state<{ kind: Kind; byNumbers: boolean; corners?: Metres[] }>();
 	let file = $state(false);
+	let sketch = $state<Metres[]>([]);
 	let rough = $state.raw<Metres[]>([]);
 	// svelte-ignore state_referenced_locally
 	let week = $state(weekOf(session.today, season));
@@ -290,6 +291,7 @@
 				<div class="lg:sticky lg:top-4">
 					<FarmMap
 						shapes={all}
+						{sketch}
 						grown={drawing ? [] : grown(view.plantings, sites)}
 						blooming={blooming(ground)}
 						{chosen}
@@ -346,6 +348,7 @@
 								plotId={plotOf(shape)}
 								crops={crops.items}
 								{season}
+								sketched={(corners) => (sketch = corners)}
 								{kept}
 							/>
 						{/key}
@@ -378,6 +381,7 @@
 								{plots}
 								crops={crops.items}
 								{season}
+								sketched={(corners) => (sketch = corners)}
 								{kept}
 							/>
 						{/key}
