@@ -18,14 +18,27 @@
 	let { label, name, attempt, kind, value = $bindable(), hint }: Props = $props();
 
 	const measure = untrack(() => MEASURES[kind][session.units]);
-	let typed = $state(
-		untrack(() => (value.trim() === '' ? '' : String(Number(measure.shown(Number(value)).toPrecision(6)))))
-	);
+	const shown = (si: string) =>
+		si.trim() === '' ? '' : String(Number(measure.shown(Number(si)).toPrecision(6)));
+	const inSi = (text: string) => {
+		const number = numberTyped(text);
+		return Number.isNaN(number) ? text : String(Number(measure.si(number).toPrecision(12)));
+	};
+	let typed = $state(untrack(() => shown(value)));
 
+	// What is typed stays as it was typed until the value becomes another from outside.
 	$effect(() => {
-		const number = numberTyped(typed);
-		value = Number.isNaN(number) ? typed : String(Number(measure.si(number).toPrecision(12)));
+		const now = value;
+		if (now !== untrack(() => inSi(typed))) typed = shown(now);
 	});
 </script>
 
-<TextField {label} {name} {attempt} bind:value={typed} inputmode="decimal" unit={measure.unit} {hint} />
+<TextField
+	{label}
+	{name}
+	{attempt}
+	bind:value={() => typed, (now) => ([typed, value] = [now, inSi(now)])}
+	inputmode="decimal"
+	unit={measure.unit}
+	{hint}
+/>

@@ -19,6 +19,7 @@
 		turn,
 		type Kind,
 		type Metres,
+		type Rectangle,
 		type Shape
 	} from './shape';
 
@@ -29,30 +30,19 @@
 		shape?: Shape;
 		/** Corners drawn on the map, or as they stand. */
 		corners: Metres[];
-		/** What a new one is called. */
-		name?: string;
+		/** What a new one is called, and where it would lie when nothing is drawn, by the plot of a bed. */
+		suggested: (plotId: string) => { name: string; place?: Rectangle };
 		plots: Schemas['PlotView'][];
 		/** The plot a new bed lies on. */
-		plotId?: string;
+		plotId: string;
 		crops: Schemas['CropLine'][];
 		season: number;
 		/** The shape as the numbers have it, to be seen on the map; nothing while they are not numbers. */
 		sketched: (corners: Metres[]) => void;
-		kept: (says: string, back: { kind: Kind; id: string; version: number }) => void;
+		kept: (says: string, back: { kind: Kind; id: string; version: number; plotId?: string }) => void;
 	}
 	/** A shape by its numbers: exact size, place and turn, or each corner; and what it is. */
-	let {
-		kind,
-		shape,
-		corners,
-		name: called = '',
-		plots,
-		plotId,
-		crops,
-		season,
-		sketched,
-		kept
-	}: Props = $props();
+	let { kind, shape, corners, suggested, plots, plotId, crops, season, sketched, kept }: Props = $props();
 
 	const attempt = new Attempt();
 	const round = (value: number) => String(Math.round(value * 100) / 100);
@@ -61,19 +51,21 @@
 	// svelte-ignore state_referenced_locally
 	const drawn = corners;
 	// svelte-ignore state_referenced_locally
+	const first = suggested(plotId);
+	// svelte-ignore state_referenced_locally
 	const usual =
-		kind === 'BED'
+		first.place ??
+		(kind === 'BED'
 			? { east: 0, north: 0, width: 40, length: 1.2, turned: 0 }
 			: kind === 'BARRIER'
 				? { east: 0, north: 0, width: 60, length: 3, turned: 0 }
-				: { east: 0, north: 0, width: 40, length: 12, turned: 0 };
+				: { east: 0, north: 0, width: 40, length: 12, turned: 0 });
 	const spot = drawn.length === 1;
 	const rectangle = drawn.length === 0 ? usual : rectangleOf(drawn);
 	// svelte-ignore state_referenced_locally
 	const onlySpot = kind === 'NEIGHBOUR' && (spot || drawn.length === 0);
 
-	// svelte-ignore state_referenced_locally
-	let name = $state(was?.name ?? called);
+	let name = $state(was?.name ?? first.name);
 	let east = $state(round(rectangle?.east ?? drawn[0]?.east ?? 0));
 	let north = $state(round(rectangle?.north ?? drawn[0]?.north ?? 0));
 	let width = $state(round(rectangle?.width ?? 40));
@@ -82,7 +74,7 @@
 	let spots = $state(drawn.map((corner) => ({ east: round(corner.east), north: round(corner.north) })));
 	let positionError = $state(String(was?.plot?.positionError ?? 3));
 	// svelte-ignore state_referenced_locally
-	let onPlot = $state(was?.bed?.plotId ?? plotId ?? plots[0]?.id ?? '');
+	let onPlot = $state(plotId);
 	let barrier = $state<BarrierKind>(was?.barrier?.kind ?? 'HEDGE');
 	let height = $state(String(was?.barrier?.height ?? 2.5));
 	let held = $state(was?.barrier ? String(Math.round(was.barrier.held * 100)) : '');
@@ -191,7 +183,8 @@
 			kept(was ? `${name} is drawn otherwise.` : `${name} is on the map.`, {
 				kind,
 				id: now.id,
-				version: now.version
+				version: now.version,
+				plotId: kind === 'BED' ? onPlot : undefined
 			});
 		});
 	}
@@ -218,6 +211,18 @@
 		sketched(otherwise ? now : []);
 		return () => sketched([]);
 	});
+
+	function chosePlot(id: string) {
+		onPlot = id;
+		const there = suggested(id);
+		name = there.name;
+		if (drawn.length > 0 || !there.place) return;
+		east = round(there.place.east);
+		north = round(there.place.north);
+		width = round(there.place.width);
+		length = round(there.place.length);
+		turned = round(there.place.turned);
+	}
 
 	function turnBy(degrees: number) {
 		if (rectangle) {
@@ -249,7 +254,7 @@
 				label={LABELS.plotId}
 				name="plotId"
 				{attempt}
-				bind:value={onPlot}
+				bind:value={() => onPlot, chosePlot}
 				choices={plots.map((plot) => ({ value: plot.id, label: plot.name }))}
 			/>
 		</div>

@@ -2,7 +2,7 @@ import Feature from 'ol/Feature';
 import Map from 'ol/Map';
 import View from 'ol/View';
 import ScaleLine from 'ol/control/ScaleLine';
-import { boundingExtent, buffer, getCenter, type Extent } from 'ol/extent';
+import { boundingExtent, buffer, containsExtent, extend, getCenter, type Extent } from 'ol/extent';
 import LineString from 'ol/geom/LineString';
 import MultiPolygon from 'ol/geom/MultiPolygon';
 import Point from 'ol/geom/Point';
@@ -110,6 +110,7 @@ export class FarmMap {
 
 	/** Draws the ground anew. */
 	ground(shapes: Shape[]) {
+		const known = new Set(this.#shapes.getFeatures().map((feature) => feature.getId()));
 		this.#shapes.clear();
 		this.#shapes.addFeatures(
 			shapes.map((shape) => {
@@ -122,16 +123,20 @@ export class FarmMap {
 				return feature;
 			})
 		);
-		if (!this.#framed && shapes.length > 0) this.#frame(shapes);
+		if (!this.#framed && shapes.length > 0) return this.#frame(shapes);
+		const fresh = shapes.filter((shape) => !known.has(shape.id));
+		if (known.size > 0 && fresh.length === 1) this.#bringIntoView(fresh[0].corners);
 	}
 
 	/** Shows a shape as it would be; nothing when it has no corners. */
 	sketch(corners: Metres[]) {
 		this.#sketch.clear();
 		if (corners.length === 0) return;
+		const spot = corners.length === 1;
 		this.#sketch.addFeature(
-			new Feature(corners.length === 1 ? new Point(coordinateOf(corners[0])) : new Polygon([ring(corners)]))
+			new Feature(spot ? new Point(coordinateOf(corners[0])) : new Polygon([ring(corners)]))
 		);
+		this.#bringIntoView(corners);
 	}
 
 	/** Draws what grows, with its marks and what blooms; what is being dragged stays under the hand. */
@@ -283,6 +288,14 @@ export class FarmMap {
 		this.#tools = tools;
 		tools.forEach((tool) => this.#map.addInteraction(tool));
 		if (tools.some((tool) => !(tool instanceof Translate))) this.#map.addInteraction(this.#snap);
+	}
+
+	/** Steps back as far as it takes to see a shape beside what is seen. */
+	#bringIntoView(corners: Metres[]) {
+		const view = this.#map.getView();
+		const seen = view.calculateExtent(this.#map.getSize());
+		const wanted = boundingExtent(corners.map(coordinateOf));
+		if (!containsExtent(seen, wanted)) view.fit(buffer(extend(seen, wanted), 15));
 	}
 
 	#frame(shapes: Shape[]) {

@@ -83,17 +83,60 @@ export function cornersOf({ east, north, width, length, turned }: Rectangle): Me
 	return turn(straight, turned);
 }
 
+const PATH_M = 0.5;
+const BED_M = 1.2;
+
+/**
+ * Where the next bed of a plot would lie: as far beside the last one as that lies from the one before, or along the
+ * plot's northern edge when it is the first. Nothing on a plot that is no rectangle.
+ */
+export function nextBed(plot: Metres[], beds: Metres[][]): Rectangle | undefined {
+	const last = beds.length > 0 ? rectangleOf(beds[beds.length - 1]) : undefined;
+	if (last) {
+		const before = beds.length > 1 ? middleOf(beds[beds.length - 2]) : undefined;
+		const step = before
+			? { east: last.east - before.east, north: last.north - before.north }
+			: turned({ east: 0, north: -(last.length + PATH_M) }, last.turned);
+		return { ...last, east: last.east + step.east, north: last.north + step.north };
+	}
+	const under = rectangleOf(plot);
+	if (!under) return undefined;
+	const edge = turned({ east: 0, north: (under.length - BED_M) / 2 - PATH_M }, under.turned);
+	return {
+		east: under.east + edge.east,
+		north: under.north + edge.north,
+		width: under.width - 2 * PATH_M,
+		length: BED_M,
+		turned: under.turned
+	};
+}
+
+/** Whether a spot lies inside a shape. */
+export function inside(spot: Metres, corners: Metres[]): boolean {
+	return corners.reduce((within, corner, i) => {
+		const next = corners[(i + 1) % corners.length];
+		const crosses =
+			corner.north > spot.north !== next.north > spot.north &&
+			spot.east <
+				corner.east + ((spot.north - corner.north) / (next.north - corner.north)) * (next.east - corner.east);
+		return crosses ? !within : within;
+	}, false);
+}
+
+function turned({ east, north }: Metres, degrees: number): Metres {
+	const angle = (-degrees * Math.PI) / 180;
+	return {
+		east: east * Math.cos(angle) - north * Math.sin(angle),
+		north: east * Math.sin(angle) + north * Math.cos(angle)
+	};
+}
+
 /** Corners turned about their middle, degrees clockwise. */
 export function turn(corners: Metres[], degrees: number): Metres[] {
 	const middle = middleOf(corners);
-	const angle = (-degrees * Math.PI) / 180;
 	return corners.map(({ east, north }) => {
-		const x = east - middle.east;
-		const y = north - middle.north;
-		return {
-			east: middle.east + x * Math.cos(angle) - y * Math.sin(angle),
-			north: middle.north + x * Math.sin(angle) + y * Math.cos(angle)
-		};
+		const now = turned({ east: east - middle.east, north: north - middle.north }, degrees);
+		return { east: middle.east + now.east, north: middle.north + now.north };
 	});
 }
 

@@ -14,7 +14,15 @@
 	import GroundFile from '$lib/ground/GroundFile.svelte';
 	import GroundList from '$lib/ground/GroundList.svelte';
 	import { redraw, takeOff } from '$lib/ground/keep';
-	import { shapes as shapesOf, type Kind, type Metres, type Shape } from '$lib/ground/shape';
+	import {
+		inside,
+		middleOf,
+		nextBed,
+		shapes as shapesOf,
+		type Kind,
+		type Metres,
+		type Shape
+	} from '$lib/ground/shape';
 	import ShapeForm from '$lib/ground/ShapeForm.svelte';
 	import WeekSlider from '$lib/ground/WeekSlider.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
@@ -47,6 +55,8 @@
 	let drawing = $state(false);
 	let chosen = $state<string | undefined>(page.url.searchParams.get('plot') ?? undefined);
 	let making = $state<{ kind: Kind; byNumbers: boolean; corners?: Metres[] }>();
+	/** The plot on which the last bed was laid. */
+	let bedsOn = $state<string>();
 	let file = $state(false);
 	let sketch = $state<Metres[]>([]);
 	let rough = $state.raw<Metres[]>([]);
@@ -194,7 +204,8 @@
 			.then(() => turn++);
 	}
 
-	function kept(says: string, back: { kind: Kind; id: string; version: number }) {
+	function kept(says: string, back: { kind: Kind; id: string; version: number; plotId?: string }) {
+		bedsOn = back.plotId ?? bedsOn;
 		const isNew = making !== undefined;
 		undo.done(says, async () => {
 			if (isNew) await takeOff(back.kind, back.id, back.version, true);
@@ -225,13 +236,29 @@
 	);
 	const hectares = (plots: Schemas['PlotShape'][]) =>
 		plots.reduce((sum, shape) => sum + shape.plot.area, 0) / 10_000;
-	function nextName(kind: Kind, all: Shape[], onPlot: string | undefined) {
+	function suggested(kind: Kind, all: Shape[], onPlot: string) {
 		const same = all.filter(
 			(shape) => shape.kind === kind && (kind !== 'BED' || shape.bed?.plotId === onPlot)
 		);
-		return { PLOT: `Plot ${same.length + 1}`, BED: `Bed ${same.length + 1}`, BARRIER: '', NEIGHBOUR: '' }[
-			kind
-		];
+		const names = new Set(same.map((shape) => shape.name.toLowerCase()));
+		const word = { PLOT: 'Plot', BED: 'Bed', BARRIER: '', NEIGHBOUR: '' }[kind];
+		let number = same.length + 1;
+		while (names.has(`${word} ${number}`.toLowerCase())) number++;
+		const plot = all.find((shape) => shape.id === onPlot);
+		const beds = same
+			.toSorted((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
+			.map((shape) => shape.corners);
+		return {
+			name: word ? `${word} ${number}` : '',
+			place: kind === 'BED' && plot ? nextBed(plot.corners, beds) : undefined
+		};
+	}
+	/** The plot a new bed lies on: the one it is drawn on, that is chosen, or where the last one was laid. */
+	function plotFor(all: Shape[], shape: Shape | undefined, corners: Metres[]) {
+		const plots = all.filter((one) => one.kind === 'PLOT');
+		const drawnOn =
+			corners.length > 2 ? plots.find((plot) => inside(middleOf(corners), plot.corners)) : undefined;
+		return drawnOn?.id ?? plotOf(shape) ?? bedsOn ?? plots[0]?.id ?? '';
 	}
 	function plotOf(shape: Shape | undefined) {
 		return shape?.kind === 'PLOT' ? shape.id : shape?.bed?.plotId;
@@ -343,9 +370,9 @@
 							<ShapeForm
 								kind={making.kind}
 								corners={making.corners ?? []}
-								name={nextName(making.kind, all, plotOf(shape))}
+								suggested={(on) => suggested(making!.kind, all, on)}
 								{plots}
-								plotId={plotOf(shape)}
+								plotId={plotFor(all, shape, making.corners ?? [])}
 								crops={crops.items}
 								{season}
 								sketched={(corners) => (sketch = corners)}
@@ -378,7 +405,9 @@
 								kind={shape.kind}
 								{shape}
 								corners={shape.corners}
+								suggested={() => ({ name: shape.name })}
 								{plots}
+								plotId={plotOf(shape) ?? ''}
 								crops={crops.items}
 								{season}
 								sketched={(corners) => (sketch = corners)}

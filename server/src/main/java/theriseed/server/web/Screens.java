@@ -1,10 +1,12 @@
 package theriseed.server.web;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.util.DigestUtils;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.EncodedResourceResolver;
@@ -27,8 +29,19 @@ class Screens implements WebMvcConfigurer {
         paths.addResourceHandler("/**")
                 .addResourceLocations(FILES)
                 .setCacheControl(CacheControl.noCache())
+                // Dates of files in an archive say nothing of a new version; what is in them does.
+                .setUseLastModified(false)
+                .setEtagGenerator(Screens::mark)
                 .resourceChain(true)
                 .addResolver(new ScreenOrFile());
+    }
+
+    private static String mark(Resource file) {
+        try {
+            return '"' + DigestUtils.md5DigestAsHex(file.getContentAsByteArray()) + '"';
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
     }
 
     /** A path without a dot is a screen's address, shown by the one page that holds them all. */
