@@ -64,6 +64,12 @@
 		{#if looked}<Act key="b" onclick={() => choose(undefined)}>Back to the plan</Act>{/if}
 	</div>
 	<div class="mt-3"><Trouble {attempt} labels={{}} /></div>
+	{#if !session.farm?.firstFrost}
+		<p class="mt-2 text-sm">
+			Later sowing is held against the usual warmth only: no frost days are known.
+			<a class="quiet" href="/desk/calendar?season={season}">Say them under Calendar</a>.
+		</p>
+	{/if}
 	<p class="mt-2 text-sm text-soft">
 		Hours are rules of thumb for comparing. The mark says what the planting would be then; several ways may be
 		kept, one after the other.

@@ -102,6 +102,12 @@ public final class BloomForecast {
         return new Bloom(Optional.of(window(crop, first)), spread, cold.weeks(), cold.asked(), false);
     }
 
+    /** Whether the day is warm enough for the crop to go on growing and ripening; below its base nothing ripens. */
+    public boolean ripensOn(Crop crop, LocalDate day) {
+        Weather.Day air = weather.of(day);
+        return (air.low() + air.high()) / 2 > crop.baseTemperature();
+    }
+
     /** First day on which seed of the first flowers is ripe. */
     public static LocalDate firstRipe(Crop crop, BloomWindow bloom) {
         return bloom.first().plusDays(crop.daysFlowerToRipeSeed());

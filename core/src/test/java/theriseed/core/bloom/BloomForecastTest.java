@@ -49,6 +49,16 @@ class BloomForecastTest {
     }
 
     @Test
+    void nothingRipensInTheColdOfWinter() {
+        BloomForecast mild = new BloomForecast(new Weather(MILD, Map.of()), MARCH);
+        assertThat(mild.ripensOn(crop("courgette"), LocalDate.of(2026, 8, 20))).isTrue();
+        assertThat(mild.ripensOn(crop("courgette"), LocalDate.of(2026, 12, 10))).isFalse();
+        assertThat(mild.ripensOn(crop("kale"), LocalDate.of(2026, 12, 1)))
+                .as("stands the cold")
+                .isTrue();
+    }
+
+    @Test
     void aPerennialSownThisYearBloomsLaterThanOneThatStands() {
         LocalDate sown = LocalDate.of(2026, 4, 20);
         LocalDate young = first(forecast("fennel", GrowingDays.sown(sown)));

@@ -513,6 +513,12 @@ final class SeasonAsWhole {
         return (int) (area / each(cropOf(member), member.facts()) + 0.05);
     }
 
+    /** Whether it is still warm enough for its last seed to ripen. */
+    boolean ripens(Member member, BloomWindow bloom) {
+        Crop crop = cropOf(member);
+        return forecast.ripensOn(crop, BloomForecast.lastRipe(crop, bloom));
+    }
+
     Crop cropOf(Member member) {
         return crops.apply(member.variety().cropKey());
     }

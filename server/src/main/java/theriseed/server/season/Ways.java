@@ -145,10 +145,11 @@ final class Ways {
         Member tried = member.otherwise(facts.on(then));
         Stand stand = season.source(tried).stand();
         boolean ripens = stand.bloom()
-                .map(bloom -> frosts.first() == null
+                .filter(bloom -> season.ripens(tried, bloom))
+                .filter(bloom -> frosts.first() == null
                         || !BloomForecast.lastRipe(crop, bloom)
                                 .isAfter(frosts.first().atYear(facts.season())))
-                .orElse(false);
+                .isPresent();
         return ripens ? Optional.of(tried) : Optional.empty();
     }
 

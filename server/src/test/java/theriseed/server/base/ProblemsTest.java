@@ -112,7 +112,9 @@ class ProblemsTest {
             assertThat(screen.status()).as(path).isEqualTo(200);
             assertThat(screen.text()).contains("<title>Theriseed</title>").doesNotContain("<script>", "style=");
             assertThat(screen.headers().firstValue("Cache-Control")).hasValue("no-cache");
-            assertThat(screen.headers().firstValue("ETag")).as("of what is in it").isPresent();
+            assertThat(screen.headers().firstValue("ETag"))
+                    .as("of what is in it")
+                    .isPresent();
             assertThat(screen.headers().firstValue("Last-Modified")).isEmpty();
         }
         assertThat(grower.get("/_app/immutable/none.js").status()).isEqualTo(404);
