@@ -173,6 +173,8 @@ export function plantingStyle(
 	const geometry = feature.getGeometry() as MultiPolygon;
 	const extent = geometry.getExtent();
 	const wide = (extent[2] - extent[0]) / resolution;
+	// Names of thin beds beside each other would lie on one another; they show nearer by.
+	const deep = geometry.getArea() / Math.hypot(extent[2] - extent[0], extent[3] - extent[1]) / resolution;
 	const styles = [
 		new Style({
 			fill: new Fill({ color: fills[planting.state] }),
@@ -180,7 +182,7 @@ export function plantingStyle(
 			zIndex: picked ? 9 : 5
 		})
 	];
-	if (wide > 44 || picked) {
+	if ((wide > 44 && deep > 5) || picked) {
 		const dark = planting.state === 'crosses';
 		styles.push(
 			new Style({

@@ -79,7 +79,7 @@
 			{/if}
 			{plain(farm.lastFrost)
 				? `Frost usually ends ${plain(farm.lastFrost)} and comes again ${plain(farm.firstFrost)} (month-day).`
-				: 'Nobody has said when frost ends and comes again; nothing is held against it.'}
+				: 'Nobody has said when frost ends and comes again.'}
 		</p>
 		{#if session.grower}
 			<label class="mt-4 grid gap-1">

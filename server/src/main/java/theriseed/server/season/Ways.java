@@ -40,7 +40,7 @@ final class Ways {
     private final LocalDate today;
     private final UUID schemeId;
 
-    /** @param frosts where the grower has said; otherwise nothing is held against them */
+    /** @param frosts where the grower has said; otherwise only warmth is asked */
     Ways(SeasonAsWhole season, GroundTaken taken, Seasons.Frosts frosts, LocalDate today, UUID schemeId) {
         this.season = season;
         this.taken = taken;
