@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -212,16 +213,31 @@
 		return () => sketched([]);
 	});
 
-	function chosePlot(id: string) {
-		onPlot = id;
-		const there = suggested(id);
-		name = there.name;
-		if (drawn.length > 0 || !there.place) return;
-		east = round(there.place.east);
-		north = round(there.place.north);
-		width = round(there.place.width);
-		length = round(there.place.length);
-		turned = round(there.place.turned);
+	// What is suggested follows the plot that is chosen, and the ground as it is read again, until it is typed over.
+	let offered = first;
+	$effect(() => {
+		const there = suggested(onPlot);
+		if (was) return;
+		untrack(() => offer(there));
+	});
+	function offer(there: typeof first) {
+		if (name === offered.name) name = there.name;
+		const { place } = there;
+		const before = offered.place ?? usual;
+		const typedOver = [
+			[east, before.east],
+			[north, before.north],
+			[width, before.width],
+			[length, before.length],
+			[turned, before.turned]
+		].some(([typed, given]) => typed !== round(Number(given)));
+		offered = there;
+		if (drawn.length > 0 || !place || typedOver) return;
+		east = round(place.east);
+		north = round(place.north);
+		width = round(place.width);
+		length = round(place.length);
+		turned = round(place.turned);
 	}
 
 	function turnBy(degrees: number) {
@@ -254,7 +270,7 @@
 				label={LABELS.plotId}
 				name="plotId"
 				{attempt}
-				bind:value={() => onPlot, chosePlot}
+				bind:value={onPlot}
 				choices={plots.map((plot) => ({ value: plot.id, label: plot.name }))}
 			/>
 		</div>

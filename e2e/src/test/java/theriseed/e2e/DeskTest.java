@@ -194,6 +194,42 @@ class DeskTest {
     }
 
     @Test
+    void aPerennialIsKeptAnotherYear() {
+        Season season = new Season(port);
+        String fennel = season.variety("fennel");
+        String plot = season.plotAt(-4600, 3900);
+        grower.at("/desk/plantings/new?season=2026&variety=" + fennel);
+        grower.field("Plot").selectOption(plot);
+        grower.type("Sown on", "2024-04-20");
+        grower.type("Plants", "60");
+        grower.act("Keep this planting");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
+        grower.act("Change the plan");
+        grower.act("They stand on in 2027");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2027&planting=.*"));
+        assertThat(chosen()).containsText("60 plants for market seed");
+    }
+
+    @Test
+    void whatIsKeptByBulbsIsPlannedAsStock() {
+        Season season = new Season(port);
+        String garlic = season.variety("garlic");
+        String plot = season.plotAt(-4600, 4200);
+        grower.at("/desk/plantings/new?season=2026&variety=" + garlic);
+        assertThat(grower.field("For")).hasValue("PLANTING_STOCK");
+        assertThat(grower.field("Germination")).hasCount(0);
+        grower.field("Plot").selectOption(plot);
+        grower.type("Planted on", "2025-10-10");
+        grower.type("Plants", "80");
+        grower.act("Keep this planting");
+        assertThat(grower.alert()).containsText("When the stock is lifted is needed");
+        grower.type("Lifted on", "2026-07-20");
+        grower.act("Keep this planting");
+        assertThat(chosen()).containsText("too few");
+        assertThat(chosen()).containsText("pieces to put in store");
+    }
+
+    @Test
     void aFigureOfTheFarmsOwnIsTriedOnThePlanBeforeItIsKept() {
         grower.at("/handbook/courgette");
         grower.page.getByLabel("Change isolation, market").click();

@@ -130,7 +130,7 @@ class FieldTest {
         Locator outfield = grower.button("Outfield");
         outfield.focus();
         grower.page.keyboard().press("Enter");
-        assertThat(panel()).containsText("As drawn: 480 m²; sides 40 m, 12 m, 40 m, 12 m.");
+        assertThat(panel()).containsText("480 m²; sides 40 m, 12 m, 40 m, 12 m.");
         grower.type("Middle, east of the farm’s spot", "125");
         grower.type("Why it is drawn otherwise", "measured again");
         grower.page.keyboard().press("Enter");
@@ -138,6 +138,32 @@ class FieldTest {
         assertThat(grower.field("Middle, east of the farm’s spot")).hasValue("125");
         grower.act("take it off the map");
         grower.sees("Outfield is off the map.");
+    }
+
+    @Test
+    void bedsAreLaidBesideEachOtherByTheirNumbers() {
+        grower.at("/field");
+        grower.act("Ground");
+        grower.inRow("Plot", "By numbers").click();
+        grower.type("Name", "Terrace");
+        grower.type("Middle, east of the farm’s spot", "420");
+        grower.type("Middle, north of it", "-260");
+        grower.type("Width", "40");
+        grower.type("Length", "12");
+        grower.act("Keep this plot");
+        grower.sees("Terrace is on the map.");
+        grower.inRow("Bed", "By numbers").click();
+        grower.choose("Plot", "Terrace");
+        assertThat(grower.field("Name")).hasValue("Bed 1");
+        assertThat(grower.field("Width")).hasValue("39");
+        assertThat(grower.field("Middle, north of it")).hasValue("-255.1");
+        grower.act("Keep this bed");
+        grower.sees("Bed 1 is on the map.");
+        grower.inRow("Bed", "By numbers").click();
+        assertThat(grower.field("Name")).hasValue("Bed 2");
+        assertThat(grower.field("Middle, north of it")).hasValue("-256.8");
+        grower.act("Keep this bed");
+        grower.sees("Bed 2 is on the map.");
     }
 
     @Test
