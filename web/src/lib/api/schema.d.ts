@@ -2038,6 +2038,7 @@ export interface components {
             /** Format: date */
             replantedOn?: string;
             restOverruled: string;
+            rootGround?: string;
             /** Format: uuid */
             rootPlotId?: string;
             rootStretches: components["schemas"]["Stretch"][];

@@ -55,9 +55,20 @@ public class Calendar {
                         planting.season(),
                         planting.variety().name(),
                         planting.variety().cropName(),
-                        planting.ground(),
+                        where(planting, task),
                         task.about(),
                         planned));
+    }
+
+    /** Roots have ground of their own until they are lifted, and then the store. */
+    private static String where(PlantingView planting, SeasonWork.Task task) {
+        LocalDate lifted = planting.liftedOn();
+        if (task.kind() == SeasonWork.Kind.CHECK_STORE) {
+            return "store";
+        }
+        return planting.rootGround() != null && lifted != null && !task.from().isAfter(lifted)
+                ? planting.rootGround()
+                : planting.ground();
     }
 
     private SeasonWork.Plan plan(PlantingView planting) {

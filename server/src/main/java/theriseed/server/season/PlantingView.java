@@ -22,6 +22,7 @@ import theriseed.server.base.Maybe;
  * @param fits plants that the ground it takes has room for
  * @param groundFrom first day on the ground it seeds on
  * @param groundTo last day on it, as planned
+ * @param rootGround plot and beds of the roots in words, when they are lifted
  * @param rootsFrom first day of the roots on the ground of their own year, when they are lifted
  * @param rootsTo last day of them there
  * @param stock for planting stock: whether it is enough, and what to put in store
@@ -41,6 +42,7 @@ public record PlantingView(
         List<Stretch> stretches,
         @Maybe UUID rootPlotId,
         List<Stretch> rootStretches,
+        @Maybe String rootGround,
         @Maybe LocalDate rootsFrom,
         @Maybe LocalDate rootsTo,
         Purpose purpose,

@@ -217,6 +217,9 @@ final class SeasonAsWhole {
                 facts.where().stretches(),
                 facts.where().rootPlotId(),
                 facts.where().rootStretches(),
+                facts.where().rootPlotId() == null
+                        ? null
+                        : ground.words(facts.where().rootGround()),
                 roots.map(Stay::from).orElse(null),
                 roots.map(Stay::to).orElse(null),
                 facts.aim().purpose(),

@@ -28,11 +28,14 @@ public record Where(
         return new Where(plotId, stretches, null, List.of());
     }
 
-    /** The ground its roots grow on; nothing where its beds are not said. */
+    /** The ground its roots grow on. */
+    Where rootGround() {
+        return on(rootPlotId, rootStretches);
+    }
+
+    /** The beds its roots take; nothing where it is not said which. */
     Optional<Where> roots() {
-        return rootPlotId == null || rootStretches.isEmpty()
-                ? Optional.empty()
-                : Optional.of(on(rootPlotId, rootStretches));
+        return rootPlotId == null || rootStretches.isEmpty() ? Optional.empty() : Optional.of(rootGround());
     }
 
     /** Whether two take the same ground: a plot as it lies is all of its beds. */

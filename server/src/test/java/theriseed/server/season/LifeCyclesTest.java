@@ -7,6 +7,7 @@ import static theriseed.server.Season.rectangle;
 import static theriseed.server.Season.with;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -56,6 +57,16 @@ class LifeCyclesTest {
         return kinds;
     }
 
+    private Map<String, String> places(int year, String planting) {
+        Map<String, String> places = new HashMap<>();
+        for (JsonNode entry : season.grower.get("/api/calendar?season=" + year).ok()) {
+            if (entry.get("plantingId").asString().equals(planting)) {
+                places.put(entry.get("kind").asString(), entry.get("ground").asString());
+            }
+        }
+        return places;
+    }
+
     private Map<String, Object> rootsOn(String rootPlot, String bed) {
         return with(
                 plantingOf(season.variety("beetroot"), season.plot(), "2026-06-25", 30),
@@ -78,6 +89,11 @@ class LifeCyclesTest {
         JsonNode kept = plant(rootsOn(plot, bed)).ok();
         assertThat(kept.get("rootsFrom").asString()).isEqualTo("2026-06-25");
         assertThat(kept.get("rootsTo").asString()).isEqualTo("2026-11-05");
+        assertThat(places(2027, kept.get("id").asString()))
+                .containsEntry("SOW", kept.get("rootGround").asString())
+                .containsEntry("LIFT", kept.get("rootGround").asString())
+                .containsEntry("CHECK_STORE", "store")
+                .containsEntry("REPLANT", kept.get("ground").asString());
 
         Map<String, Object> lettuce =
                 with(plantingOf(season.variety("lettuce"), plot, "2026-05-10", 20), "stretches", whole(bed));
