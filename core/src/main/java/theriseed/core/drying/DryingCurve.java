@@ -2,6 +2,7 @@ package theriseed.core.drying;
 
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
+import theriseed.core.bench.Moisture;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 
@@ -49,7 +50,7 @@ public record DryingCurve(
         Range.between(equilibrium, moisture, "% wet basis").check("mt", target);
         Range.of(0, 0, "h").check("times[0]", hours[0]);
         Range.above(0, 1e9, "g").check("masses[0]", masses[0]);
-        double dry = masses[0] * (100 - moisture) / 100;
+        double dry = Moisture.dry(masses[0], moisture);
         double left = WaterContent.dryBasis(equilibrium);
         double first = WaterContent.dryBasis(moisture);
         double[] ratios = new double[hours.length];

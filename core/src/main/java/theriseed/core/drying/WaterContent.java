@@ -1,5 +1,6 @@
 package theriseed.core.drying;
 
+import theriseed.core.bench.Moisture;
 import theriseed.core.measure.Range;
 
 /** Water in seed, as a share of the wet mass or of the dry matter, and what leaves it. */
@@ -29,7 +30,7 @@ public final class WaterContent {
         Range.above(0, 1e9, "g").check("W0", mass);
         WET_BASIS.check("m0", moisture);
         Range.of(0, moisture, "% wet basis").check("mt", target);
-        return mass * (100 - moisture) / (100 - target);
+        return Moisture.at(mass, moisture, target);
     }
 
     /**

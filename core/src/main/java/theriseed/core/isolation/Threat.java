@@ -49,25 +49,16 @@ public record Threat(
 
     /** The same by another number of its stand. */
     Threat from(int number) {
-        return number == source
-                ? this
-                : new Threat(
-                        number,
-                        metres,
-                        asked,
-                        daysTogether,
-                        daysApart,
-                        margin,
-                        held,
-                        crossing,
-                        compatibility,
-                        verdict,
-                        why);
+        return number == source ? this : but(number, verdict, why);
     }
 
     Threat tightBecause(Why other) {
+        return but(source, Verdict.TIGHT, other);
+    }
+
+    private Threat but(int number, Verdict otherwise, Why because) {
         return new Threat(
-                source,
+                number,
                 metres,
                 asked,
                 daysTogether,
@@ -76,7 +67,7 @@ public record Threat(
                 held,
                 crossing,
                 compatibility,
-                Verdict.TIGHT,
-                other);
+                otherwise,
+                because);
     }
 }

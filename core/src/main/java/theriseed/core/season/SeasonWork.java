@@ -84,9 +84,15 @@ public final class SeasonWork {
         List<Task> tasks = new ArrayList<>();
         if (plan.crop().lifeCycle() == LifeCycle.CLONAL) {
             stock(plan, tasks);
-            tasks.sort(Comparator.comparing(Task::from).thenComparing(Task::kind));
-            return List.copyOf(tasks);
+        } else {
+            raised(plan, tasks);
         }
+        tasks.sort(Comparator.comparing(Task::from).thenComparing(Task::kind));
+        return List.copyOf(tasks);
+    }
+
+    /** What is raised from seed. */
+    private static void raised(Plan plan, List<Task> tasks) {
         boolean standsAlready = plan.sown().getYear() < plan.season() - 1;
         if (!standsAlready) {
             tasks.add(on(Kind.SOW, plan.sown()));
@@ -97,8 +103,6 @@ public final class SeasonWork {
         if (plan.forSeed() && plan.bloom().isPresent()) {
             flowers(plan, plan.bloom().get(), tasks);
         }
-        tasks.sort(Comparator.comparing(Task::from).thenComparing(Task::kind));
-        return List.copyOf(tasks);
     }
 
     private static void roots(Plan plan, List<Task> tasks) {

@@ -2,9 +2,7 @@ package theriseed.server.base;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -27,12 +25,7 @@ public final class Kept<K, V> {
      */
     public Kept(LongSupplier written, int most) {
         this.written = written;
-        this.values = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, Value<V>> eldest) {
-                return size() > most;
-            }
-        });
+        this.values = Latest.map(most);
     }
 
     /** The values of these keys; those that do not hold any more are reckoned together. */

@@ -3,13 +3,12 @@ package theriseed.server.ground;
 import jakarta.persistence.AttributeConverter;
 import jakarta.persistence.Converter;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.StringJoiner;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
+import theriseed.server.base.Latest;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -21,12 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 class CornersConverter implements AttributeConverter<Place, String> {
     private static final int REMEMBERED = 20_000;
 
-    private final Map<String, Place> read = Collections.synchronizedMap(new LinkedHashMap<>() {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<String, Place> eldest) {
-            return size() > REMEMBERED;
-        }
-    });
+    private final Map<String, Place> read = Latest.map(REMEMBERED);
 
     @Override
     public String convertToDatabaseColumn(Place place) {

@@ -43,7 +43,6 @@ final class GroundTaken {
 
     /** Refuses a planting on ground that is taken, too small, or must rest from its family. */
     void check(Member wanted) {
-        ground.site(wanted.facts().where());
         checkRoom(wanted);
         for (Stay stay : season.stays(wanted)) {
             check(wanted, stay);
@@ -139,6 +138,7 @@ final class GroundTaken {
     /** Plots and beds where the planting would have room, that nothing takes then and that are rested. */
     List<Where> free(Member wanted) {
         double needed = wanted.facts().sowing().plants() * SeasonAsWhole.each(season.cropOf(wanted), wanted.facts());
+        Stay now = season.stays(wanted).get(0);
         Map<UUID, List<BedView>> beds = new HashMap<>();
         ground.beds()
                 .values()
@@ -154,19 +154,20 @@ final class GroundTaken {
                     .sorted(BY_NUMBER)
                     .toList();
             Optional<Where> found = inside.isEmpty()
-                    ? Optional.of(Where.plot(plot.id())).filter(where -> plot.area() >= needed && isFree(wanted, where))
-                    : bedsOf(plot, inside, wanted, needed);
+                    ? Optional.of(Where.plot(plot.id()))
+                            .filter(where -> plot.area() >= needed && isFree(wanted, now, where))
+                    : bedsOf(plot, inside, wanted, now, needed);
             found.filter(where -> !where.shares(wanted.facts().where())).ifPresent(free::add);
         }
         return free;
     }
 
-    private Optional<Where> bedsOf(PlotView plot, List<BedView> beds, Member wanted, double needed) {
+    private Optional<Where> bedsOf(PlotView plot, List<BedView> beds, Member wanted, Stay now, double needed) {
         List<Stretch> taken = new ArrayList<>();
         double room = 0;
         for (BedView bed : beds) {
             Stretch whole = new Stretch(bed.id(), 0.0, bed.length());
-            if (room < needed && isFree(wanted, Where.on(plot.id(), List.of(whole)))) {
+            if (room < needed && isFree(wanted, now, Where.on(plot.id(), List.of(whole)))) {
                 taken.add(whole);
                 room += bed.area();
             }
@@ -174,8 +175,7 @@ final class GroundTaken {
         return room < needed ? Optional.empty() : Optional.of(Where.on(plot.id(), taken));
     }
 
-    private boolean isFree(Member wanted, Where where) {
-        Stay now = season.stays(wanted).get(0);
+    private boolean isFree(Member wanted, Stay now, Where where) {
         Stay there = new Stay(where, now.year(), now.from(), now.to());
         return takenBy(wanted, there).isEmpty() && restsFrom(wanted, there).isEmpty();
     }

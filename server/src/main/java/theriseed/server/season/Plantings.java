@@ -312,7 +312,7 @@ public class Plantings {
     }
 
     private void change(Planting planting, String reason, Runnable how) {
-        FarmGround on = FarmGround.of(ground);
+        FarmGround on = seasons.farmGround();
         Map<String, Object> before = new LinkedHashMap<>(correctable(planting, on));
         how.run();
         on.site(planting.facts().where());

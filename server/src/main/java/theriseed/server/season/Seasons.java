@@ -117,6 +117,9 @@ class Seasons {
     }
 
     private Map<SeasonOn, SeasonAsWhole> reckoned(List<SeasonOn> wanted) {
+        if (wanted.isEmpty()) {
+            return Map.of();
+        }
         List<Integer> seasons = wanted.stream().map(SeasonOn::season).toList();
         int first = Collections.min(seasons);
         int last = Collections.max(seasons);
@@ -157,7 +160,8 @@ class Seasons {
                 plans.lately(new SeasonOn(season, time.today())).orElse(null));
     }
 
-    private FarmGround farmGround() {
+    /** The ground as it is drawn; read again when something on the map was written. */
+    FarmGround farmGround() {
         return grounds.of(List.of("all"), all -> Map.of("all", FarmGround.of(ground)))
                 .get("all");
     }
