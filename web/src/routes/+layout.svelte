@@ -5,6 +5,7 @@
 	import type { Snippet } from 'svelte';
 	import { Problem } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import { outbox } from '$lib/rows/outbox.svelte';
 	import FirstRun from '$lib/shell/FirstRun.svelte';
 	import Shell from '$lib/shell/Shell.svelte';
 	import SignIn from '$lib/shell/SignIn.svelte';
@@ -16,6 +17,7 @@
 		wrong = '';
 		try {
 			await session.load();
+			outbox.open();
 		} catch (refused) {
 			wrong = refused instanceof Problem ? refused.message : String(refused);
 		}

@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_8"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -141,6 +141,54 @@ export interface paths {
         };
         get: operations["file_1"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/counts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_10"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/covers/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["did"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/covers/{id}/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeOff"];
         post?: never;
         delete?: never;
         options?: never;
@@ -308,6 +356,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/flowers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_9"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/flowers/{id}/took": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["took"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/germination/{id}": {
         parameters: {
             query?: never;
@@ -316,7 +396,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_6"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -428,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_7"];
         post: operations["record"];
         delete?: never;
         options?: never;
@@ -636,7 +716,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_4"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -670,6 +750,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["triedWithout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -716,8 +812,88 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_3"];
+        put: operations["correct_5"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/buds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/candidates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/covers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cover"];
         delete?: never;
         options?: never;
         head?: never;
@@ -734,6 +910,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["flowered"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/flowers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pollinate"];
         delete?: never;
         options?: never;
         head?: never;
@@ -772,6 +964,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plantings/{id}/pollination": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/pollination-aim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["want"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/selection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/selection/tags.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tags"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/stand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/store-looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings/{id}/tried": {
         parameters: {
             query?: never;
@@ -782,6 +1070,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["tried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["visit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -844,7 +1148,39 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_2"];
+        put: operations["correct_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progeny-rows/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decide"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["decideAgain"];
         post?: never;
         delete?: never;
         options?: never;
@@ -948,6 +1284,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seasons/{season}/rings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ringsOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/seasons/{season}/sites": {
         parameters: {
             query?: never;
@@ -1012,6 +1364,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/store-looks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -1022,6 +1390,54 @@ export interface paths {
         get: operations["today"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["trial"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/trials/{id}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["visitTrial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1052,6 +1468,54 @@ export interface paths {
             cookie?: never;
         };
         get: operations["variety"];
+        put: operations["correct_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/varieties/{id}/traits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trait"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/varieties/{id}/walks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["correct_1"];
         post?: never;
         delete?: never;
@@ -1070,6 +1534,22 @@ export interface paths {
         get?: never;
         put: operations["correct"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/walks/{id}/rings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1144,7 +1624,7 @@ export interface components {
             count?: number;
             crop: string;
             /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             /** Format: double */
             limit?: number;
             lot?: string;
@@ -1169,6 +1649,23 @@ export interface components {
             by?: string;
             /** Format: int32 */
             version: number;
+        };
+        AimFacts: {
+            /** Format: double */
+            perFruit: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            variation: number;
+        };
+        AimRequest: {
+            /** Format: double */
+            perFruit: number;
+            reason?: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            variation: number;
         };
         BarrierRequest: {
             changed?: components["schemas"]["Changed"];
@@ -1255,6 +1752,22 @@ export interface components {
             /** Format: double */
             spreadDays: number;
         };
+        Buds: {
+            /** Format: int32 */
+            females: number;
+            /** Format: int32 */
+            males: number;
+            /** Format: int32 */
+            plant: number;
+        };
+        BudsRequest: {
+            /** Format: int32 */
+            females: number;
+            /** Format: int32 */
+            males: number;
+            /** Format: int32 */
+            plant: number;
+        };
         ByGrade: {
             /** Format: double */
             market: number;
@@ -1273,10 +1786,63 @@ export interface components {
             mass: number;
             what: string;
         };
+        CageSchedule: {
+            /** Format: int32 */
+            everyDays: number;
+            /** Format: int32 */
+            insectsEach: number;
+            placeOn: number[];
+        };
+        CandidateRequest: {
+            /** Format: uuid */
+            fromRowId?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "PLANT" | "FRUIT";
+            made?: components["schemas"]["Made"];
+            /** Format: date */
+            markedOn: string;
+            note: string;
+            tag: string;
+        };
+        CandidateView: {
+            chosen?: boolean;
+            /** Format: uuid */
+            fromRowId?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "PLANT" | "FRUIT";
+            /** Format: date */
+            markedOn: string;
+            note: string;
+            scores: {
+                [key: string]: number;
+            };
+            tag: string;
+            /** Format: double */
+            worth?: number;
+        };
         Changed: {
             reason?: string;
             /** Format: int32 */
             version?: number;
+        };
+        Choice: {
+            /** Format: int32 */
+            asked: number;
+            beforeBloom: boolean;
+            /** Format: double */
+            deviation: number;
+            /** Format: double */
+            heritability: number;
+            options: components["schemas"]["Option"][];
+            /** Format: int32 */
+            scored: number;
+        };
+        ChosenRequest: {
+            kept: string[];
         };
         ClimateNormals: {
             /** Format: double */
@@ -1314,6 +1880,95 @@ export interface components {
             /** Format: uuid */
             subjectId: string;
             was: string;
+        };
+        CountRequest: {
+            /** Format: date */
+            countedOn: string;
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+            note: string;
+            /** Format: int32 */
+            plants: number;
+            /** @enum {string} */
+            point: "RAISED" | "SET_OUT" | "LIFTED" | "STORED" | "REPLANTED" | "AFTER_WINTER" | "STANDING";
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        CountView: {
+            /** Format: date */
+            countedOn: string;
+            /** Format: uuid */
+            id: string;
+            note: string;
+            /** Format: int32 */
+            plants: number;
+            /** @enum {string} */
+            point: "RAISED" | "SET_OUT" | "LIFTED" | "STORED" | "REPLANTED" | "AFTER_WINTER" | "STANDING";
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+        };
+        CoverEventRequest: {
+            /** Format: date */
+            firstDay: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            insects?: number;
+            /** @enum {string} */
+            kind: "SHAKEN" | "INSECTS" | "OPENED";
+            /** Format: date */
+            lastDay: string;
+            made?: components["schemas"]["Made"];
+        };
+        CoverEventView: {
+            /** Format: date */
+            firstDay: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            insects?: number;
+            /** @enum {string} */
+            kind: "SHAKEN" | "INSECTS" | "OPENED";
+            /** Format: date */
+            lastDay: string;
+            recordedBy: string;
+        };
+        CoverRequest: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "BAG" | "CAGE";
+            made?: components["schemas"]["Made"];
+            note: string;
+            openFlowers: boolean;
+            /** Format: date */
+            putOn: string;
+            tag: string;
+        };
+        CoverView: {
+            events: components["schemas"]["CoverEventView"][];
+            fruitSet: boolean;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "BAG" | "CAGE";
+            note: string;
+            openFlowers: boolean;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: date */
+            putOn: string;
+            recordedBy: string;
+            tag: string;
+            /** Format: date */
+            takenOff?: string;
+            /** @enum {string} */
+            verdict: "TIGHT" | "LATE" | "OPENED" | "OFF_EARLY";
+            /** Format: int32 */
+            version: number;
         };
         CropLine: {
             aliases: string[];
@@ -1386,6 +2041,11 @@ export interface components {
             /** Format: int32 */
             vernalisationWeeks: number;
         };
+        Cross: {
+            fathers: number[];
+            /** Format: int32 */
+            mother: number;
+        };
         Crossing: {
             key: string;
             name: string;
@@ -1400,6 +2060,13 @@ export interface components {
             /** Format: double */
             sunset: number;
             temperatures: number[];
+        };
+        DecisionRequest: {
+            /** @enum {string} */
+            decision: "KEEP" | "BULK" | "DROP";
+            reason: string;
+            /** Format: int32 */
+            version: number;
         };
         Difference: {
             answers: string[];
@@ -1432,6 +2099,22 @@ export interface components {
             to: string;
             variety: string;
         };
+        EveningRequest: {
+            closed: components["schemas"]["BudsRequest"][];
+            /** Format: date */
+            closedOn: string;
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+        };
+        EveningView: {
+            closed: components["schemas"]["Buds"][];
+            /** Format: date */
+            closedOn: string;
+            /** Format: uuid */
+            id: string;
+            recordedBy: string;
+        };
         FarmView: {
             climate: components["schemas"]["ClimateNormals"];
             currency: string;
@@ -1441,6 +2124,12 @@ export interface components {
             name: string;
             spot: components["schemas"]["LonLat"];
             timeZone: string;
+        };
+        Father: {
+            /** Format: int32 */
+            plant: number;
+            /** Format: uuid */
+            plantingId: string;
         };
         FeedView: {
             /** Format: uuid */
@@ -1511,6 +2200,44 @@ export interface components {
             /** Format: double */
             warmestMonth: number;
         };
+        FlowerNeed: {
+            /** Format: int32 */
+            flowers: number;
+            /** Format: int32 */
+            fruits: number;
+        };
+        FlowerRequest: {
+            fathers: components["schemas"]["Father"][];
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+            /** Format: int32 */
+            mother: number;
+            note: string;
+            reason?: string;
+            tag: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        FlowerView: {
+            fathers: components["schemas"]["Father"][];
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookedOn?: string;
+            /** Format: int32 */
+            mother: number;
+            note: string;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: date-time */
+            pollinatedAt: string;
+            recordedBy: string;
+            tag: string;
+            took?: boolean;
+            /** Format: int32 */
+            version: number;
+        };
         Found: {
             hits: components["schemas"]["Hit"][];
             lot?: string;
@@ -1525,11 +2252,25 @@ export interface components {
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
-            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "NOT_CLEAN" | "NOT_DRY" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
+            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
             /** Format: double */
             standard: number;
             /** Format: date */
             testRunsOut?: string;
+        };
+        Generation: {
+            /** Format: double */
+            effectiveSize: number;
+            /** Format: int32 */
+            year: number;
+        };
+        Generations: {
+            all: components["schemas"]["Generation"][];
+            /** Format: double */
+            effective: number;
+            /** Format: double */
+            kept: number;
+            weakest: components["schemas"]["Generation"];
         };
         GerminationRequest: {
             /** Format: date */
@@ -1602,6 +2343,22 @@ export interface components {
             neighbours: components["schemas"]["NeighbourShape"][];
             plots: components["schemas"]["PlotShape"][];
         };
+        Guard: {
+            /** Format: double */
+            besideIt: number;
+            /** Format: double */
+            half: number;
+            /** Format: double */
+            neighbours: number;
+            /** Format: double */
+            ninety: number;
+            /** Format: double */
+            radius: number;
+            /** Format: double */
+            scale: number;
+            /** Format: double */
+            share: number;
+        };
         HarvestRequest: {
             mass: number;
             note: string;
@@ -1657,6 +2414,10 @@ export interface components {
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
         };
+        Kept: {
+            /** Format: uuid */
+            id: string;
+        };
         Knot: {
             alarm: boolean;
             /** Format: double */
@@ -1677,6 +2438,20 @@ export interface components {
             day: string;
             source: string;
         };
+        LateOffType: {
+            /** Format: double */
+            limit: number;
+            rings: components["schemas"]["Guard"][];
+            shed: components["schemas"]["Shed"];
+            suspect: boolean;
+            travels: number[];
+        };
+        LateView: {
+            decided: boolean;
+            late: components["schemas"]["LateOffType"];
+            /** Format: uuid */
+            walkId: string;
+        };
         Leaving: {
             goneTo: string;
             /** Format: double */
@@ -1688,6 +2463,47 @@ export interface components {
             lat: number;
             /** Format: double */
             lon: number;
+        };
+        LookRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            large?: number;
+            made?: components["schemas"]["Made"];
+            /** Format: int32 */
+            medium?: number;
+            note: string;
+            /** Format: int32 */
+            pieces: number;
+            reason?: string;
+            /** Format: date */
+            seenOn: string;
+            /** Format: int32 */
+            small?: number;
+            /** Format: int32 */
+            thrownOut: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        LookView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            large?: number;
+            /** Format: int32 */
+            medium?: number;
+            note: string;
+            /** Format: int32 */
+            pieces: number;
+            recordedBy: string;
+            /** Format: date */
+            seenOn: string;
+            /** Format: int32 */
+            small?: number;
+            /** Format: int32 */
+            thrownOut: number;
+            /** Format: int32 */
+            version: number;
         };
         LotKnown: {
             bench?: components["schemas"]["BenchView"];
@@ -1711,6 +2527,9 @@ export interface components {
         LotRequest: {
             /** Format: uuid */
             plantingId: string;
+            /** Format: uuid */
+            ringId?: string;
+            untagged?: boolean;
         };
         LotView: {
             /** @enum {string} */
@@ -1723,8 +2542,11 @@ export interface components {
             number: string;
             /** Format: uuid */
             plantingId: string;
+            /** Format: uuid */
+            ringId?: string;
             /** Format: int32 */
             season: number;
+            untagged: boolean;
             /** Format: uuid */
             varietyId: string;
             /** Format: int32 */
@@ -1742,6 +2564,18 @@ export interface components {
             usualPerPlant: components["schemas"]["Usual"];
             usualShare: components["schemas"]["Usual"];
         };
+        Made: {
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: date-time */
+            sentAt: string;
+        };
+        Mark: {
+            /** Format: uuid */
+            subjectId: string;
+            /** Format: double */
+            value: number;
+        };
         MassThread: {
             ends: components["schemas"]["End"][];
             estimated: boolean;
@@ -1752,6 +2586,11 @@ export interface components {
             east: number;
             /** Format: double */
             north: number;
+        };
+        MorningPlan: {
+            crosses: components["schemas"]["Cross"][];
+            /** Format: int32 */
+            left: number;
         };
         NeighbourRequest: {
             /** Format: date */
@@ -1801,10 +2640,22 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        OffRequest: {
+            fruitSet: boolean;
+            made?: components["schemas"]["Made"];
+            reason?: string;
+            /** Format: date */
+            takenOff: string;
+            /** Format: int32 */
+            version?: number;
+        };
         OffType: {
+            /** @enum {string} */
+            fate: "PULLED" | "MARKED" | "LEFT";
             kind: string;
             /** Format: int32 */
             plants: number;
+            reason: string;
         };
         OffTypeLimit: {
             /** Format: double */
@@ -1813,9 +2664,12 @@ export interface components {
             upper: number;
         };
         OffTypeRequest: {
+            /** @enum {string} */
+            fate: "PULLED" | "MARKED" | "LEFT";
             kind: string;
             /** Format: int32 */
             plants: number;
+            reason: string;
         };
         OnHand: {
             enough: boolean;
@@ -1827,6 +2681,14 @@ export interface components {
             harvested: number;
             /** Format: int32 */
             lastsUntil: number;
+        };
+        Option: {
+            /** Format: double */
+            effectiveSize: number;
+            enough: boolean;
+            /** Format: int32 */
+            kept: number;
+            response: components["schemas"]["SelectionResponse"];
         };
         Outline: {
             corners?: components["schemas"]["Metres"][];
@@ -1905,6 +2767,24 @@ export interface components {
             pages: number;
             /** Format: int64 */
             total: number;
+        };
+        Parentage: {
+            /** Format: double */
+            effective: number;
+            /** Format: double */
+            evenFathers: number;
+            /** Format: double */
+            evenMothers: number;
+            /** Format: int32 */
+            fathers: number;
+            /** Format: int32 */
+            mothers: number;
+        };
+        PieceView: {
+            /** Format: int32 */
+            block: number;
+            /** Format: uuid */
+            id: string;
         };
         PlaceView: {
             /** Format: double */
@@ -2001,6 +2881,7 @@ export interface components {
             cold?: components["schemas"]["Cold"];
             /** @enum {string} */
             control: "OPEN" | "CAGED" | "BAGGED" | "HAND_POLLINATED";
+            coverLeaked: boolean;
             /** Format: double */
             dropped: number;
             everyFlower: boolean;
@@ -2087,6 +2968,23 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PollinationPage: {
+            closed: components["schemas"]["Buds"][];
+            corrections: components["schemas"]["CorrectionView"][];
+            covers: components["schemas"]["CoverView"][];
+            /** Format: int32 */
+            doneToday: number;
+            flowers: components["schemas"]["FlowerView"][];
+            insectsOn: string[];
+            lookAt: components["schemas"]["FlowerView"][];
+            morning: components["schemas"]["MorningPlan"];
+            nextTag: string;
+            parents: components["schemas"]["Parentage"];
+            planting: components["schemas"]["PlantingView"];
+            progress: components["schemas"]["Progress"];
+            schedule?: components["schemas"]["CageSchedule"];
+            tonight: components["schemas"]["EveningView"][];
+        };
         Population: {
             /** Format: int32 */
             asked: number;
@@ -2118,6 +3016,65 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "US";
         };
+        Progress: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            failed: number;
+            /** Format: int32 */
+            more: number;
+            need: components["schemas"]["FlowerNeed"];
+            /** Format: int32 */
+            perPlant: number;
+            /** Format: double */
+            ripe: number;
+            said: boolean;
+            /** Format: double */
+            take: number;
+            /** Format: int32 */
+            took: number;
+            wanted: components["schemas"]["AimFacts"];
+        };
+        Ranked: {
+            likeTheBest: boolean;
+            /** Format: double */
+            mean: number;
+            /** Format: int32 */
+            plots: number;
+            /** Format: double */
+            predicted: number;
+            /** Format: int32 */
+            rank: number;
+            /** Format: uuid */
+            rowId: string;
+        };
+        Ranking: {
+            /** Format: int32 */
+            freedom: number;
+            inBlocks: boolean;
+            /** Format: double */
+            leastDifference: number;
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            repeatability: number;
+            rows: components["schemas"]["Ranked"][];
+            /** Format: uuid */
+            traitId?: string;
+        };
+        Remaining: {
+            /** Format: double */
+            nextFinds: number;
+            /** Format: double */
+            nextLeaves: number;
+            /** Format: double */
+            plants: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
+            worthIt: boolean;
+        };
         Removal: {
             removed: boolean;
             /** Format: int32 */
@@ -2126,6 +3083,86 @@ export interface components {
         Revocation: {
             /** Format: int32 */
             version: number;
+        };
+        RingOnMap: {
+            middle: components["schemas"]["Metres"];
+            ring: components["schemas"]["RingView"];
+        };
+        RingRequest: {
+            /** Format: double */
+            along: number;
+            because?: string;
+            /** @enum {string} */
+            decision: "DISCARDED" | "KEPT_APART" | "GRADED_DOWN" | "HELD" | "LET_PASS";
+            /** @enum {string} */
+            grade?: "OWN_USE" | "MARKET" | "STOCK";
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+            /** Format: double */
+            radius: number;
+            reason: string;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        RingView: {
+            /** @enum {string} */
+            decision: "DISCARDED" | "KEPT_APART" | "GRADED_DOWN" | "HELD" | "LET_PASS";
+            /** @enum {string} */
+            grade?: "OWN_USE" | "MARKET" | "STOCK";
+            /** Format: uuid */
+            id: string;
+            middle: components["schemas"]["LonLat"];
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: double */
+            radius: number;
+            reason: string;
+            /** Format: date-time */
+            recordedAt: string;
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            walkId: string;
+        };
+        Row: {
+            /** Format: int32 */
+            overUpTo: number;
+            /** Format: double */
+            overlooked: number;
+            /** Format: int32 */
+            shownFrom: number;
+            upper: number[];
+        };
+        RowRequest: {
+            compared: boolean;
+            /** Format: uuid */
+            motherId?: string;
+            subLot: string;
+        };
+        RowView: {
+            compared: boolean;
+            /** @enum {string} */
+            decision?: "KEEP" | "BULK" | "DROP";
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            number: number;
+            pedigree: string[];
+            plots: components["schemas"]["PieceView"][];
+            reason: string;
+            subLot: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Rows: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            plantsEach: number;
         };
         SaleRequest: {
             bulk?: number;
@@ -2209,6 +3246,26 @@ export interface components {
             /** Format: date */
             weighedOn: string;
         };
+        SelectionPage: {
+            candidates: components["schemas"]["CandidateView"][];
+            choice?: components["schemas"]["Choice"];
+            planting: components["schemas"]["PlantingView"];
+            traits: components["schemas"]["TraitView"][];
+            trials: components["schemas"]["TrialLine"][];
+            visits: components["schemas"]["VisitView"][];
+        };
+        SelectionResponse: {
+            /** Format: double */
+            diversityLost: number;
+            /** Format: double */
+            finite: number;
+            /** Format: double */
+            intensity: number;
+            /** Format: double */
+            kept: number;
+            /** Format: double */
+            response: number;
+        };
         Session: {
             account?: components["schemas"]["AccountView"];
             farm?: components["schemas"]["FarmView"];
@@ -2217,6 +3274,14 @@ export interface components {
             now: string;
             /** Format: date */
             today: string;
+        };
+        Shed: {
+            /** Format: double */
+            bloomExposed: number;
+            /** Format: double */
+            pollenShare: number;
+            /** Format: double */
+            seedFathered: number;
         };
         Shelved: {
             known: components["schemas"]["LotKnown"];
@@ -2243,8 +3308,51 @@ export interface components {
             lookedAt: number;
             /** Format: int32 */
             offTypes: number;
+            /** Format: double */
+            passes: number;
+            /** Format: int32 */
+            pulled: number;
+            remaining: components["schemas"]["Remaining"];
             stage: string;
             verdict: components["schemas"]["WalkVerdict"];
+        };
+        StageWalk: {
+            /** Format: date */
+            from?: string;
+            lookFor: string;
+            stage: string;
+            /** Format: date */
+            to?: string;
+            verdict?: components["schemas"]["StageVerdict"];
+        };
+        StandLife: {
+            acts: ("SOW_AGAIN" | "INTERPLANT" | "KEEP_MORE" | "LOWER_GRADE")[];
+            /** Format: int32 */
+            asked: number;
+            /** Format: int32 */
+            expected: number;
+            /** @enum {string} */
+            mark: "CLEAR" | "TIGHT" | "SHORT";
+            /** Format: int32 */
+            standing: number;
+        };
+        StandPage: {
+            corrections: components["schemas"]["CorrectionView"][];
+            counts: components["schemas"]["CountView"][];
+            generations?: components["schemas"]["Generations"];
+            /** Format: int32 */
+            harvested: number;
+            life?: components["schemas"]["StandLife"];
+            looks: components["schemas"]["LookView"][];
+            /** Format: date */
+            planted?: string;
+            planting: components["schemas"]["PlantingView"];
+            /** Format: int32 */
+            pulled: number;
+            /** Format: double */
+            sickShare: number;
+            sickStock: boolean;
+            store?: components["schemas"]["StoreForecast"];
         };
         StepRequest: {
             /** Format: date-time */
@@ -2324,6 +3432,11 @@ export interface components {
             /** Format: int32 */
             wanted: number;
         };
+        StockHistory: {
+            generations: components["schemas"]["StockYear"][];
+            /** @enum {string} */
+            trend: "TRUER" | "WORSE" | "NOT_TOLD_APART" | "TOO_FEW";
+        };
         StockView: {
             bulk: number;
             /** Format: int32 */
@@ -2332,6 +3445,46 @@ export interface components {
             packetsSold: number;
             runs: components["schemas"]["PackingRunView"][];
             sales: components["schemas"]["SaleView"][];
+        };
+        StockYear: {
+            ground: string;
+            /** Format: int32 */
+            lookedAt: number;
+            /** Format: double */
+            lower: number;
+            /** Format: int32 */
+            offTypes: number;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: int32 */
+            season: number;
+            /** Format: double */
+            share: number;
+            stage: string;
+            /** Format: double */
+            tolerance: number;
+            /** Format: double */
+            upper: number;
+        };
+        StoreForecast: {
+            /** Format: double */
+            atLeast: number;
+            /** Format: double */
+            expected: number;
+            /** @enum {string} */
+            mark: "CLEAR" | "TIGHT" | "SHORT";
+            /** Format: date */
+            nextLook: string;
+            /** Format: double */
+            rate: number;
+            /** Format: int32 */
+            sound: number;
+            /** Format: int32 */
+            there: number;
+            /** Format: double */
+            upperRate: number;
+            /** Format: int32 */
+            wanted: number;
         };
         Stretch: {
             /** Format: uuid */
@@ -2396,12 +3549,81 @@ export interface components {
             /** Format: date-time */
             now: string;
         };
+        TookRequest: {
+            /** Format: date */
+            lookedOn: string;
+            made?: components["schemas"]["Made"];
+            reason?: string;
+            took: boolean;
+            /** Format: int32 */
+            version?: number;
+        };
+        TraitRequest: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            moreIsBetter: boolean;
+            name: string;
+        };
+        TraitView: {
+            /** Format: double */
+            high: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            low: number;
+            moreIsBetter: boolean;
+            name: string;
+        };
         Trial: {
             /** Format: double */
             east?: number;
             /** Format: double */
             north?: number;
             planting: components["schemas"]["PlantingRequest"];
+        };
+        TrialLine: {
+            /** Format: int32 */
+            decided: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: int32 */
+            rows: number;
+        };
+        TrialPage: {
+            /** Format: int32 */
+            blocks: number;
+            corrections: components["schemas"]["CorrectionView"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+            planting: components["schemas"]["PlantingView"];
+            rankings: components["schemas"]["Ranking"][];
+            rows: components["schemas"]["RowView"][];
+            traits: components["schemas"]["TraitView"][];
+            visits: components["schemas"]["VisitView"][];
+        };
+        TrialRequest: {
+            /** Format: int32 */
+            blocks: number;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: uuid */
+            plantingId: string;
+            rows: components["schemas"]["RowRequest"][];
+        };
+        TrueToType: {
+            colour: string;
+            fruit: string;
+            habit: string;
+            leaf: string;
+            maturity: string;
+            root: string;
         };
         Usual: {
             /** Format: double */
@@ -2422,6 +3644,7 @@ export interface components {
             reason?: string;
             source: string;
             treated: boolean;
+            trueToType: components["schemas"]["TrueToType"];
             /** Format: int32 */
             version?: number;
             /** Format: int32 */
@@ -2439,31 +3662,87 @@ export interface components {
             name: string;
             source: string;
             treated: boolean;
+            trueToType: components["schemas"]["TrueToType"];
             /** Format: int32 */
             version: number;
             /** Format: int32 */
             yearReceived: number;
         };
+        VerdictTable: {
+            at: number[];
+            /** Format: int32 */
+            letPass: number;
+            rows: components["schemas"]["Row"][];
+            /** Format: int32 */
+            stand: number;
+            /** Format: double */
+            tolerance: number;
+        };
+        VisitRequest: {
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+            marks: components["schemas"]["Mark"][];
+            reason?: string;
+            /** Format: date */
+            scoredOn: string;
+            /** Format: uuid */
+            traitId: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        VisitView: {
+            /** Format: uuid */
+            id: string;
+            marks: components["schemas"]["Mark"][];
+            recordedBy: string;
+            /** Format: date */
+            scoredOn: string;
+            /** Format: uuid */
+            traitId: string;
+            /** Format: int32 */
+            version: number;
+        };
         WalkPage: {
-            commonOffTypes: string[];
             corrections: components["schemas"]["CorrectionView"][];
+            /** Format: double */
+            detection: number;
             hazards: string;
+            kinds: string[];
+            late: components["schemas"]["LateView"][];
             planting: components["schemas"]["PlantingView"];
-            stages: components["schemas"]["Stage"][];
+            rings: components["schemas"]["RingView"][];
+            /** Format: double */
+            rowLength: number;
+            rows: components["schemas"]["Rows"];
+            stage: string;
+            stages: components["schemas"]["StageWalk"][];
+            table: components["schemas"]["VerdictTable"];
+            truePhotos: string[];
             verdict?: components["schemas"]["StageVerdict"];
             walks: components["schemas"]["WalkView"][];
         };
         WalkRequest: {
+            /** Format: int32 */
+            bolted: number;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
             lookedAt: number;
+            made?: components["schemas"]["Made"];
             note: string;
             offTypes: components["schemas"]["OffTypeRequest"][];
             reason?: string;
+            rows: number[];
+            /** Format: int32 */
+            rowsInAll?: number;
+            /** Format: date */
+            sheddingSince?: string;
             /** Format: int32 */
             sick: number;
             stage: string;
+            /** Format: int32 */
+            stressed: number;
             /** Format: int32 */
             version?: number;
             /** Format: date */
@@ -2481,6 +3760,8 @@ export interface components {
             tolerance: number;
         };
         WalkView: {
+            /** Format: int32 */
+            bolted: number;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -2489,10 +3770,20 @@ export interface components {
             offTypes: components["schemas"]["OffType"][];
             /** Format: int32 */
             offTypesInAll: number;
+            photos: string[];
+            /** Format: int32 */
+            pulled: number;
             recordedBy: string;
+            rows: number[];
+            /** Format: int32 */
+            rowsInAll?: number;
+            /** Format: date */
+            sheddingSince?: string;
             /** Format: int32 */
             sick: number;
             stage: string;
+            /** Format: int32 */
+            stressed: number;
             /** Format: int32 */
             version: number;
             /** Format: date */
@@ -2587,7 +3878,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -2637,7 +3928,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -2787,6 +4078,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    correct_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountView"];
+                };
+            };
+        };
+    };
+    did: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoverEventRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
+                };
+            };
+        };
+    };
+    takeOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OffRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
                 };
             };
         };
@@ -3021,7 +4390,59 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FlowerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlowerView"];
+                };
+            };
+        };
+    };
+    took: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlowerView"];
+                };
+            };
+        };
+    };
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -3231,7 +4652,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -3582,7 +5003,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3658,6 +5079,28 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query: {
+                of: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
     plant: {
         parameters: {
             query?: never;
@@ -3728,7 +5171,7 @@ export interface operations {
             };
         };
     };
-    correct_3: {
+    correct_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3750,6 +5193,134 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EveningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EveningView"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CandidateRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CountView"];
+                };
+            };
+        };
+    };
+    cover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoverRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
                 };
             };
         };
@@ -3776,6 +5347,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    pollinate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FlowerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlowerView"];
                 };
             };
         };
@@ -3826,6 +5423,148 @@ export interface operations {
             };
         };
     };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PollinationPage"];
+                };
+            };
+        };
+    };
+    want: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AimRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AimFacts"];
+                };
+            };
+        };
+    };
+    page: {
+        parameters: {
+            query?: {
+                heritability?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SelectionPage"];
+                };
+            };
+        };
+    };
+    tags: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    stand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandPage"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
     tried: {
         parameters: {
             query?: never;
@@ -3848,6 +5587,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"][];
+                };
+            };
+        };
+    };
+    visit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitView"];
                 };
             };
         };
@@ -3906,6 +5671,7 @@ export interface operations {
                 stage: string;
                 lookedAt: number;
                 offTypes: number;
+                pulled?: number;
             };
             header?: never;
             path: {
@@ -3950,7 +5716,7 @@ export interface operations {
             };
         };
     };
-    correct_2: {
+    correct_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3972,6 +5738,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlotView"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DecisionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    decideAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RingView"];
                 };
             };
         };
@@ -4117,6 +5933,28 @@ export interface operations {
             };
         };
     };
+    ringsOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                season: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RingOnMap"][];
+                };
+            };
+        };
+    };
     sites: {
         parameters: {
             query?: never;
@@ -4251,6 +6089,32 @@ export interface operations {
             };
         };
     };
+    correct_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
     today: {
         parameters: {
             query?: never;
@@ -4267,6 +6131,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    sow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    trial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialPage"];
+                };
+            };
+        };
+    };
+    visitTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitView"];
                 };
             };
         };
@@ -4341,7 +6277,7 @@ export interface operations {
             };
         };
     };
-    correct_1: {
+    correct_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4363,6 +6299,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VarietyView"];
+                };
+            };
+        };
+    };
+    trait: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraitView"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockHistory"];
+                };
+            };
+        };
+    };
+    correct_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitView"];
                 };
             };
         };
@@ -4389,6 +6399,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WalkView"];
+                };
+            };
+        };
+    };
+    decide_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RingView"];
                 };
             };
         };

@@ -1,3 +1,4 @@
+import { forgetAnswers, known } from '$lib/rows/known';
 import { ask, DELETE, GET, POST, PUT, type Schemas } from './api';
 
 type Account = Schemas['AccountView'];
@@ -37,7 +38,7 @@ class Session {
 	}
 
 	async load() {
-		this.#take(await ask(GET('/api/session')));
+		this.#take(await known('/api/session', ask(GET('/api/session'))));
 	}
 	async signIn(name: string, password: string) {
 		this.#take((await ask(POST('/api/session', { body: { name, password } }))) as Schemas['Session']);
@@ -47,6 +48,7 @@ class Session {
 	}
 	async signOut() {
 		await ask(DELETE('/api/session'));
+		await forgetAnswers();
 		await this.load();
 	}
 	async prefer(preferences: Pick<Account, 'units' | 'theme'>) {

@@ -40,7 +40,9 @@ export function say(act: Act, now: string, units: Units): Said {
 				act: `Walk ${of}`,
 				why:
 					act.share === undefined
-						? `Nobody has walked it yet, ${plot}.`
+						? act.other
+							? `${capital(act.stage ?? 'now')}: ${act.other}.`
+							: `Nobody has walked it yet, ${plot}.`
 						: `So far up to ${percent(act.share)} could be off; the limit is ${percent(act.limit ?? 0)}.`,
 				number: act.count
 					? `look at ${act.count.toLocaleString('en-GB')} more`
@@ -109,6 +111,34 @@ export function say(act: Act, now: string, units: Units): Said {
 				number: plot,
 				path: `/desk?planting=${act.plantingId}`
 			};
+		case 'DECIDE_RING':
+			return {
+				act: `Decide about the seed of ${of}`,
+				why: `An off-type shed pollen: about ${percent(act.share ?? 0)} of the seed is its; ${percent(act.limit ?? 0)} is let pass.`,
+				number: plot,
+				path: `/walk/${act.plantingId}/seed`
+			};
+		case 'POLLINATE':
+			return {
+				act: `Pollinate ${of}`,
+				why: 'The buds that were closed last evening open now; a flower lasts one morning.',
+				number: many(act.count ?? 0, 'flower'),
+				path: `/pollination/${act.plantingId}`
+			};
+		case 'LOOK_AT_FLOWERS':
+			return {
+				act: `See which flowers of ${of} took`,
+				why: 'Some days after pollination a fruit that took has swollen.',
+				number: many(act.count ?? 0, 'flower'),
+				path: `/pollination/${act.plantingId}#took`
+			};
+		case 'SHAKE':
+			return {
+				act: `Shake the bags of ${of}`,
+				why: 'Under a bag no insect does it.',
+				number: many(act.count ?? 0, 'bag'),
+				path: `/pollination/${act.plantingId}#covers`
+			};
 		case 'PACK':
 			return {
 				act: `Pack ${of}`,
@@ -121,10 +151,20 @@ export function say(act: Act, now: string, units: Units): Said {
 				act: workWords(act.kind, `${act.variety} ${crop}`),
 				why: act.other ? `${capital(act.other)}.` : WHY_NOW[act.kind],
 				number: act.at && act.at.slice(0, 10) > now.slice(0, 10) ? `until ${dayMonth(act.at)}` : plot,
-				path: `/desk?planting=${act.plantingId}`
+				path: FLOWERS.includes(act.kind)
+					? `/pollination/${act.plantingId}`
+					: STORED.includes(act.kind)
+						? `/stand/${act.plantingId}`
+						: `/desk?planting=${act.plantingId}`
 			};
 	}
 }
+
+/** Work on flowers and their covers. */
+const FLOWERS: Act['kind'][] = ['CLOSE_BUDS', 'COVER', 'BRING_INSECTS', 'UNCOVER'];
+
+/** Work on what is lifted and stored: counted and looked through. */
+const STORED: Act['kind'][] = ['LIFT', 'CHECK_STORE', 'REPLANT'];
 
 const WHY_NOW: Record<Work, string> = {
 	SOW: 'Planned for today.',

@@ -2,7 +2,7 @@
 	import 'ol/ol.css';
 	import { onMount } from 'svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { FarmMap, type Grown, type Heard, type Span } from './farmMap';
+	import { FarmMap, type Grown, type Heard, type Ring, type Span } from './farmMap';
 	import type { Kind, Metres, Shape } from './shape';
 
 	interface Props extends Omit<Heard, 'shown' | 'chosen'> {
@@ -14,6 +14,8 @@
 		/** How strongly neighbours' crops bloom in the week looked at, by id. */
 		blooming: Record<string, number>;
 		chosen?: string;
+		/** Rings of suspect seed that are discarded or kept apart. */
+		rings: Ring[];
 		/** Lines from the planting that is moved. */
 		spans: Span[];
 		from?: string;
@@ -24,8 +26,20 @@
 			{ does: 'look' } | { does: 'drag' } | { does: 'draw'; kind: Kind; spot: boolean } | { does: 'edit' };
 	}
 	/** The farm to scale; everything on it stands in the list beside it too. */
-	let { shapes, sketch, grown, blooming, chosen, spans, from, put, tool, chosenOnMap, ...heard }: Props =
-		$props();
+	let {
+		shapes,
+		sketch,
+		grown,
+		blooming,
+		chosen,
+		rings,
+		spans,
+		from,
+		put,
+		tool,
+		chosenOnMap,
+		...heard
+	}: Props = $props();
 
 	let box = $state<HTMLDivElement>();
 	let map = $state.raw<FarmMap>();
@@ -51,6 +65,7 @@
 
 	$effect(() => map?.ground(shapes));
 	$effect(() => map?.sketch(sketch));
+	$effect(() => map?.rings(rings));
 	$effect(() => map?.plantings(grown, blooming));
 	$effect(() => {
 		map?.choose(chosen);

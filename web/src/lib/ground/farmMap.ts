@@ -3,6 +3,7 @@ import Map from 'ol/Map';
 import View from 'ol/View';
 import ScaleLine from 'ol/control/ScaleLine';
 import { boundingExtent, buffer, containsExtent, extend, getCenter, type Extent } from 'ol/extent';
+import Circle from 'ol/geom/Circle';
 import LineString from 'ol/geom/LineString';
 import MultiPolygon from 'ol/geom/MultiPolygon';
 import Point from 'ol/geom/Point';
@@ -17,7 +18,7 @@ import VectorLayer from 'ol/layer/Vector';
 import Projection from 'ol/proj/Projection';
 import VectorSource from 'ol/source/Vector';
 import type { MarkState } from '$lib/mark/mark';
-import { lineStyle, plantingStyle, readInk, shapeStyle, sketchStyle, type Ink } from './ink';
+import { lineStyle, plantingStyle, readInk, ringStyle, shapeStyle, sketchStyle, type Ink } from './ink';
 import { middleOf, type Kind, type Metres, type Shape } from './shape';
 
 /** A planting as the map draws it. */
@@ -39,6 +40,12 @@ export interface Span {
 	state: MarkState;
 }
 
+/** A ring of suspect seed round an off-type. */
+export interface Ring {
+	middle: Metres;
+	radius: number;
+}
+
 /** What the map tells of what is done on it. */
 export interface Heard {
 	/** The metres at its left and upper edge, and pixels a metre. */
@@ -51,6 +58,8 @@ export interface Heard {
 	dropped: (planting: string, east: number, north: number, onPlot: string | undefined) => void;
 }
 
+const LATE_CLICK_MS = 500;
+
 const metresOf = (coordinate: number[]): Metres => ({ east: coordinate[0], north: coordinate[1] });
 const coordinateOf = ({ east, north }: Metres) => [east, north];
 const standing = ({ parts }: Grown) => new MultiPolygon(parts.map((part) => [ring(part)]));
@@ -62,12 +71,15 @@ export class FarmMap {
 	readonly #shapes = new VectorSource();
 	readonly #plantings = new VectorSource();
 	readonly #spans = new VectorSource();
+	readonly #rings = new VectorSource();
 	readonly #sketch = new VectorSource();
 	readonly #ink: Ink;
 	readonly #heard: Heard;
 	readonly #snap = new Snap({ source: this.#shapes, pixelTolerance: 10 });
 	#tools: (Draw | Modify | Translate)[] = [];
 	#framed = false;
+	/** The click that ends a shape is heard once more, a moment later, as one on what lies below. */
+	#drawnUntil = 0;
 	#chosen?: string;
 
 	constructor(target: HTMLElement, heard: Heard) {
@@ -92,6 +104,7 @@ export class FarmMap {
 					source: this.#spans,
 					style: (feature) => lineStyle(feature as Feature, this.#ink)
 				}),
+				new VectorLayer({ source: this.#rings, style: ringStyle(this.#ink) }),
 				new VectorLayer({ source: this.#sketch, style: sketchStyle(this.#ink) })
 			],
 			view: new View({ projection, center: [0, 0], resolution: 1, minResolution: 0.02, maxResolution: 12 })
@@ -102,10 +115,19 @@ export class FarmMap {
 			heard.shown(west, north, 1 / frameState.viewState.resolution);
 		});
 		this.#map.on('singleclick', (event) => {
+			if (performance.now() < this.#drawnUntil) return;
 			const feature = this.#map.getFeaturesAtPixel(event.pixel, { hitTolerance: 4 })[0] as
 				Feature | undefined;
 			heard.chosen(feature?.getId() as string | undefined);
 		});
+	}
+
+	/** Draws rings of suspect seed. */
+	rings(rings: Ring[]) {
+		this.#rings.clear();
+		this.#rings.addFeatures(
+			rings.map(({ middle, radius }) => new Feature(new Circle(coordinateOf(middle), radius)))
+		);
 	}
 
 	/** Draws the ground anew. */
@@ -243,7 +265,10 @@ export class FarmMap {
 		draw.on('drawstart', (event) => {
 			event.feature.getGeometry()?.on('change', () => this.#heard.drawing(this.#cornersOf(event.feature)));
 		});
-		draw.on('drawend', (event) => this.#heard.drawn(kind, this.#cornersOf(event.feature)));
+		draw.on('drawend', (event) => {
+			this.#drawnUntil = performance.now() + LATE_CLICK_MS;
+			this.#heard.drawn(kind, this.#cornersOf(event.feature));
+		});
 		this.#use([draw]);
 	}
 

@@ -218,6 +218,11 @@ export function sketchStyle(ink: Ink): Style {
 	return new Style({ stroke, image, zIndex: 15 });
 }
 
+/** Round an off-type that shed pollen. */
+export function ringStyle(ink: Ink): Style {
+	return new Style({ stroke: new Stroke({ color: ink.alarm, width: 2.4, lineDash: [3, 4] }), zIndex: 14 });
+}
+
 /** The line to a threat, with how far and how far is asked. */
 export function lineStyle(feature: Feature, ink: Ink): Style {
 	const span = feature.get('span') as Span;

@@ -140,9 +140,14 @@
 				<FirstFlower {planting} {kept} />
 			{/if}
 			<div class="mt-5 flex flex-wrap gap-3">
-				{#if planting.purpose === 'SEED' && session.works && !scheme}
+				{#if planting.purpose !== 'EATING' && session.works && !scheme}
 					<Act key="w" href="/walk/{planting.id}">Walk it</Act>
-					<Act key="h" href="/harvest/{planting.id}">Harvest</Act>
+					<Act key="m" href="/stand/{planting.id}">Count</Act>
+					{#if planting.purpose === 'SEED'}
+						<Act key="i" href="/pollination/{planting.id}">Pollinate</Act>
+						<Act key="b" href="/selection/{planting.id}">Mark the best</Act>
+						<Act key="h" href="/harvest/{planting.id}">Harvest</Act>
+					{/if}
 				{/if}
 				{#if session.grower}<Act
 						key="c"

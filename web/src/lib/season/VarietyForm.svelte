@@ -7,6 +7,7 @@
 	import CropField from '$lib/form/CropField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { numberIn } from '$lib/form/typed';
+	import { capital } from '$lib/words/words';
 
 	type Request = Schemas['VarietyRequest'];
 	interface Props {
@@ -28,6 +29,9 @@
 	let treated = $state(was?.treated ?? false);
 	let hybrid = $state(was?.hybrid ?? false);
 	let breedingOut = $state(was?.breedingOut ?? false);
+	let trueToType = $state(
+		was?.trueToType ?? { leaf: '', habit: '', colour: '', maturity: '', root: '', fruit: '' }
+	);
 	let reason = $state('');
 	let version = $state(was?.version);
 
@@ -38,6 +42,14 @@
 		yearReceived: 'Year received',
 		reason: 'Why it is corrected'
 	};
+	const POINTS = [
+		{ point: 'leaf', hint: 'shape, cut, colour, wax' },
+		{ point: 'habit', hint: 'height, branching, vine or bush' },
+		{ point: 'colour', hint: 'of stalk and flower' },
+		{ point: 'maturity', hint: 'when it bolts, flowers, ripens' },
+		{ point: 'root', hint: 'or bulb or tuber: shape, skin, flesh' },
+		{ point: 'fruit', hint: 'or pod, head or ear: shape, skin, flesh' }
+	] as const;
 	const yes = (truth: unknown) => (truth ? 'yes' : 'no');
 
 	function send() {
@@ -50,6 +62,7 @@
 				treated,
 				hybrid,
 				breedingOut: hybrid && breedingOut,
+				trueToType,
 				...(was ? { version, reason } : {})
 			})
 		);
@@ -93,6 +106,19 @@
 				a breeding-out project of several years, never sold under this name
 			</label>
 		{/if}
+	</fieldset>
+	<fieldset class="grid gap-x-6 gap-y-3 sm:col-span-2 sm:grid-cols-2">
+		<legend class="mb-1 text-sm font-semibold">True to type: what is looked for in the rows</legend>
+		{#each POINTS as { point, hint } (point)}
+			<TextField
+				label={capital(point)}
+				name={point}
+				{attempt}
+				maxlength={200}
+				{hint}
+				bind:value={trueToType[point]}
+			/>
+		{/each}
 	</fieldset>
 	<Correcting
 		{attempt}

@@ -3,6 +3,9 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { session } from '$lib/api/session.svelte';
+	import { outbox } from '$lib/rows/outbox.svelte';
+	import { signal } from '$lib/rows/signal.svelte';
+	import { many } from '$lib/words/words';
 	import Find from './Find.svelte';
 	import Keys from './Keys.svelte';
 	import { ROOMS, roomOf } from './rooms';
@@ -12,7 +15,7 @@
 
 	const here = $derived(roomOf(page.url.pathname));
 	/** In the rows the whole screen belongs to the pad. */
-	const walking = $derived(page.url.pathname.startsWith('/walk/'));
+	const walking = $derived(/^\/walk\/[^/]+$/.test(page.url.pathname));
 	const thumbs = ROOMS.filter((room) => ['/today', '/field', '/bench', '/seed-room'].includes(room.path));
 	let find = $state<Find>();
 	let keysShown = $state(false);
@@ -76,6 +79,24 @@
 		</p>
 	</nav>
 
+	{#if !walking && (signal.lost || outbox.late.length || outbox.troubled.length)}
+		<p class="kept" role="status">
+			{#if signal.lost}<strong>No signal.</strong>
+				{signal.asOf
+					? `What is shown was heard at ${new Date(signal.asOf).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}.`
+					: ''}{/if}
+			{#if outbox.late.length}<a href="/waiting"
+					>{many(outbox.late.length, 'record')} on this {outbox.late.length === 1
+						? 'phone has'
+						: 'phone have'} not arrived</a
+				>{/if}
+			{#if outbox.troubled.length}<a href="/waiting" class="font-bold"
+					>{many(outbox.troubled.length, 'record')} could not be kept: look at {outbox.troubled.length === 1
+						? 'it'
+						: 'them'}</a
+				>{/if}
+		</p>
+	{/if}
 	<div class="find"><Find bind:this={find} /></div>
 	<main id="page" tabindex="-1">{@render children()}</main>
 
@@ -119,9 +140,11 @@
 		min-height: 100dvh;
 		display: grid;
 		grid-template-columns: 9.9rem minmax(0, 1fr);
+		grid-template-rows: auto 1fr;
 		position: relative;
 	}
 	.rail {
+		grid-row: 1 / span 2;
 		position: sticky;
 		top: 0;
 		height: 100dvh;
@@ -167,6 +190,23 @@
 		line-height: 1.7;
 		color: var(--soft);
 	}
+	.kept,
+	main {
+		grid-column: 2;
+	}
+	.kept {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.25rem 1rem;
+		margin: 0 1.75rem 0 0;
+		padding: 0.5rem 0.9rem;
+		background: repeating-linear-gradient(135deg, var(--pale) 0 5px, var(--color-base-100) 5px 10px);
+		border: 1px solid var(--color-base-content);
+		border-top: 0;
+	}
+	.kept a {
+		text-decoration: underline;
+	}
 	.find {
 		position: absolute;
 		right: 1.75rem;
@@ -191,6 +231,10 @@
 		}
 		.rail {
 			display: none;
+		}
+		.kept {
+			margin: 0;
+			border-inline: 0;
 		}
 		.find {
 			position: static;

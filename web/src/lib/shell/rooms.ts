@@ -12,6 +12,11 @@ export const ROOMS = [
 /** The room a page belongs to. */
 export function roomOf(path: string): string {
 	if (path.startsWith('/lot')) return '/seed-room';
-	if (path.startsWith('/walk') || path.startsWith('/harvest')) return '/field';
+	if (
+		['/walk', '/harvest', '/pollination', '/selection', '/trials', '/stand'].some((start) =>
+			path.startsWith(start)
+		)
+	)
+		return '/field';
 	return ROOMS.find((room) => path.startsWith(room.path))?.path ?? '';
 }

@@ -29,6 +29,11 @@ export function distance(metres: number, units: Units): string {
 	return Math.abs(metres) >= 1000 ? `${digits(metres / 1000, 2)} km` : `${digits(metres, 0)} m`;
 }
 
+/** A length within a plot, to a tenth: "1.6 m". */
+export function reach(metres: number, units: Units): string {
+	return units === 'US' ? `${(metres * 3.28084).toFixed(1)} ft` : `${metres.toFixed(1)} m`;
+}
+
 export function area(squareMetres: number, units: Units): string {
 	if (units === 'US') return `${digits(squareMetres / FOOT_M ** 2, 0)} sq ft`;
 	return `${digits(squareMetres, squareMetres < 10 ? 1 : 0)} m²`;

@@ -56,8 +56,8 @@
 <style>
 	.pad {
 		width: 100%;
-		min-height: 10.5rem;
-		flex: 1 1 14rem;
+		min-height: 8.4rem;
+		flex: 1 1 8.4rem;
 		max-height: 20rem;
 		display: grid;
 		place-content: center;
@@ -73,7 +73,7 @@
 		opacity: 0.88;
 	}
 	strong {
-		font-size: 5.6rem;
+		font-size: 4.6rem;
 		line-height: 1.08;
 		font-weight: 750;
 	}

@@ -1,106 +1,173 @@
 <script lang="ts">
-	import { untrack, type Snippet } from 'svelte';
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofWalk } from '$lib/mark/mark';
+	import { outbox } from '$lib/rows/outbox.svelte';
+	import { signal } from '$lib/rows/signal.svelte';
 	import { percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { cropWord, many } from '$lib/words/words';
-	import type { WalkCount } from './walk.svelte';
+	import { cropWord, FATE, many } from '$lib/words/words';
+	import RowStrip from './RowStrip.svelte';
+	import { tell } from './verdict';
+	import type { Fate, WalkCount } from './walk.svelte';
 	import WalkPad from './WalkPad.svelte';
 
 	interface Props {
 		walk: Schemas['WalkPage'];
 		count: WalkCount;
-		soFar?: Schemas['StageVerdict'];
-		stage: string;
-		busy: boolean;
-		record: () => void;
-		/** What went wrong when it was recorded. */
-		children: Snippet;
+		/** What walks of this stage found before, those still on the phone among them. */
+		before: { lookedAt: number; offTypes: number };
+		/** What the server says of it, while it can be asked. */
+		remaining?: Schemas['Remaining'];
+		end: () => void;
 	}
-	let { walk, count, soFar, stage = $bindable(), busy, record, children }: Props = $props();
+	let { walk, count, before, remaining, end }: Props = $props();
 
-	const stages = $derived(walk.stages);
-	const lookFor = $derived(stages.find((one) => one.name === stage)?.lookFor ?? '');
-	const kinds = $derived(walk.commonOffTypes.slice(0, 3));
-	const verdict = $derived(soFar?.verdict);
+	const OTHER = 'something else';
+	const FATES: Fate[] = ['PULLED', 'MARKED', 'LEFT'];
+	const planting = $derived(walk.planting);
+	const stage = $derived(walk.stages.find((one) => one.stage === count.now.stage));
+	let everyKind = $state(false);
+	const kinds = $derived([...walk.kinds.slice(0, everyKind ? undefined : 3), OTHER]);
+	const told = $derived(
+		tell(walk.table, before.lookedAt + count.now.lookedAt, before.offTypes + count.offTypesInAll)
+	);
 	const last = $derived(walk.walks.at(-1));
-
-	$effect(() => {
-		if (!stage) stage = untrack(() => walk.walks.at(-1)?.stage ?? stages[0].name);
-	});
-	const marks = $derived(verdict ? ofWalk(verdict.mark) : undefined);
+	const perRow = $derived(Math.ceil(planting.plants / count.now.rowsInAll));
+	const rowsLeft = $derived(count.now.rowsInAll > 1 && count.now.rows.length < count.now.rowsInAll);
+	const points = $derived(
+		Object.entries(planting.variety.trueToType)
+			.filter(([, words]) => words)
+			.map(([point, words]) => `${point} ${words}`)
+	);
 </script>
 
-<svelte:head><title>Walk {walk.planting.variety.name} · Theriseed</title></svelte:head>
+<svelte:head><title>Walk {planting.variety.name} · Theriseed</title></svelte:head>
 
 <div class="walk">
 	<header class="flex items-baseline justify-between gap-3">
 		<div class="min-w-0">
-			<h1 class="text-2xl">{walk.planting.variety.name} {cropWord(walk.planting.variety.cropName)}</h1>
+			<h1 class="text-2xl">{planting.variety.name} {cropWord(planting.variety.cropName)}</h1>
 			<p class="text-sm text-soft">
-				{walk.planting.plotName.toLowerCase()} · {many(walk.planting.plants, 'plant')}{last
+				{planting.plotName.toLowerCase()} · {many(planting.plants, 'plant')}{last
 					? ` · last walked ${dayMonth(last.walkedOn)}`
 					: ' · first walk'}
 			</p>
 		</div>
-		<a class="quiet shrink-0 text-sm" href="/desk?season={walk.planting.season}&planting={walk.planting.id}"
-			>leave</a
-		>
+		<p class="shrink-0 text-right text-sm">
+			{#if signal.lost}<strong class="block">no signal</strong>{/if}
+			{#if outbox.waiting.length}<a class="quiet" href="/waiting">{outbox.waiting.length} kept here</a
+				>{:else}<a class="quiet" href="/today">leave</a>{/if}
+		</p>
 	</header>
 
-	<div class="stages" role="radiogroup" aria-label="Stage">
-		{#each stages as one (one.name)}
-			<button type="button" role="radio" aria-checked={one.name === stage} onclick={() => (stage = one.name)}
-				>{one.name}</button
+	<select
+		class="select w-full"
+		aria-label="Stage"
+		value={count.now.stage}
+		onchange={(event) => count.set({ stage: event.currentTarget.value })}
+	>
+		{#each walk.stages as one (one.stage)}
+			<option value={one.stage}>{one.stage}{one.from ? `, from ${dayMonth(one.from)}` : ''}</option>
+		{/each}
+	</select>
+	<RowStrip {count} />
+	<details class="look">
+		<summary><strong>Look for:</strong> {stage?.lookFor ?? 'what is not as it should be'}</summary>
+		{#if points.length}<p class="mt-1"><strong>True is:</strong> {points.join('; ')}.</p>{/if}
+		{#if walk.truePhotos.length}
+			<div class="mt-2 flex gap-2 overflow-x-auto">
+				{#each walk.truePhotos as photo (photo)}
+					<img src="/api/photos/{photo}" alt="A true plant of {planting.variety.name}" class="h-28" />
+				{/each}
+			</div>
+		{/if}
+		{#if walk.hazards}<p class="caution mt-2 text-sm">{walk.hazards}</p>{/if}
+		{#each walk.walks.toReversed() as one (one.id)}
+			<p class="mt-2 border-t border-line pt-2 text-sm">
+				<strong>{dayMonth(one.walkedOn)}, {one.stage}:</strong>
+				{one.offTypesInAll} off in {one.lookedAt}{one.offTypes.length
+					? `: ${one.offTypes.map((kind) => `${kind.plants} ${kind.kind}, ${FATE[kind.fate].done}`).join('; ')}`
+					: ''}. {one.note}
+			</p>
+			{#if one.photos.length}
+				<div class="mt-1 flex gap-2 overflow-x-auto">
+					{#each one.photos as photo (photo)}
+						<img src="/api/photos/{photo}" alt="From the walk of {dayMonth(one.walkedOn)}" class="h-28" />
+					{/each}
+				</div>
+			{/if}
+		{/each}
+	</details>
+
+	<WalkPad lookedAt={count.now.lookedAt} look={(plants) => count.look(plants)} />
+
+	<div class="fates" role="radiogroup" aria-label="What is done with off-types">
+		{#each FATES as fate (fate)}
+			<button
+				type="button"
+				role="radio"
+				aria-checked={count.now.fate === fate}
+				onclick={() => count.set({ fate })}>{FATE[fate].act}</button
 			>
 		{/each}
 	</div>
-	{#if lookFor}<p class="border-l-4 border-ink pl-3"><strong>Look for:</strong> {lookFor}</p>{/if}
-
-	<WalkPad lookedAt={count.lookedAt} look={(plants) => count.look(plants)} />
-
 	<div class="kinds">
 		{#each kinds as kind (kind)}
 			<button type="button" class={[count.of(kind) > 0 && 'found']} onclick={() => count.mark(kind)}>
 				<span>{kind}</span><strong>{count.of(kind)}</strong>
 			</button>
 		{/each}
+	</div>
+	{#if walk.kinds.length > 3 && !everyKind}
 		<button
 			type="button"
-			class={[count.of('something else') > 0 && 'found']}
-			onclick={() => count.mark('something else')}
+			class="cursor-pointer text-left text-sm underline"
+			onclick={() => (everyKind = true)}>{walk.kinds.length - 3} more kinds of off-types</button
 		>
-			<span>something else</span><strong>{count.of('something else')}</strong>
-		</button>
-		<button type="button" class="sick" onclick={() => count.markSick()}
-			><span>sick</span><strong>{count.sick}</strong></button
+	{/if}
+	<div class="apart" role="group" aria-label="No off-types">
+		<button type="button" onclick={() => count.markApart('sick')}
+			><span>sick</span><strong>{count.now.sick}</strong></button
+		>
+		<button type="button" onclick={() => count.markApart('stressed')}
+			><span>stress</span><strong>{count.now.stressed}</strong></button
+		>
+		<button type="button" onclick={() => count.markApart('bolted')}
+			><span>bolted</span><strong>{count.now.bolted}</strong></button
 		>
 	</div>
 
 	<section class="verdict" aria-live="polite">
-		{#if soFar && verdict && marks}
+		{#if told}
 			<p class="flex flex-wrap items-baseline gap-2 text-lg font-bold">
-				<Mark {...marks} />
-				{soFar.offTypes} off in {soFar.lookedAt.toLocaleString('en-GB')}
+				<Mark {...ofWalk(told.mark)} />
+				{told.offTypes} off in {told.lookedAt.toLocaleString('en-GB')}
 			</p>
-			{#if soFar.lookedAt >= walk.planting.plants}
+			{#if told.whole}
 				<p>
-					Every plant was looked at: {percent(verdict.limit.estimate)} off, the limit is {percent(
-						verdict.tolerance
-					)}. The chance that one was overlooked is about {percent(verdict.overlooked)}.
+					Every plant was looked at: {percent(told.offTypes / told.lookedAt)} off, the limit is {percent(
+						walk.table.tolerance
+					)}. The chance that one was overlooked is about {percent(told.overlooked)}.
 				</p>
 			{:else}
-				<p>Could be as many as {percent(verdict.limit.upper)}; the limit is {percent(verdict.tolerance)}.</p>
+				<p>Could be as many as {percent(told.upper)}; the limit is {percent(walk.table.tolerance)}.</p>
 			{/if}
-			{#if verdict.mark === 'NOT_YET'}
-				<p class="font-bold">If no more turn up, look at {verdict.more.toLocaleString('en-GB')} more.</p>
-			{:else if verdict.mark === 'OVER'}
-				<p class="font-bold">
-					More than its grade lets pass. Pull them, then walk it again at the next stage.
+			{#if told.mark === 'NOT_YET'}
+				<p class="font-bold">If no more turn up, look at {told.more.toLocaleString('en-GB')} more.</p>
+			{:else if told.mark === 'OVER'}
+				<p class="font-bold">More than its grade lets pass. Pull them, and walk it again.</p>
+			{/if}
+			{#if remaining && told.whole}
+				<p class={[remaining.worthIt && 'font-bold']}>
+					An eye that sees nine in ten leaves about {Math.round(remaining.plants * 10) / 10} standing.
+					{remaining.worthIt
+						? `Another pass is worth it: it would find about ${Math.round(remaining.nextFinds * 10) / 10}.`
+						: 'Another pass would hardly show more.'}
 				</p>
 			{/if}
+		{:else if count.offTypesInAll >= walk.table.rows.length}
+			<p class="font-bold">So many off-types: the verdict comes with the signal.</p>
 		{:else}
 			<p class="text-soft">
 				Count plants as they come, not the easy edges. Off-types are judged from the first plant on.
@@ -108,14 +175,22 @@
 		{/if}
 	</section>
 
-	{@render children()}
-	<div class="grid grid-cols-2 gap-2.5">
-		<button type="button" class="big plain" disabled={!count.canUndo} onclick={() => count.undo()}
-			>Undo</button
-		>
-		<button type="button" class="big dark" disabled={busy || count.lookedAt === 0} onclick={record}
-			>End of the walk</button
-		>
+	{#if rowsLeft}
+		<div class="grid grid-cols-2 gap-2">
+			<button type="button" class="big small" onclick={() => count.wholeRow(perRow)}
+				>Whole row {count.now.row}: {perRow} plants</button
+			>
+			<button type="button" class="big small" disabled={!count.begun} onclick={end}>End of the walk</button>
+		</div>
+	{/if}
+	<div class="bar">
+		<button type="button" class="big" disabled={!count.canUndo} onclick={() => count.undo()}>Undo</button>
+		{#if rowsLeft}
+			<button type="button" class="big dark" onclick={() => count.endRow()}>End of row {count.now.row}</button
+			>
+		{:else}
+			<button type="button" class="big dark" disabled={!count.begun} onclick={end}>End of the walk</button>
+		{/if}
 	</div>
 </div>
 
@@ -123,36 +198,45 @@
 	.walk {
 		display: flex;
 		flex-direction: column;
-		gap: 0.65rem;
+		gap: 0.5rem;
 		max-width: 30rem;
 		min-height: calc(100dvh - 2.25rem);
 	}
-	.stages {
-		display: flex;
-		flex-wrap: wrap;
-		gap: 0.4rem;
+	.look {
+		border-left: 4px solid var(--color-base-content);
+		padding-left: 0.75rem;
 	}
-	.stages button {
-		min-height: 2.5rem;
-		padding: 0 0.7rem;
+	.look summary {
+		cursor: pointer;
+	}
+	.fates {
+		display: grid;
+		grid-template-columns: repeat(3, 1fr);
 		border: 1px solid var(--color-base-content);
-		background: var(--color-base-100);
-		font-weight: 600;
-		font-size: var(--text-sm);
 	}
-	.stages button[aria-checked='true'] {
+	.fates button {
+		min-height: 2.6rem;
+		font-weight: 650;
+		font-size: var(--text-sm);
+		background: var(--color-base-100);
+	}
+	.fates button[aria-checked='true'] {
 		background: var(--color-accent);
 		color: var(--color-accent-content);
 	}
-	.kinds {
+	.kinds,
+	.apart {
 		display: grid;
-		grid-template-columns: repeat(6, 1fr);
+		grid-template-columns: repeat(2, 1fr);
 		gap: 0.5rem;
 	}
-	.kinds button {
-		grid-column: span 2;
-		min-height: 4.2rem;
-		padding: 0.5rem 0.6rem;
+	.apart {
+		grid-template-columns: repeat(3, 1fr);
+	}
+	.kinds button,
+	.apart button {
+		min-height: 3.5rem;
+		padding: 0.45rem 0.6rem;
 		display: flex;
 		justify-content: space-between;
 		gap: 0.4rem;
@@ -163,17 +247,22 @@
 		font-size: var(--text-sm);
 		line-height: 1.15;
 	}
-	.kinds button:nth-last-child(-n + 2) {
-		grid-column: span 3;
+	.apart button {
 		min-height: 3.5rem;
+		border-width: 1px;
+		align-items: center;
 	}
 	.kinds .found {
 		border-color: var(--color-error);
 		border-width: 2.5px;
 	}
-	.kinds strong {
+	.kinds strong,
+	.apart strong {
 		font-size: 1.6rem;
 		line-height: 1;
+	}
+	.apart strong {
+		font-size: 1.25rem;
 	}
 	.kinds .found strong {
 		color: var(--color-error);
@@ -181,22 +270,34 @@
 	.verdict {
 		border-top: 2px solid var(--color-base-content);
 		background: var(--color-base-100);
-		padding: 0.6rem 0.8rem;
-		min-height: 5.6rem;
+		padding: 0.5rem 0.8rem;
+	}
+	.bar {
+		position: sticky;
+		bottom: 0;
+		display: grid;
+		grid-template-columns: 1fr 1fr;
+		gap: 0.5rem;
+		padding-block: 0.4rem;
+		background: var(--color-base-200);
 	}
 	.big {
 		min-height: 3.5rem;
 		font-weight: 700;
 		border: 1.5px solid var(--color-base-content);
+		background: var(--color-base-200);
+	}
+	.big.small {
+		min-height: 3rem;
+		font-weight: 600;
+		border-width: 1px;
+		font-size: var(--text-sm);
 	}
 	.big:disabled {
 		opacity: 0.5;
 	}
-	.dark {
+	.big.dark {
 		background: var(--color-base-content);
 		color: var(--color-base-100);
-	}
-	.plain {
-		background: transparent;
 	}
 </style>

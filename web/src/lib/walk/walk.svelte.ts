@@ -1,65 +1,155 @@
 import type { Schemas } from '$lib/api/api';
+import { box } from '$lib/rows/box';
+import { v7 as newId } from 'uuid';
 
 type OffType = Schemas['OffTypeRequest'];
+export type Fate = OffType['fate'];
 
-interface Counted {
-	lookedAt: number;
-	sick: number;
-	offTypes: Record<string, number>;
+export interface Picture {
+	id: string;
+	file: Blob;
 }
 
-const NOTHING: Counted = { lookedAt: 0, sick: 0, offTypes: {} };
+/** What a walk under way has come to. */
+export interface Counted {
+	/** Id the walk will have. */
+	id: string;
+	stage: string;
+	/** Typed when it was not today. */
+	walkedOn: string;
+	rowsInAll: number;
+	/** The row walked now, and those done. */
+	row: number;
+	rows: number[];
+	lookedAt: number;
+	/** Of them in the row walked now. */
+	inRow: number;
+	offTypes: OffType[];
+	/** What is done with the next off-type. */
+	fate: Fate;
+	sick: number;
+	stressed: number;
+	bolted: number;
+	sheddingSince: string;
+	note: string;
+	photos: Picture[];
+}
+
+/** No off-types, but worth counting. */
+export type Apart = 'sick' | 'stressed' | 'bolted';
+
+function fresh(stage: string, rowsInAll: number): Counted {
+	return {
+		id: newId(),
+		stage,
+		walkedOn: '',
+		rowsInAll,
+		row: 1,
+		rows: [],
+		lookedAt: 0,
+		inRow: 0,
+		offTypes: [],
+		fate: 'PULLED',
+		sick: 0,
+		stressed: 0,
+		bolted: 0,
+		sheddingSince: '',
+		note: '',
+		photos: []
+	};
+}
 
 /**
- * What was counted on this walk so far. Kept on the phone after every tap, so that nothing is lost when the page is; every
+ * The walk under way in one planting. Kept on the phone after every tap, so that nothing is lost when the page is; every
  * tap can be taken back.
  */
 export class WalkCount {
-	#counted = $state<Counted>(NOTHING);
-	#before = $state<Counted[]>([]);
+	#counted = $state.raw<Counted>(fresh('', 1));
+	#before = $state.raw<Counted[]>([]);
 
-	/** @param place where this walk is kept on the phone */
-	constructor(private readonly place: string) {
-		const kept = localStorage.getItem(place);
-		if (kept) this.#counted = JSON.parse(kept) as Counted;
+	private constructor(
+		private readonly key: string,
+		counted: Counted
+	) {
+		this.#counted = counted;
 	}
 
-	get lookedAt() {
-		return this.#counted.lookedAt;
+	/** The walk that was begun in this planting, or a new one. */
+	static async in(planting: string, stage: string, rowsInAll: number): Promise<WalkCount> {
+		const key = `walk ${planting}`;
+		const kept = await box.drafts.get(key);
+		const counted = { ...fresh(stage, rowsInAll), ...(kept?.value as Partial<Counted> | undefined) };
+		return new WalkCount(key, counted);
 	}
-	get sick() {
-		return this.#counted.sick;
+
+	/** Puts a walk that could not be kept back where it was made. */
+	static async takeUp(planting: string, walk: Partial<Counted>) {
+		await box.drafts.put({ key: `walk ${planting}`, value: { ...fresh('', 1), ...walk } });
+	}
+
+	get now() {
+		return this.#counted;
+	}
+	get begun() {
+		return this.#counted.lookedAt > 0;
 	}
 	get offTypesInAll() {
-		return Object.values(this.#counted.offTypes).reduce((sum, plants) => sum + plants, 0);
+		return this.#counted.offTypes.reduce((sum, kind) => sum + kind.plants, 0);
+	}
+	get pulled() {
+		return this.#counted.offTypes.reduce((sum, kind) => sum + (kind.fate === 'PULLED' ? kind.plants : 0), 0);
 	}
 	get canUndo() {
 		return this.#before.length > 0;
 	}
 	of(kind: string) {
-		return this.#counted.offTypes[kind] ?? 0;
-	}
-	get offTypes(): OffType[] {
-		return Object.entries(this.#counted.offTypes)
-			.filter(([, plants]) => plants > 0)
-			.map(([kind, plants]) => ({ kind, plants }));
+		return this.#counted.offTypes.reduce((sum, one) => sum + (one.kind === kind ? one.plants : 0), 0);
 	}
 
-	/** Looked at so many more; never fewer in all than what was found off or sick. */
+	/** Looked at so many more; never fewer in all than what was found. */
 	look(plants: number) {
-		const least = Math.max(this.offTypesInAll, this.sick, 0);
-		this.#become({ ...this.#counted, lookedAt: Math.max(least, this.lookedAt + plants) });
+		const { lookedAt, inRow, sick, stressed, bolted } = this.#counted;
+		const least = Math.max(this.offTypesInAll, sick, stressed, bolted);
+		const now = Math.max(least, lookedAt + plants);
+		this.#become({ lookedAt: now, inRow: Math.max(0, inRow + now - lookedAt) });
 	}
 
 	/** An off-type is also a plant looked at. */
 	mark(kind: string) {
-		const offTypes = { ...this.#counted.offTypes, [kind]: this.of(kind) + 1 };
-		this.#become({ ...this.#counted, offTypes, lookedAt: this.lookedAt + 1 });
+		const { fate, offTypes, lookedAt, inRow } = this.#counted;
+		const same = offTypes.find((one) => one.kind === kind && one.fate === fate);
+		const others = offTypes.filter((one) => one !== same);
+		const found = same ? { ...same, plants: same.plants + 1 } : { kind, plants: 1, fate, reason: '' };
+		this.#become({ offTypes: [...others, found], lookedAt: lookedAt + 1, inRow: inRow + 1 });
 	}
 
-	/** A sick plant is looked at too, but is no off-type. */
-	markSick() {
-		this.#become({ ...this.#counted, sick: this.sick + 1, lookedAt: this.lookedAt + 1 });
+	/** A sick plant, a freak of stress or an early bolter is looked at too, but is no off-type. */
+	markApart(what: Apart) {
+		const { lookedAt, inRow } = this.#counted;
+		this.#become({ [what]: this.#counted[what] + 1, lookedAt: lookedAt + 1, inRow: inRow + 1 });
+	}
+
+	/** The row is walked; the next that is not walked yet comes. */
+	endRow() {
+		const { row, rowsInAll } = this.#counted;
+		const rows = [...this.#counted.rows.filter((one) => one !== row), row].sort((a, b) => a - b);
+		const after = [...Array(rowsInAll).keys()].map((i) => ((row + i) % rowsInAll) + 1);
+		const next = after.find((one) => !rows.includes(one)) ?? row;
+		this.#become({ rows, row: next, inRow: 0 });
+	}
+
+	/** The whole row was looked at, so many plants. */
+	wholeRow(plants: number) {
+		this.look(Math.max(0, plants - this.#counted.inRow));
+		this.endRow();
+	}
+
+	goTo(row: number) {
+		if (row !== this.#counted.row) this.#become({ row, inRow: 0 });
+	}
+
+	set(change: Partial<Counted>) {
+		this.#become(change);
 	}
 
 	undo() {
@@ -70,18 +160,18 @@ export class WalkCount {
 	}
 
 	/** The walk is recorded: the next begins at nothing. */
-	finish() {
+	async finish() {
+		await box.drafts.delete(this.key);
 		this.#before = [];
-		this.#counted = NOTHING;
-		localStorage.removeItem(this.place);
+		this.#counted = fresh(this.#counted.stage, this.#counted.rowsInAll);
 	}
 
-	#become(counted: Counted) {
-		this.#before = [...this.#before.slice(-49), this.#counted];
-		this.#keep(counted);
+	#become(change: Partial<Counted>) {
+		this.#before = [...this.#before.slice(-99), this.#counted];
+		this.#keep({ ...this.#counted, ...change });
 	}
 	#keep(counted: Counted) {
 		this.#counted = counted;
-		localStorage.setItem(this.place, JSON.stringify(counted));
+		void box.drafts.put({ key: this.key, value: counted });
 	}
 }

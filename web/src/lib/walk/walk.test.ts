@@ -1,41 +1,76 @@
+import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { box } from '$lib/rows/box';
 import { WalkCount } from './walk.svelte';
 
-describe('counting on a walk', () => {
-	beforeEach(() => localStorage.clear());
+const begin = (planting = 'a') => WalkCount.in(planting, 'tassel', 4);
 
-	it('counts an off-type as a plant looked at, and a sick one as no off-type', () => {
-		const count = new WalkCount('a');
+describe('counting on a walk', () => {
+	beforeEach(async () => {
+		await box.drafts.clear();
+	});
+
+	it('counts an off-type as a plant looked at, and a sick one as no off-type', async () => {
+		const count = await begin();
 		count.look(10);
 		count.mark('white silks');
 		count.mark('white silks');
-		count.markSick();
-		expect(count.lookedAt).toBe(13);
-		expect(count.offTypes).toEqual([{ kind: 'white silks', plants: 2 }]);
+		count.markApart('sick');
+		expect(count.now.lookedAt).toBe(13);
+		expect(count.now.offTypes).toEqual([{ kind: 'white silks', plants: 2, fate: 'PULLED', reason: '' }]);
 		expect(count.offTypesInAll).toBe(2);
-		expect(count.sick).toBe(1);
+		expect(count.now.sick).toBe(1);
 	});
-	it('never looks at fewer than it found', () => {
-		const count = new WalkCount('a');
+	it('keeps what is pulled apart from what is left', async () => {
+		const count = await begin();
+		count.mark('tall');
+		count.set({ fate: 'LEFT' });
+		count.mark('tall');
+		count.mark('tall');
+		expect(count.of('tall')).toBe(3);
+		expect(count.pulled).toBe(1);
+	});
+	it('never looks at fewer than it found', async () => {
+		const count = await begin();
 		count.mark('tall');
 		count.look(-5);
-		expect(count.lookedAt).toBe(1);
+		expect(count.now.lookedAt).toBe(1);
 	});
-	it('takes back every tap', () => {
-		const count = new WalkCount('a');
+	it('ticks a row and goes on to the next that is not walked', async () => {
+		const count = await begin();
+		count.look(30);
+		count.goTo(3);
+		count.wholeRow(40);
+		expect(count.now).toMatchObject({ lookedAt: 70, rows: [3], row: 4, inRow: 0 });
+		count.look(12);
+		count.wholeRow(40);
+		expect(count.now).toMatchObject({ lookedAt: 110, rows: [3, 4], row: 1 });
+		count.endRow();
+		expect(count.now.row).toBe(2);
+	});
+	it('takes back every tap', async () => {
+		const count = await begin();
 		count.look(1);
 		count.mark('tall');
+		count.endRow();
 		count.undo();
 		count.undo();
-		expect(count.lookedAt).toBe(0);
+		count.undo();
+		expect(count.now).toMatchObject({ lookedAt: 0, rows: [] });
 		expect(count.canUndo).toBe(false);
 	});
-	it('is still there after the page was lost, and gone once recorded', () => {
-		const count = new WalkCount('a');
+	it('is still there after the page was lost, under the same id, and gone once recorded', async () => {
+		const count = await begin();
 		count.look(7);
-		expect(new WalkCount('a').lookedAt).toBe(7);
-		expect(new WalkCount('b').lookedAt).toBe(0);
-		count.finish();
-		expect(new WalkCount('a').lookedAt).toBe(0);
+		const again = await begin();
+		expect(again.now).toMatchObject({ lookedAt: 7, id: count.now.id });
+		expect((await begin('b')).now.lookedAt).toBe(0);
+		await count.finish();
+		expect((await begin()).now.lookedAt).toBe(0);
+	});
+	it('can read a walk that an older version of the screens began', async () => {
+		await box.drafts.put({ key: 'walk a', value: { lookedAt: 5, stage: 'ear' } });
+		const count = await begin();
+		expect(count.now).toMatchObject({ lookedAt: 5, stage: 'ear', offTypes: [], rowsInAll: 4 });
 	});
 });

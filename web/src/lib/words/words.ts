@@ -6,6 +6,31 @@ type StepKind = Schemas['StepView']['kind'];
 /** What growers say for what the records hold. */
 export const GRADE = { OWN_USE: 'own use', MARKET: 'market', STOCK: 'stock' } as const;
 export const PURPOSE = { SEED: 'seed', PLANTING_STOCK: 'planting stock', EATING: 'eating' } as const;
+
+/** What is done with an off-type, and was. */
+export const FATE: Record<Schemas['OffTypeRequest']['fate'], { act: string; done: string }> = {
+	PULLED: { act: 'pull', done: 'pulled' },
+	MARKED: { act: 'mark', done: 'marked' },
+	LEFT: { act: 'leave', done: 'left standing' }
+};
+
+/** What becomes of seed that an off-type may have fathered. */
+export const DECISION: Record<Schemas['RingView']['decision'], string> = {
+	DISCARDED: 'thrown away within the ring',
+	KEPT_APART: 'kept apart within the ring',
+	GRADED_DOWN: 'all of it graded down',
+	HELD: 'all of it held',
+	LET_PASS: 'let pass'
+};
+
+/** Whether a stock gets truer. */
+export const TREND: Record<Schemas['StockHistory']['trend'], string> = {
+	TRUER: 'It gets truer from generation to generation.',
+	WORSE: 'It gets less true from generation to generation.',
+	NOT_TOLD_APART: 'No change can be told: the differences may be chance.',
+	TOO_FEW: 'One generation was walked: the next will tell.'
+};
+
 export const ROLE = { GROWER: 'grower', HAND: 'hand', VISITOR: 'visitor' } as const;
 
 export const STEP: Record<StepKind, { act: string; done: string; doing: string }> = {
@@ -118,6 +143,41 @@ export const CONTROL: Record<Schemas['PlantingView']['control'], string> = {
 	HAND_POLLINATED: 'Pollinated by hand'
 };
 
+/** Points of a stand's life at which it is counted. */
+export const POINT: Record<Schemas['CountView']['point'], string> = {
+	RAISED: 'come up',
+	SET_OUT: 'set out',
+	LIFTED: 'lifted',
+	STORED: 'put in store',
+	REPLANTED: 'replanted',
+	AFTER_WINTER: 'alive after winter',
+	STANDING: 'standing'
+};
+
+/** What helps while too few plants stand. */
+export const STAND_ACT: Record<Schemas['StandLife']['acts'][number], string> = {
+	SOW_AGAIN: 'sow again: late plants flower later, so mix their seed',
+	INTERPLANT: 'plant more between, of the same seed',
+	KEEP_MORE: 'keep more of those that stand, and choose less hard',
+	LOWER_GRADE: 'save it at a lower grade'
+};
+
+/** What becomes of a progeny row. */
+export const ROW_DECISION: Record<Schemas['DecisionRequest']['decision'], string> = {
+	KEEP: 'keep by itself',
+	BULK: 'bulk with the good ones',
+	DROP: 'drop'
+};
+
+/** What keeps foreign pollen out, and whether it did. */
+export const COVER: Record<Schemas['CoverView']['kind'], string> = { BAG: 'bag', CAGE: 'cage' };
+export const COVER_VERDICT: Record<Schemas['CoverView']['verdict'], { mark: string; says: string }> = {
+	TIGHT: { mark: 'tight cover', says: '' },
+	LATE: { mark: 'put on late', says: 'Flowers were open before it was on: their seed may be anybody’s.' },
+	OPENED: { mark: 'was opened', says: 'It stood open in bloom: what flowered then may be anybody’s.' },
+	OFF_EARLY: { mark: 'off too early', says: 'It came off before the fruit had set: its flowers stood open.' }
+};
+
 export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = {
 	ISOLATION_TIGHT: 'its isolation was tight',
 	FEW_PLANTS: 'fewer plants than its grade asks: it narrows the line',
@@ -130,6 +190,7 @@ export const GATE: Record<Schemas['GateView']['reasons'][number], string> = {
 	NOT_WALKED: 'nobody walked the rows',
 	OFF_TYPES_NOT_SHOWN: 'too few plants looked at to show it is true',
 	OFF_TYPES_OVER: 'more off-types than its grade lets pass',
+	SHED_UNDECIDED: 'an off-type shed pollen in it: decide about the seed',
 	NOT_CLEAN: 'not clean yet',
 	NOT_DRY: 'too damp to store',
 	SEED_WEIGHT_UNKNOWN: 'seed weight not taken',

@@ -47,7 +47,8 @@
 			ask(GET('/api/ground', { params: { query: { season } } })),
 			ask(GET('/api/seasons/{season}', { params: { path } })),
 			ask(GET('/api/seasons/{season}/sites', { params: { path } })),
-			ask(GET('/api/crops', { params: { query: { size: 200 } } }))
+			ask(GET('/api/crops', { params: { query: { size: 200 } } })),
+			ask(GET('/api/seasons/{season}/rings', { params: { path } }))
 		]);
 	});
 
@@ -106,6 +107,12 @@
 				loose: session.grower
 			};
 		});
+	}
+	/** Only what is thrown away or kept apart lies within a ring. */
+	function drawn(rings: Schemas['RingOnMap'][]) {
+		return rings
+			.filter(({ ring }) => ring.decision === 'DISCARDED' || ring.decision === 'KEPT_APART')
+			.map(({ ring, middle }) => ({ middle, radius: ring.radius }));
 	}
 	function blooming(ground: Schemas['GroundView']) {
 		return Object.fromEntries(
@@ -266,7 +273,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children([ground, view, sites, crops])}
+	{#snippet children([ground, view, sites, crops, rings])}
 		{@const all = shapesOf(ground)}
 		{@const none = ground.plots.length === 0}
 		{@const plots = ground.plots.map((shape) => shape.plot)}
@@ -323,6 +330,7 @@
 						blooming={blooming(ground)}
 						{chosen}
 						{tool}
+						rings={drawn(rings)}
 						spans={drawing ? [] : spans(moved ?? planting)}
 						from={planting?.id}
 						put={at ? at.plotId : moving ? 'dragged' : undefined}

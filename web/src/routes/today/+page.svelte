@@ -2,13 +2,19 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { say, waiting } from '$lib/day/acts';
+	import { carry } from '$lib/rows/carry';
+	import { known } from '$lib/rows/known';
 	import DayBand from '$lib/day/DayBand.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { clock, longDay } from '$lib/words/dates';
 
-	const today = ask(GET('/api/today'));
+	const today = known('/api/today', ask(GET('/api/today')));
+	void today.then(
+		(view) => carry(view.acts),
+		() => {}
+	);
 	const SHOWN = 6;
 	let all = $state(false);
 

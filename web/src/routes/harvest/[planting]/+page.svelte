@@ -10,20 +10,25 @@
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { dayMonth } from '$lib/words/dates';
-	import { capital, many } from '$lib/words/words';
+	import { reach } from '$lib/units/units';
+	import { capital, DECISION, many } from '$lib/words/words';
 
 	const id = page.params.planting!;
 	const attempt = new Attempt();
 	const found = ask(GET('/api/plantings/{id}', { params: { path: { id } } })).then(async ({ planting }) => {
 		const key = planting.variety.cropKey;
-		return { planting, crop: await ask(GET('/api/crops/{key}', { params: { path: { key } } })) };
+		const [crop, walks] = await Promise.all([
+			ask(GET('/api/crops/{key}', { params: { path: { key } } })),
+			ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } }))
+		]);
+		return { planting, crop, walks };
 	});
 	let lot = $state(page.url.searchParams.get('lot') ?? '');
 	let labelled = $state(false);
 
-	function number() {
+	function number(apart: { ringId?: string; untagged?: boolean } = {}) {
 		void attempt.run(async () => {
-			lot = (await ask(POST('/api/lots', { body: { plantingId: id } }))).number;
+			lot = (await ask(POST('/api/lots', { body: { plantingId: id, ...apart } }))).number;
 			await goto(`?lot=${lot}`, { replaceState: true, noScroll: true, keepFocus: true });
 		});
 	}
@@ -38,7 +43,10 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ planting, crop })}
+	{#snippet children({ planting, crop, walks })}
+		{@const undecided = walks.late.some((late) => !late.decided)}
+		{@const byHand = planting.control === 'HAND_POLLINATED' || planting.control === 'BAGGED'}
+		{@const round = walks.rings.filter((ring) => ring.radius > 0 && ring.decision !== 'LET_PASS')}
 		<Page
 			title="harvest"
 			room={{ name: 'Field', path: '/field' }}
@@ -56,8 +64,38 @@
 								Every picking that stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand
 								here.
 							</p>
-							<Act main key="n" disabled={attempt.busy || !session.works} onclick={number}
-								>Number this picking</Act
+							{#if undecided}
+								<p class="caution my-3">
+									An off-type shed pollen here and nothing is decided about the seed:
+									<a class="underline" href="/walk/{id}/seed">decide first</a>.
+								</p>
+							{/if}
+							{#each round as ring (ring.id)}
+								<div class="my-3 border-l-4 border-beet pl-3">
+									<p>
+										<strong>Within {reach(ring.radius, session.units)} of an off-type:</strong>
+										{DECISION[ring.decision]}. {ring.reason}.
+									</p>
+									{#if ring.decision === 'KEPT_APART'}
+										<Act disabled={attempt.busy || !session.works} onclick={() => number({ ringId: ring.id })}
+											>Number the ring’s seed by itself</Act
+										>
+									{/if}
+								</div>
+							{/each}
+							{#if byHand}
+								<div class="my-3 border-l-4 border-marigold pl-3">
+									<p>
+										<strong>Only fruit with its tag goes into the true lot.</strong> Fruit nobody tagged may be
+										anybody’s: it gets a number of its own and is held.
+									</p>
+									<Act disabled={attempt.busy || !session.works} onclick={() => number({ untagged: true })}
+										>Number untagged fruit by itself</Act
+									>
+								</div>
+							{/if}
+							<Act main key="n" disabled={attempt.busy || !session.works} onclick={() => number()}
+								>{round.length ? 'Number the rest' : 'Number this picking'}</Act
 							>
 						{/if}
 					</li>

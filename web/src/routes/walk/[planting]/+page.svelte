@@ -1,61 +1,87 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
+	import { known } from '$lib/rows/known';
+	import { outbox } from '$lib/rows/outbox.svelte';
+	import { signal } from '$lib/rows/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
+	import { cropWord } from '$lib/words/words';
+	import { asRequest, sameStage } from '$lib/walk/record';
+	import WalkEnd from '$lib/walk/WalkEnd.svelte';
 	import Walking from '$lib/walk/Walking.svelte';
 	import { WalkCount } from '$lib/walk/walk.svelte';
-	import { v7 as newId } from 'uuid';
 
 	const id = page.params.planting!;
-	const attempt = new Attempt();
-	const count = new WalkCount(`walk ${id}`);
-	const found = ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } }));
+	const path = `/api/plantings/${id}/walks`;
+	const found = begin();
 	const soFar = new Latest<Schemas['SoFar']>();
-	let stage = $state('');
+	let ending = $state(false);
+	let count = $state.raw<WalkCount>();
 
+	async function begin() {
+		const walk = await known(path, ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } })));
+		count = await WalkCount.in(id, walk.stage, walk.rows.count);
+		return { walk, count };
+	}
+
+	// What probably remains is the server's to say, when it can be asked.
 	$effect(() => {
-		const query = { stage, lookedAt: count.lookedAt, offTypes: count.offTypesInAll };
-		if (!stage) return;
+		if (!count || signal.lost || !count.begun) return;
+		const { stage, lookedAt } = count.now;
+		const query = { stage, lookedAt, offTypes: count.offTypesInAll, pulled: count.pulled };
 		void soFar.ask(ask(GET('/api/plantings/{id}/walks/so-far', { params: { path: { id }, query } })));
 	});
 
-	let walkId = newId();
-
-	async function record() {
-		await attempt.run(async () => {
-			await ask(
-				POST('/api/plantings/{id}/walks', {
-					params: { path: { id } },
-					body: {
-						id: walkId,
-						stage,
-						walkedOn: session.today,
-						lookedAt: count.lookedAt,
-						offTypes: count.offTypes,
-						sick: count.sick,
-						note: ''
-					}
-				})
-			);
-			count.finish();
-			walkId = newId();
-			await goto('/today');
+	async function record(walk: Schemas['WalkPage'], count: WalkCount) {
+		const variety = walk.planting.variety;
+		const from = `/walk/${id}`;
+		const { id: walkId, photos, offTypes, sheddingSince } = count.now;
+		const says = `walk of the ${variety.name} ${cropWord(variety.cropName)}`;
+		await outbox.add({
+			id: walkId,
+			dayTyped: count.now.walkedOn !== '',
+			method: 'POST',
+			path,
+			body: asRequest(count.now, session.today),
+			says,
+			from
 		});
+		for (const photo of photos) {
+			await outbox.add({
+				id: photo.id,
+				method: 'PUT',
+				path: `/api/photos/${photo.id}?of=${walkId}`,
+				photo: photo.file,
+				says: `picture of the ${says}`,
+				from,
+				after: walkId
+			});
+		}
+		await count.finish();
+		await goto(offTypes.length && sheddingSince && !signal.lost ? `/walk/${id}/seed` : '/today');
 	}
 </script>
 
 <Loading from={found}>
-	{#snippet children(walk)}
-		<Walking {walk} {count} soFar={soFar.answer?.verdict} bind:stage busy={attempt.busy} {record}>
-			<Trouble
-				{attempt}
-				labels={{ lookedAt: 'Looked at', offTypes: 'Off-types', stage: 'Stage', walkedOn: 'Day' }}
+	{#snippet children({ walk, count })}
+		{#if ending}
+			<WalkEnd
+				planting={walk.planting}
+				{count}
+				back={() => (ending = false)}
+				record={() => record(walk, count)}
 			/>
-		</Walking>
+		{:else}
+			<Walking
+				{walk}
+				{count}
+				before={sameStage(walk, count.now.stage, outbox.all)}
+				remaining={signal.lost ? undefined : soFar.answer?.verdict?.remaining}
+				end={() => (ending = true)}
+			/>
+		{/if}
 	{/snippet}
 </Loading>

@@ -19,10 +19,15 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.TestPropertySource;
 import theriseed.server.DemoFarmTest;
 
-/** The map, by hand and by keyboard: drawing, moving, undoing, dragging a planting, files. */
+/**
+ * The map, by hand and by keyboard: drawing, moving, undoing, dragging a planting, files. On a farm of its own, since far
+ * plots of other tests would make the map too small for a hand to draw on.
+ */
 @DemoFarmTest
+@TestPropertySource(properties = "test.farm=for the map")
 class FieldTest {
     @LocalServerPort
     int port;

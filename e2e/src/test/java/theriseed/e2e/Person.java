@@ -10,13 +10,17 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 
 /** Somebody with a browser of their own, who sees only what the screen shows. */
 final class Person implements AutoCloseable {
-    final Page page;
+    Page page;
     /** What the browser complained of: a broken script, a refused style, a missing file. */
     final List<String> complaints = new ArrayList<>();
 
@@ -29,6 +33,10 @@ final class Person implements AutoCloseable {
                         .setViewportSize(width, height)
                         .setLocale("en-GB")
                         .setReducedMotion(ReducedMotion.REDUCE));
+        open();
+    }
+
+    private void open() {
         page = context.newPage();
         page.onConsoleMessage(said -> {
             boolean refusedRequest = said.text().startsWith("Failed to load resource");
@@ -129,6 +137,33 @@ final class Person implements AutoCloseable {
     void clickOnMap(double east, double north) {
         double[] at = onMap(east, north);
         page.mouse().click(at[0], at[1]);
+    }
+
+    /** Waits until the phone keeps the screens themselves. */
+    void takesTheScreensAlong() {
+        page.evaluate("navigator.serviceWorker.ready.then((there) => there.active.state)");
+        page.waitForFunction("navigator.serviceWorker.controller !== null");
+    }
+
+    void signal(boolean there) {
+        context.setOffline(!there);
+    }
+
+    /** The browser throws the page away; what is on the phone stays. */
+    void killsThePage() {
+        page.close();
+        open();
+    }
+
+    /** Chooses a file. */
+    void sends(String label, Path file) {
+        page.getByLabel(label).setInputFiles(file);
+    }
+
+    /** Makes a plain picture. */
+    static Path picture(Path file, int width, int height) throws IOException {
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "png", file.toFile());
+        return file;
     }
 
     Locator heading(String text) {

@@ -35,27 +35,26 @@ class Pictures {
             take(grower, "planting", "/desk/plantings/" + courgette);
             take(grower, "field", "/field?season=2027");
             take(grower, "harvest", "/harvest/" + tomatoPlanting);
+            take(grower, "selection", "/selection/" + planting(visitor, 2026, "Ferrous"));
+            take(grower, "progeny-rows", "/trials/" + trial(visitor, planting(visitor, 2026, "Ferrous")));
             take(grower, "bench", "/bench");
             take(grower, "bench-step", "/bench/" + ferment);
             take(grower, "seed-room", "/seed-room");
             take(grower, "lot", "/lot/" + tomato);
             take(grower, "stall", "/stall");
-            take(grower, "packing", "/stall/" + tomato);
-            take(grower, "handbook", "/handbook");
             take(grower, "crop", "/handbook/kale");
-            grower.at("/account");
-            grower.choose("Light", "Lamp, for the dim shed");
-            assertThat(grower.page.locator("html")).hasAttribute("data-theme", "lamp");
-            take(grower, "lot-lamp", "/lot/" + tomato);
         }
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             take(hand, "today-phone", "/today");
             take(hand, "bench-phone", "/bench");
+            take(hand, "pollination-phone", "/pollination/" + planting(visitor, 2026, "Harbourmaster"));
             hand.at("/walk/" + maize);
+            hand.choose("Stage", "tassel");
+            hand.button("Whole row 1").click();
             for (int i = 0; i < 3; i++) {
-                hand.button("wrong colour").click();
+                hand.button("white silks").click();
             }
-            assertThat(hand.page.locator("#page")).containsText("12 off in 313");
+            assertThat(hand.page.locator("#page")).containsText("12 off in 663");
             shoot(hand, "walk-phone");
         }
     }
@@ -67,6 +66,13 @@ class Pictures {
             }
         }
         throw new AssertionError("no lot of " + variety);
+    }
+
+    private static String trial(Client client, String planting) {
+        return client.get("/api/plantings/" + planting + "/selection")
+                .ok()
+                .at("/trials/0/id")
+                .asString();
     }
 
     private static String planting(Client client, int season, String variety) {

@@ -69,11 +69,7 @@ final class WholeWay {
 
     void walk() {
         grower.act("Walk it");
-        grower.page
-                .getByRole(
-                        AriaRole.RADIO,
-                        new Page.GetByRoleOptions().setName(crop.stage()).setExact(true))
-                .click();
+        grower.choose("Stage", crop.stage());
         Locator pad = grower.button("Looked at");
         pad.focus();
         for (int plant = 0; plant < crop.plants(); plant++) {
@@ -83,6 +79,9 @@ final class WholeWay {
         grower.sees("0 off in " + crop.plants());
         grower.sees("Every plant was looked at");
         grower.act("End of the walk");
+        grower.sees(crop.plants() + " plants looked at");
+        grower.type("Walked on", crop.pickedOn());
+        grower.act("Record this walk");
         assertThat(grower.page).hasURL(Pattern.compile(".*/today"));
     }
 

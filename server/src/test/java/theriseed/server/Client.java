@@ -102,6 +102,9 @@ public final class Client {
     }
 
     private static HttpRequest.BodyPublisher json(Object body) {
+        if (body instanceof byte[] file) {
+            return HttpRequest.BodyPublishers.ofByteArray(file);
+        }
         return HttpRequest.BodyPublishers.ofString(
                 body instanceof String plain ? plain : JSON.writeValueAsString(body));
     }

@@ -17,6 +17,7 @@ import tools.jackson.databind.JsonNode;
  */
 public final class Season {
     private static final AtomicInteger COUNT = new AtomicInteger();
+    private static final AtomicInteger PLOTS = new AtomicInteger();
 
     /** One for each server: a strong password hash takes its time. */
     private static final Map<Integer, Client> GROWERS = new ConcurrentHashMap<>();
@@ -44,7 +45,7 @@ public final class Season {
 
     /** A plot north-east of the demo farm, more than 100 m from every other of these. */
     public String plot() {
-        int n = COUNT.incrementAndGet();
+        int n = PLOTS.incrementAndGet();
         return plotAt(1500 + 150 * (n % 22), 1500 + 130 * (n / 22));
     }
 
@@ -84,7 +85,9 @@ public final class Season {
                 "hybrid",
                 false,
                 "breedingOut",
-                false);
+                false,
+                "trueToType",
+                record("leaf", "", "habit", "", "colour", "", "maturity", "", "root", "", "fruit", ""));
     }
 
     public String variety(String crop) {
@@ -121,6 +124,36 @@ public final class Season {
                 .asString();
     }
 
+    /** Garlic grown for planting stock, lifted in July. */
+    public String stock(int plants) {
+        return grower.post(
+                        "/api/plantings",
+                        with(
+                                plantingOf(variety("garlic"), plot(), "2025-10-10", plants),
+                                "purpose",
+                                "PLANTING_STOCK",
+                                "clearedOn",
+                                "2026-07-15"))
+                .ok()
+                .get("id")
+                .asString();
+    }
+
+    /** A crop alone on its plot whose flowers are pollinated by hand, some left open. */
+    public String byHand(String crop, int plants) {
+        return grower.post(
+                        "/api/plantings",
+                        with(
+                                plantingOf(variety(crop), plot(), "2026-05-01", plants),
+                                "control",
+                                "HAND_POLLINATED",
+                                "everyFlower",
+                                false))
+                .ok()
+                .get("id")
+                .asString();
+    }
+
     public static Map<String, Object> walkOf(String stage, int lookedAt, int offTypes) {
         return record(
                 "id",
@@ -132,11 +165,21 @@ public final class Season {
                 "lookedAt",
                 lookedAt,
                 "offTypes",
-                offTypes == 0 ? List.of() : List.of(record("kind", "odd leaf", "plants", offTypes)),
+                offTypes == 0 ? List.of() : List.of(offType("odd leaf", offTypes, "PULLED", "")),
+                "rows",
+                List.of(),
                 "sick",
+                0,
+                "stressed",
+                0,
+                "bolted",
                 0,
                 "note",
                 "");
+    }
+
+    public static Map<String, Object> offType(String kind, int plants, String fate, String reason) {
+        return record("kind", kind, "plants", plants, "fate", fate, "reason", reason);
     }
 
     public void walked(String planting, int lookedAt) {

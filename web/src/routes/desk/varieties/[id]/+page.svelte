@@ -7,6 +7,8 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
 	import Corrections from '$lib/lot/Corrections.svelte';
+	import TrueToType from '$lib/season/TrueToType.svelte';
+	import StockHistory from '$lib/walk/StockHistory.svelte';
 	import VarietyForm from '$lib/season/VarietyForm.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -58,6 +60,10 @@
 					/>
 				</section>
 			{/if}
+			<TrueToType {variety} />
+			<Loading from={ask(GET('/api/varieties/{id}/walks', { params: { path: { id: variety.id } } }))}>
+				{#snippet children(history)}<StockHistory {history} />{/snippet}
+			</Loading>
 			<h2 class="ruled mt-6">Plantings</h2>
 			<table class="figures">
 				<thead>

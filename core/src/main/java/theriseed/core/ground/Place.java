@@ -129,6 +129,16 @@ public record Place(List<LonLat> corners) {
         return new Place(spots);
     }
 
+    /** The spot so many metres along its length and across it, counted as {@link #stretch} counts; it may lie outside. */
+    public LonLat at(double along, double across) {
+        if (isSpot()) {
+            return corners.get(0);
+        }
+        Band band = band();
+        Coordinate spot = band.at(along, across);
+        return band.plane().spot(spot.x, spot.y);
+    }
+
     /** The rectangle round it that is narrowest, from its western or southern end. */
     private Band band() {
         LocalPlane plane = LocalPlane.around(corners);

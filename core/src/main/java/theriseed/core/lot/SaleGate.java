@@ -26,6 +26,7 @@ public record SaleGate(List<Reason> reasons, List<Caution> cautions) {
         NOT_WALKED("nobody walked the rows"),
         OFF_TYPES_NOT_SHOWN("too few plants looked at to show it is true"),
         OFF_TYPES_OVER("more off-types than its grade lets pass"),
+        SHED_UNDECIDED("an off-type shed pollen in it, and nothing is decided about the seed"),
         NOT_CLEAN("not clean yet"),
         NOT_DRY("too damp to store"),
         SEED_WEIGHT_UNKNOWN("seed weight not taken"),
@@ -67,6 +68,7 @@ public record SaleGate(List<Reason> reasons, List<Caution> cautions) {
      * @param isolation as it turned out in the season
      * @param plantsPicked plants whose seed is in it
      * @param walks what the last stage's walks showed, if anyone walked
+     * @param shedUndecided whether an off-type shed pollen among them and nobody decided about the seed
      * @param clean whether every step of its chain is done
      * @param moisture percent when last measured
      * @param weight thousand-seed weight, once counted
@@ -79,6 +81,7 @@ public record SaleGate(List<Reason> reasons, List<Caution> cautions) {
             Verdict isolation,
             int plantsPicked,
             Optional<WalkVerdict> walks,
+            boolean shedUndecided,
             boolean clean,
             OptionalDouble moisture,
             Optional<SeedWeight> weight,
@@ -95,6 +98,7 @@ public record SaleGate(List<Reason> reasons, List<Caution> cautions) {
             add(reasons, walks.mark() == WalkVerdict.Mark.NOT_YET, Reason.OFF_TYPES_NOT_SHOWN);
             add(reasons, walks.mark() == WalkVerdict.Mark.OVER, Reason.OFF_TYPES_OVER);
         });
+        add(reasons, lot.shedUndecided(), Reason.SHED_UNDECIDED);
         add(reasons, !lot.clean(), Reason.NOT_CLEAN);
         add(reasons, tooDamp(lot), Reason.NOT_DRY);
         add(reasons, lot.weight().isEmpty(), Reason.SEED_WEIGHT_UNKNOWN);

@@ -52,7 +52,6 @@ public record PopulationPlan(
         Range.of(1, 1e6, "plants").check("plants", plants);
         Range.above(0, 100, "%").check("germination", germination);
         int asked = (int) crop.plants().of(grade);
-        Mark mark = plants >= asked ? Mark.CLEAR : plants >= TIGHT_FROM * asked ? Mark.TIGHT : Mark.SHORT;
         double effective = effectiveSize(crop, plants);
         SowingNeed need = SowingNeed.of(
                 Math.max(plants, asked),
@@ -66,12 +65,17 @@ public record PopulationPlan(
         return new PopulationPlan(
                 plants,
                 asked,
-                mark,
+                mark(plants, asked),
                 effective,
                 DiversityKept.chanceToKeep(0.05, plants, inbreeding),
                 DiversityKept.chanceToKeep(0.01, plants, inbreeding),
                 DiversityKept.after(GENERATIONS, Math.max(1, effective)),
                 need);
+    }
+
+    /** How a number of plants stands to the number asked. */
+    public static Mark mark(int plants, int asked) {
+        return plants >= asked ? Mark.CLEAR : plants >= TIGHT_FROM * asked ? Mark.TIGHT : Mark.SHORT;
     }
 
     /** Ne of plants that all give alike: half male, half female where the sexes stand apart. */

@@ -37,11 +37,7 @@ public record WalkVerdict(OffTypeLimit limit, double tolerance, Mark mark, int m
         double tolerance = grade.offTypesAllowed();
         if (lookedAt >= stand) {
             return new WalkVerdict(
-                    limit,
-                    tolerance,
-                    limit.estimate() <= tolerance ? Mark.SHOWN : Mark.OVER,
-                    0,
-                    1 - Math.pow(DETECTION, offTypes + 1.0));
+                    limit, tolerance, limit.estimate() <= tolerance ? Mark.SHOWN : Mark.OVER, 0, overlooked(offTypes));
         }
         if (limit.upper() <= tolerance) {
             return new WalkVerdict(limit, tolerance, Mark.SHOWN, 0, 0);
@@ -51,5 +47,10 @@ public record WalkVerdict(OffTypeLimit limit, double tolerance, Mark mark, int m
         }
         int enough = offTypes > 100 ? stand : InspectionPlan.plants(tolerance, OffTypeLimit.CONFIDENCE, offTypes, 1);
         return new WalkVerdict(limit, tolerance, Mark.NOT_YET, Math.min(enough, stand) - lookedAt, 0);
+    }
+
+    /** Chance that an eye that found so many of a whole stand overlooked one. */
+    static double overlooked(int offTypes) {
+        return 1 - Math.pow(DETECTION, offTypes + 1.0);
     }
 }

@@ -23,7 +23,6 @@ public final class SeasonWork {
     private static final int BEFORE_FLOWER_DAYS = 10;
     private static final int STAKING_DAYS = 21;
     private static final int STORE_CHECK_DAYS = 21;
-    private static final int WALK_LASTS_DAYS = 7;
     private static final double TALL_ROWS_M = 0.75;
 
     private SeasonWork() {}
@@ -87,6 +86,7 @@ public final class SeasonWork {
         } else {
             raised(plan, tasks);
         }
+        walks(plan).forEach(walk -> tasks.add(walk.task()));
         tasks.sort(Comparator.comparing(Task::from).thenComparing(Task::kind));
         return List.copyOf(tasks);
     }
@@ -114,10 +114,7 @@ public final class SeasonWork {
         store(plan.lifted().get(), plan.replanted().get(), tasks);
     }
 
-    /**
-     * Planting stock: walks spread over its time on the ground, the last of them at lifting or in the store, and the
-     * store until it is planted again a year later.
-     */
+    /** Planting stock: lifted, and stored until it is planted again a year later. */
     private static void stock(Plan plan, List<Task> tasks) {
         tasks.add(on(Kind.PLANT, plan.sown()));
         if (plan.cleared().isEmpty()) {
@@ -125,16 +122,6 @@ public final class SeasonWork {
         }
         LocalDate lifted = plan.cleared().get();
         tasks.add(new Task(Kind.LIFT, lifted.minusDays(7), lifted, plan.crop().ripenessCues()));
-        List<Crop.Stage> stages = plan.crop().rogueStages();
-        long days = lifted.toEpochDay() - plan.sown().toEpochDay();
-        for (int i = 0; i < stages.size(); i++) {
-            Crop.Stage stage = stages.get(i);
-            boolean stored = stage.name().toLowerCase(Locale.ROOT).contains("stored");
-            LocalDate day = stored
-                    ? lifted.plusDays(STORE_CHECK_DAYS)
-                    : lifted.minusDays(Math.round(days * (stages.size() - 1.0 - i) / (stages.size() + 1)));
-            tasks.add(walk(day, stage.name() + ": " + stage.lookFor()));
-        }
         store(lifted, plan.sown().plusYears(1), tasks);
     }
 
@@ -156,7 +143,6 @@ public final class SeasonWork {
         if (plan.volunteersPulled()) {
             tasks.add(new Task(Kind.HOE_VOLUNTEERS, surelyBefore.minusDays(28), surelyBefore, ""));
         }
-        walks(plan, bloom, tasks);
         switch (plan.control()) {
             case OPEN -> {}
             case CAGED -> {
@@ -186,20 +172,48 @@ public final class SeasonWork {
         }
     }
 
-    /** A walk at each stage; of what crosses freely at least one before any pollen is shed. */
-    private static void walks(Plan plan, BloomWindow bloom, List<Task> tasks) {
+    /**
+     * The walks of a crop that is kept true, in the order of its stages. Of what crosses freely at least one comes before
+     * any pollen is shed.
+     */
+    public static List<DueWalk> walks(Plan plan) {
+        if (plan.crop().lifeCycle() == LifeCycle.CLONAL) {
+            return plan.cleared().map(lifted -> ofStock(plan, lifted)).orElse(List.of());
+        }
+        return plan.forSeed() && plan.bloom().isPresent()
+                ? ofSeed(plan, plan.bloom().get())
+                : List.of();
+    }
+
+    /** Spread over its time on the ground, the last of them at lifting or in the store. */
+    private static List<DueWalk> ofStock(Plan plan, LocalDate lifted) {
+        List<DueWalk> walks = new ArrayList<>();
+        List<Crop.Stage> stages = plan.crop().rogueStages();
+        long days = lifted.toEpochDay() - plan.sown().toEpochDay();
+        for (int i = 0; i < stages.size(); i++) {
+            boolean stored = stages.get(i).name().toLowerCase(Locale.ROOT).contains("stored");
+            LocalDate day = stored
+                    ? lifted.plusDays(STORE_CHECK_DAYS)
+                    : lifted.minusDays(Math.round(days * (stages.size() - 1.0 - i) / (stages.size() + 1)));
+            walks.add(DueWalk.of(stages.get(i), day));
+        }
+        return List.copyOf(walks);
+    }
+
+    private static List<DueWalk> ofSeed(Plan plan, BloomWindow bloom) {
+        List<DueWalk> walks = new ArrayList<>();
         List<Crop.Stage> stages = plan.crop().rogueStages();
         boolean beforePollen = false;
         for (int i = 0; i < stages.size(); i++) {
             LocalDate day = day(plan, bloom, stages.get(i).name(), (i + 1.0) / (stages.size() + 1));
             beforePollen |= day.isBefore(bloom.first());
-            tasks.add(walk(day, stages.get(i).name() + ": " + stages.get(i).lookFor()));
+            walks.add(DueWalk.of(stages.get(i), day));
         }
         if (plan.crop().crossesFreely() && !beforePollen) {
-            tasks.add(walk(
-                    surelyBefore(plan, bloom).minusDays(WALK_LASTS_DAYS),
-                    "before flowering: what is not as it should be"));
+            Crop.Stage added = new Crop.Stage("before flowering", "what is not as it should be");
+            walks.add(DueWalk.of(added, surelyBefore(plan, bloom).minusDays(DueWalk.LASTS_DAYS)));
         }
+        return List.copyOf(walks);
     }
 
     private static LocalDate day(Plan plan, BloomWindow bloom, String stage, double share) {
@@ -235,10 +249,6 @@ public final class SeasonWork {
 
     private static LocalDate surelyBefore(Plan plan, BloomWindow bloom) {
         return bloom.first().minusDays(BloomForecast.margin(plan.spread(), 0));
-    }
-
-    private static Task walk(LocalDate from, String about) {
-        return new Task(Kind.WALK, from, from.plusDays(WALK_LASTS_DAYS), about);
     }
 
     private static Task on(Kind kind, LocalDate day) {

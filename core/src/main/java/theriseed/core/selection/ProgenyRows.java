@@ -18,9 +18,10 @@ import theriseed.core.measure.Range;
  * @param betweenRows mean square between rows
  * @param error mean square within rows, after blocks where there are any
  * @param freedom degrees of freedom of the error
- * @param leastDifference below which two rows are not told apart, at 5 %
+ * @param leastDifference below which two rows of usual plots are not told apart, at 5 %
  * @param rowVariance variance of the rows' true worth, at least 0
- * @param repeatability share of the differences between row means that is the rows' own, 0 to 1
+ * @param repeatability share of the differences between means of rows of usual plots that is the rows' own, 0 to 1
+ * @param plots of each row
  * @param means of each row
  * @param predicted true worth of each row
  */
@@ -32,6 +33,7 @@ public record ProgenyRows(
         double leastDifference,
         double rowVariance,
         double repeatability,
+        Map<String, Integer> plots,
         Map<String, Double> means,
         Map<String, Double> predicted) {
     private static final double ALPHA = 0.05;
@@ -45,42 +47,82 @@ public record ProgenyRows(
     }
 
     /**
-     * @param scores of each row's plots: 3 rows or more, all with the same number of plots, 2 or more
+     * In blocks every row has as many plots as the others; scattered rows may have lost some.
+     *
+     * @param scores of each row's plots: 3 rows or more, 1 plot or more each and more plots than rows in all
      */
     public static ProgenyRows of(Map<String, List<Double>> scores, Design design) {
         int rows = Range.of(3, 10_000, "rows").check("rows", scores.size());
-        int plots = scores.values().iterator().next().size();
-        scores.forEach((row, values) -> {
-            Range.of(2, 1000, "plots").check(row, values.size());
-            Range.of(plots, plots, "plots, as many as the others").check(row, values.size());
-            values.forEach(value -> Range.of(-1e9, 1e9, "").check(row, value));
-        });
+        Map<String, Integer> plots = plots(scores, design);
+        int all = plots.values().stream().mapToInt(Integer::intValue).sum();
+        Range.of(rows + 1.0, 1e7, "plots, more than rows").check("plots", (double) all);
         Map<String, Double> means = new LinkedHashMap<>();
         scores.forEach((row, values) -> means.put(row, mean(values)));
-        double mean = mean(List.copyOf(means.values()));
+        double mean = scores.values().stream()
+                        .flatMap(List::stream)
+                        .mapToDouble(Double::doubleValue)
+                        .sum()
+                / all;
         double between = 0;
         double within = 0;
         for (Map.Entry<String, List<Double>> row : scores.entrySet()) {
             double own = means.get(row.getKey());
-            between += plots * (own - mean) * (own - mean);
+            between += row.getValue().size() * (own - mean) * (own - mean);
             for (double value : row.getValue()) {
                 within += (value - own) * (value - own);
             }
         }
-        int freedom = rows * (plots - 1);
+        int freedom = all - rows;
         if (design == Design.BLOCKS) {
-            within -= blocks(scores, rows, plots, mean);
-            freedom = (rows - 1) * (plots - 1);
+            int blocks = all / rows;
+            within -= blocks(scores, rows, blocks, mean);
+            freedom = (rows - 1) * (blocks - 1);
         }
         double betweenRows = between / (rows - 1);
-        double error = within / freedom;
-        double rowVariance = Math.max(0, (betweenRows - error) / plots);
-        double repeatability = rowVariance == 0 ? 0 : rowVariance / (rowVariance + error / plots);
+        double error = Math.max(0, within) / freedom;
+        double squares = plots.values().stream()
+                .mapToDouble(count -> count * (double) count)
+                .sum();
+        double usual = (all - squares / all) / (rows - 1);
+        double rowVariance = Math.max(0, (betweenRows - error) / usual);
         Map<String, Double> predicted = new LinkedHashMap<>();
-        means.forEach((row, own) -> predicted.put(row, mean + repeatability * (own - mean)));
-        double least =
-                TDistribution.of(freedom).inverseCumulativeProbability(1 - ALPHA / 2) * Math.sqrt(2 * error / plots);
-        return new ProgenyRows(mean, betweenRows, error, freedom, least, rowVariance, repeatability, means, predicted);
+        means.forEach((row, own) -> predicted.put(row, mean + own(rowVariance, error, plots.get(row)) * (own - mean)));
+        return new ProgenyRows(
+                mean,
+                betweenRows,
+                error,
+                freedom,
+                least(error, freedom, usual, usual),
+                rowVariance,
+                own(rowVariance, error, usual),
+                plots,
+                means,
+                predicted);
+    }
+
+    private static Map<String, Integer> plots(Map<String, List<Double>> scores, Design design) {
+        int first = scores.values().iterator().next().size();
+        Map<String, Integer> plots = new LinkedHashMap<>();
+        scores.forEach((row, values) -> {
+            if (design == Design.BLOCKS) {
+                Range.of(2, 1000, "plots").check(row, values.size());
+                Range.of(first, first, "plots, as many as the others").check(row, values.size());
+            }
+            Range.of(1, 1000, "plots").check(row, values.size());
+            values.forEach(value -> Range.of(-1e9, 1e9, "").check(row, value));
+            plots.put(row, values.size());
+        });
+        return plots;
+    }
+
+    /** Share of a row mean's difference that is the row's own. */
+    private static double own(double rowVariance, double error, double plots) {
+        return rowVariance == 0 ? 0 : rowVariance / (rowVariance + error / plots);
+    }
+
+    private static double least(double error, int freedom, double plotsOfOne, double plotsOfOther) {
+        return TDistribution.of(freedom).inverseCumulativeProbability(1 - ALPHA / 2)
+                * Math.sqrt(error * (1 / plotsOfOne + 1 / plotsOfOther));
     }
 
     private static double blocks(Map<String, List<Double>> scores, int rows, int plots, double mean) {
@@ -110,6 +152,7 @@ public record ProgenyRows(
 
     /** Whether the plots cannot tell this row from the best. */
     public boolean likeTheBest(String row) {
-        return means.get(ranked().get(0)) - means.get(row) < leastDifference;
+        String best = ranked().get(0);
+        return means.get(best) - means.get(row) < least(error, freedom, plots.get(best), plots.get(row));
     }
 }

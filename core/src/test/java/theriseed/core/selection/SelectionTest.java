@@ -7,6 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.CropTable;
+import theriseed.core.crop.Grade;
 import theriseed.core.measure.OutOfRange;
 
 class SelectionTest {
@@ -66,5 +69,51 @@ class SelectionTest {
                         Map.of("R1", List.of(1.0, 2.0), "R2", List.of(1.0, 2.0), "R3", List.of(1.0)),
                         ProgenyRows.Design.BLOCKS))
                 .isInstanceOf(OutOfRange.class);
+    }
+
+    @Test
+    void rowsThatLostPlotsAreTrustedLess() {
+        ProgenyRows rows = ProgenyRows.of(
+                Map.of(
+                        "R1", List.of(9.0, 8.6, 9.2, 8.8),
+                        "R2", List.of(9.0),
+                        "R3", List.of(5.0, 5.6, 5.2),
+                        "R4", List.of(6.9, 7.3)),
+                ProgenyRows.Design.SCATTERED);
+        assertThat(rows.freedom()).isEqualTo(6);
+        assertThat(kept(rows, "R2"))
+                .as("drawn farther to the middle, from one plot only")
+                .isLessThan(kept(rows, "R4"));
+        assertThat(kept(rows, "R4")).isLessThan(kept(rows, "R1"));
+    }
+
+    /** Share of a row's difference from the mean that is taken for its own. */
+    private static double kept(ProgenyRows rows, String row) {
+        return (rows.predicted().get(row) - rows.mean()) / (rows.means().get(row) - rows.mean());
+    }
+
+    @Test
+    void rowsWithOnePlotEachTellNothing() {
+        assertThatThrownBy(() -> ProgenyRows.of(
+                        Map.of("R1", List.of(1.0), "R2", List.of(2.0), "R3", List.of(1.5)),
+                        ProgenyRows.Design.SCATTERED))
+                .isInstanceOf(OutOfRange.class)
+                .hasMessageStartingWith("plots: 3 is outside the valid range [4,");
+    }
+
+    @Test
+    void whatTheGradeAsksIsAmongTheWaysToChoose() {
+        Crop kale = CropTable.shipped().find("kale").orElseThrow();
+        List<KeepTheBest.Option> options =
+                KeepTheBest.options(kale, Grade.MARKET, 200, 0.3, 1.5, SelectionResponse.Sides.BOTH);
+        int asked = (int) kale.plants().of(Grade.MARKET);
+        assertThat(options).extracting(KeepTheBest.Option::kept).contains(asked).isSorted();
+        assertThat(options).allSatisfy(option -> assertThat(option.enough()).isEqualTo(option.kept() >= asked));
+        for (int i = 1; i < options.size(); i++) {
+            assertThat(options.get(i).response().response())
+                    .isLessThan(options.get(i - 1).response().response());
+            assertThat(options.get(i).effectiveSize())
+                    .isGreaterThan(options.get(i - 1).effectiveSize());
+        }
     }
 }

@@ -15,6 +15,18 @@ public final class SentFile {
 
     /** Its text; refused before it is read when it is too large, and when it is no text. */
     public static String text(HttpServletRequest request, int largestBytes) {
+        try {
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes(request, largestBytes)))
+                    .toString();
+        } catch (CharacterCodingException notText) {
+            throw new Refused("file", "bytes that are no text", "text in UTF-8", "This file is not text in UTF-8.");
+        }
+    }
+
+    /** Its bytes; refused before it is read when it is too large. */
+    public static byte[] bytes(HttpServletRequest request, int largestBytes) {
         if (request.getContentLengthLong() > largestBytes) {
             throw tooLarge(request.getContentLengthLong(), largestBytes);
         }
@@ -23,12 +35,7 @@ public final class SentFile {
             if (read.length > largestBytes) {
                 throw tooLarge(read.length, largestBytes);
             }
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .decode(ByteBuffer.wrap(read))
-                    .toString();
-        } catch (CharacterCodingException notText) {
-            throw new Refused("file", "bytes that are no text", "text in UTF-8", "This file is not text in UTF-8.");
+            return read;
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }

@@ -3,16 +3,13 @@ package theriseed.server.calendar;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.bloom.BloomWindow;
 import theriseed.core.season.SeasonWork;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
-import theriseed.server.season.Purpose;
 
 /** The work of a season by its days; reckoned when it is asked for, so that it moves when bloom does. */
 @Service
@@ -46,7 +43,7 @@ public class Calendar {
 
     private Stream<Entry> entries(PlantingView planting) {
         boolean planned = planting.bloom() != null && !planting.bloom().seen();
-        return SeasonWork.of(plan(planting)).stream()
+        return SeasonWork.of(planting.work(crops.get(planting.variety().cropKey()))).stream()
                 .map(task -> new Entry(
                         task.kind(),
                         task.from(),
@@ -69,22 +66,5 @@ public class Calendar {
         return planting.rootGround() != null && lifted != null && !task.from().isAfter(lifted)
                 ? planting.rootGround()
                 : planting.ground();
-    }
-
-    private SeasonWork.Plan plan(PlantingView planting) {
-        PlantingView.Bloom bloom = planting.bloom();
-        return new SeasonWork.Plan(
-                crops.get(planting.variety().cropKey()),
-                planting.season(),
-                planting.sownOn(),
-                Optional.ofNullable(planting.setOutOn()),
-                Optional.ofNullable(planting.liftedOn()),
-                Optional.ofNullable(planting.replantedOn()),
-                Optional.ofNullable(planting.clearedOn()),
-                planting.purpose() == Purpose.SEED,
-                planting.control(),
-                planting.volunteersPulled(),
-                bloom == null ? Optional.empty() : Optional.of(new BloomWindow(bloom.first(), bloom.last())),
-                bloom == null ? 0 : bloom.spreadDays());
     }
 }

@@ -13,6 +13,7 @@ import theriseed.core.crop.Grade;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
+import theriseed.core.isolation.PollenControl;
 import theriseed.server.farm.FarmClock;
 import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
@@ -25,6 +26,7 @@ import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
 import theriseed.server.season.Sowing;
 import theriseed.server.season.Stretch;
+import theriseed.server.season.TrueToType;
 import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyFacts;
 import theriseed.server.season.Where;
@@ -43,6 +45,7 @@ class DemoRecords {
     private final Varieties varieties;
     private final Plantings plantings;
     private final DemoWork work;
+    private final DemoBreeding breeding;
 
     private final Map<Integer, UUID> plots = new HashMap<>();
     private final Map<Integer, UUID> beds = new HashMap<>();
@@ -55,7 +58,8 @@ class DemoRecords {
             Weathers weathers,
             Varieties varieties,
             Plantings plantings,
-            DemoWork work) {
+            DemoWork work,
+            DemoBreeding breeding) {
         this.time = time;
         this.farms = farms;
         this.weathers = weathers;
@@ -63,6 +67,7 @@ class DemoRecords {
         this.varieties = varieties;
         this.plantings = plantings;
         this.work = work;
+        this.breeding = breeding;
     }
 
     void make() {
@@ -76,6 +81,7 @@ class DemoRecords {
         season2025();
         season2026();
         plan2027();
+        breeding.carrot(named.get("carrot of 2024"), named.get("carrot of 2026"), named.get("carrot of 2027"));
         on(
                 "2026-08-14T06:00",
                 () -> weathers.takeDown(new SimulatedStation(farms.get().climate()), LocalDate.of(2023, 7, 1)));
@@ -175,7 +181,16 @@ class DemoRecords {
         named.put(
                 "Kite Market",
                 varieties
-                        .make("melon", new VarietyFacts("Kite Market", "swap at the market", 2023, true, true, false))
+                        .make(
+                                "melon",
+                                new VarietyFacts(
+                                        "Kite Market",
+                                        "swap at the market",
+                                        2023,
+                                        true,
+                                        true,
+                                        false,
+                                        TrueToType.NOT_WRITTEN))
                         .id());
     }
 
@@ -183,12 +198,51 @@ class DemoRecords {
         named.put(
                 name,
                 varieties
-                        .make(crop, new VarietyFacts(name, "kept on the farm", year, false, false, false))
+                        .make(crop, new VarietyFacts(name, "kept on the farm", year, false, false, false, points(name)))
                         .id());
+    }
+
+    /** What true plants look like, for the varieties the grower has described. */
+    private static TrueToType points(String variety) {
+        return switch (variety) {
+            case "Threshold" ->
+                new TrueToType(
+                        "broad, dark, arched",
+                        "two metres, one ear at chest height",
+                        "straw tassel, pale silk",
+                        "tassel in the first week of August",
+                        "",
+                        "twelve rows, soft cream kernels");
+            case "Ninefold" ->
+                new TrueToType(
+                        "deeply curled, blue-green, waxed",
+                        "knee high, single stem",
+                        "no purple",
+                        "bolts in April",
+                        "",
+                        "");
+            case "Ferrous" ->
+                new TrueToType(
+                        "fine, mid green", "", "", "no stalk in the first year", "blunt, dark orange to the core", "");
+            case "Brine" ->
+                new TrueToType("dark with red veins", "", "stalk red", "", "round, dark, unzoned, small crown", "");
+            case "Barrow Moon" ->
+                new TrueToType("cut, grey-mottled", "long vine", "", "", "", "round, ribbed, deep orange, hard rind");
+            case "Lantern Quay" ->
+                new TrueToType(
+                        "regular leaf",
+                        "tall, side-shooting",
+                        "",
+                        "ripe from late July",
+                        "",
+                        "round, orange, two in the hand");
+            default -> TrueToType.NOT_WRITTEN;
+        };
     }
 
     private void season2024() {
         UUID carrot = plant(2024, "Ferrous", bed(6, 1), Grade.MARKET, "2023-06-20", null, 110);
+        named.put("carrot of 2024", carrot);
         on("2024-06-01T10:00", () -> work.walk(carrot, "flowering", 110, 1, "wild carrot"));
         work.lot(carrot)
                 .picked("2024-09-02", 5200, 104)
@@ -309,16 +363,17 @@ class DemoRecords {
         UUID kale = plant(2026, "Ninefold", plot(1), Grade.MARKET, "2025-07-05", null, 74);
         UUID ferry = plant(2026, "Long Ferry", plot(3), Grade.MARKET, "2026-04-22", "2026-05-26", 16);
         UUID moon = plant(2026, "Barrow Moon", plot(5), Grade.MARKET, "2026-04-24", "2026-05-28", 14);
-        UUID harbour = plant(2026, "Harbourmaster", plot(9), Grade.MARKET, "2026-04-24", "2026-05-28", 14);
+        UUID harbour = byHand(2026, "Harbourmaster", plot(9), "2026-04-24", "2026-05-28", 14);
         UUID cucumber = plant(2026, "Rope Green", bed(10, 2), Grade.MARKET, "2026-03-20", "2026-05-20", 18);
         UUID maize = plant(2026, "Threshold", plot(12), Grade.MARKET, "2026-04-02", "2026-05-22", 1400);
         UUID beet = plant(2026, "Brine", plot(8), Grade.MARKET, "2025-06-28", null, 66);
         UUID chard = plant(2026, "Oyster Stem", plot(11), Grade.MARKET, "2025-07-02", null, 62);
         UUID carrot = plant(2026, "Ferrous", bed(6, 4), Grade.MARKET, "2025-06-18", null, 96);
+        named.put("carrot of 2026", carrot);
         UUID pea = plant(2026, "Skerrow Early Row", bed(2, 1), Grade.MARKET, "2026-03-22", null, 300);
         UUID lettuce = plant(2026, "Tidewrack", bed(2, 5), Grade.MARKET, "2026-04-08", null, 64);
         eat(2026, "Slack Water", bed(6, 6), "2025-05-10", "2026-03-20", 120);
-        stock(2026, "Anchor", bed(7, 5, 0, 30), "2025-10-08", "2026-07-20", 400);
+        UUID garlic = stock(2026, "Anchor", bed(7, 5, 0, 30), "2025-10-08", "2026-07-20", 400);
         stock(2026, "Ballast", bed(7, 6), "2026-04-18", "2026-09-05", 180);
 
         on("2026-06-12T09:00", () -> work.walk(lantern, "first green fruit", 24, 0, ""));
@@ -327,6 +382,9 @@ class DemoRecords {
         on("2026-04-18T11:00", () -> work.walk(kale, "spring", 74, 0, ""));
         on("2026-05-02T11:00", () -> work.walk(kale, "flowering", 74, 0, ""));
         on("2026-06-02T10:00", () -> work.walk(pea, "flowering", 300, 1, "tall rogue"));
+        on("2026-06-18T09:00", () -> work.walkInBloom(chard, "spring", 62, 2, "wrong midrib colour", "2026-06-12"));
+        breeding.squash(harbour);
+        breeding.counted(garlic, kale);
         on("2026-08-06T10:00", () -> work.walk(maize, "tassel", 310, 9, "white silks"));
         on("2026-06-22T09:30", () -> work.walk(ferry, "before flowering", 16, 0, ""));
         on("2026-06-22T10:00", () -> work.walk(moon, "before flowering", 14, 0, ""));
@@ -368,7 +426,7 @@ class DemoRecords {
     private void plan2027() {
         on("2026-07-10T20:00", () -> {
             plant(2027, "Gale Warden", bed(2, 6), Grade.MARKET, "2026-04-05", null, 110);
-            plant(2027, "Ferrous", bed(10, 6), Grade.MARKET, "2026-06-20", null, 100);
+            named.put("carrot of 2027", plant(2027, "Ferrous", bed(10, 6), Grade.MARKET, "2026-06-20", null, 100));
             plant(2027, "Long Ferry", plot(8), Grade.MARKET, "2027-04-22", "2027-05-26", 16);
             plant(2027, "Barrow Moon", plot(11), Grade.MARKET, "2027-04-24", "2027-05-28", 14);
             plant(2027, "Anvern Speckle", bed(2, 3), Grade.MARKET, "2027-05-16", null, 240);
@@ -411,6 +469,12 @@ class DemoRecords {
         return planned(season, variety, where, Aim.seed(grade), days, plants);
     }
 
+    private UUID byHand(int season, String variety, Where where, String sownOn, String setOutOn, int plants) {
+        PlantingDays days = PlantingDays.sown(LocalDate.parse(sownOn), LocalDate.parse(setOutOn));
+        Keeping byHand = new Keeping(PollenControl.Kind.HAND_POLLINATED, false, 0, false);
+        return planned(season, variety, where, Aim.seed(Grade.MARKET), days, plants, byHand);
+    }
+
     /** Roots lifted in November, kept in sand, the best planted again in spring. */
     private void root(int season, String variety, Where where, Where roots, String sownOn, int plants) {
         PlantingDays days = new PlantingDays(
@@ -419,9 +483,9 @@ class DemoRecords {
         planned(season, variety, twice, Aim.seed(Grade.MARKET), days, plants);
     }
 
-    private void stock(int season, String variety, Where where, String plantedOn, String liftedOn, int plants) {
+    private UUID stock(int season, String variety, Where where, String plantedOn, String liftedOn, int plants) {
         PlantingDays days = new PlantingDays(LocalDate.parse(plantedOn), null, null, null, LocalDate.parse(liftedOn));
-        planned(season, variety, where, new Aim(Purpose.PLANTING_STOCK, Grade.MARKET, true), days, plants);
+        return planned(season, variety, where, new Aim(Purpose.PLANTING_STOCK, Grade.MARKET, true), days, plants);
     }
 
     private void eat(int season, String variety, Where where, String sownOn, String clearedOn, int plants) {
@@ -431,8 +495,13 @@ class DemoRecords {
 
     /** Planned on the day of sowing, or of today's plan when that is still to come. */
     private UUID planned(int season, String variety, Where where, Aim aim, PlantingDays days, int plants) {
-        PlantingFacts facts = new PlantingFacts(
-                season, named.get(variety), where, aim, days, Sowing.usual(plants, 88), Keeping.NOTHING, "");
+        return planned(season, variety, where, aim, days, plants, Keeping.NOTHING);
+    }
+
+    private UUID planned(
+            int season, String variety, Where where, Aim aim, PlantingDays days, int plants, Keeping keeping) {
+        PlantingFacts facts =
+                new PlantingFacts(season, named.get(variety), where, aim, days, Sowing.usual(plants, 88), keeping, "");
         UUID[] made = new UUID[1];
         LocalDateTime evening = days.sownOn().atTime(18, 0);
         LocalDateTime planning = LocalDateTime.parse("2026-07-10T20:00");

@@ -22,6 +22,7 @@ import theriseed.server.quality.Quality;
 import theriseed.server.stall.Packing;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
+import theriseed.server.walk.Fate;
 import theriseed.server.walk.WalkFacts;
 import theriseed.server.walk.Walks;
 
@@ -47,8 +48,27 @@ class DemoWork {
     }
 
     void walk(UUID planting, String stage, int lookedAt, int offTypes, String kind) {
-        List<WalkFacts.OffType> off = offTypes == 0 ? List.of() : List.of(new WalkFacts.OffType(kind, offTypes));
-        walks.record(Recorded.nextId(), planting, new WalkFacts(stage, time.today(), lookedAt, off, 0, ""));
+        List<WalkFacts.OffType> off =
+                offTypes == 0 ? List.of() : List.of(new WalkFacts.OffType(kind, offTypes, Fate.PULLED, ""));
+        walks.record(Recorded.nextId(), planting, WalkFacts.pulling(stage, time.today(), lookedAt, off));
+    }
+
+    /** An off-type that shed pollen before it was found. */
+    void walkInBloom(UUID planting, String stage, int lookedAt, int offTypes, String kind, String sheddingSince) {
+        List<WalkFacts.OffType> off = List.of(new WalkFacts.OffType(kind, offTypes, Fate.PULLED, ""));
+        WalkFacts facts = new WalkFacts(
+                stage,
+                time.today(),
+                lookedAt,
+                List.of(1),
+                4,
+                off,
+                0,
+                0,
+                0,
+                LocalDate.parse(sheddingSince),
+                "in the eastern half of the row");
+        walks.record(Recorded.nextId(), planting, facts);
     }
 
     Work lot(UUID planting) {
@@ -70,7 +90,7 @@ class DemoWork {
             mass = BigDecimal.valueOf(grams);
             LocalDate on = LocalDate.parse(day);
             at(on.atTime(11, 30), () -> {
-                number = lots.make(planting).number();
+                number = lots.make(planting, null, false).number();
                 lots.labelPrinted(number);
                 harvests.record(number, new HarvestFacts(on, mass, plants, ""));
             });

@@ -26,6 +26,7 @@ import theriseed.server.quality.Quality;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
+import theriseed.server.walk.LateView;
 import theriseed.server.walk.StageVerdict;
 import theriseed.server.walk.Walks;
 
@@ -71,6 +72,7 @@ public class Gate {
         Map<UUID, HarvestView> picked = harvests.of(ids);
         Map<UUID, BenchView> worked = bench.of(lots, planted, picked);
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
+        Map<UUID, List<LateView>> late = walks.late(planted.values());
         Map<UUID, TestsView> tested = quality.of(ids);
         LocalDate today = time.today();
         return lots.stream()
@@ -79,6 +81,8 @@ public class Gate {
                     HarvestView harvest = picked.get(lot.id());
                     BenchView work = worked.get(lot.id());
                     StageVerdict walk = walked.get(lot.plantingId());
+                    boolean undecided = late.getOrDefault(lot.plantingId(), List.of()).stream()
+                            .anyMatch(shed -> !shed.decided());
                     TestsView tests = tested.get(lot.id());
                     return new LotKnown(
                             lot,
@@ -87,7 +91,7 @@ public class Gate {
                             work,
                             walk,
                             tests,
-                            judge(lot, planting, harvest, work, walk, tests, today));
+                            judge(lot, planting, harvest, work, walk, undecided, tests, today));
                 })
                 .toList();
     }
@@ -98,6 +102,7 @@ public class Gate {
             HarvestView harvest,
             BenchView work,
             StageVerdict walk,
+            boolean shedUndecided,
             TestsView tests,
             LocalDate today) {
         Crop crop = crops.get(planting.variety().cropKey());
@@ -110,6 +115,7 @@ public class Gate {
                         : planting.isolation().verdict(),
                 harvest == null ? 0 : harvest.plants(),
                 Optional.ofNullable(walk).map(StageVerdict::verdict),
+                shedUndecided,
                 work != null && work.clean(),
                 work == null || work.moisture() == null ? OptionalDouble.empty() : OptionalDouble.of(work.moisture()),
                 Optional.ofNullable(tests.seedWeight()).map(weight -> weight.result()),

@@ -1,7 +1,11 @@
 package theriseed.server.harvest;
 
+import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -21,10 +25,11 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
+import theriseed.server.walk.Picking;
 
 /** Picking into numbered lots. */
 @Service
-public class Harvests {
+public class Harvests implements Picking {
     private final HarvestRepository harvests;
     private final Lots lots;
     private final Plantings plantings;
@@ -57,6 +62,13 @@ public class Harvests {
     @Transactional(readOnly = true)
     public Map<UUID, HarvestView> of(Collection<UUID> lotIds) {
         return harvests.findByLotIdIn(lotIds).stream().collect(Collectors.toMap(Harvest::lotId, Harvest::view));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Optional<LocalDate> cutOn(UUID plantingId) {
+        List<UUID> ids = lots.of(List.of(plantingId)).stream().map(LotView::id).toList();
+        return of(ids).values().stream().map(HarvestView::pickedOn).max(Comparator.naturalOrder());
     }
 
     @HandsWork

@@ -23,6 +23,7 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
+import theriseed.server.selection.Selection;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 
@@ -36,9 +37,11 @@ class LabelController {
     private final Lots lots;
     private final Gate gate;
     private final Stall stall;
+    private final Selection selection;
     private final Crops crops;
 
-    LabelController(Lots lots, Gate gate, Stall stall, Crops crops) {
+    LabelController(Lots lots, Gate gate, Stall stall, Selection selection, Crops crops) {
+        this.selection = selection;
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
@@ -64,6 +67,25 @@ class LabelController {
     @PostMapping("/api/lots/{number}/label-printed")
     void printed(@PathVariable String number) {
         lots.labelPrinted(number);
+    }
+
+    /** Tags of the best plants and fruits, so that nobody picks them for the kitchen. */
+    @GetMapping(value = "/api/plantings/{id}/selection/tags.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> tags(@PathVariable UUID id) {
+        Selection.SelectionPage page = selection.page(id, null);
+        PlantingView planting = page.planting();
+        List<LabelSheet.Label> tags = page.candidates().stream()
+                .map(marked -> new LabelSheet.Label(
+                        marked.tag(),
+                        "NOT FOR EATING: seed",
+                        List.of(
+                                planting.variety().name() + ", "
+                                        + planting.variety().cropName().toLowerCase(Locale.ROOT),
+                                planting.ground() + ", season " + planting.season(),
+                                "marked " + marked.markedOn())))
+                .toList();
+        Range.of(1, MOST, "tags").check("tags", tags.size());
+        return pdf(PACKETS.pdf("Tags of " + planting.variety().name(), tags), "tags");
     }
 
     @GetMapping(value = "/api/lots/{number}/packing/{run}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

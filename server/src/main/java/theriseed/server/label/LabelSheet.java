@@ -37,8 +37,6 @@ final class LabelSheet {
             document.getDocumentInformation().setTitle("Labels " + label.number());
             PDFont font = PDType0Font.load(document, fontFile);
             QrCode code = new QrCode(label.number());
-            float width = PDRectangle.A4.getWidth() / columns;
-            float height = PDRectangle.A4.getHeight() / rows;
             int sheet = columns * rows;
             PDPage full = null;
             for (int first = 0; first < copies; first += sheet) {
@@ -54,9 +52,7 @@ final class LabelSheet {
                 full = whole ? page : full;
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     for (int i = 0; i < Math.min(sheet, copies - first); i++) {
-                        float left = (i % columns) * width;
-                        float top = PDRectangle.A4.getHeight() - (i / columns) * height;
-                        draw(content, font, code, label, left, top, width, height);
+                        draw(content, font, code, label, i);
                     }
                 }
             }
@@ -65,6 +61,39 @@ final class LabelSheet {
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
+    }
+
+    /** One label after the other. */
+    byte[] pdf(String title, List<Label> labels) {
+        try (PDDocument document = new PDDocument();
+                InputStream fontFile = PDDocument.class.getResourceAsStream(FONT);
+                ByteArrayOutputStream pdf = new ByteArrayOutputStream()) {
+            document.getDocumentInformation().setTitle(title);
+            PDFont font = PDType0Font.load(document, fontFile);
+            int sheet = columns * rows;
+            for (int first = 0; first < labels.size(); first += sheet) {
+                PDPage page = new PDPage(PDRectangle.A4);
+                document.addPage(page);
+                try (PDPageContentStream content = new PDPageContentStream(document, page)) {
+                    for (int i = first; i < Math.min(first + sheet, labels.size()); i++) {
+                        Label label = labels.get(i);
+                        draw(content, font, new QrCode(label.number()), label, i - first);
+                    }
+                }
+            }
+            document.save(pdf);
+            return pdf.toByteArray();
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private void draw(PDPageContentStream page, PDFont font, QrCode code, Label label, int place) throws IOException {
+        float width = PDRectangle.A4.getWidth() / columns;
+        float height = PDRectangle.A4.getHeight() / rows;
+        float left = (place % columns) * width;
+        float top = PDRectangle.A4.getHeight() - (place / columns) * height;
+        draw(page, font, code, label, left, top, width, height);
     }
 
     private static void draw(

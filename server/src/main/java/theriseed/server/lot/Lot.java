@@ -23,6 +23,8 @@ class Lot extends Recorded {
     @Enumerated(EnumType.STRING)
     private Grade grade;
 
+    private UUID ringId;
+    private boolean untagged;
     private Instant labelPrintedAt;
     private String holdReason;
     private Instant heldAt;
@@ -30,7 +32,7 @@ class Lot extends Recorded {
 
     protected Lot() {}
 
-    Lot(LotNumber number, UUID plantingId, UUID varietyId, int season, Grade grade, Stamp stamp) {
+    Lot(LotNumber number, UUID plantingId, UUID varietyId, int season, Grade grade, UUID ringId, Stamp stamp) {
         super(stamp);
         this.number = number.text();
         this.folded = LotNumber.folded(number.text());
@@ -38,6 +40,23 @@ class Lot extends Recorded {
         this.varietyId = varietyId;
         this.season = season;
         this.grade = grade;
+        this.ringId = ringId;
+    }
+
+    /** Never up again: seed does not become truer. */
+    void gradeDown(Grade lower) {
+        if (lower.ordinal() < grade.ordinal()) {
+            grade = lower;
+        }
+    }
+
+    /** Fruit that nobody tagged may be anybody's. */
+    void untagged() {
+        this.untagged = true;
+    }
+
+    UUID ringId() {
+        return ringId;
     }
 
     void hold(String reason, Stamp stamp) {
@@ -76,6 +95,8 @@ class Lot extends Recorded {
                 varietyId,
                 season,
                 grade,
+                ringId,
+                untagged,
                 labelPrintedAt,
                 holdReason == null ? null : new LotView.Hold(holdReason, heldAt, heldBy));
     }

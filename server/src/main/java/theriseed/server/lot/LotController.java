@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Maybe;
 
 /** Making, holding and releasing lots over HTTP. */
 @RestController
@@ -18,13 +19,17 @@ class LotController {
         this.lots = lots;
     }
 
-    record LotRequest(@NotNull UUID plantingId) {}
+    /** @param untagged whether it is fruit that nobody tagged */
+    record LotRequest(
+            @NotNull UUID plantingId,
+            @Maybe UUID ringId,
+            @Maybe Boolean untagged) {}
 
     record HoldRequest(@NotBlank String reason) {}
 
     @PostMapping("/api/lots")
     LotView make(@Valid @RequestBody LotRequest request) {
-        return lots.make(request.plantingId());
+        return lots.make(request.plantingId(), request.ringId(), Boolean.TRUE.equals(request.untagged()));
     }
 
     @PostMapping("/api/lots/{number}/hold")

@@ -5,7 +5,12 @@ import java.util.UUID;
 import theriseed.core.crop.Grade;
 import theriseed.server.base.Maybe;
 
-/** A lot's identity as others see it. */
+/**
+ * A lot's identity as others see it.
+ *
+ * @param untagged whether it is fruit of a hand-pollinated planting that nobody tagged
+ * @param ringId the ring of suspect seed it was picked from
+ */
 public record LotView(
         UUID id,
         int version,
@@ -14,6 +19,8 @@ public record LotView(
         UUID varietyId,
         int season,
         Grade grade,
+        @Maybe UUID ringId,
+        boolean untagged,
         @Maybe Instant labelPrintedAt,
         @Maybe Hold hold) {
 

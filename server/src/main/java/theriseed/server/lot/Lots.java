@@ -9,6 +9,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Grade;
+import theriseed.core.isolation.PollenControl;
 import theriseed.core.lot.LotNumber;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Corrections;
@@ -22,18 +24,24 @@ import theriseed.server.season.PlantingGivenUp;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
+import theriseed.server.walk.Decision;
+import theriseed.server.walk.RingView;
+import theriseed.server.walk.Rings;
+import theriseed.server.walk.SeedSuspect;
 
 /** Numbers lots, finds them, holds and releases them. */
 @Service
 public class Lots {
     private final LotRepository lots;
     private final Plantings plantings;
+    private final Rings rings;
     private final Corrections corrections;
     private final Stamps stamps;
 
-    Lots(LotRepository lots, Plantings plantings, Corrections corrections, Stamps stamps) {
+    Lots(LotRepository lots, Plantings plantings, Rings rings, Corrections corrections, Stamps stamps) {
         this.lots = lots;
         this.plantings = plantings;
+        this.rings = rings;
         this.corrections = corrections;
         this.stamps = stamps;
     }
@@ -107,10 +115,44 @@ public class Lots {
                 .toList();
     }
 
-    /** Gives a planting's seed its number, before anything is picked into it. */
+    /** What was decided about suspect seed holds for the lots that are there already. */
+    @EventListener
+    void on(SeedSuspect suspect) {
+        RingView ring = suspect.ring();
+        for (Lot lot : lots.findByPlantingIdInOrderByNumber(List.of(ring.plantingId()))) {
+            if (lot.ringId() != null) {
+                continue;
+            }
+            Grade before = lot.view().grade();
+            follow(lot, ring);
+            if (before != lot.view().grade()) {
+                corrections.keep(
+                        "lot",
+                        lot.id(),
+                        Map.of("grade", before),
+                        Map.of("grade", lot.view().grade()),
+                        ring.reason());
+            }
+        }
+    }
+
+    private void follow(Lot lot, RingView ring) {
+        if (ring.decision() == Decision.HELD && lot.holdReason() == null) {
+            lot.hold(ring.reason(), stamps.now());
+        } else if (ring.decision() == Decision.GRADED_DOWN) {
+            lot.gradeDown(ring.grade());
+        }
+    }
+
+    /**
+     * Gives a planting's seed its number, before anything is picked into it.
+     *
+     * @param untagged whether it is fruit of a hand-pollinated planting that nobody tagged, which stays apart
+     * @param ringId the ring of suspect seed it is picked from, which stays apart; null for the rest of the planting
+     */
     @HandsWork
     @Transactional
-    public LotView make(UUID plantingId) {
+    public LotView make(UUID plantingId, UUID ringId, boolean untagged) {
         PlantingView planting = plantings.get(plantingId);
         if (planting.purpose() != Purpose.SEED) {
             throw new Refused(
@@ -120,9 +162,40 @@ public class Lots {
                     planting.variety().name() + " on " + planting.plotName() + " is grown to eat, not for seed.");
         }
         LotNumber number = next(planting.season(), planting.variety().cropName());
-        return lots.save(new Lot(
-                        number, plantingId, planting.variety().id(), planting.season(), planting.grade(), stamps.now()))
-                .view();
+        Lot lot = new Lot(
+                number, plantingId, planting.variety().id(), planting.season(), planting.grade(), ringId, stamps.now());
+        if (untagged) {
+            checkByHand(planting);
+            lot.untagged();
+            lot.hold("fruit from flowers that nobody tagged: what fathered it is not known", stamps.now());
+        } else if (ringId == null) {
+            rings.of(plantingId).forEach(ring -> follow(lot, ring));
+        } else {
+            lot.hold(fromRing(plantingId, ringId), stamps.now());
+        }
+        return lots.save(lot).view();
+    }
+
+    private static void checkByHand(PlantingView planting) {
+        boolean byHand = planting.control() == PollenControl.Kind.HAND_POLLINATED
+                || planting.control() == PollenControl.Kind.BAGGED;
+        if (!byHand) {
+            throw new Refused(
+                    "untagged",
+                    true,
+                    "a planting that is bagged or pollinated by hand",
+                    "Only where flowers are tagged is there untagged fruit.");
+        }
+    }
+
+    private String fromRing(UUID plantingId, UUID ringId) {
+        RingView ring = rings.get(ringId);
+        if (!ring.plantingId().equals(plantingId) || ring.decision() != Decision.KEPT_APART) {
+            throw new Refused(
+                    "ringId", ringId, "a ring of this planting that is kept apart", "This ring is not kept apart.");
+        }
+        return "from the plants within " + Math.round(ring.radius() * 10) / 10.0 + " m of an off-type: "
+                + ring.reason();
     }
 
     private LotNumber next(int year, String cropName) {

@@ -3,9 +3,14 @@ package theriseed.server.season;
 import java.time.LocalDate;
 import java.util.UUID;
 
-/** A planting as one of its season: as it is recorded, or as it is tried. */
-record Member(UUID id, int version, Variety variety, PlantingFacts facts, LocalDate firstFlowerOn) {
+/**
+ * A planting as one of its season: as it is recorded, or as it is tried.
+ *
+ * @param coverLeaked whether its cage was found not to have been tight
+ */
+record Member(
+        UUID id, int version, Variety variety, PlantingFacts facts, LocalDate firstFlowerOn, boolean coverLeaked) {
     Member otherwise(PlantingFacts tried) {
-        return new Member(id, version, variety, tried, firstFlowerOn);
+        return new Member(id, version, variety, tried, firstFlowerOn, coverLeaked);
     }
 }

@@ -42,6 +42,7 @@ class Planting extends Recorded {
 
     private String restOverruled;
     private LocalDate firstFlowerOn;
+    private boolean coverLeaked;
     private boolean givenUp;
     private UUID schemeId;
     private UUID copiedFrom;
@@ -64,6 +65,7 @@ class Planting extends Recorded {
         this.copiedFrom = original.id();
         this.copiedVersion = original.version();
         this.firstFlowerOn = original.firstFlowerOn;
+        this.coverLeaked = original.coverLeaked;
         take(original.facts());
     }
 
@@ -131,6 +133,14 @@ class Planting extends Recorded {
         this.firstFlowerOn = day;
     }
 
+    void coverLeaked(boolean leaked) {
+        this.coverLeaked = leaked;
+    }
+
+    boolean coverLeaked() {
+        return coverLeaked;
+    }
+
     void giveUp(boolean givenUp) {
         this.givenUp = givenUp;
     }
@@ -165,7 +175,7 @@ class Planting extends Recorded {
     }
 
     Member member() {
-        return new Member(id(), version(), variety, facts(), firstFlowerOn);
+        return new Member(id(), version(), variety, facts(), firstFlowerOn, coverLeaked);
     }
 
     /** What a correction compares. */
@@ -193,6 +203,7 @@ class Planting extends Recorded {
         facts.put("volunteersPulled", keeping.volunteersPulled());
         facts.put("restOverruled", restOverruled);
         facts.put("firstFlowerOn", firstFlowerOn);
+        facts.put("coverLeaked", coverLeaked);
         facts.put("givenUp", givenUp);
         return facts;
     }

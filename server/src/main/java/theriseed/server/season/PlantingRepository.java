@@ -23,6 +23,9 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
     @EntityGraph(attributePaths = "variety")
     Optional<Planting> findWithVarietyById(UUID id);
 
+    @EntityGraph(attributePaths = "variety")
+    List<Planting> findWithVarietyByIdIn(Collection<UUID> ids);
+
     @Query("select p.id from Planting p where p.variety.id = :variety and p.schemeId is null and not p.givenUp"
             + " order by p.season desc, p.id")
     List<UUID> ofVariety(UUID variety);
@@ -31,6 +34,9 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
             "select p from Planting p join fetch p.variety where p.ground.plotId = :plot and p.season between :first and :last"
                     + " and p.schemeId is null and not p.givenUp")
     List<Planting> onPlot(UUID plot, int first, int last);
+
+    @Query("select p.id from Planting p where p.season = :season and p.schemeId is null and not p.givenUp")
+    List<UUID> idsOf(int season);
 
     @Query("select distinct p.season from Planting p where p.id in :ids")
     List<Integer> seasonsOf(Collection<UUID> ids);

@@ -2,13 +2,17 @@ package theriseed.server.season;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import theriseed.core.bloom.BloomWindow;
+import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.population.PopulationPlan;
+import theriseed.core.season.SeasonWork;
 import theriseed.core.store.StockPlan;
 import theriseed.server.base.Maybe;
 
@@ -25,6 +29,7 @@ import theriseed.server.base.Maybe;
  * @param rootGround plot and beds of the roots in words, when they are lifted
  * @param rootsFrom first day of the roots on the ground of their own year, when they are lifted
  * @param rootsTo last day of them there
+ * @param coverLeaked whether its cage was found not to have been tight, so that it is judged as standing open
  * @param stock for planting stock: whether it is enough, and what to put in store
  * @param cold weeks of cold it gets before it flowers, for crops that need them
  */
@@ -62,6 +67,7 @@ public record PlantingView(
         double germination,
         double selected,
         PollenControl.Kind control,
+        boolean coverLeaked,
         boolean everyFlower,
         double dropped,
         boolean volunteersPulled,
@@ -73,6 +79,28 @@ public record PlantingView(
         @Maybe Isolation isolation,
         @Maybe Population population,
         @Maybe Stock stock) {
+
+    /** What its season's work hangs on. */
+    public SeasonWork.Plan work(Crop crop) {
+        return new SeasonWork.Plan(
+                crop,
+                season,
+                sownOn,
+                Optional.ofNullable(setOutOn),
+                Optional.ofNullable(liftedOn),
+                Optional.ofNullable(replantedOn),
+                Optional.ofNullable(clearedOn),
+                purpose == Purpose.SEED,
+                control,
+                volunteersPulled,
+                window(),
+                bloom == null ? 0 : bloom.spreadDays());
+    }
+
+    /** First to last flower; none when it will not flower. */
+    public Optional<BloomWindow> window() {
+        return Optional.ofNullable(bloom).map(days -> new BloomWindow(days.first(), days.last()));
+    }
 
     /**
      * Bloom and the days on which its seed may be ripe.

@@ -105,6 +105,34 @@ public class Plantings {
         return whole(planting(id), true);
     }
 
+    /** What is known of a planting without judging it. */
+    @Transactional(readOnly = true)
+    public Grown grown(UUID id) {
+        return Grown.of(planting(id));
+    }
+
+    /** The same of several; those that are not there are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Grown> grown(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : plantings.findWithVarietyByIdIn(ids).stream()
+                        .map(Grown::of)
+                        .collect(Collectors.toMap(Grown::id, Function.identity()));
+    }
+
+    /** Ids of the plantings of a season, in the plan and not given up. */
+    @Transactional(readOnly = true)
+    public List<UUID> idsOfSeason(int season) {
+        return plantings.idsOf(season);
+    }
+
+    /** Ids of the plantings of a variety, in the plan and not given up. */
+    @Transactional(readOnly = true)
+    public List<UUID> idsOfVariety(UUID varietyId) {
+        return plantings.ofVariety(varietyId);
+    }
+
     /** Which crop stands there, without judging it. */
     @Transactional(readOnly = true)
     public String cropKey(UUID id) {
@@ -136,7 +164,7 @@ public class Plantings {
     @Transactional(readOnly = true)
     public List<WayView> waysOut(UUID id) {
         Planting planting = planting(id);
-        if (!planting.facts().aim().forSeed()) {
+        if (planting.givenUp() || !planting.facts().aim().forSeed()) {
             return List.of();
         }
         return ways(planting, true).of(planting.member());
@@ -154,6 +182,12 @@ public class Plantings {
         SeasonAsWhole whole =
                 stocked ? loaded.whole().stocked(seasons.stockOf(sameGroup(planting, loaded.whole()))) : loaded.whole();
         return new Ways(whole, loaded.taken(), seasons.frosts(), time.today(), planting.schemeId());
+    }
+
+    /** The ground a planting takes. */
+    @Transactional(readOnly = true)
+    public Site site(UUID id) {
+        return seasons.farmGround().site(planting(id).facts().where());
     }
 
     /** The ground that each planting of a season takes, drawn in metres from the farm's spot. */
@@ -286,6 +320,17 @@ public class Plantings {
         SeasonDates.check("seenOn", day, planting.facts().days().sownOn(), time.today());
         change(planting, planting.firstFlowerOn() == null ? "first flower seen" : reason, () -> planting.flowered(day));
         return whole(plantings.saveAndFlush(planting));
+    }
+
+    /** Whether the cage over a planting was found not to have been tight: then it is judged as standing open. */
+    @HandsWork
+    @Transactional
+    public void coverLeaked(UUID id, boolean leaked, String why) {
+        Planting planting = planting(id);
+        if (planting.coverLeaked() != leaked) {
+            change(planting, why, () -> planting.coverLeaked(leaked));
+            plantings.saveAndFlush(planting);
+        }
     }
 
     /** Ground that is planted this year or later is not taken away, nor made too short for what stands on it. */

@@ -239,6 +239,7 @@ final class SeasonAsWhole {
                 facts.sowing().germination(),
                 facts.sowing().selected(),
                 facts.keeping().control(),
+                member.coverLeaked(),
                 facts.keeping().everyFlower(),
                 facts.keeping().dropped(),
                 facts.keeping().volunteersPulled(),
@@ -335,7 +336,7 @@ final class SeasonAsWhole {
                 facts.sowing().plants() * each(crop, facts),
                 blooming(bloom, facts),
                 bloom.spread(),
-                control(crop, bloom, facts),
+                control(crop, bloom, member),
                 surely(bloom, facts),
                 facts.aim().forSeed() ? Optional.of(facts.aim().grade()) : Optional.empty(),
                 facts.keeping().dropped());
@@ -370,11 +371,16 @@ final class SeasonAsWhole {
                         new BloomWindow(window.first(), cleared.isBefore(window.last()) ? cleared : window.last()));
     }
 
-    private static PollenControl control(Crop crop, BloomForecast.Bloom bloom, PlantingFacts facts) {
+    /** A cage that was not tight is none. */
+    private static PollenControl control(Crop crop, BloomForecast.Bloom bloom, Member member) {
+        PlantingFacts facts = member.facts();
         if (blooming(bloom, facts).isEmpty() && (!facts.aim().forSeed() || bloom.tooLittleCold())) {
             return PollenControl.NEVER_FLOWERS;
         }
-        return PollenControl.of(facts.keeping().control(), facts.keeping().everyFlower(), crop);
+        boolean open = member.coverLeaked() && facts.keeping().control() == PollenControl.Kind.CAGED;
+        return open
+                ? PollenControl.OPEN
+                : PollenControl.of(facts.keeping().control(), facts.keeping().everyFlower(), crop);
     }
 
     /** A crop to be eaten just before its bloom may flower all the same. */

@@ -45,10 +45,11 @@ class SeasonController {
             @NotNull Boolean treated,
             @NotNull Boolean hybrid,
             @NotNull Boolean breedingOut,
+            @NotNull @Valid TrueToType trueToType,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
         VarietyFacts facts() {
-            return new VarietyFacts(name, source, yearReceived, treated, hybrid, breedingOut);
+            return new VarietyFacts(name, source, yearReceived, treated, hybrid, breedingOut, trueToType);
         }
     }
 

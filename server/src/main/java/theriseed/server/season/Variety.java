@@ -1,5 +1,6 @@
 package theriseed.server.season;
 
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -19,6 +20,9 @@ class Variety extends Recorded {
     private boolean treated;
     private boolean hybrid;
     private boolean breedingOut;
+
+    @Embedded
+    private TrueToType trueToType;
 
     protected Variety() {}
 
@@ -42,6 +46,7 @@ class Variety extends Recorded {
         this.treated = facts.treated();
         this.hybrid = facts.hybrid();
         this.breedingOut = facts.breedingOut();
+        this.trueToType = facts.trueToType();
     }
 
     /** Refuses seed from a hybrid unless its breeding-out was declared. */
@@ -74,6 +79,12 @@ class Variety extends Recorded {
         facts.put("treated", treated);
         facts.put("hybrid", hybrid);
         facts.put("breedingOut", breedingOut);
+        facts.put("leaf", trueToType.leaf());
+        facts.put("habit", trueToType.habit());
+        facts.put("colour", trueToType.colour());
+        facts.put("maturity", trueToType.maturity());
+        facts.put("root", trueToType.root());
+        facts.put("fruit", trueToType.fruit());
         return facts;
     }
 
@@ -89,6 +100,7 @@ class Variety extends Recorded {
                 yearReceived,
                 treated,
                 hybrid,
-                breedingOut);
+                breedingOut,
+                trueToType);
     }
 }

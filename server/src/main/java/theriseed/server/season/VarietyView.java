@@ -15,4 +15,5 @@ public record VarietyView(
         int yearReceived,
         boolean treated,
         boolean hybrid,
-        boolean breedingOut) {}
+        boolean breedingOut,
+        TrueToType trueToType) {}

@@ -7,9 +7,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.FermentClock;
@@ -24,28 +26,40 @@ import theriseed.server.bench.StepView;
 import theriseed.server.calendar.Calendar;
 import theriseed.server.calendar.Entry;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.pollination.PollinationWork;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
 import theriseed.server.thread.Threads;
 import theriseed.server.today.Act.Kind;
 import theriseed.server.today.Act.When;
+import theriseed.server.walk.LateView;
 import theriseed.server.walk.StageVerdict;
+import theriseed.server.walk.StageWalk;
 import theriseed.server.walk.Walks;
 
 /** Finds what waits, from the records of plantings, walks, lots and tests. Nothing here is a list somebody keeps. */
 @Service
 class Acts {
     private static final int WALK_DAYS_BEFORE_BLOOM = 21;
+    private static final int WALK_LATE_DAYS = 14;
 
     private final Plantings plantings;
     private final Walks walks;
     private final Threads threads;
     private final Calendar calendar;
+    private final PollinationWork pollination;
     private final FarmTime time;
 
-    Acts(Plantings plantings, Walks walks, Threads threads, Calendar calendar, FarmTime time) {
+    Acts(
+            Plantings plantings,
+            Walks walks,
+            Threads threads,
+            Calendar calendar,
+            PollinationWork pollination,
+            FarmTime time) {
         this.calendar = calendar;
+        this.pollination = pollination;
         this.plantings = plantings;
         this.walks = walks;
         this.threads = threads;
@@ -57,14 +71,28 @@ class Acts {
         List<Threads.Shelved> lots = threads.recent();
         List<Act> acts = new ArrayList<>();
         lots.forEach(shelved -> ofLot(shelved, acts));
-        List<PlantingView> growing = plantings.of(time.today().getYear()).stream()
-                .filter(planting -> planting.purpose() == Purpose.SEED)
+        int year = time.today().getYear();
+        List<PlantingView> kept = Stream.concat(plantings.of(year).stream(), plantings.of(year + 1).stream())
+                .filter(planting -> planting.purpose() != Purpose.EATING)
                 .toList();
-        Map<UUID, StageVerdict> walked = walks.verdicts(growing);
+        Map<UUID, StageVerdict> walked = walks.verdicts(kept);
+        Map<UUID, List<StageWalk>> stages = walks.stages(kept);
+        Map<UUID, List<LateView>> late = walks.late(kept);
         Set<UUID> numbered =
                 lots.stream().map(shelved -> shelved.known().planting().id()).collect(Collectors.toSet());
-        growing.forEach(
-                planting -> ofPlanting(planting, walked.get(planting.id()), numbered.contains(planting.id()), acts));
+        for (PlantingView planting : kept) {
+            UUID id = planting.id();
+            if (!numbered.contains(id)) {
+                walk(planting, walked.get(id), stages.get(id), acts);
+            }
+            if (planting.season() == year && planting.purpose() == Purpose.SEED) {
+                ofPlanting(planting, numbered.contains(id), acts);
+            }
+            late.getOrDefault(id, List.of()).stream()
+                    .filter(shed -> !shed.decided())
+                    .forEach(shed -> acts.add(decide(planting, shed)));
+        }
+        pollination.waiting(kept).forEach(waits -> acts.add(pollination(waits)));
         calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, acts));
         acts.sort(Comparator.comparing(Act::urgent)
                 .reversed()
@@ -99,30 +127,64 @@ class Acts {
                 entry.about().isEmpty() ? null : entry.about()));
     }
 
-    private void ofPlanting(PlantingView planting, StageVerdict walked, boolean numbered, List<Act> acts) {
+    /** A walk is due while its stage lasts, and before and in bloom until its planting is shown to be true. */
+    private void walk(PlantingView planting, StageVerdict walked, List<StageWalk> stages, List<Act> acts) {
+        LocalDate today = time.today();
+        Optional<StageWalk> now = stages.stream()
+                .filter(stage -> stage.from() != null
+                        && !today.isBefore(stage.from())
+                        && !today.isAfter(stage.to().plusDays(WALK_LATE_DAYS)))
+                .max(Comparator.comparing(StageWalk::from));
+        boolean stageOpen = now.isPresent() && now.get().verdict() == null;
+        boolean notShown = walked == null || walked.verdict().mark() != WalkVerdict.Mark.SHOWN;
+        boolean near = planting.purpose() == Purpose.SEED
+                && planting.bloom() != null
+                && !today.isBefore(planting.bloom().first().minusDays(WALK_DAYS_BEFORE_BLOOM));
+        if (!stageOpen && !(near && notShown)) {
+            return;
+        }
+        boolean blooms = near && !today.isAfter(planting.bloom().last());
+        StageVerdict told = stageOpen ? null : walked;
+        acts.add(about(
+                planting,
+                Kind.WALK,
+                When.WHILE_DRY,
+                notShown && blooms && !today.isBefore(planting.bloom().first()),
+                new Figures()
+                        .stage(now.map(StageWalk::stage).orElse(told == null ? null : told.stage()))
+                        .count(told == null ? null : told.verdict().more())
+                        .share(
+                                told == null ? null : told.verdict().limit().upper(),
+                                planting.grade().offTypesAllowed())
+                        .other(now.map(StageWalk::lookFor).orElse(null))));
+    }
+
+    private static Act pollination(PollinationWork.Waits waits) {
+        When when = waits.what() == PollinationWork.What.POLLINATE ? When.WHILE_WET : When.WHILE_DRY;
+        return about(
+                waits.planting(),
+                Kind.valueOf(waits.what().name()),
+                when,
+                waits.what() == PollinationWork.What.POLLINATE,
+                new Figures().count(waits.count()));
+    }
+
+    private static Act decide(PlantingView planting, LateView shed) {
+        return about(
+                planting,
+                Kind.DECIDE_RING,
+                When.BY_EVENING,
+                shed.late().suspect(),
+                new Figures()
+                        .share(shed.late().shed().seedFathered(), shed.late().limit()));
+    }
+
+    private void ofPlanting(PlantingView planting, boolean numbered, List<Act> acts) {
         LocalDate today = time.today();
         if (planting.bloom() == null) {
             return;
         }
-        LocalDate first = planting.bloom().first();
         LocalDate last = planting.bloom().last();
-        boolean notShown = walked == null || walked.verdict().mark() != WalkVerdict.Mark.SHOWN;
-        boolean due = !today.isBefore(first.minusDays(WALK_DAYS_BEFORE_BLOOM)) && !numbered;
-        if (due && notShown) {
-            acts.add(about(
-                    planting,
-                    Kind.WALK,
-                    When.WHILE_DRY,
-                    !today.isBefore(first) && !today.isAfter(last),
-                    new Figures()
-                            .stage(walked == null ? null : walked.stage())
-                            .count(walked == null ? null : walked.verdict().more())
-                            .share(
-                                    walked == null
-                                            ? null
-                                            : walked.verdict().limit().upper(),
-                                    planting.grade().offTypesAllowed())));
-        }
         if (!numbered && !today.isBefore(planting.bloom().ripeFrom())) {
             acts.add(about(
                     planting,

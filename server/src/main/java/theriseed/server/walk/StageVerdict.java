@@ -1,6 +1,30 @@
 package theriseed.server.walk;
 
+import theriseed.core.roguing.Remaining;
 import theriseed.core.roguing.WalkVerdict;
 
-/** What all walks of one stage together have shown. */
-public record StageVerdict(String stage, int lookedAt, int offTypes, WalkVerdict verdict) {}
+/**
+ * What all walks of one stage together have shown. Plants walked past twice are the same plants: no more count than stand.
+ *
+ * @param passes times over the whole stand
+ * @param remaining what probably still stands
+ */
+public record StageVerdict(
+        String stage, int lookedAt, int offTypes, int pulled, double passes, WalkVerdict verdict, Remaining remaining) {
+
+    /** @param lookedAt plants walked past, at least 1 */
+    static StageVerdict of(
+            theriseed.core.crop.Grade grade, String stage, int lookedAt, int offTypes, int pulled, int stand) {
+        int plants = Math.min(lookedAt, stand);
+        int off = Math.min(offTypes, plants);
+        int gone = Math.min(pulled, off);
+        return new StageVerdict(
+                stage,
+                plants,
+                off,
+                gone,
+                lookedAt / (double) stand,
+                WalkVerdict.of(grade, off, plants, stand),
+                Remaining.of(off, gone, plants, stand, WalkVerdict.DETECTION, grade.offTypesAllowed()));
+    }
+}

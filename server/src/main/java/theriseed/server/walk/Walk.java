@@ -2,9 +2,12 @@ package theriseed.server.walk;
 
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
@@ -17,16 +20,26 @@ import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
 
-/** One walk through a planting: how many were looked at, and what was off. */
+/** One walk through a planting: how many were looked at, what was off, and what became of it. */
 @Entity
 class Walk extends Recorded {
     private UUID plantingId;
     private String stage;
     private LocalDate walkedOn;
     private int lookedAt;
+
+    @Convert(converter = RowNumbersConverter.class)
+    @Column(name = "rows_walked")
+    private List<Integer> rows = List.of();
+
+    private Integer rowsInAll;
     private int sick;
+    private int stressed;
+    private int bolted;
+    private LocalDate sheddingSince;
     private String note;
 
     @ElementCollection(fetch = FetchType.LAZY)
@@ -44,17 +57,44 @@ class Walk extends Recorded {
     }
 
     final void change(WalkFacts facts) {
+        Range.of(1, 1_000_000, "plants").check("lookedAt", facts.lookedAt());
+        Range upToAll = Range.of(0, facts.lookedAt(), "plants");
+        upToAll.check("sick", facts.sick());
+        upToAll.check("stressed", facts.stressed());
+        upToAll.check("bolted", facts.bolted());
+        for (WalkFacts.OffType kind : facts.offTypes()) {
+            Range.of(1, facts.lookedAt(), "plants").check("offTypes", kind.plants());
+            if (kind.fate() == Fate.LEFT && kind.reason().isBlank()) {
+                throw new Refused(
+                        "offTypes",
+                        kind.kind() + " left standing",
+                        "a reason",
+                        "Say why the off-type is left standing: " + kind.kind() + ".");
+            }
+        }
+        upToAll.check("offTypes", facts.offTypesInAll());
+        checkRows(facts);
         this.stage = facts.stage().strip();
         this.walkedOn = facts.walkedOn();
-        this.lookedAt = Range.of(1, 1_000_000, "plants").check("lookedAt", facts.lookedAt());
-        this.sick = Range.of(0, lookedAt, "plants").check("sick", facts.sick());
+        this.lookedAt = facts.lookedAt();
+        this.rows = facts.rows();
+        this.rowsInAll = facts.rowsInAll();
+        this.sick = facts.sick();
+        this.stressed = facts.stressed();
+        this.bolted = facts.bolted();
+        this.sheddingSince = facts.sheddingSince();
         this.note = facts.note();
-        for (WalkFacts.OffType kind : facts.offTypes()) {
-            Range.of(1, lookedAt, "plants").check("offTypes", kind.plants());
-        }
-        Range.of(0, lookedAt, "plants").check("offTypes", facts.offTypesInAll());
         offTypes.clear();
-        facts.offTypes().forEach(kind -> offTypes.add(new OffType(kind.kind(), kind.plants())));
+        facts.offTypes().forEach(kind -> offTypes.add(new OffType(kind)));
+    }
+
+    private static void checkRows(WalkFacts facts) {
+        if (facts.rowsInAll() != null) {
+            Range.of(1, 400, "rows").check("rowsInAll", facts.rowsInAll());
+            facts.rows().forEach(row -> Range.of(1, facts.rowsInAll(), "row").check("rows", row));
+        } else if (!facts.rows().isEmpty()) {
+            throw new Refused("rowsInAll", "nothing", "[1, 400] rows", "Say how many rows there are in all.");
+        }
     }
 
     UUID plantingId() {
@@ -66,10 +106,13 @@ class Walk extends Recorded {
                 stage,
                 walkedOn,
                 lookedAt,
-                offTypes.stream()
-                        .map(kind -> new WalkFacts.OffType(kind.kind, kind.plants))
-                        .toList(),
+                rows,
+                rowsInAll,
+                offTypes.stream().map(OffType::facts).toList(),
                 sick,
+                stressed,
+                bolted,
+                sheddingSince,
                 note);
     }
 
@@ -78,13 +121,17 @@ class Walk extends Recorded {
         facts.put("stage", stage);
         facts.put("walkedOn", walkedOn);
         facts.put("lookedAt", lookedAt);
+        facts.put("rows", rows);
         facts.put("offTypes", facts().offTypes().toString());
         facts.put("sick", sick);
+        facts.put("stressed", stressed);
+        facts.put("bolted", bolted);
+        facts.put("sheddingSince", sheddingSince);
         facts.put("note", note);
         return facts;
     }
 
-    WalkView view() {
+    WalkView view(List<UUID> photos) {
         WalkFacts facts = facts();
         return new WalkView(
                 id(),
@@ -92,10 +139,17 @@ class Walk extends Recorded {
                 stage,
                 walkedOn,
                 lookedAt,
+                rows,
+                rowsInAll,
                 facts.offTypes(),
                 facts.offTypesInAll(),
+                facts.pulled(),
                 sick,
+                stressed,
+                bolted,
+                sheddingSince,
                 note,
+                photos,
                 recordedBy());
     }
 
@@ -107,11 +161,22 @@ class Walk extends Recorded {
         @Column(name = "plants")
         private int plants;
 
+        @Enumerated(EnumType.STRING)
+        private Fate fate;
+
+        private String reason;
+
         protected OffType() {}
 
-        OffType(String kind, int plants) {
-            this.kind = kind;
-            this.plants = plants;
+        OffType(WalkFacts.OffType facts) {
+            this.kind = facts.kind().strip();
+            this.plants = facts.plants();
+            this.fate = facts.fate();
+            this.reason = facts.reason().strip();
+        }
+
+        WalkFacts.OffType facts() {
+            return new WalkFacts.OffType(kind, plants, fate, reason);
         }
     }
 }

@@ -6,7 +6,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,41 +14,48 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
 import theriseed.server.base.Changed;
-import theriseed.server.base.CorrectionView;
-import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Made;
 import theriseed.server.base.Maybe;
-import theriseed.server.handbook.Crops;
-import theriseed.server.season.PlantingView;
-import theriseed.server.season.Plantings;
 
 /** Walking a planting over HTTP. */
 @RestController
 class WalkController {
     private final Walks walks;
-    private final Plantings plantings;
-    private final Crops crops;
-    private final Corrections corrections;
+    private final Rings rings;
+    private final WalkPages pages;
+    private final FarmTime time;
 
-    WalkController(Walks walks, Plantings plantings, Crops crops, Corrections corrections) {
+    WalkController(Walks walks, Rings rings, WalkPages pages, FarmTime time) {
         this.walks = walks;
-        this.plantings = plantings;
-        this.crops = crops;
-        this.corrections = corrections;
+        this.rings = rings;
+        this.pages = pages;
+        this.time = time;
     }
 
     record OffTypeRequest(
-            @NotBlank @Size(max = 120) String kind, @NotNull Integer plants) {}
+            @NotBlank @Size(max = 120) String kind,
+            @NotNull Integer plants,
+            @NotNull Fate fate,
+            @NotNull @Size(max = 200) String reason) {}
 
+    /** @param made when, by the phone's clock; the day typed counts when it is not told */
     record WalkRequest(
             @NotNull UUID id,
             @NotBlank @Size(max = 80) String stage,
             @NotNull LocalDate walkedOn,
             @NotNull Integer lookedAt,
-            @NotNull List<@Valid OffTypeRequest> offTypes,
+            @NotNull @Size(max = 400) List<@NotNull Integer> rows,
+            @Maybe Integer rowsInAll,
+            @NotNull @Size(max = 50) List<@Valid OffTypeRequest> offTypes,
             @NotNull Integer sick,
+            @NotNull Integer stressed,
+            @NotNull Integer bolted,
+            @Maybe LocalDate sheddingSince,
             @NotNull @Size(max = 500) String note,
+            @Maybe Made made,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
         WalkFacts facts() {
@@ -57,56 +63,83 @@ class WalkController {
                     stage,
                     walkedOn,
                     lookedAt,
+                    rows,
+                    rowsInAll,
                     offTypes.stream()
-                            .map(kind -> new WalkFacts.OffType(kind.kind(), kind.plants()))
+                            .map(kind -> new WalkFacts.OffType(kind.kind(), kind.plants(), kind.fate(), kind.reason()))
                             .toList(),
                     sick,
+                    stressed,
+                    bolted,
+                    sheddingSince,
                     note);
         }
     }
 
-    /** Everything the walk screen needs: what to look for, and what was found so far. */
-    record WalkPage(
-            PlantingView planting,
-            List<Crop.Stage> stages,
-            List<String> commonOffTypes,
-            String hazards,
-            List<WalkView> walks,
-            @Maybe StageVerdict verdict,
-            List<CorrectionView> corrections) {}
+    record RingRequest(
+            @NotNull UUID id,
+            @NotNull Integer row,
+            @NotNull Double along,
+            @NotNull Double radius,
+            @NotNull Decision decision,
+            @Maybe Grade grade,
+            @NotBlank @Size(max = 300) String reason,
+            @Maybe Made made,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String because) {
+        RingFacts facts() {
+            return new RingFacts(row, along, radius, decision, grade, reason);
+        }
+    }
 
     record SoFar(@Maybe StageVerdict verdict) {}
 
     @GetMapping("/api/plantings/{id}/walks")
-    WalkPage walks(@PathVariable UUID id) {
-        PlantingView planting = plantings.get(id);
-        Crop crop = crops.get(planting.variety().cropKey());
-        List<WalkView> walked = walks.of(id);
-        Map<UUID, StageVerdict> verdicts = walks.verdicts(List.of(planting));
-        return new WalkPage(
-                planting,
-                crop.rogueStages(),
-                crop.commonOffTypes(),
-                crop.hazards(),
-                walked,
-                verdicts.get(id),
-                corrections.of(walked.stream().map(WalkView::id).toList()));
+    WalkPages.WalkPage walks(@PathVariable UUID id) {
+        return pages.of(id);
     }
 
     @GetMapping("/api/plantings/{id}/walks/so-far")
     SoFar soFar(
-            @PathVariable UUID id, @RequestParam String stage, @RequestParam int lookedAt, @RequestParam int offTypes) {
-        return new SoFar(walks.soFar(id, stage, lookedAt, offTypes).orElse(null));
+            @PathVariable UUID id,
+            @RequestParam String stage,
+            @RequestParam int lookedAt,
+            @RequestParam int offTypes,
+            @RequestParam(defaultValue = "0") int pulled) {
+        return new SoFar(walks.soFar(id, stage, lookedAt, offTypes, pulled).orElse(null));
     }
 
     @PostMapping("/api/plantings/{id}/walks")
     WalkView record(@PathVariable UUID id, @Valid @RequestBody WalkRequest request) {
-        return walks.record(request.id(), id, request.facts());
+        LocalDate day = Made.day(request.made(), request.walkedOn(), time);
+        return walks.record(request.id(), id, request.facts().on(day));
     }
 
     @PutMapping("/api/walks/{id}")
     WalkView correct(@PathVariable UUID id, @Valid @RequestBody WalkRequest request) {
         Changed made = new Changed(request.version(), request.reason());
         return walks.correct(id, made.from(), made.because(), request.facts());
+    }
+
+    @PostMapping("/api/walks/{id}/rings")
+    RingView decide(@PathVariable UUID id, @Valid @RequestBody RingRequest request) {
+        return rings.decide(request.id(), id, request.facts());
+    }
+
+    @PutMapping("/api/rings/{id}")
+    RingView decideAgain(@PathVariable UUID id, @Valid @RequestBody RingRequest request) {
+        Changed made = new Changed(request.version(), request.because());
+        return rings.correct(id, made.from(), made.because(), request.facts());
+    }
+
+    /** Rings of suspect seed of a season, for the map. */
+    @GetMapping("/api/seasons/{season}/rings")
+    List<WalkPages.RingOnMap> ringsOf(@PathVariable int season) {
+        return pages.rings(season);
+    }
+
+    @GetMapping("/api/varieties/{id}/walks")
+    StockHistory history(@PathVariable UUID id) {
+        return walks.history(id);
     }
 }

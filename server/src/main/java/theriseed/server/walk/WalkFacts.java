@@ -3,18 +3,53 @@ package theriseed.server.walk;
 import java.time.LocalDate;
 import java.util.List;
 
-/** What a walk found. Sick plants are not off-types. */
-public record WalkFacts(String stage, LocalDate walkedOn, int lookedAt, List<OffType> offTypes, int sick, String note) {
+/**
+ * What a walk found. Sick plants, freaks of stress and early bolters are no off-types: they are counted apart.
+ *
+ * @param rows that were walked, by their numbers; none where it is not said
+ * @param rowsInAll of the stand, as counted in the rows; null where it is not said
+ * @param sheddingSince first day an off-type shed pollen; null when none did
+ */
+public record WalkFacts(
+        String stage,
+        LocalDate walkedOn,
+        int lookedAt,
+        List<Integer> rows,
+        Integer rowsInAll,
+        List<OffType> offTypes,
+        int sick,
+        int stressed,
+        int bolted,
+        LocalDate sheddingSince,
+        String note) {
 
-    /** Plants of one kind that were not true. */
-    public record OffType(String kind, int plants) {
+    /** Plants of one kind that were not true, what was done with them, and why. */
+    public record OffType(String kind, int plants, Fate fate, String reason) {
         @Override
         public String toString() {
-            return plants + " " + kind;
+            return plants + " " + kind + " " + fate.name().toLowerCase(java.util.Locale.ROOT)
+                    + (reason.isEmpty() ? "" : " (" + reason + ")");
         }
+    }
+
+    /** A walk on which nothing but off-types was found and all of them pulled. */
+    public static WalkFacts pulling(String stage, LocalDate day, int lookedAt, List<OffType> offTypes) {
+        return new WalkFacts(stage, day, lookedAt, List.of(), null, offTypes, 0, 0, 0, null, "");
+    }
+
+    WalkFacts on(LocalDate day) {
+        return new WalkFacts(
+                stage, day, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, sheddingSince, note);
     }
 
     int offTypesInAll() {
         return offTypes.stream().mapToInt(OffType::plants).sum();
+    }
+
+    int pulled() {
+        return offTypes.stream()
+                .filter(kind -> kind.fate() == Fate.PULLED)
+                .mapToInt(OffType::plants)
+                .sum();
     }
 }

@@ -3,16 +3,28 @@ package theriseed.server.walk;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import theriseed.server.base.Maybe;
 
-/** A walk as others see it. */
+/**
+ * A walk as others see it.
+ *
+ * @param photos ids of its pictures
+ */
 public record WalkView(
         UUID id,
         int version,
         String stage,
         LocalDate walkedOn,
         int lookedAt,
+        List<Integer> rows,
+        @Maybe Integer rowsInAll,
         List<WalkFacts.OffType> offTypes,
         int offTypesInAll,
+        int pulled,
         int sick,
+        int stressed,
+        int bolted,
+        @Maybe LocalDate sheddingSince,
         String note,
+        List<UUID> photos,
         String recordedBy) {}

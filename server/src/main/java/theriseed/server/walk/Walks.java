@@ -3,23 +3,41 @@ package theriseed.server.walk;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
+import theriseed.core.crop.SeedProcess;
+import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
-import theriseed.core.roguing.WalkVerdict;
+import theriseed.core.roguing.LateOffType;
+import theriseed.core.roguing.OffTypeLimit;
+import theriseed.core.roguing.StockTrend;
+import theriseed.core.roguing.VerdictTable;
+import theriseed.core.season.DueWalk;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.season.SeasonWork;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Latest;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.Once;
 import theriseed.server.base.Stamps;
+import theriseed.server.handbook.Crops;
+import theriseed.server.photo.Photos;
+import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 
@@ -29,24 +47,55 @@ import theriseed.server.season.Plantings;
  */
 @Service
 public class Walks {
+    private static final int TABLES_KEPT = 200;
+    private static final int KINDS_SHOWN = 12;
+
     private final WalkRepository walks;
+    private final RingRepository rings;
     private final Plantings plantings;
+    private final Crops crops;
+    private final Photos photos;
+    private final ObjectProvider<Picking> picking;
     private final Corrections corrections;
+    private final Once once;
     private final Stamps stamps;
     private final FarmTime time;
+    private final Map<Stand, VerdictTable> tables = Latest.map(TABLES_KEPT);
 
-    Walks(WalkRepository walks, Plantings plantings, Corrections corrections, Stamps stamps, FarmTime time) {
+    private record Stand(Grade grade, int plants) {}
+
+    Walks(
+            WalkRepository walks,
+            RingRepository rings,
+            Plantings plantings,
+            Crops crops,
+            Photos photos,
+            ObjectProvider<Picking> picking,
+            Corrections corrections,
+            Once once,
+            Stamps stamps,
+            FarmTime time) {
         this.walks = walks;
+        this.rings = rings;
         this.plantings = plantings;
+        this.crops = crops;
+        this.photos = photos;
+        this.picking = picking;
         this.corrections = corrections;
+        this.once = once;
         this.stamps = stamps;
         this.time = time;
     }
 
     @Transactional(readOnly = true)
     public List<WalkView> of(UUID plantingId) {
-        return walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(List.of(plantingId)).stream()
-                .map(Walk::view)
+        return views(walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(List.of(plantingId)));
+    }
+
+    private List<WalkView> views(List<Walk> walked) {
+        Map<UUID, List<UUID>> pictures = photos.of(walked.stream().map(Walk::id).toList());
+        return walked.stream()
+                .map(walk -> walk.view(pictures.getOrDefault(walk.id(), List.of())))
                 .toList();
     }
 
@@ -54,63 +103,231 @@ public class Walks {
     @Transactional(readOnly = true)
     public Map<UUID, StageVerdict> verdicts(Collection<PlantingView> of) {
         Map<UUID, PlantingView> byId = of.stream().collect(Collectors.toMap(PlantingView::id, planting -> planting));
-        Map<UUID, List<Walk>> walked = walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(byId.keySet()).stream()
-                .collect(Collectors.groupingBy(Walk::plantingId));
         Map<UUID, StageVerdict> verdicts = new HashMap<>();
-        walked.forEach((id, all) -> {
-            String latest = all.get(all.size() - 1).facts().stage();
-            verdicts.put(id, judge(byId.get(id), latest, all, 0, 0).orElseThrow());
+        walked(byId.keySet()).forEach((id, all) -> {
+            String latest = all.get(all.size() - 1).stage();
+            verdicts.put(id, judge(byId.get(id), latest, all, 0, 0, 0).orElseThrow());
         });
         return verdicts;
     }
 
+    /** The stages of these plantings, with what was found at each. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<StageWalk>> stages(Collection<PlantingView> of) {
+        Map<UUID, List<WalkFacts>> walked =
+                walked(of.stream().map(PlantingView::id).toList());
+        return of.stream()
+                .collect(Collectors.toMap(
+                        PlantingView::id, planting -> stages(planting, walked.getOrDefault(planting.id(), List.of()))));
+    }
+
+    private List<StageWalk> stages(PlantingView planting, List<WalkFacts> walked) {
+        Crop crop = crops.get(planting.variety().cropKey());
+        List<DueWalk> due = SeasonWork.walks(planting.work(crop));
+        if (due.isEmpty()) {
+            return crop.rogueStages().stream()
+                    .map(stage ->
+                            new StageWalk(stage.name(), stage.lookFor(), null, null, verdict(planting, stage, walked)))
+                    .toList();
+        }
+        return due.stream()
+                .map(walk -> new StageWalk(
+                        walk.stage().name(),
+                        walk.stage().lookFor(),
+                        walk.from(),
+                        walk.to(),
+                        verdict(planting, walk.stage(), walked)))
+                .toList();
+    }
+
+    private static StageVerdict verdict(PlantingView planting, Crop.Stage stage, List<WalkFacts> walked) {
+        return judge(planting, stage.name(), walked, 0, 0, 0).orElse(null);
+    }
+
     /** What a stage would show if so many more were looked at with so many off-types; empty when none were. */
     @Transactional(readOnly = true)
-    public Optional<StageVerdict> soFar(UUID plantingId, String stage, int lookedAt, int offTypes) {
+    public Optional<StageVerdict> soFar(UUID plantingId, String stage, int lookedAt, int offTypes, int pulled) {
         Range.of(0, 1_000_000, "plants").check("lookedAt", lookedAt);
         Range.of(0, lookedAt, "plants").check("offTypes", offTypes);
-        List<Walk> all = walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(List.of(plantingId));
-        return judge(plantings.get(plantingId), stage, all, lookedAt, offTypes);
+        Range.of(0, offTypes, "plants").check("pulled", pulled);
+        List<WalkFacts> all = walked(List.of(plantingId)).getOrDefault(plantingId, List.of());
+        return judge(plantings.get(plantingId), stage, all, lookedAt, offTypes, pulled);
+    }
+
+    /** The verdicts of every count, to be carried where there is no signal. */
+    public VerdictTable table(PlantingView planting) {
+        return tables.computeIfAbsent(
+                new Stand(planting.grade(), planting.plants()),
+                stand -> VerdictTable.of(stand.grade(), stand.plants()));
+    }
+
+    /** Kinds of off-types to look for: those found in the variety before, most first, then the usual ones of its crop. */
+    @Transactional(readOnly = true)
+    public List<String> kinds(PlantingView planting) {
+        Set<String> kinds = new LinkedHashSet<>(walks.kindsOf(planting.variety().id()));
+        kinds.addAll(crops.get(planting.variety().cropKey()).commonOffTypes());
+        return kinds.stream().limit(KINDS_SHOWN).toList();
+    }
+
+    /** What off-types that shed pollen have done, walk by walk. */
+    @Transactional(readOnly = true)
+    public List<LateView> late(PlantingView planting) {
+        return late(List.of(planting)).getOrDefault(planting.id(), List.of());
+    }
+
+    /** The same of many plantings; those without are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<LateView>> late(Collection<PlantingView> of) {
+        Map<UUID, PlantingView> byId = of.stream()
+                .filter(planting -> planting.bloom() != null)
+                .collect(Collectors.toMap(PlantingView::id, planting -> planting));
+        List<Walk> shed = byId.isEmpty() ? List.of() : walks.onWhichPollenWasShed(byId.keySet());
+        if (shed.isEmpty()) {
+            return Map.of();
+        }
+        Set<UUID> decided = rings.findByPlantingIdInOrderById(byId.keySet()).stream()
+                .map(SuspectRing::walkId)
+                .collect(Collectors.toSet());
+        return shed.stream()
+                .filter(walk -> walk.facts().offTypesInAll() > 0)
+                .collect(Collectors.groupingBy(
+                        Walk::plantingId,
+                        Collectors.mapping(
+                                walk -> new LateView(
+                                        walk.id(),
+                                        late(byId.get(walk.plantingId()), walk.facts()),
+                                        decided.contains(walk.id())),
+                                Collectors.toList())));
+    }
+
+    private LateOffType late(PlantingView planting, WalkFacts walk) {
+        Crop crop = crops.get(planting.variety().cropKey());
+        boolean gone = walk.pulled() == walk.offTypesInAll();
+        LocalDate last = planting.bloom().last();
+        LocalDate today = time.today();
+        LocalDate still = last.isBefore(today) ? last : today;
+        return LateOffType.of(
+                crop,
+                Math.max(planting.plants(), walk.offTypesInAll()),
+                walk.offTypesInAll(),
+                1 / (planting.inRow() * planting.betweenRows()),
+                planting.window().orElseThrow(),
+                walk.sheddingSince(),
+                gone || still.isBefore(walk.walkedOn()) ? walk.walkedOn() : still,
+                planting.grade().crossingAllowed());
+    }
+
+    /** How true a variety was from generation to generation. */
+    @Transactional(readOnly = true)
+    public StockHistory history(UUID varietyId) {
+        List<PlantingView> grown = plantings.ofVariety(varietyId);
+        Map<UUID, StageVerdict> verdicts = verdicts(grown);
+        List<StockHistory.StockYear> generations = grown.stream()
+                .filter(planting -> verdicts.containsKey(planting.id()))
+                .sorted(Comparator.comparing(PlantingView::season))
+                .map(planting -> generation(planting, verdicts.get(planting.id())))
+                .toList();
+        return new StockHistory(
+                StockTrend.of(generations.stream()
+                        .map(one -> new StockTrend.Year(one.season(), one.offTypes(), one.lookedAt()))
+                        .toList()),
+                generations);
+    }
+
+    private static StockHistory.StockYear generation(PlantingView planting, StageVerdict walked) {
+        int off = walked.offTypes();
+        int looked = walked.lookedAt();
+        double side = 1 - (1 - OffTypeLimit.CONFIDENCE) / 2;
+        return new StockHistory.StockYear(
+                planting.season(),
+                planting.id(),
+                planting.ground(),
+                walked.stage(),
+                looked,
+                off,
+                off / (double) looked,
+                Chance.lowerLimit(off, looked, side),
+                Chance.upperLimit(off, looked, side),
+                walked.verdict().tolerance());
     }
 
     /** Records a walk; one with an id known already is the same walk sent again. */
     @HandsWork
     @Transactional
     public WalkView record(UUID id, UUID plantingId, WalkFacts facts) {
-        Optional<Walk> same = walks.findById(id);
-        if (same.isPresent()) {
-            return same.get().view();
-        }
-        checkDay(plantings.get(plantingId), facts.walkedOn());
-        return walks.save(new Walk(id, plantingId, facts, stamps.now())).view();
+        return view(once.record(id, () -> walks.findById(id), () -> {
+            check(plantings.grown(plantingId), facts, 0);
+            return walks.save(new Walk(id, plantingId, facts, stamps.now()));
+        }));
     }
 
     @HandsWork
     @Transactional
     public WalkView correct(UUID id, int version, String reason, WalkFacts facts) {
         Walk walk = walks.findById(id).orElseThrow(NotFound.of("walk"));
-        Clash.check(walk, version, walk.view());
-        checkDay(plantings.get(walk.plantingId()), facts.walkedOn());
+        if (walk.version() != version) {
+            Clash.check(walk, version, view(walk));
+        }
+        check(plantings.grown(walk.plantingId()), facts, walk.facts().pulled());
         Map<String, Object> before = walk.correctable();
         walk.change(facts);
         corrections.keep("walk", id, before, walk.correctable(), reason);
-        return walks.saveAndFlush(walk).view();
+        return view(walks.saveAndFlush(walk));
     }
 
-    private void checkDay(PlantingView planting, LocalDate day) {
-        SeasonDates.check("walkedOn", day, planting.sownOn(), time.today());
+    private WalkView view(Walk walk) {
+        return views(List.of(walk)).get(0);
+    }
+
+    /** @param pulledBefore plants this very walk pulled before it was corrected */
+    private void check(Grown planting, WalkFacts facts, int pulledBefore) {
+        Crop crop = crops.get(planting.cropKey());
+        LocalDate up = planting.sownOn().plusDays(Math.max(1, crop.firstCountDay()));
+        LocalDate last = lastDay(planting, crop);
+        SeasonDates.check("walkedOn", facts.walkedOn(), up, last);
+        if (facts.sheddingSince() != null) {
+            Range.of(1, facts.lookedAt(), "plants that shed pollen").check("offTypes", facts.offTypesInAll());
+            SeasonDates.check("sheddingSince", facts.sheddingSince(), up, facts.walkedOn());
+        }
+        int pulled = walked(List.of(planting.id())).getOrDefault(planting.id(), List.of()).stream()
+                        .mapToInt(WalkFacts::pulled)
+                        .sum()
+                - pulledBefore;
+        Range.of(0, Math.max(0, planting.plants() - pulled), "plants that stand")
+                .check("pulled", facts.pulled());
+    }
+
+    /** Today, or the day after which nothing of it stands: dry crops are cut whole, stock is walked in the store too. */
+    private LocalDate lastDay(Grown planting, Crop crop) {
+        LocalDate last = SeasonDates.of(crop.lifeCycle(), planting.season()).latestPicking();
+        boolean cutWhole = crop.seedProcess().filter(SeedProcess.DRY::equals).isPresent();
+        if (cutWhole) {
+            LocalDate cut = picking.stream()
+                    .flatMap(harvest -> harvest.cutOn(planting.id()).stream())
+                    .max(Comparator.naturalOrder())
+                    .orElse(last);
+            last = cut.isBefore(last) ? cut : last;
+        }
+        return time.today().isBefore(last) ? time.today() : last;
+    }
+
+    private Map<UUID, List<WalkFacts>> walked(Collection<UUID> plantings) {
+        return plantings.isEmpty()
+                ? Map.of()
+                : walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(plantings).stream()
+                        .collect(Collectors.groupingBy(
+                                Walk::plantingId, Collectors.mapping(Walk::facts, Collectors.toList())));
     }
 
     private static Optional<StageVerdict> judge(
-            PlantingView planting, String stage, List<Walk> all, int lookedAt, int offTypes) {
-        List<WalkFacts> sameStage = new ArrayList<>();
-        all.stream().map(Walk::facts).filter(walk -> walk.stage().equals(stage)).forEach(sameStage::add);
-        int looked = lookedAt + sameStage.stream().mapToInt(WalkFacts::lookedAt).sum();
-        int off =
-                offTypes + sameStage.stream().mapToInt(WalkFacts::offTypesInAll).sum();
+            PlantingView planting, String stage, List<WalkFacts> all, int lookedAt, int offTypes, int pulled) {
+        List<WalkFacts> same = new ArrayList<>(all);
+        same.removeIf(walk -> !walk.stage().equals(stage));
+        int looked = lookedAt + same.stream().mapToInt(WalkFacts::lookedAt).sum();
+        int off = offTypes + same.stream().mapToInt(WalkFacts::offTypesInAll).sum();
+        int gone = pulled + same.stream().mapToInt(WalkFacts::pulled).sum();
         return looked == 0
                 ? Optional.empty()
-                : Optional.of(new StageVerdict(
-                        stage, looked, off, WalkVerdict.of(planting.grade(), off, looked, planting.plants())));
+                : Optional.of(StageVerdict.of(planting.grade(), stage, looked, off, gone, planting.plants()));
     }
 }

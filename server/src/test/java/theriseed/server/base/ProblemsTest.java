@@ -39,7 +39,7 @@ class ProblemsTest {
                 "{\"name\":\"\",\"cropKey\":\"pea\",\"source\":\"x\",\"yearReceived\":2024,\"treated\":false,\"hybrid\":false,\"breedingOut\":false}|name",
                 "{\"name\":\"x\",\"cropKey\":\"pea\",\"source\":\"x\",\"yearReceived\":\"last\",\"treated\":false,\"hybrid\":false,\"breedingOut\":false}|yearReceived",
                 "{\"name\":\"x\",\"cropKey\":\"pea\",\"source\":\"x\",\"yearReceived\":2024,\"treated\":\"perhaps\",\"hybrid\":false,\"breedingOut\":false}|treated",
-                "{\"name\":\"x\",\"cropKey\":\"pea\",\"source\":\"x\",\"yearReceived\":2031,\"treated\":false,\"hybrid\":false,\"breedingOut\":false}|yearReceived"
+                "{\"name\":\"x\",\"cropKey\":\"pea\",\"source\":\"x\",\"yearReceived\":2031,\"treated\":false,\"hybrid\":false,\"breedingOut\":false,\"trueToType\":{\"leaf\":\"\",\"habit\":\"\",\"colour\":\"\",\"maturity\":\"\",\"root\":\"\",\"fruit\":\"\"}}|yearReceived"
             })
     void aRefusalNamesItsField(String sent, String field) {
         Client.Answer answer = grower.post("/api/varieties", sent);

@@ -2,6 +2,8 @@ package theriseed.server.walk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.offType;
+import static theriseed.server.Season.record;
 import static theriseed.server.Season.walkOf;
 import static theriseed.server.Season.with;
 
@@ -84,15 +86,143 @@ class WalksTest {
     }
 
     @Test
-    void nobodyWalksBeforeSowingOrTomorrow() {
+    void nobodyWalksBeforeItIsUpNorTomorrow() {
         assertThat(season.grower
-                        .post(path, with(walkOf("tassel", 10, 0), "walkedOn", "2026-04-19"))
+                        .post(path, with(walkOf("tassel", 10, 0), "walkedOn", "2026-04-22"))
                         .detail())
-                .contains("2026-04-19", "2026-04-20", "2026-08-14");
+                .contains("2026-04-22", "[2026-04-24, 2026-08-14]");
         assertThat(season.grower
                         .post(path, with(walkOf("tassel", 10, 0), "walkedOn", "2026-08-15"))
                         .field())
                 .isEqualTo("walkedOn");
+    }
+
+    @Test
+    void whatIsCutIsNotWalkedAnyMore() {
+        String kale = season.planted("kale", "2025-07-05", 80);
+        season.picked(kale, 9000, 78);
+        Client.Answer late = season.grower.post(
+                "/api/plantings/" + kale + "/walks", with(walkOf("flowering", 10, 0), "walkedOn", "2026-08-02"));
+        assertThat(late.field()).isEqualTo("walkedOn");
+        assertThat(late.detail()).contains("2026-08-01");
+    }
+
+    @Test
+    void thePhonesClockMayBeADayWrong() {
+        Map<String, Object> made = record("madeAt", "2026-08-13T06:10:00Z", "sentAt", "2026-08-13T06:30:00Z");
+        Map<String, Object> walk = with(walkOf("tassel", 10, 0), "walkedOn", "2026-08-13", "made", made);
+        assertThat(season.grower.post(path, walk).ok().get("walkedOn").asString())
+                .isEqualTo("2026-08-14");
+
+        Map<String, Object> back = record("madeAt", "2026-08-15T06:10:00Z", "sentAt", "2026-08-14T06:30:00Z");
+        assertThat(season.grower
+                        .post(path, with(walkOf("tassel", 10, 0), "made", back))
+                        .field())
+                .isEqualTo("madeAt");
+    }
+
+    @Test
+    void nineOffTypesOfThreeKindsAmongTwelveHundred() {
+        String id = season.planted("flour-maize", "2026-04-20", 1200);
+        Map<String, Object> walk = with(
+                walkOf("tassel", 1200, 0),
+                "rows",
+                List.of(1, 2, 3, 4),
+                "rowsInAll",
+                4,
+                "offTypes",
+                List.of(
+                        offType("white silks", 5, "PULLED", ""),
+                        offType("dent in flint", 3, "MARKED", ""),
+                        offType("smut", 1, "LEFT", "to be shown to the neighbour")),
+                "sick",
+                2,
+                "bolted",
+                1);
+        season.grower.post("/api/plantings/" + id + "/walks", walk).ok();
+        JsonNode page = season.grower.get("/api/plantings/" + id + "/walks").ok();
+        JsonNode shown = page.get("verdict");
+        assertThat(shown.at("/offTypes").asInt()).isEqualTo(9);
+        assertThat(shown.at("/pulled").asInt()).isEqualTo(5);
+        assertThat(shown.at("/verdict/limit/estimate").asDouble()).isEqualTo(0.0075);
+        assertThat(shown.at("/verdict/mark").asString()).isEqualTo("SHOWN");
+        assertThat(shown.at("/verdict/overlooked").asDouble()).isCloseTo(1 - Math.pow(0.9, 10), within(1e-12));
+        assertThat(shown.at("/remaining/plants").asDouble())
+                .as("four left standing and one overlooked")
+                .isCloseTo(5, within(1e-9));
+        assertThat(page.at("/walks/0/rows").size()).isEqualTo(4);
+        assertThat(page.at("/kinds/0").asString()).isEqualTo("white silks");
+        assertThat(page.at("/table/letPass").asInt()).isEqualTo(12);
+    }
+
+    @Test
+    void rowsWalkedTwiceAreTheSamePlants() {
+        String id = season.planted("flour-maize", "2026-04-20", 300);
+        String walks = "/api/plantings/" + id + "/walks";
+        season.grower.post(walks, walkOf("tassel", 300, 2)).ok();
+        season.grower.post(walks, walkOf("tassel", 300, 1)).ok();
+        JsonNode shown = season.grower.get(walks).ok().get("verdict");
+        assertThat(shown.get("lookedAt").asInt()).isEqualTo(300);
+        assertThat(shown.get("offTypes").asInt()).isEqualTo(3);
+        assertThat(shown.get("passes").asDouble()).isEqualTo(2);
+        assertThat(shown.at("/verdict/limit/estimate").asDouble()).isEqualTo(0.01);
+    }
+
+    @Test
+    void morePulledThanStandIsRefused() {
+        String id = season.planted("flour-maize", "2026-04-20", 60);
+        String walks = "/api/plantings/" + id + "/walks";
+        season.grower.post(walks, walkOf("knee high", 60, 40)).ok();
+        Client.Answer refused = season.grower.post(walks, walkOf("tassel", 60, 21));
+        assertThat(refused.detail()).contains("pulled: 21 is outside the valid range [0, 20] plants that stand");
+    }
+
+    @Test
+    void whoLeavesAnOffTypeSaysWhyAndRowsAreCounted() {
+        Client.Answer silent = season.grower.post(
+                path, with(walkOf("tassel", 60, 0), "offTypes", List.of(offType("smut", 1, "LEFT", " "))));
+        assertThat(silent.field()).isEqualTo("offTypes");
+        Client.Answer row = season.grower.post(path, with(walkOf("tassel", 60, 0), "rows", List.of(7), "rowsInAll", 6));
+        assertThat(row.detail()).contains("rows: 7 is outside the valid range [1, 6] row");
+    }
+
+    @Test
+    void theStagesOfTheCropAreDueOnTheirDays() {
+        JsonNode page = season.grower.get(path).ok();
+        JsonNode stages = page.get("stages");
+        assertThat(stages.get(0).get("stage").asString()).isEqualTo("knee high");
+        assertThat(stages.get(1).get("from").asString())
+                .isGreaterThan(stages.get(0).get("from").asString());
+        assertThat(page.get("stage").asString()).isIn("knee high", "tassel", "ear");
+    }
+
+    @Test
+    void aStockIsFollowedFromGenerationToGeneration() {
+        String variety = season.variety("pea");
+        String old = season.grower
+                .post(
+                        "/api/plantings",
+                        with(Season.plantingOf(variety, season.plot(), "2025-03-20", 2000), "season", 2025))
+                .ok()
+                .get("id")
+                .asString();
+        String now = season.grower
+                .post("/api/plantings", Season.plantingOf(variety, season.plot(), "2026-03-20", 2000))
+                .ok()
+                .get("id")
+                .asString();
+        season.grower
+                .post("/api/plantings/" + old + "/walks", with(walkOf("flowering", 1500, 30), "walkedOn", "2025-06-10"))
+                .ok();
+        season.grower
+                .post("/api/plantings/" + now + "/walks", walkOf("flowering", 1500, 8))
+                .ok();
+        JsonNode history =
+                season.grower.get("/api/varieties/" + variety + "/walks").ok();
+        assertThat(history.get("trend").asString()).isEqualTo("TRUER");
+        assertThat(history.at("/generations/0/season").asInt()).isEqualTo(2025);
+        assertThat(history.at("/generations/0/share").asDouble()).isEqualTo(0.02);
+        assertThat(history.at("/generations/0/upper").asDouble()).isGreaterThan(0.02);
     }
 
     @Test
@@ -107,7 +237,7 @@ class WalksTest {
                                 "lookedAt",
                                 210,
                                 "offTypes",
-                                List.of(Map.of("kind", "white silks", "plants", 2)),
+                                List.of(offType("white silks", 2, "PULLED", "")),
                                 "version",
                                 0,
                                 "reason",

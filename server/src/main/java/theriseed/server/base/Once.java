@@ -1,0 +1,28 @@
+package theriseed.server.base;
+
+import jakarta.persistence.EntityManager;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Records whose id was made in the rows arrive as often as the phone tries, and are kept once. */
+@Component
+public class Once {
+    private final EntityManager database;
+
+    Once(EntityManager database) {
+        this.database = database;
+    }
+
+    /** The record that stands already under this id, or a new one; two that come at the same moment wait for each other. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public <T> T record(UUID id, Supplier<Optional<T>> standing, Supplier<T> make) {
+        database.createNativeQuery("select 1 from pg_advisory_xact_lock(:id)", Integer.class)
+                .setParameter("id", id.getMostSignificantBits() ^ id.getLeastSignificantBits())
+                .getSingleResult();
+        return standing.get().orElseGet(make);
+    }
+}

@@ -1,0 +1,58 @@
+package theriseed.server.photo;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.Range;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Once;
+import theriseed.server.base.Stamps;
+
+/** Keeps pictures small, and shows them. */
+@Service
+public class Photos {
+    private static final int MOST_OF_ONE = 20;
+
+    private final PhotoRepository photos;
+    private final Once once;
+    private final Stamps stamps;
+
+    Photos(PhotoRepository photos, Once once, Stamps stamps) {
+        this.photos = photos;
+        this.once = once;
+        this.stamps = stamps;
+    }
+
+    /** Ids of the pictures of these records, oldest first. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<UUID>> of(Collection<UUID> subjects) {
+        return subjects.isEmpty()
+                ? Map.of()
+                : photos.of(subjects).stream()
+                        .collect(Collectors.groupingBy(
+                                PhotoRepository.Shown::getSubject,
+                                Collectors.mapping(PhotoRepository.Shown::getId, Collectors.toList())));
+    }
+
+    @Transactional(readOnly = true)
+    public byte[] jpeg(UUID id) {
+        return photos.findById(id).map(Photo::jpeg).orElseThrow(NotFound.of("picture"));
+    }
+
+    /** Keeps a picture of something; one with an id known already is the same picture sent again. */
+    @HandsWork
+    @Transactional
+    public PhotoView keep(UUID id, UUID subject, byte[] file) {
+        return once.record(id, () -> photos.findById(id), () -> {
+                    Range.of(0, MOST_OF_ONE - 1.0, "pictures before this one")
+                            .check("photo", (double) photos.countBySubjectId(subject));
+                    return photos.save(new Photo(id, subject, SmallPicture.of(file), stamps.now()));
+                })
+                .view();
+    }
+}

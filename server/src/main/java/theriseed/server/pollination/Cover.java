@@ -1,0 +1,105 @@
+package theriseed.server.pollination;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import theriseed.core.pollination.CoverVerdict;
+import theriseed.core.season.SeasonDates;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** A bag over a cluster or a cage over plants. */
+@Entity
+class Cover extends Recorded {
+    private UUID plantingId;
+
+    @Enumerated(EnumType.STRING)
+    private CoverKind kind;
+
+    private String tag;
+    private LocalDate putOn;
+    private boolean openFlowers;
+    private LocalDate takenOff;
+    private boolean fruitSet;
+    private String note;
+
+    protected Cover() {}
+
+    Cover(UUID id, UUID plantingId, CoverFacts facts, Stamp stamp) {
+        super(id, stamp);
+        if (facts.kind() == CoverKind.BAG && facts.openFlowers()) {
+            throw new Refused(
+                    "openFlowers",
+                    "open flowers in the bag",
+                    "a cluster before it opens, or with its open flowers picked off",
+                    "A bag over open flowers keeps nothing out: pick the open ones off first.");
+        }
+        this.plantingId = plantingId;
+        this.kind = facts.kind();
+        this.tag = facts.tag().strip();
+        this.putOn = facts.putOn();
+        this.openFlowers = facts.openFlowers();
+        this.note = facts.note();
+    }
+
+    void takeOff(LocalDate day, boolean set, LocalDate today) {
+        SeasonDates.check("takenOff", day, putOn, today);
+        this.takenOff = day;
+        this.fruitSet = set;
+    }
+
+    UUID plantingId() {
+        return plantingId;
+    }
+
+    CoverKind kind() {
+        return kind;
+    }
+
+    LocalDate putOn() {
+        return putOn;
+    }
+
+    LocalDate takenOff() {
+        return takenOff;
+    }
+
+    CoverVerdict.Life life(List<CoverEventView> events) {
+        List<CoverVerdict.Opening> openings = events.stream()
+                .filter(event -> event.kind() == CoverEventKind.OPENED)
+                .map(event -> new CoverVerdict.Opening(event.firstDay(), event.lastDay()))
+                .toList();
+        return new CoverVerdict.Life(putOn, openFlowers, openings, Optional.ofNullable(takenOff), fruitSet);
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("takenOff", takenOff);
+        facts.put("fruitSet", fruitSet);
+        return facts;
+    }
+
+    CoverView view(List<CoverEventView> events, CoverVerdict verdict) {
+        return new CoverView(
+                id(),
+                version(),
+                plantingId,
+                kind,
+                tag,
+                putOn,
+                openFlowers,
+                takenOff,
+                fruitSet,
+                note,
+                events,
+                verdict,
+                recordedBy());
+    }
+}

@@ -1,0 +1,7 @@
+package theriseed.server.pollination;
+
+/** What keeps foreign pollen out. */
+public enum CoverKind {
+    BAG,
+    CAGE
+}

@@ -1,0 +1,35 @@
+package theriseed.server.season;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.core.crop.Grade;
+import theriseed.core.isolation.PollenControl;
+
+/** What a record of work needs to know of its planting; nothing of it has to be judged against the season. */
+public record Grown(
+        UUID id,
+        int season,
+        UUID varietyId,
+        String varietyName,
+        String cropKey,
+        Purpose purpose,
+        Grade grade,
+        PollenControl.Kind control,
+        LocalDate sownOn,
+        int plants) {
+    static Grown of(Planting planting) {
+        PlantingFacts facts = planting.facts();
+        Variety variety = planting.variety();
+        return new Grown(
+                planting.id(),
+                facts.season(),
+                variety.id(),
+                variety.name(),
+                variety.cropKey(),
+                facts.aim().purpose(),
+                facts.aim().grade(),
+                facts.keeping().control(),
+                facts.days().sownOn(),
+                facts.sowing().plants());
+    }
+}

@@ -1,0 +1,306 @@
+package theriseed.server.stand;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.measure.Range;
+import theriseed.core.population.Generations;
+import theriseed.core.population.Generations.Generation;
+import theriseed.core.population.PopulationPlan;
+import theriseed.core.population.StandLife;
+import theriseed.core.season.SeasonDates;
+import theriseed.core.store.StoreForecast;
+import theriseed.server.base.Clash;
+import theriseed.server.base.CorrectionView;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Once;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.handbook.Crops;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.season.Grown;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+import theriseed.server.walk.WalkView;
+import theriseed.server.walk.Walks;
+
+/** How many plants stand, from counts and walks; what waits in store; and the generations behind the seed. */
+@Service
+public class Stands {
+    /** Share of sick plants in a crop above which its stock is not kept; a rule of thumb. */
+    private static final double SICK_STOCK = 0.02;
+
+    private final PlantCountRepository counts;
+    private final StoreLookRepository looks;
+    private final Plantings plantings;
+    private final Walks walks;
+    private final Lots lots;
+    private final Harvests harvests;
+    private final Crops crops;
+    private final Corrections corrections;
+    private final Once once;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    Stands(
+            PlantCountRepository counts,
+            StoreLookRepository looks,
+            Plantings plantings,
+            Walks walks,
+            Lots lots,
+            Harvests harvests,
+            Crops crops,
+            Corrections corrections,
+            Once once,
+            Stamps stamps,
+            FarmTime time) {
+        this.counts = counts;
+        this.looks = looks;
+        this.plantings = plantings;
+        this.walks = walks;
+        this.lots = lots;
+        this.harvests = harvests;
+        this.crops = crops;
+        this.corrections = corrections;
+        this.once = once;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /**
+     * What is known of a stand.
+     *
+     * @param pulled plants on walks since the last count
+     * @param harvested plants whose seed was picked
+     * @param sickShare of the plants looked at on walks, 0 to 1
+     * @param sickStock whether so many were sick that nothing of it should be kept as stock
+     * @param life absent for what is eaten
+     * @param store absent while nothing is stored
+     * @param generations behind its seed, this one where it was picked
+     */
+    public record StandPage(
+            PlantingView planting,
+            List<CountView> counts,
+            int pulled,
+            int harvested,
+            double sickShare,
+            boolean sickStock,
+            @Maybe StandLife life,
+            List<LookView> looks,
+            @Maybe StoreForecast store,
+            @Maybe LocalDate planted,
+            @Maybe Generations generations,
+            List<CorrectionView> corrections) {}
+
+    @Transactional(readOnly = true)
+    public StandPage of(UUID plantingId) {
+        PlantingView planting = plantings.get(plantingId);
+        Crop crop = crops.get(planting.variety().cropKey());
+        List<PlantCount> counted = counts.findByPlantingIdOrderByCountedOnAscIdAsc(plantingId);
+        List<StoreLook> looked = looks.findByPlantingIdOrderBySeenOnAscIdAsc(plantingId);
+        List<WalkView> walked = walks.of(plantingId);
+        Optional<StandLife.Count> last = counted.isEmpty()
+                ? Optional.empty()
+                : Optional.of(counted.get(counted.size() - 1).count());
+        int pulled = walked.stream()
+                .filter(walk ->
+                        last.isEmpty() || walk.walkedOn().isAfter(last.get().on()))
+                .mapToInt(WalkView::pulled)
+                .sum();
+        double seen = walked.stream().mapToDouble(WalkView::lookedAt).sum();
+        double sick = walked.stream().mapToDouble(WalkView::sick).sum();
+        double sickShare = seen == 0 ? 0 : sick / seen;
+        Map<UUID, Integer> picked =
+                picked(plantings.idsOfVariety(planting.variety().id()));
+        LocalDate planted = plantedAgain(planting);
+        return new StandPage(
+                planting,
+                counted.stream().map(PlantCount::view).toList(),
+                pulled,
+                picked.getOrDefault(plantingId, 0),
+                sickShare,
+                planting.purpose() == Purpose.PLANTING_STOCK && sickShare > SICK_STOCK,
+                planting.purpose() == Purpose.SEED ? life(planting, crop, last, pulled) : null,
+                looked.stream().map(StoreLook::view).toList(),
+                planted == null ? null : store(planting, counted, looked, planted),
+                planted,
+                generations(planting, crop, picked).orElse(null),
+                corrections.of(Stream.concat(
+                                counted.stream().map(PlantCount::id),
+                                looked.stream().map(StoreLook::id))
+                        .toList()));
+    }
+
+    private StandLife life(PlantingView planting, Crop crop, Optional<StandLife.Count> last, int pulled) {
+        return StandLife.of(
+                new StandLife.Stand(
+                        crop,
+                        planting.grade(),
+                        planting.season(),
+                        planting.plants(),
+                        last,
+                        pulled,
+                        planting.selected(),
+                        planting.sownOn(),
+                        SeasonDates.of(crop.lifeCycle(), planting.season()).latestSowing(),
+                        planting.window()),
+                time.today());
+    }
+
+    /** The day on which what is stored goes back to the ground; null for what is not stored. */
+    private static LocalDate plantedAgain(PlantingView planting) {
+        if (planting.replantedOn() != null) {
+            return planting.replantedOn();
+        }
+        return planting.purpose() == Purpose.PLANTING_STOCK && planting.clearedOn() != null
+                ? planting.sownOn().plusYears(1)
+                : null;
+    }
+
+    /** Nothing before it was written down how many were put in. */
+    private static StoreForecast store(
+            PlantingView planting, List<PlantCount> counted, List<StoreLook> looked, LocalDate planted) {
+        int wanted = planting.stock() != null ? planting.stock().wanted() : planting.plants();
+        return counted.stream()
+                .map(PlantCount::count)
+                .filter(count -> count.point() == StandLife.Point.STORED && count.plants() > 0)
+                .reduce((one, later) -> later)
+                .map(stored -> StoreForecast.of(
+                        stored.plants(),
+                        stored.on(),
+                        looked.stream()
+                                .map(StoreLook::look)
+                                .filter(look -> look.on().isAfter(stored.on()))
+                                .toList(),
+                        planted,
+                        wanted))
+                .orElse(null);
+    }
+
+    /** Plants whose seed was picked, by planting. */
+    private Map<UUID, Integer> picked(Collection<UUID> plantingIds) {
+        Map<UUID, UUID> plantingOf =
+                lots.of(plantingIds).stream().collect(Collectors.toMap(LotView::id, LotView::plantingId));
+        Map<UUID, Integer> picked = new HashMap<>();
+        if (!plantingOf.isEmpty()) {
+            for (HarvestView harvest : harvests.of(plantingOf.keySet()).values()) {
+                picked.merge(plantingOf.get(harvest.lotId()), harvest.plants(), Math::max);
+            }
+        }
+        return picked;
+    }
+
+    private Optional<Generations> generations(PlantingView planting, Crop crop, Map<UUID, Integer> picked) {
+        List<Generation> all = new ArrayList<>();
+        plantings.grown(picked.keySet()).values().stream()
+                .filter(grown -> grown.season() <= planting.season())
+                .forEach(grown -> all.add(new Generation(
+                        grown.season(), Math.max(1, PopulationPlan.effectiveSize(crop, picked.get(grown.id()))))));
+        return Generations.of(all);
+    }
+
+    /** Writes down a count; one with an id known already is the same count sent again. */
+    @HandsWork
+    @Transactional
+    public CountView count(UUID id, UUID plantingId, CountFacts facts) {
+        return once.record(id, () -> counts.findById(id), () -> {
+                    check(plantings.grown(plantingId), facts);
+                    return counts.save(new PlantCount(id, plantingId, facts, stamps.now()));
+                })
+                .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public CountView correctCount(UUID id, int version, String reason, CountFacts facts) {
+        PlantCount count = counts.findById(id).orElseThrow(NotFound.of("count"));
+        Clash.check(count, version, count.view());
+        check(plantings.grown(count.plantingId()), facts);
+        Map<String, Object> before = count.correctable();
+        count.change(facts);
+        corrections.keep("count", id, before, count.correctable(), reason);
+        return counts.saveAndFlush(count).view();
+    }
+
+    private void check(Grown planting, CountFacts facts) {
+        SeasonDates.check("countedOn", facts.countedOn(), planting.sownOn(), time.today());
+        if (facts.point() == StandLife.Point.STORED && planting.purpose() == Purpose.PLANTING_STOCK) {
+            checkHealthy(planting, facts);
+        }
+    }
+
+    /** Nothing of a sick crop is kept as stock, unless it is said why. */
+    private void checkHealthy(Grown planting, CountFacts facts) {
+        List<WalkView> walked = walks.of(planting.id());
+        int seen = walked.stream().mapToInt(WalkView::lookedAt).sum();
+        int sick = walked.stream().mapToInt(WalkView::sick).sum();
+        if (seen > 0 && sick > SICK_STOCK * seen && facts.note().isBlank()) {
+            throw new Refused(
+                    "note",
+                    "nothing",
+                    "why it is stored all the same",
+                    sick + " of " + seen
+                            + " plants of this crop were sick: nothing of it should be kept as stock. Say why"
+                            + " it is, if it is.");
+        }
+    }
+
+    /** Writes down a look through the store; one with an id known already is the same look sent again. */
+    @HandsWork
+    @Transactional
+    public LookView look(UUID id, UUID plantingId, LookFacts facts) {
+        return once.record(id, () -> looks.findById(id), () -> {
+                    Grown planting = plantings.grown(plantingId);
+                    LocalDate stored = counts.findByPlantingIdOrderByCountedOnAscIdAsc(plantingId).stream()
+                            .map(PlantCount::count)
+                            .filter(count -> count.point() == StandLife.Point.STORED)
+                            .map(StandLife.Count::on)
+                            .reduce((one, later) -> later)
+                            .orElseThrow(() -> new Refused(
+                                    "pieces",
+                                    facts.pieces(),
+                                    "what was put in store",
+                                    "Write down first how many pieces of " + planting.varietyName() + " were stored."));
+                    SeasonDates.check("seenOn", facts.seenOn(), stored.plusDays(1), time.today());
+                    checkThere(plantingId, facts);
+                    return looks.save(new StoreLook(id, plantingId, facts, stamps.now()));
+                })
+                .view();
+    }
+
+    private void checkThere(UUID plantingId, LookFacts facts) {
+        StandPage now = of(plantingId);
+        if (now.store() != null) {
+            Range.of(1, now.store().there(), "pieces that lie there").check("pieces", facts.pieces());
+        }
+    }
+
+    @HandsWork
+    @Transactional
+    public LookView correctLook(UUID id, int version, String reason, LookFacts facts) {
+        StoreLook look = looks.findById(id).orElseThrow(NotFound.of("look"));
+        Clash.check(look, version, look.view());
+        Map<String, Object> before = look.correctable();
+        look.change(facts);
+        corrections.keep("look", id, before, look.correctable(), reason);
+        return looks.saveAndFlush(look).view();
+    }
+}

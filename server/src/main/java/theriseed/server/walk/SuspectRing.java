@@ -1,0 +1,93 @@
+package theriseed.server.walk;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import theriseed.core.crop.Grade;
+import theriseed.core.ground.LonLat;
+import theriseed.core.measure.Range;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** The plants round an off-type that shed pollen, and what was decided about their seed. */
+@Entity
+class SuspectRing extends Recorded {
+    private UUID plantingId;
+    private UUID walkId;
+    private double lon;
+    private double lat;
+    private double radius;
+
+    @Enumerated(EnumType.STRING)
+    private Decision decision;
+
+    @Enumerated(EnumType.STRING)
+    private Grade grade;
+
+    private String reason;
+
+    protected SuspectRing() {}
+
+    SuspectRing(UUID id, UUID plantingId, UUID walkId, LonLat at, RingFacts facts, Grade planned, Stamp stamp) {
+        super(id, stamp);
+        this.plantingId = plantingId;
+        this.walkId = walkId;
+        decide(at, facts, planned);
+    }
+
+    final void decide(LonLat at, RingFacts facts, Grade planned) {
+        boolean round = facts.decision() == Decision.DISCARDED || facts.decision() == Decision.KEPT_APART;
+        (round ? Range.above(0, 200, "m") : Range.of(0, 200, "m")).check("radius", facts.radius());
+        Range.of(3, 300, "characters").check("reason", facts.reason().strip().length());
+        boolean lower = facts.grade() != null && facts.grade().ordinal() < planned.ordinal();
+        if (facts.decision() == Decision.GRADED_DOWN && !lower) {
+            throw new Refused(
+                    "grade",
+                    facts.grade() == null ? "nothing" : facts.grade(),
+                    "a grade below " + planned,
+                    "Say to which lower grade it goes.");
+        }
+        this.lon = at.lon();
+        this.lat = at.lat();
+        this.radius = facts.radius();
+        this.decision = facts.decision();
+        this.grade = facts.decision() == Decision.GRADED_DOWN ? facts.grade() : null;
+        this.reason = facts.reason().strip();
+    }
+
+    UUID plantingId() {
+        return plantingId;
+    }
+
+    UUID walkId() {
+        return walkId;
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("radius", radius);
+        facts.put("decision", decision);
+        facts.put("grade", grade);
+        facts.put("reason", reason);
+        return facts;
+    }
+
+    RingView view() {
+        return new RingView(
+                id(),
+                version(),
+                plantingId,
+                walkId,
+                new LonLat(lon, lat),
+                radius,
+                decision,
+                grade,
+                reason,
+                recordedAt(),
+                recordedBy());
+    }
+}

@@ -1,0 +1,139 @@
+package theriseed.server.walk;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.ground.LocalPlane;
+import theriseed.core.ground.Rows;
+import theriseed.core.roguing.VerdictTable;
+import theriseed.core.roguing.WalkVerdict;
+import theriseed.server.base.CorrectionView;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Maybe;
+import theriseed.server.ground.Ground;
+import theriseed.server.ground.Metres;
+import theriseed.server.handbook.Crops;
+import theriseed.server.photo.Photos;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+
+/** Gathers what is carried into the rows, and what walks left on the map. */
+@Service
+class WalkPages {
+    private final Walks walks;
+    private final Rings rings;
+    private final Plantings plantings;
+    private final Crops crops;
+    private final Ground ground;
+    private final Photos photos;
+    private final Corrections corrections;
+    private final FarmTime time;
+
+    WalkPages(
+            Walks walks,
+            Rings rings,
+            Plantings plantings,
+            Crops crops,
+            Ground ground,
+            Photos photos,
+            Corrections corrections,
+            FarmTime time) {
+        this.walks = walks;
+        this.rings = rings;
+        this.plantings = plantings;
+        this.crops = crops;
+        this.ground = ground;
+        this.photos = photos;
+        this.corrections = corrections;
+        this.time = time;
+    }
+
+    /**
+     * Everything the walk screen needs, with a signal or without: what to look for, what was found so far, and the
+     * verdict of every count it may come to.
+     *
+     * @param stage the one that is due now
+     * @param kinds of off-types, those found in the variety before first
+     * @param detection chance to recognise an off-type, as assumed
+     * @param truePhotos pictures of true plants of the variety
+     */
+    record WalkPage(
+            PlantingView planting,
+            String stage,
+            List<StageWalk> stages,
+            List<String> kinds,
+            Rows rows,
+            double rowLength,
+            String hazards,
+            double detection,
+            VerdictTable table,
+            List<WalkView> walks,
+            @Maybe StageVerdict verdict,
+            List<LateView> late,
+            List<RingView> rings,
+            List<UUID> truePhotos,
+            List<CorrectionView> corrections) {}
+
+    /** A ring as it is drawn, in metres from the farm's spot. */
+    record RingOnMap(RingView ring, Metres middle) {}
+
+    @Transactional(readOnly = true)
+    public WalkPage of(UUID id) {
+        PlantingView planting = plantings.get(id);
+        Crop crop = crops.get(planting.variety().cropKey());
+        List<WalkView> walked = walks.of(id);
+        List<RingView> decided = rings.of(id);
+        List<StageWalk> stages = walks.stages(List.of(planting)).get(id);
+        var site = plantings.site(id);
+        Integer counted = walked.stream()
+                .map(WalkView::rowsInAll)
+                .filter(rows -> rows != null)
+                .reduce((one, later) -> later)
+                .orElse(null);
+        UUID variety = planting.variety().id();
+        return new WalkPage(
+                planting,
+                now(stages, time.today()),
+                stages,
+                walks.kinds(planting),
+                counted == null
+                        ? Rows.of(site, planting.plants(), planting.inRow(), planting.betweenRows())
+                        : Rows.counted(counted, planting.plants()),
+                site.parts().get(0).length(),
+                crop.hazards(),
+                WalkVerdict.DETECTION,
+                walks.table(planting),
+                walked,
+                walks.verdicts(List.of(planting)).get(id),
+                walks.late(planting),
+                decided,
+                photos.of(List.of(variety)).getOrDefault(variety, List.of()),
+                corrections.of(Stream.concat(
+                                walked.stream().map(WalkView::id),
+                                decided.stream().map(RingView::id))
+                        .toList()));
+    }
+
+    /** The latest stage that has begun; before the first, the first. */
+    private static String now(List<StageWalk> stages, LocalDate today) {
+        return stages.stream()
+                .filter(stage -> stage.from() != null && !stage.from().isAfter(today))
+                .reduce((one, later) -> later.from().isBefore(one.from()) ? one : later)
+                .orElse(stages.get(0))
+                .stage();
+    }
+
+    @Transactional(readOnly = true)
+    public List<RingOnMap> rings(int season) {
+        LocalPlane plane = ground.plane();
+        return rings.of(plantings.idsOfSeason(season)).values().stream()
+                .flatMap(List::stream)
+                .map(ring -> new RingOnMap(ring, Metres.of(plane, ring.middle())))
+                .toList();
+    }
+}

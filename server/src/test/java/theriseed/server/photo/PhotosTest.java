@@ -1,0 +1,119 @@
+package theriseed.server.photo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.walkOf;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+
+@DemoFarmTest
+class PhotosTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    String planting;
+    Object walk;
+
+    @BeforeEach
+    void walked() {
+        season = new Season(port);
+        planting = season.planted("pea", "2026-03-20", 300);
+        Map<String, Object> facts = walkOf("flowering", 20, 1);
+        walk = facts.get("id");
+        season.grower.post("/api/plantings/" + planting + "/walks", facts).ok();
+    }
+
+    private Client.Answer send(UUID id, byte[] file) {
+        return season.grower.put("/api/photos/" + id + "?of=" + walk, file);
+    }
+
+    private static byte[] picture(int width, int height) throws IOException {
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "jpg", file);
+        return file.toByteArray();
+    }
+
+    /** The picture with what a camera writes behind its first two bytes: a block that names a place, and "turned". */
+    private static byte[] fromACamera(byte[] jpeg) {
+        byte[] exif = {
+            'E', 'x', 'i', 'f', 0, 0, 'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0,
+            0
+        };
+        byte[] secret = "taken at 54.6 N".getBytes(StandardCharsets.US_ASCII);
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        file.write(jpeg, 0, 2);
+        block(file, 0xE1, exif);
+        block(file, 0xFE, secret);
+        file.write(jpeg, 2, jpeg.length - 2);
+        return file.toByteArray();
+    }
+
+    private static void block(ByteArrayOutputStream file, int marker, byte[] content) {
+        file.write(0xFF);
+        file.write(marker);
+        file.write((content.length + 2) >> 8);
+        file.write((content.length + 2) & 0xFF);
+        file.writeBytes(content);
+    }
+
+    @Test
+    void aPictureIsMadeSmallUprightAndForgetsWhereItWasTaken() throws IOException {
+        UUID id = UUID.randomUUID();
+        byte[] sent = fromACamera(picture(2400, 1200));
+        assertThat(new String(sent, StandardCharsets.ISO_8859_1)).contains("54.6 N");
+        send(id, sent).ok();
+
+        byte[] kept = season.grower.get("/api/photos/" + id).body();
+        BufferedImage shown = ImageIO.read(new ByteArrayInputStream(kept));
+        assertThat(shown.getWidth()).as("turned upright").isEqualTo(800);
+        assertThat(shown.getHeight()).isEqualTo(1600);
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("54.6 N", "Exif");
+        assertThat(season.grower
+                        .get("/api/plantings/" + planting + "/walks")
+                        .ok()
+                        .at("/walks/0/photos/0")
+                        .asString())
+                .isEqualTo(id.toString());
+    }
+
+    @Test
+    void theSamePictureSentTwiceIsKeptOnce() throws IOException {
+        UUID id = UUID.randomUUID();
+        send(id, picture(40, 30)).ok();
+        send(id, picture(40, 30)).ok();
+        assertThat(season.grower
+                        .get("/api/plantings/" + planting + "/walks")
+                        .ok()
+                        .at("/walks/0/photos")
+                        .size())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void whatIsNoPictureIsRefused() {
+        Client.Answer text = send(UUID.randomUUID(), "rows 3 and 4".getBytes(StandardCharsets.UTF_8));
+        assertThat(text.status()).isEqualTo(400);
+        assertThat(text.field()).isEqualTo("photo");
+        assertThat(text.detail()).isEqualTo("This file is no JPEG or PNG picture.");
+    }
+
+    @Test
+    void fortyMegabytesAreRefusedInWords() {
+        Client.Answer large = send(UUID.randomUUID(), new byte[40_000_000]);
+        assertThat(large.status()).isEqualTo(400);
+        assertThat(large.detail()).isEqualTo("This file is larger than 20 MB.");
+    }
+}

@@ -1,0 +1,57 @@
+import Dexie, { type EntityTable } from 'dexie';
+
+/** Something done in the rows that has not arrived at the farm's server yet. */
+export interface Waiting {
+	/** Order in which it was made, and is sent. */
+	seq: number;
+	/** Its id, under which the server keeps it once however often it is sent. */
+	id: string;
+	method: 'POST' | 'PUT';
+	path: string;
+	body?: object;
+	photo?: Blob;
+	/** What it is, in words. */
+	says: string;
+	/** Where it was made, to be opened again. */
+	from: string;
+	/** By the phone's own clock. */
+	madeAt: number;
+	/** Whether its day was typed, and the clock does not matter. */
+	dayTyped?: boolean;
+	/** Who made it. */
+	by: string;
+	/** A record it belongs to, which must have arrived before. */
+	after?: string;
+	state: 'waiting' | 'refused' | 'clash' | 'aside';
+	/** What the server said against it. */
+	because?: string;
+	/** What stands on the server instead, where two changed the same. */
+	current?: unknown;
+}
+
+/** The latest answer to a question, for when the server cannot be asked. */
+interface Answer {
+	path: string;
+	value: unknown;
+	askedAt: number;
+}
+
+/** Something begun and not finished: the count of a walk under way. */
+interface Draft {
+	key: string;
+	value: unknown;
+}
+
+/** The phone's own store. It survives reload, a dead battery and a new version of the screens. */
+class Box extends Dexie {
+	declare waiting: EntityTable<Waiting, 'seq'>;
+	declare answers: EntityTable<Answer, 'path'>;
+	declare drafts: EntityTable<Draft, 'key'>;
+
+	constructor() {
+		super('theriseed', { chromeTransactionDurability: 'strict' });
+		this.version(1).stores({ waiting: '++seq, id, state', answers: 'path', drafts: 'key' });
+	}
+}
+
+export const box = new Box();

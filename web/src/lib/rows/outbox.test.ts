@@ -1,0 +1,117 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '$lib/api/api';
+import { box } from './box';
+import { known } from './known';
+import { outbox } from './outbox.svelte';
+import { signal } from './signal.svelte';
+
+vi.mock('$lib/api/session.svelte', () => ({ session: { account: { name: 'hand' } } }));
+
+type Sent = { path: string; body: Record<string, unknown> };
+
+function server(answer: (path: string) => Response | undefined) {
+	const sent: Sent[] = [];
+	vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+		const said = answer(path);
+		if (!said) throw new TypeError('no network');
+		sent.push({ path, body: JSON.parse(String(init.body)) as Record<string, unknown> });
+		return said;
+	});
+	return sent;
+}
+const ok = () => new Response('{}', { status: 200 });
+const said = (status: number, body: object) => new Response(JSON.stringify(body), { status });
+const record = (id: string, path = '/api/x') =>
+	({ id, method: 'POST', path, body: { id }, says: `record ${id}`, from: '/today' }) as const;
+const left = async () => (await box.waiting.orderBy('seq').toArray()).map((one) => [one.id, one.state]);
+
+describe('what was done in the rows', () => {
+	beforeEach(async () => {
+		await box.waiting.clear();
+		await box.answers.clear();
+		signal.heard();
+	});
+
+	it('stays on the phone without a network and is sent in order when it returns', async () => {
+		server(() => undefined);
+		await outbox.add(record('a'));
+		await outbox.add(record('b'));
+		expect(await left()).toEqual([
+			['a', 'waiting'],
+			['b', 'waiting']
+		]);
+		expect(signal.lost).toBe(true);
+		const sent = server(ok);
+		await outbox.send();
+		expect(sent.map((one) => one.body.id)).toEqual(['a', 'b']);
+		expect(await left()).toEqual([]);
+		expect(signal.lost).toBe(false);
+	});
+	it('tells when it was made and when it is sent, by the same clock', async () => {
+		const sent = server(ok);
+		await outbox.add(record('a'));
+		const made = sent[0].body.made as { madeAt: string; sentAt: string };
+		expect(Date.parse(made.sentAt)).toBeGreaterThanOrEqual(Date.parse(made.madeAt));
+	});
+	it('keeps what the server refuses, with the reason, and sends the rest', async () => {
+		const sent = server((path) => (path === '/api/bad' ? said(400, { detail: 'too many off-types' }) : ok()));
+		await outbox.add(record('bad', '/api/bad'));
+		await outbox.add(record('good'));
+		expect(sent.map((one) => one.path)).toEqual(['/api/bad', '/api/x']);
+		const [kept] = await box.waiting.toArray();
+		expect(kept).toMatchObject({ id: 'bad', state: 'refused', because: 'too many off-types' });
+	});
+	it('shows what stands there instead when two changed the same', async () => {
+		server(() => said(409, { detail: 'changed meanwhile', current: { took: true } }));
+		await outbox.add(record('a'));
+		const [kept] = await box.waiting.toArray();
+		expect(kept).toMatchObject({ state: 'clash', current: { took: true } });
+	});
+	it('waits with a picture until its walk has arrived', async () => {
+		const sent = server((path) => (path === '/api/bad' ? said(400, { detail: 'no' }) : ok()));
+		await outbox.add(record('walk', '/api/bad'));
+		await outbox.add({ ...record('picture'), after: 'walk' });
+		expect(sent).toHaveLength(1);
+		expect(await left()).toEqual([
+			['walk', 'refused'],
+			['picture', 'waiting']
+		]);
+	});
+	it('stops where the server fails, and loses nothing', async () => {
+		const sent = server(() => said(503, { detail: 'the database is gone' }));
+		await outbox.add(record('a'));
+		await outbox.add(record('b'));
+		expect(sent.every((one) => one.body.id === 'a')).toBe(true);
+		expect(await left()).toHaveLength(2);
+	});
+	it('is not sent in somebody else’s name', async () => {
+		const sent = server(ok);
+		await box.waiting.add({ ...record('theirs'), madeAt: 1, by: 'grower', state: 'waiting' });
+		await outbox.send();
+		expect(sent).toEqual([]);
+		expect(await left()).toEqual([['theirs', 'waiting']]);
+	});
+});
+
+describe('what is known', () => {
+	beforeEach(async () => {
+		await box.answers.clear();
+		signal.heard();
+	});
+
+	it('is the latest answer when the server cannot be asked', async () => {
+		expect(await known('/api/today', Promise.resolve({ acts: 3 }))).toEqual({ acts: 3 });
+		const gone = Promise.reject(new Problem('no answer', 0));
+		expect(await known('/api/today', gone)).toEqual({ acts: 3 });
+		expect(signal.lost).toBe(true);
+		expect(signal.asOf).toBeGreaterThan(0);
+	});
+	it('is no old answer when the server says no', async () => {
+		await known('/api/today', Promise.resolve({ acts: 3 }));
+		await expect(known('/api/today', Promise.reject(new Problem('sign in', 401)))).rejects.toThrow('sign in');
+	});
+	it('is nothing where nothing was ever heard', async () => {
+		await expect(known('/api/new', Promise.reject(new Problem('no answer', 0)))).rejects.toThrow('no answer');
+	});
+});

@@ -1,0 +1,185 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import { cropWord, FATE, many } from '$lib/words/words';
+	import { NoPicture, small } from './picture';
+	import type { WalkCount } from './walk.svelte';
+
+	interface Props {
+		planting: Schemas['PlantingView'];
+		count: WalkCount;
+		back: () => void;
+		record: () => Promise<void>;
+	}
+	/** What the walk came to, before it is recorded: why some were left, whether pollen was shed, pictures, a note. */
+	let { planting, count, back, record }: Props = $props();
+
+	const attempt = new Attempt();
+	const left = $derived(count.now.offTypes.filter((kind) => kind.fate === 'LEFT'));
+	const reasonsMissing = $derived(left.some((kind) => !kind.reason.trim()));
+	let noPicture = $state('');
+	let busy = $state(false);
+
+	function because(kind: string, reason: string) {
+		count.set({
+			offTypes: count.now.offTypes.map((one) =>
+				one.kind === kind && one.fate === 'LEFT' ? { ...one, reason } : one
+			)
+		});
+	}
+	async function taken(files: FileList | null) {
+		noPicture = '';
+		for (const file of files ?? []) {
+			try {
+				count.set({ photos: [...count.now.photos, await small(file)] });
+			} catch (wrong) {
+				if (!(wrong instanceof NoPicture)) throw wrong;
+				noPicture = wrong.message;
+			}
+		}
+	}
+	async function keep() {
+		busy = true;
+		await record();
+		busy = false;
+	}
+	const counts = $derived(
+		[
+			[count.now.sick, 'sick'],
+			[count.now.stressed, 'stressed'],
+			[count.now.bolted, 'bolted early']
+		].filter(([plants]) => plants)
+	);
+</script>
+
+<div class="end">
+	<header class="flex items-baseline justify-between gap-3">
+		<h1 class="text-2xl">{planting.variety.name} {cropWord(planting.variety.cropName)}</h1>
+		<button type="button" class="cursor-pointer underline" onclick={back}>go on walking</button>
+	</header>
+	<p class="text-lg font-bold">{many(count.now.lookedAt, 'plant')} looked at, {count.now.stage}</p>
+	<TextField
+		label="Looked at"
+		name="lookedAt"
+		{attempt}
+		inputmode="numeric"
+		hint="tap, or type the number when you counted rows"
+		bind:value={
+			() => String(count.now.lookedAt),
+			(typed) => {
+				const plants = Number(typed);
+				if (Number.isInteger(plants) && plants > 0) count.look(plants - count.now.lookedAt);
+			}
+		}
+	/>
+	<table class="figures">
+		<thead
+			><tr
+				><th scope="col">off-types</th><th scope="col">what was done</th><th scope="col" class="text-right!"
+					>plants</th
+				></tr
+			></thead
+		>
+		<tbody>
+			{#each count.now.offTypes as kind (kind.kind + kind.fate)}
+				<tr
+					><th scope="row">{kind.kind}</th><td>{FATE[kind.fate].done}</td><td class="num">{kind.plants}</td
+					></tr
+				>
+			{:else}
+				<tr><td colspan="3">none</td></tr>
+			{/each}
+			{#each counts as [plants, words] (words)}
+				<tr class="text-soft"
+					><th scope="row">{words}</th><td>no off-type</td><td class="num">{plants}</td></tr
+				>
+			{/each}
+		</tbody>
+	</table>
+	{#each left as kind (kind.kind)}
+		<TextField
+			label="Why {kind.kind} was left standing"
+			name="offTypes"
+			{attempt}
+			bind:value={() => kind.reason, (typed) => because(kind.kind, typed)}
+		/>
+	{/each}
+	{#if count.offTypesInAll > 0}
+		<label class="flex items-center gap-3 py-1">
+			<input
+				type="checkbox"
+				class="checkbox"
+				checked={count.now.sheddingSince !== ''}
+				onchange={(event) => count.set({ sheddingSince: event.currentTarget.checked ? session.today : '' })}
+			/>
+			An off-type was shedding pollen
+		</label>
+		{#if count.now.sheddingSince}
+			<TextField
+				label="Shedding since"
+				name="sheddingSince"
+				type="date"
+				max={session.today}
+				{attempt}
+				hint="first open flower, as far as you can tell"
+				bind:value={() => count.now.sheddingSince, (typed) => count.set({ sheddingSince: typed })}
+			/>
+		{/if}
+	{/if}
+	<TextField
+		label="Walked on"
+		name="walkedOn"
+		type="date"
+		max={session.today}
+		{attempt}
+		bind:value={
+			() => count.now.walkedOn || session.today,
+			(typed) => count.set({ walkedOn: typed === session.today ? '' : typed })
+		}
+	/>
+	<TextField
+		label="Note"
+		name="note"
+		maxlength={500}
+		{attempt}
+		bind:value={() => count.now.note, (typed) => count.set({ note: typed })}
+	/>
+	<div>
+		<label class="btn h-14 w-full btn-secondary">
+			Take a picture
+			<input
+				type="file"
+				accept="image/*"
+				capture="environment"
+				multiple
+				class="sr-only"
+				onchange={(event) => void taken(event.currentTarget.files)}
+			/>
+		</label>
+		{#if count.now.photos.length}<p class="mt-1 text-sm">
+				{many(count.now.photos.length, 'picture')}, made small.
+			</p>{/if}
+		{#if noPicture}<p class="caution mt-1 font-semibold" role="alert">{noPicture}</p>{/if}
+	</div>
+	{#if reasonsMissing}<p class="text-sm font-semibold text-alarm">
+			Say why an off-type is left standing.
+		</p>{/if}
+	<button
+		type="button"
+		class="btn mt-auto h-14 text-lg btn-primary"
+		disabled={busy || reasonsMissing}
+		onclick={() => void keep()}>Record this walk</button
+	>
+</div>
+
+<style>
+	.end {
+		display: flex;
+		flex-direction: column;
+		gap: 0.8rem;
+		max-width: 30rem;
+		min-height: calc(100dvh - 2.25rem);
+	}
+</style>

@@ -1,0 +1,45 @@
+import type { Schemas } from '$lib/api/api';
+import type { Waiting } from '$lib/rows/box';
+import type { Counted } from './walk.svelte';
+
+type Request = Schemas['WalkRequest'];
+
+/** A walk as it is sent. */
+export function asRequest(counted: Counted, today: string): Request {
+	const { id, stage, rowsInAll, rows, lookedAt, offTypes, sick, stressed, bolted, sheddingSince, note } =
+		counted;
+	return {
+		id,
+		stage,
+		walkedOn: counted.walkedOn || today,
+		lookedAt,
+		rows,
+		rowsInAll,
+		offTypes,
+		sick,
+		stressed,
+		bolted,
+		...(sheddingSince ? { sheddingSince } : {}),
+		note
+	};
+}
+
+/** A walk that was refused, as it can be gone on with. */
+export function asCounted(request: Request): Partial<Counted> {
+	return { ...request, sheddingSince: request.sheddingSince ?? '', photos: [] };
+}
+
+/** What walks of a stage found before: those the server knows, and those that have not arrived yet. */
+export function sameStage(walk: Schemas['WalkPage'], stage: string, waiting: Waiting[]) {
+	const known = walk.walks.filter((one) => one.stage === stage);
+	const ids = new Set(known.map((one) => one.id));
+	const kept = waiting
+		.filter((one) => one.path === `/api/plantings/${walk.planting.id}/walks` && !ids.has(one.id))
+		.map((one) => one.body as Request)
+		.filter((one) => one.stage === stage);
+	const off = (kinds: { plants: number }[]) => kinds.reduce((sum, kind) => sum + kind.plants, 0);
+	return [...known, ...kept].reduce(
+		(sum, one) => ({ lookedAt: sum.lookedAt + one.lookedAt, offTypes: sum.offTypes + off(one.offTypes) }),
+		{ lookedAt: 0, offTypes: 0 }
+	);
+}

@@ -1,0 +1,135 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import type { Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import type { Waiting } from '$lib/rows/box';
+	import { outbox } from '$lib/rows/outbox.svelte';
+	import { signal } from '$lib/rows/signal.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { asCounted } from '$lib/walk/record';
+	import { WalkCount } from '$lib/walk/walk.svelte';
+	import { capital } from '$lib/words/words';
+
+	const attempt = new Attempt();
+	const aside = $derived(outbox.all.filter((one) => one.state === 'aside'));
+	const when = (madeAt: number) =>
+		new Date(madeAt).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+
+	/** Back where it was made, with all that was counted or typed. */
+	async function openAgain(record: Waiting) {
+		const planting = /^\/api\/plantings\/([^/]+)\/walks$/.exec(record.path)?.[1];
+		if (planting) await WalkCount.takeUp(planting, asCounted(record.body as Schemas['WalkRequest']));
+		await outbox.takeBack(record);
+		await goto(record.from);
+	}
+	function download(records: Waiting[]) {
+		const file = new Blob([JSON.stringify(records, null, '\t')], { type: 'application/json' });
+		const link = document.createElement('a');
+		link.href = URL.createObjectURL(file);
+		link.download = 'records-on-this-phone.json';
+		link.click();
+		URL.revokeObjectURL(link.href);
+	}
+</script>
+
+{#snippet line(record: Waiting)}
+	<p class="text-lg font-bold">{capital(record.says)}</p>
+	<p class="text-sm text-soft">
+		made {when(record.madeAt)}{record.by !== session.account?.name
+			? ` by ${record.by}, who must sign in for it to be sent`
+			: ''}
+	</p>
+{/snippet}
+
+<Page
+	title="On this phone"
+	says={!outbox.known
+		? 'looking'
+		: outbox.all.length
+			? 'kept until the farm’s server has them'
+			: 'everything has arrived'}
+>
+	{#if outbox.troubled.length}
+		<section class="mb-8 max-w-3xl">
+			<h2 class="ruled">The server would not keep these</h2>
+			<ul>
+				{#each outbox.troubled as record (record.seq)}
+					<li class="border-b border-line py-3">
+						{@render line(record)}
+						<p class="caution mt-1 font-semibold">{record.because}</p>
+						{#if record.state === 'clash'}
+							<details class="mt-1 text-sm">
+								<summary class="cursor-pointer">What stands there, and what is here</summary>
+								<div class="grid gap-4 sm:grid-cols-2">
+									<pre class="overflow-x-auto bg-paper p-3 text-xs">{JSON.stringify(
+											record.current,
+											null,
+											1
+										)}</pre>
+									<pre class="overflow-x-auto bg-paper p-3 text-xs">{JSON.stringify(
+											record.body,
+											null,
+											1
+										)}</pre>
+								</div>
+							</details>
+						{/if}
+						<div class="mt-2 flex flex-wrap gap-3">
+							<button type="button" class="btn btn-primary" onclick={() => void openAgain(record)}
+								>Open it again</button
+							>
+							<button type="button" class="btn btn-secondary" onclick={() => void outbox.setAside(record)}
+								>Set it aside</button
+							>
+						</div>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+	<section class="max-w-3xl">
+		<h2 class="ruled">Not arrived yet</h2>
+		<ul>
+			{#each outbox.waiting as record (record.seq)}
+				<li class="border-b border-line py-3">{@render line(record)}</li>
+			{:else}
+				<li class="py-3 text-soft">
+					Nothing waits. What is done in the rows is kept here until it has arrived.
+				</li>
+			{/each}
+		</ul>
+		<div class="mt-4 flex flex-wrap gap-3">
+			{#if outbox.waiting.length}
+				<button
+					type="button"
+					class="btn btn-primary"
+					disabled={attempt.busy}
+					onclick={() => void attempt.run(() => outbox.send())}
+					>{signal.lost ? 'Try again' : 'Send now'}</button
+				>
+			{/if}
+			{#if outbox.all.length}
+				<button type="button" class="btn btn-secondary" onclick={() => download(outbox.all)}
+					>Save a copy as a file</button
+				>
+			{/if}
+		</div>
+	</section>
+	{#if aside.length}
+		<section class="mt-8 max-w-3xl">
+			<h2 class="ruled">Set aside</h2>
+			<ul>
+				{#each aside as record (record.seq)}
+					<li class="border-b border-line py-3">
+						{@render line(record)}
+						<p class="text-sm">{record.because}</p>
+						<button type="button" class="cursor-pointer underline" onclick={() => void openAgain(record)}
+							>open it again</button
+						>
+					</li>
+				{/each}
+			</ul>
+		</section>
+	{/if}
+</Page>
