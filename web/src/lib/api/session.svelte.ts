@@ -1,4 +1,4 @@
-import { forgetAnswers, known } from '$lib/rows/known';
+import { forgetAnswers, heard, known } from '$lib/rows/known';
 import { ask, DELETE, GET, POST, PUT, type Schemas } from './api';
 
 type Account = Schemas['AccountView'];
@@ -42,6 +42,7 @@ class Session {
 	}
 	async signIn(name: string, password: string) {
 		this.#take((await ask(POST('/api/session', { body: { name, password } }))) as Schemas['Session']);
+		await heard('/api/session', $state.snapshot(this.#now));
 	}
 	async begin(farm: FirstRun) {
 		this.#take(await ask(POST('/api/first-run', { body: farm })));

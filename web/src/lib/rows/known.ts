@@ -16,7 +16,7 @@ export async function known<T>(path: string, question: Promise<T>): Promise<T> {
 	try {
 		const value = await question;
 		signal.heard();
-		await box.answers.put({ path, value, askedAt: Date.now() });
+		await heard(path, value);
 		return value;
 	} catch (wrong) {
 		if (!unanswered(wrong)) throw wrong;
@@ -25,6 +25,11 @@ export async function known<T>(path: string, question: Promise<T>): Promise<T> {
 		signal.lose(kept.askedAt);
 		return kept.value as T;
 	}
+}
+
+/** Keeps an answer that came without its question, as that to signing in does. */
+export async function heard(path: string, value: unknown) {
+	await box.answers.put({ path, value, askedAt: Date.now() });
 }
 
 /** What was heard belongs to whoever signed in; what was done in the rows stays. */

@@ -113,6 +113,17 @@ class NoSignalTest {
     }
 
     @Test
+    void whoSignedInJustBeforeTheSignalWentStaysSignedIn() {
+        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+            hand.takesTheScreensAlong();
+            hand.signal(false);
+            hand.killsThePage();
+            hand.page.navigate("/waiting");
+            hand.sees("everything has arrived");
+        }
+    }
+
+    @Test
     void aRecordWhoseAnswerWasLostIsSentAgainAndKeptOnce() {
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             AtomicInteger lost = new AtomicInteger();
