@@ -2,7 +2,7 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
-	import { NoPicture, small } from '$lib/walk/picture';
+	import { eachSmall } from '$lib/walk/picture';
 	import { capital } from '$lib/words/words';
 
 	/** What a true plant looks like, in words and pictures. */
@@ -18,23 +18,17 @@
 
 	async function add(files: FileList | null) {
 		noPicture = '';
-		for (const file of files ?? []) {
-			try {
-				const picture = await small(file);
-				await outbox.add({
-					id: picture.id,
-					method: 'PUT',
-					path: `/api/photos/${picture.id}?of=${variety.id}`,
-					photo: picture.file,
-					says: `picture of ${variety.name}`,
-					from: `/desk/varieties/${variety.id}`
-				});
-				turn++;
-			} catch (wrong) {
-				if (!(wrong instanceof NoPicture)) throw wrong;
-				noPicture = wrong.message;
-			}
-		}
+		noPicture = await eachSmall(files, async (picture) => {
+			await outbox.add({
+				id: picture.id,
+				method: 'PUT',
+				path: `/api/photos/${picture.id}?of=${variety.id}`,
+				photo: picture.file,
+				says: `picture of ${variety.name}`,
+				from: `/desk/varieties/${variety.id}`
+			});
+			turn++;
+		});
 	}
 </script>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
-	import { percent } from '$lib/units/units';
+	import { percent, tenth } from '$lib/units/units';
 
 	interface Props {
 		choice: Schemas['Choice'];
@@ -11,7 +11,6 @@
 	/** Few or many of the best, side by side: what the next generation gains, and what it costs. */
 	let { choice, keep = $bindable(), heritability = $bindable() }: Props = $props();
 
-	const figure = (value: number) => (Math.round(value * 10) / 10).toFixed(1);
 	const most = $derived(Math.max(...choice.options.map((option) => option.response.response)));
 </script>
 
@@ -38,15 +37,15 @@
 					>
 				</th>
 				<td class="num">{percent(option.response.kept)}</td>
-				<td class="num">{figure(option.response.response)}</td>
+				<td class="num">{tenth(option.response.response)}</td>
 				<td
 					><svg viewBox="0 0 100 8" class="block h-2 w-full" aria-hidden="true"
 						><rect width={(100 * option.response.response) / most} height="8" /></svg
 					></td
 				>
 				<td class="num">{percent(option.response.diversityLost)}</td>
-				<td class="num">{figure(option.response.response / (100 * option.response.diversityLost))}</td>
-				<td class="num">{figure(option.effectiveSize)}</td>
+				<td class="num">{tenth(option.response.response / (100 * option.response.diversityLost))}</td>
+				<td class="num">{tenth(option.effectiveSize)}</td>
 				<td
 					><Mark
 						state={option.enough ? 'clear' : 'crosses'}
@@ -67,7 +66,7 @@
 <p class="mt-2 max-w-prose text-sm text-soft">
 	Gain in points of worth (0 to 100 over the scales), one generation, for {choice.scored} plants scored whose worth
 	differs by
-	{figure(choice.deviation)}.
+	{tenth(choice.deviation)}.
 	{choice.beforeBloom
 		? 'The others are pulled before they shed pollen, so that fathers are chosen too.'
 		: 'It blooms or has bloomed: the others fathered the seed all the same, so the gain is half.'}

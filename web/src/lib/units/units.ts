@@ -29,9 +29,14 @@ export function distance(metres: number, units: Units): string {
 	return Math.abs(metres) >= 1000 ? `${digits(metres / 1000, 2)} km` : `${digits(metres, 0)} m`;
 }
 
+/** To a tenth, always with it, so that figures stand under each other: "6.0". */
+export function tenth(value: number): string {
+	return value.toFixed(1);
+}
+
 /** A length within a plot, to a tenth: "1.6 m". */
 export function reach(metres: number, units: Units): string {
-	return units === 'US' ? `${(metres * 3.28084).toFixed(1)} ft` : `${metres.toFixed(1)} m`;
+	return units === 'US' ? `${tenth(metres / FOOT_M)} ft` : `${tenth(metres)} m`;
 }
 
 export function area(squareMetres: number, units: Units): string {

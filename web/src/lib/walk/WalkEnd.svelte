@@ -4,7 +4,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { cropWord, FATE, many } from '$lib/words/words';
-	import { NoPicture, small } from './picture';
+	import { eachSmall } from './picture';
 	import type { WalkCount } from './walk.svelte';
 
 	interface Props {
@@ -31,14 +31,7 @@
 	}
 	async function taken(files: FileList | null) {
 		noPicture = '';
-		for (const file of files ?? []) {
-			try {
-				count.set({ photos: [...count.now.photos, await small(file)] });
-			} catch (wrong) {
-				if (!(wrong instanceof NoPicture)) throw wrong;
-				noPicture = wrong.message;
-			}
-		}
+		noPicture = await eachSmall(files, (picture) => count.set({ photos: [...count.now.photos, picture] }));
 	}
 	async function keep() {
 		busy = true;

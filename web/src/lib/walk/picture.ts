@@ -5,10 +5,27 @@ const LONGEST_SIDE = 1600;
 const LARGEST_BYTES = 25_000_000;
 
 /** A picture that is no picture, or too large to be read on a phone. */
-export class NoPicture extends Error {}
+class NoPicture extends Error {}
+
+/** Takes each of the files as a small picture; says what was no picture, or nothing. */
+export async function eachSmall(
+	files: FileList | null,
+	take: (picture: Picture) => unknown
+): Promise<string> {
+	let wrong = '';
+	for (const file of files ?? []) {
+		try {
+			await take(await small(file));
+		} catch (refused) {
+			if (!(refused instanceof NoPicture)) throw refused;
+			wrong = refused.message;
+		}
+	}
+	return wrong;
+}
 
 /** A photo made small before it is kept: upright, and without what the camera wrote into it. */
-export async function small(file: File): Promise<Picture> {
+async function small(file: File): Promise<Picture> {
 	if (file.size > LARGEST_BYTES) {
 		throw new NoPicture(`This picture has ${Math.round(file.size / 1e6)} MB; at most 25 MB can be taken.`);
 	}

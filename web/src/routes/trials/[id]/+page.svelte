@@ -15,7 +15,7 @@
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { percent } from '$lib/units/units';
+	import { percent, tenth } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { many, ROW_DECISION } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
@@ -35,7 +35,6 @@
 		void turn;
 		return known(path, ask(GET('/api/trials/{id}', { params: { path: { id } } })));
 	});
-	const figure = (value: number) => (Math.round(value * 10) / 10).toFixed(1);
 
 	async function visit(traitId: string, marks: Schemas['Mark'][], name: string) {
 		const body = { id: newId(), traitId, scoredOn: session.today, marks };
@@ -145,7 +144,7 @@
 					</p>
 					<p class="max-w-prose text-sm text-soft">
 						{percent(ranking.repeatability)} of the differences between rows are their own; two rows nearer than
-						{figure(ranking.leastDifference)} are not told apart. One place and one year: expect less elsewhere.
+						{tenth(ranking.leastDifference)} are not told apart. One place and one year: expect less elsewhere.
 						The filled dot is a row’s worth, drawn towards the mean of all by how much its plots differ; the ring
 						is what was scored. Rows that cannot be told from the best are edged.
 						{ranking.inBlocks
@@ -175,8 +174,8 @@
 						<tr class={[ranked?.likeTheBest && 'alike']}>
 							<td class="num">{ranked?.rank ?? ''}</td>
 							<th scope="row"><strong>{row.number}</strong>{row.compared ? ', check' : ''}</th>
-							<td class="num">{ranked ? figure(ranked.mean) : ''}</td>
-							<td class="num">{ranked ? figure(ranked.predicted) : ''}</td>
+							<td class="num">{ranked ? tenth(ranked.mean) : ''}</td>
+							<td class="num">{ranked ? tenth(ranked.predicted) : ''}</td>
 							<td>
 								{#if ranked}
 									<svg viewBox="0 0 240 14" class="block w-60" aria-hidden="true">

@@ -11,6 +11,4 @@ interface FlowerRepository extends JpaRepository<Flower, UUID> {
     List<Flower> findByPlantingIdInAndTookIsNull(Collection<UUID> plantings);
 
     boolean existsByPlantingIdAndTagIgnoreCaseAndIdNot(UUID planting, String tag, UUID id);
-
-    long countByPlantingIdAndTookTrue(UUID planting);
 }

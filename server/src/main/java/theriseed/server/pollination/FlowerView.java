@@ -2,6 +2,7 @@ package theriseed.server.pollination;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
@@ -22,4 +23,17 @@ public record FlowerView(
         @Maybe Boolean took,
         @Maybe LocalDate lookedOn,
         String note,
-        String recordedBy) {}
+        String recordedBy) {
+    /** Days after which a flower that took is told from one that did not. */
+    private static final int LOOK_AFTER_DAYS = 5;
+
+    /** The day it was pollinated on the farm. */
+    LocalDate day(ZoneId zone) {
+        return LocalDate.ofInstant(pollinatedAt, zone);
+    }
+
+    /** Whether it is to be looked at, whether it took. */
+    boolean due(LocalDate today, ZoneId zone) {
+        return took == null && !day(zone).plusDays(LOOK_AFTER_DAYS).isAfter(today);
+    }
+}

@@ -77,12 +77,6 @@ public class HandPollination {
                         .collect(Collectors.groupingBy(FlowerView::plantingId));
     }
 
-    /** How many flowers of a planting took. */
-    @Transactional(readOnly = true)
-    public long took(UUID plantingId) {
-        return flowers.countByPlantingIdAndTookTrue(plantingId);
-    }
-
     @Transactional(readOnly = true)
     public List<EveningView> evenings(UUID plantingId, LocalDate from, LocalDate to) {
         return evenings.findByPlantingIdAndClosedOnBetweenOrderByClosedOnAscIdAsc(plantingId, from, to).stream()
@@ -181,7 +175,7 @@ public class HandPollination {
     @Transactional
     public FlowerView looked(UUID id, boolean took, LocalDate day, int version, String reason) {
         Flower flower = flowers.findById(id).orElseThrow(NotFound.of("flower"));
-        LocalDate pollinated = LocalDate.ofInstant(flower.view().pollinatedAt(), time.zone());
+        LocalDate pollinated = flower.view().day(time.zone());
         SeasonDates.check("lookedOn", day, pollinated, time.today());
         if (flower.took() == null) {
             flower.looked(took, day);

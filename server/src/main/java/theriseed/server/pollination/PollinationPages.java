@@ -1,6 +1,7 @@
 package theriseed.server.pollination;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -24,9 +25,6 @@ import theriseed.server.season.Plantings;
 /** Gathers what pollinating a planting needs, in the evening and in the morning. */
 @Service
 class PollinationPages {
-    /** Days after which a flower that took is told from one that did not. */
-    static final int LOOK_AFTER_DAYS = 5;
-
     private static final int FRUITS_A_PLANT = 2;
     private static final double USUAL_VARIATION = 0.4;
 
@@ -103,9 +101,11 @@ class PollinationPages {
         PlantingView planting = plantings.get(id);
         Crop crop = crops.get(planting.variety().cropKey());
         LocalDate today = time.today();
+        ZoneId zone = time.zone();
         List<FlowerView> flowers = hand.flowers(id);
-        List<FlowerView> before =
-                flowers.stream().filter(flower -> day(flower).isBefore(today)).toList();
+        List<FlowerView> before = flowers.stream()
+                .filter(flower -> flower.day(zone).isBefore(today))
+                .toList();
         List<Buds> closed = hand.evenings(id, today.minusDays(1), today.minusDays(1)).stream()
                 .flatMap(evening -> evening.closed().stream())
                 .toList();
@@ -121,7 +121,7 @@ class PollinationPages {
                 flowers.size() - before.size(),
                 nextTag(flowers),
                 flowers,
-                flowers.stream().filter(flower -> due(flower, today)).toList(),
+                flowers.stream().filter(flower -> flower.due(today, zone)).toList(),
                 progress(planting, crop, flowers),
                 Parentage.of(flowers.stream()
                         .filter(flower -> Boolean.TRUE.equals(flower.took()))
@@ -140,14 +140,6 @@ class PollinationPages {
                                 flowers.stream().map(FlowerView::id),
                                 on.stream().map(CoverView::id))
                         .toList()));
-    }
-
-    private LocalDate day(FlowerView flower) {
-        return LocalDate.ofInstant(flower.pollinatedAt(), time.zone());
-    }
-
-    private boolean due(FlowerView flower, LocalDate today) {
-        return flower.took() == null && !day(flower).plusDays(LOOK_AFTER_DAYS).isAfter(today);
     }
 
     /** One above the highest number on a tag. */

@@ -1,6 +1,7 @@
 package theriseed.server.pollination;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -39,6 +40,7 @@ public class PollinationWork {
     @Transactional(readOnly = true)
     public List<Waits> waiting(Collection<PlantingView> plantings) {
         LocalDate today = time.today();
+        ZoneId zone = time.zone();
         Map<UUID, List<Buds>> closed = hand.closedOn(today.minusDays(1));
         Map<UUID, List<FlowerView>> open =
                 hand.open(plantings.stream().map(PlantingView::id).toList());
@@ -46,19 +48,17 @@ public class PollinationWork {
         List<Waits> waiting = new ArrayList<>();
         for (PlantingView planting : plantings) {
             List<FlowerView> flowers = open.getOrDefault(planting.id(), List.of());
-            long done =
-                    flowers.stream().filter(flower -> day(flower).equals(today)).count();
+            long done = flowers.stream()
+                    .filter(flower -> flower.day(zone).equals(today))
+                    .count();
             List<FlowerView> before = flowers.stream()
-                    .filter(flower -> day(flower).isBefore(today))
+                    .filter(flower -> flower.day(zone).isBefore(today))
                     .toList();
             int crosses = HandPollination.plan(closed.getOrDefault(planting.id(), List.of()), before)
                     .crosses()
                     .size();
-            long due = flowers.stream()
-                    .filter(flower -> !day(flower)
-                            .plusDays(PollinationPages.LOOK_AFTER_DAYS)
-                            .isAfter(today))
-                    .count();
+            long due =
+                    flowers.stream().filter(flower -> flower.due(today, zone)).count();
             long unshaken = on.getOrDefault(planting.id(), List.of()).stream()
                     .filter(cover -> toShake(cover, today))
                     .count();
@@ -73,10 +73,6 @@ public class PollinationWork {
         if (count > 0) {
             waiting.add(new Waits(what, planting, (int) count));
         }
-    }
-
-    private LocalDate day(FlowerView flower) {
-        return LocalDate.ofInstant(flower.pollinatedAt(), time.zone());
     }
 
     private static boolean toShake(CoverView cover, LocalDate today) {

@@ -179,19 +179,8 @@ public class Stands {
     private static StoreForecast store(
             PlantingView planting, List<PlantCount> counted, List<StoreLook> looked, LocalDate planted) {
         int wanted = planting.stock() != null ? planting.stock().wanted() : planting.plants();
-        return counted.stream()
-                .map(PlantCount::count)
-                .filter(count -> count.point() == StandLife.Point.STORED && count.plants() > 0)
-                .reduce((one, later) -> later)
-                .map(stored -> StoreForecast.of(
-                        stored.plants(),
-                        stored.on(),
-                        looked.stream()
-                                .map(StoreLook::look)
-                                .filter(look -> look.on().isAfter(stored.on()))
-                                .toList(),
-                        planted,
-                        wanted))
+        return stored(counted)
+                .map(stored -> StoreForecast.of(stored.plants(), stored.on(), since(stored, looked), planted, wanted))
                 .orElse(null);
     }
 
@@ -268,29 +257,37 @@ public class Stands {
     @Transactional
     public LookView look(UUID id, UUID plantingId, LookFacts facts) {
         return once.record(id, () -> looks.findById(id), () -> {
-                    Grown planting = plantings.grown(plantingId);
-                    LocalDate stored = counts.findByPlantingIdOrderByCountedOnAscIdAsc(plantingId).stream()
-                            .map(PlantCount::count)
-                            .filter(count -> count.point() == StandLife.Point.STORED)
-                            .map(StandLife.Count::on)
-                            .reduce((one, later) -> later)
+                    StandLife.Count stored = stored(counts.findByPlantingIdOrderByCountedOnAscIdAsc(plantingId))
                             .orElseThrow(() -> new Refused(
                                     "pieces",
                                     facts.pieces(),
                                     "what was put in store",
-                                    "Write down first how many pieces of " + planting.varietyName() + " were stored."));
-                    SeasonDates.check("seenOn", facts.seenOn(), stored.plusDays(1), time.today());
-                    checkThere(plantingId, facts);
+                                    "Write down first how many pieces of "
+                                            + plantings.grown(plantingId).varietyName() + " were stored."));
+                    SeasonDates.check("seenOn", facts.seenOn(), stored.on().plusDays(1), time.today());
+                    int thrownOut = since(stored, looks.findByPlantingIdOrderBySeenOnAscIdAsc(plantingId)).stream()
+                            .mapToInt(StoreForecast.Look::thrownOut)
+                            .sum();
+                    Range.of(1, stored.plants() - thrownOut, "pieces that lie there")
+                            .check("pieces", facts.pieces());
                     return looks.save(new StoreLook(id, plantingId, facts, stamps.now()));
                 })
                 .view();
     }
 
-    private void checkThere(UUID plantingId, LookFacts facts) {
-        StandPage now = of(plantingId);
-        if (now.store() != null) {
-            Range.of(1, now.store().there(), "pieces that lie there").check("pieces", facts.pieces());
-        }
+    /** What was put in store last; none while that was not counted. */
+    private static Optional<StandLife.Count> stored(List<PlantCount> counted) {
+        return counted.stream()
+                .map(PlantCount::count)
+                .filter(count -> count.point() == StandLife.Point.STORED && count.plants() > 0)
+                .reduce((one, later) -> later);
+    }
+
+    private static List<StoreForecast.Look> since(StandLife.Count stored, List<StoreLook> looked) {
+        return looked.stream()
+                .map(StoreLook::look)
+                .filter(look -> look.on().isAfter(stored.on()))
+                .toList();
     }
 
     @HandsWork

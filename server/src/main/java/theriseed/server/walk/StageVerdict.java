@@ -1,5 +1,6 @@
 package theriseed.server.walk;
 
+import theriseed.core.crop.Grade;
 import theriseed.core.roguing.Remaining;
 import theriseed.core.roguing.WalkVerdict;
 
@@ -13,8 +14,7 @@ public record StageVerdict(
         String stage, int lookedAt, int offTypes, int pulled, double passes, WalkVerdict verdict, Remaining remaining) {
 
     /** @param lookedAt plants walked past, at least 1 */
-    static StageVerdict of(
-            theriseed.core.crop.Grade grade, String stage, int lookedAt, int offTypes, int pulled, int stand) {
+    static StageVerdict of(Grade grade, String stage, int lookedAt, int offTypes, int pulled, int stand) {
         int plants = Math.min(lookedAt, stand);
         int off = Math.min(offTypes, plants);
         int gone = Math.min(pulled, off);

@@ -2,6 +2,7 @@ package theriseed.server.walk;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What a walk found. Sick plants, freaks of stress and early bolters are no off-types: they are counted apart.
@@ -27,7 +28,7 @@ public record WalkFacts(
     public record OffType(String kind, int plants, Fate fate, String reason) {
         @Override
         public String toString() {
-            return plants + " " + kind + " " + fate.name().toLowerCase(java.util.Locale.ROOT)
+            return plants + " " + kind + " " + fate.name().toLowerCase(Locale.ROOT)
                     + (reason.isEmpty() ? "" : " (" + reason + ")");
         }
     }
