@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_12"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -156,7 +156,39 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_10"];
+        put: operations["correct_12"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/cover-events/{id}/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["takeBack"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/covers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -364,7 +396,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_9"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -396,7 +428,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_8"];
+        put: operations["correct_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -508,7 +540,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_8"];
         post: operations["record"];
         delete?: never;
         options?: never;
@@ -716,7 +748,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_6"];
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -812,7 +844,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_5"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -996,6 +1028,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plantings/{id}/seeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings/{id}/selection": {
         parameters: {
             query?: never;
@@ -1148,7 +1196,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_4"];
+        put: operations["correct_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1309,6 +1357,22 @@ export interface paths {
         };
         get: operations["sites"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seeds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1935,6 +1999,8 @@ export interface components {
             /** Format: date */
             lastDay: string;
             recordedBy: string;
+            /** Format: int32 */
+            version: number;
         };
         CoverRequest: {
             /** Format: uuid */
@@ -1946,7 +2012,10 @@ export interface components {
             openFlowers: boolean;
             /** Format: date */
             putOn: string;
+            reason?: string;
             tag: string;
+            /** Format: int32 */
+            version?: number;
         };
         CoverView: {
             events: components["schemas"]["CoverEventView"][];
@@ -2518,6 +2587,7 @@ export interface components {
             corrections: components["schemas"]["CorrectionView"][];
             hazards: string;
             known: components["schemas"]["LotKnown"];
+            parents?: components["schemas"]["Parentage"];
             preSowingNote: string;
             ripenessCues: string;
             stock: components["schemas"]["StockView"];
@@ -2639,6 +2709,14 @@ export interface components {
             sure: boolean;
             /** Format: int32 */
             version: number;
+        };
+        NotForEating: {
+            crop: string;
+            ground: string;
+            /** Format: uuid */
+            plantingId: string;
+            tags: string[];
+            variety: string;
         };
         OffRequest: {
             fruitSet: boolean;
@@ -3108,6 +3186,8 @@ export interface components {
             version?: number;
         };
         RingView: {
+            /** Format: double */
+            along?: number;
             /** @enum {string} */
             decision: "DISCARDED" | "KEPT_APART" | "GRADED_DOWN" | "HELD" | "LET_PASS";
             /** @enum {string} */
@@ -3123,6 +3203,8 @@ export interface components {
             /** Format: date-time */
             recordedAt: string;
             recordedBy: string;
+            /** Format: int32 */
+            row?: number;
             /** Format: int32 */
             version: number;
             /** Format: uuid */
@@ -3213,6 +3295,29 @@ export interface components {
             /** Format: int32 */
             season: number;
             seasons: number[];
+        };
+        SeedRequest: {
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+            mass: number;
+            plant: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+            /** Format: date */
+            weighedOn: string;
+        };
+        SeedView: {
+            /** Format: uuid */
+            id: string;
+            mass: number;
+            plant: string;
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: date */
+            weighedOn: string;
         };
         SeedWeight: {
             accepted: boolean;
@@ -3349,10 +3454,12 @@ export interface components {
             planting: components["schemas"]["PlantingView"];
             /** Format: int32 */
             pulled: number;
+            seeds: components["schemas"]["SeedView"][];
             /** Format: double */
             sickShare: number;
             sickStock: boolean;
             store?: components["schemas"]["StoreForecast"];
+            worth?: components["schemas"]["Worth"];
         };
         StepRequest: {
             /** Format: date-time */
@@ -3510,6 +3617,11 @@ export interface components {
             /** Format: int32 */
             tight: number;
         };
+        TakeBackRequest: {
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
         TestsView: {
             germinations: components["schemas"]["GerminationView"][];
             seedWeights: components["schemas"]["SeedWeightView"][];
@@ -3546,6 +3658,7 @@ export interface components {
         TodayView: {
             acts: components["schemas"]["Act"][];
             day: components["schemas"]["DayCourse"];
+            notForEating: components["schemas"]["NotForEating"][];
             /** Format: date-time */
             now: string;
         };
@@ -3845,6 +3958,16 @@ export interface components {
             known?: components["schemas"]["LastKnown"];
             usual: components["schemas"]["ClimateNormals"];
         };
+        Worth: {
+            /** Format: double */
+            effective: number;
+            /** Format: double */
+            ifAlike: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: int32 */
+            weighed: number;
+        };
     };
     responses: never;
     parameters: never;
@@ -3878,7 +4001,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -3928,7 +4051,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -4082,7 +4205,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -4104,6 +4227,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CountView"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBackRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
+                };
+            };
+        };
+    };
+    correct_11: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoverRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverView"];
                 };
             };
         };
@@ -4390,7 +4565,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -4442,7 +4617,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -4652,7 +4827,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5003,7 +5178,7 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5171,7 +5346,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5471,6 +5646,32 @@ export interface operations {
             };
         };
     };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeedView"];
+                };
+            };
+        };
+    };
     page: {
         parameters: {
             query?: {
@@ -5716,7 +5917,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5973,6 +6174,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SiteView"][];
+                };
+            };
+        };
+    };
+    correct_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeedView"];
                 };
             };
         };

@@ -116,7 +116,7 @@ export function say(act: Act, now: string, units: Units): Said {
 				act: `Decide about the seed of ${of}`,
 				why: `An off-type shed pollen: about ${percent(act.share ?? 0)} of the seed is its; ${percent(act.limit ?? 0)} is let pass.`,
 				number: plot,
-				path: `/walk/${act.plantingId}/seed`
+				path: `/walk/${act.plantingId}/found`
 			};
 		case 'POLLINATE':
 			return {

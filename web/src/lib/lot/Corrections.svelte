@@ -25,7 +25,18 @@
 		yearReceived: 'year received',
 		sownOn: 'sown on',
 		setOutOn: 'set out on',
-		breedingOut: 'breeding-out project'
+		breedingOut: 'breeding-out project',
+		sheddingSince: 'shed pollen since',
+		stressed: 'freaks of stress',
+		bolted: 'bolted early',
+		weighedOn: 'weighed on',
+		seenOn: 'looked on',
+		thrownOut: 'thrown out',
+		putOn: 'put on',
+		openFlowers: 'open flowers stayed in it',
+		takenOff: 'taken off',
+		fruitSet: 'the fruit had set',
+		lookedOn: 'looked at on'
 	};
 </script>
 

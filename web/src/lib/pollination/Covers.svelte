@@ -1,6 +1,7 @@
 <script lang="ts">
-	import type { Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
@@ -20,9 +21,10 @@
 			insects?: number
 		) => Promise<void>;
 		takeOff: (cover: Cover, fruitSet: boolean) => Promise<void>;
+		changed: () => void;
 	}
 	/** Bags and cages: put on before bloom, shaken or filled with insects, taken off after the fruit has set. */
-	let { page, putOn, did, takeOff }: Props = $props();
+	let { page, putOn, did, takeOff, changed }: Props = $props();
 
 	const attempt = new Attempt();
 	let adding = $state(false);
@@ -35,6 +37,51 @@
 	let from = $state(session.today);
 	let to = $state(session.today);
 	const schedule = $derived(page.schedule);
+	const insectsToCome = $derived(page.insectsOn.filter((day) => day >= session.today));
+
+	const entries = (cover: Cover): Entry[] => [
+		{ name: 'tag', label: 'Its number', value: cover.tag },
+		{ name: 'putOn', label: 'Put on', value: cover.putOn, type: 'date' },
+		{
+			name: 'openFlowers',
+			label: 'Open flowers stayed in it',
+			value: String(cover.openFlowers),
+			type: 'yes'
+		},
+		{ name: 'note', label: 'Note', value: cover.note }
+	];
+	const keep =
+		(cover: Cover): Amended =>
+		(typed, made) =>
+			ask(
+				PUT('/api/covers/{id}', {
+					params: { path: { id: cover.id } },
+					body: {
+						id: cover.id,
+						kind: cover.kind,
+						tag: typed.tag,
+						putOn: typed.putOn,
+						openFlowers: typed.openFlowers === 'true',
+						note: typed.note,
+						...made
+					}
+				})
+			);
+	const keepOff =
+		(cover: Cover): Amended =>
+		(typed, made) =>
+			ask(
+				PUT('/api/covers/{id}/off', {
+					params: { path: { id: cover.id } },
+					body: { takenOff: typed.takenOff, fruitSet: typed.fruitSet === 'true', ...made }
+				})
+			);
+	const takeBack =
+		(event: Schemas['CoverEventView']): Amended =>
+		(_, made) =>
+			ask(PUT('/api/cover-events/{id}/taken-back', { params: { path: { id: event.id } }, body: made }));
+	const eventWords = (event: Schemas['CoverEventView']) =>
+		`${event.kind === 'SHAKEN' ? 'shaken' : event.kind === 'INSECTS' ? `${event.insects} insects` : 'open'} ${dayMonth(event.firstDay)}${event.lastDay === event.firstDay ? '' : ` to ${dayMonth(event.lastDay)}`}`;
 
 	const doneToday = (cover: Cover, what: string) =>
 		cover.events.some((event) => event.kind === what && event.lastDay === session.today);
@@ -54,18 +101,51 @@
 					<span class="text-sm text-soft"
 						>on {dayMonth(cover.putOn)}{cover.takenOff ? `, off ${dayMonth(cover.takenOff)}` : ''}</span
 					>
+					{#if session.works}
+						<Amend
+							what="{COVER[cover.kind]} {cover.tag}"
+							entries={entries(cover)}
+							version={cover.version}
+							save={keep(cover)}
+							done={changed}
+						/>
+						{#if cover.takenOff}
+							<Amend
+								what="when {COVER[cover.kind]} {cover.tag} came off"
+								act="correct its end"
+								entries={[
+									{ name: 'takenOff', label: 'Taken off', value: cover.takenOff, type: 'date' },
+									{
+										name: 'fruitSet',
+										label: 'The fruit had set',
+										value: String(cover.fruitSet),
+										type: 'yes'
+									}
+								]}
+								version={cover.version}
+								save={keepOff(cover)}
+								done={changed}
+							/>
+						{/if}
+					{/if}
 				</p>
 				{#if cover.verdict !== 'TIGHT'}<p class="text-sm">{COVER_VERDICT[cover.verdict].says}</p>{/if}
 				{#if cover.events.length}
-					<p class="text-sm text-soft">
-						{cover.events
-							.slice(-3)
-							.map(
-								(event) =>
-									`${event.kind === 'SHAKEN' ? 'shaken' : event.kind === 'INSECTS' ? `${event.insects} insects` : 'open'} ${dayMonth(event.firstDay)}`
-							)
-							.join(', ')}
-					</p>
+					<ul class="text-sm text-soft">
+						{#each cover.events.slice(-4) as event (event.id)}
+							<li>
+								{eventWords(event)}
+								{#if session.works}<Amend
+										what="{eventWords(event)}, {COVER[cover.kind]} {cover.tag}"
+										act="it was not so"
+										entries={[]}
+										version={event.version}
+										save={takeBack(event)}
+										done={changed}
+									/>{/if}
+							</li>
+						{/each}
+					</ul>
 				{/if}
 				{#if !cover.takenOff && session.works}
 					<div class="mt-2 flex flex-wrap gap-2">
@@ -124,9 +204,9 @@
 	</ul>
 	{#if schedule && page.covers.some((cover) => cover.kind === 'CAGE')}
 		<p class="mt-2 text-sm">
-			Insects every {many(schedule.everyDays, 'day')} while it blooms, {schedule.insectsEach} each time: {page.insectsOn
-				.map((day) => dayMonth(day))
-				.join(', ')}. For a hundred flies that live ten days; watch the seed set.
+			Insects every {many(schedule.everyDays, 'day')} while it blooms, {schedule.insectsEach} each time{insectsToCome.length
+				? `: ${insectsToCome.map((day) => dayMonth(day)).join(', ')}`
+				: ''}. For a hundred flies that live ten days; watch the seed set.
 		</p>
 	{/if}
 	{#if session.works}

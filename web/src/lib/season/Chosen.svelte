@@ -154,6 +154,9 @@
 						href="/desk/plantings/{planting.id}{scheme ? `?scheme=${scheme}` : ''}">Change the plan</Act
 					>{/if}
 			</div>
+			{#if planting.purpose !== 'EATING' && !scheme}
+				<p class="mt-3"><a class="quiet" href="/walk/{planting.id}/found">What the walks found</a></p>
+			{/if}
 		{/snippet}
 	</Loading>
 </section>

@@ -9,14 +9,16 @@
 	type Point = Schemas['CountView']['point'];
 	interface Props {
 		points: Point[];
+		/** What was counted last. */
+		last?: Point;
 		count: (point: Point, plants: number, countedOn: string, note: string) => Promise<void>;
 	}
 	/** How many there are now. */
-	let { points, count }: Props = $props();
+	let { points, last, count }: Props = $props();
 
 	const attempt = new Attempt();
 	// svelte-ignore state_referenced_locally
-	let point = $state<Point>(points[0]);
+	let point = $state<Point>(points[Math.min(last ? points.indexOf(last) + 1 : 0, points.length - 1)]);
 	let plants = $state('');
 	let countedOn = $state(session.today);
 	let note = $state('');

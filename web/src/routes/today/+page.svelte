@@ -9,6 +9,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { clock, longDay } from '$lib/words/dates';
+	import { cropWord, many } from '$lib/words/words';
 
 	const today = known('/api/today', ask(GET('/api/today')));
 	void today.then(
@@ -16,6 +17,7 @@
 		() => {}
 	);
 	const SHOWN = 6;
+	const TAGS = 8;
 	let all = $state(false);
 
 	const columns = (view: Schemas['TodayView']) => [
@@ -29,6 +31,29 @@
 	{#snippet children(view)}
 		<Page title={longDay(view.now)} says={waiting(view.acts)}>
 			<DayBand day={view.day} now={view.now} />
+			{#if view.notForEating.length}
+				<details class="mt-5 border-l-4 border-beet bg-paper px-4 py-2" open={!session.works}>
+					<summary class="cursor-pointer"
+						><strong>Not for eating:</strong> what has a tag in {view.notForEating
+							.map((one) => `${one.variety} ${cropWord(one.crop)}`)
+							.join(', ')}</summary
+					>
+					<p class="text-sm text-soft">
+						Marked for seed. Whoever picks for the kitchen leaves every tag alone.
+					</p>
+					<ul class="mt-1">
+						{#each view.notForEating as one (one.plantingId)}
+							<li>
+								<a class="quiet font-semibold" href="/selection/{one.plantingId}"
+									>{one.variety} {cropWord(one.crop)}</a
+								>, {one.ground.toLowerCase()}: {one.tags.length > TAGS
+									? `${many(one.tags.length, 'tag')}, ${one.tags.slice(0, TAGS).join(', ')} and so on`
+									: `tag ${one.tags.join(', ')}`}
+							</li>
+						{/each}
+					</ul>
+				</details>
+			{/if}
 			{#if view.acts.length === 0}
 				<section class="mt-8 max-w-prose">
 					<h2>The farm is quiet</h2>

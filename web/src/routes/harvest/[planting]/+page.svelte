@@ -67,7 +67,7 @@
 							{#if undecided}
 								<p class="caution my-3">
 									An off-type shed pollen here and nothing is decided about the seed:
-									<a class="underline" href="/walk/{id}/seed">decide first</a>.
+									<a class="underline" href="/walk/{id}/found">decide first</a>.
 								</p>
 							{/if}
 							{#each round as ring (ring.id)}

@@ -16,7 +16,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import Thread from '$lib/thread/Thread.svelte';
-	import { distance, mass, percent } from '$lib/units/units';
+	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { CAUTION, cropWord, GATE, GRADE, many } from '$lib/words/words';
 
@@ -41,7 +41,7 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ known, stock, thread, walks, corrections, hazards })}
+	{#snippet children({ known, stock, thread, parents, walks, corrections, hazards })}
 		{@const { lot, planting, harvest, bench, tests, gate } = known}
 		{@const germination = tests.germinations[0]}
 		{@const weight = tests.seedWeights[0]}
@@ -60,6 +60,13 @@
 							? ` · ${many(harvest.plants, 'mother plant')}`
 							: ''}
 					</p>
+					{#if parents}
+						<p class="text-soft">
+							pollinated by hand: <a class="quiet" href="/pollination/{planting.id}"
+								>{many(parents.mothers, 'mother')} and {many(parents.fathers, 'father')}</a
+							>, worth {tenth(parents.effective)} to diversity
+						</p>
+					{/if}
 				</div>
 				<div class="sm:text-right">
 					<Mark {...ofGate(gate, GRADE[lot.grade])} />
@@ -203,6 +210,7 @@
 							Walked {walks.length === 0
 								? 'never'
 								: walks.map((walk) => `${dayMonth(walk.walkedOn)} (${walk.stage})`).join(', ')}.
+							<a class="quiet" href="/walk/{planting.id}/found">What they found</a>
 						</p>
 					</section>
 					<section id="tests">

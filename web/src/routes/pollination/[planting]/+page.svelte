@@ -3,14 +3,14 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Covers from '$lib/pollination/Covers.svelte';
+	import Done from '$lib/pollination/Done.svelte';
 	import Evening from '$lib/pollination/Evening.svelte';
 	import Morning from '$lib/pollination/Morning.svelte';
 	import { left, nextTag, onPhone } from '$lib/pollination/pollination';
 	import Progress from '$lib/pollination/Progress.svelte';
 	import Took from '$lib/pollination/Took.svelte';
-	import { known } from '$lib/rows/known';
 	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -19,28 +19,18 @@
 
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		const question = GET('/api/plantings/{id}/pollination', { params: { path: { id } } });
-		return known(`${path}/pollination`, ask(question));
-	});
+	const rows = new RowsPage(`/pollination/${id}`, `${path}/pollination`, () =>
+		ask(GET('/api/plantings/{id}/pollination', { params: { path: { id } } }))
+	);
 	const phone = $derived(onPhone(id, outbox.all));
-	const from = `/pollination/${id}`;
 	const today = (flower: Schemas['FlowerView']) => localDay(flower.pollinatedAt) === session.today;
 
 	function localDay(instant: string) {
 		return new Date(instant).toLocaleDateString('sv-SE', { timeZone: session.farm?.timeZone });
 	}
-
-	/** Kept on the phone first; what the server made of it is looked up once it has arrived. */
-	async function keep(method: 'POST' | 'PUT', at: string, says: string, body: Record<string, unknown>) {
-		await outbox.add({ id: String(body.id ?? newId()), method, path: at, body, says, from });
-		if (!signal.lost) turn++;
-	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={rows.found} stays>
 	{#snippet children(page)}
 		{@const variety = page.planting.variety}
 		{@const of = `${variety.name} ${cropWord(variety.cropName)}`}
@@ -66,7 +56,7 @@
 						tag={nextTag(page, phone)}
 						pollinate={(mother, fathers, tag) => {
 							const flower = newId();
-							return keep('POST', `${path}/flowers`, `flower ${tag} of the ${of}`, {
+							return rows.keep('POST', `${path}/flowers`, `flower ${tag} of the ${of}`, {
 								id: flower,
 								mother,
 								fathers: fathers.map((plant) => ({ plantingId: id, plant })),
@@ -81,7 +71,7 @@
 						planting={page.planting}
 						tonight={[...page.tonight, ...phone.evenings].flatMap((evening) => evening.closed)}
 						close={(closed) =>
-							keep('POST', `${path}/buds`, `closed buds of the ${of}`, {
+							rows.keep('POST', `${path}/buds`, `closed buds of the ${of}`, {
 								id: newId(),
 								closedOn: session.today,
 								closed
@@ -90,18 +80,19 @@
 					<Took
 						flowers={page.lookAt.filter((flower) => !phone.looked.includes(flower.id))}
 						looked={(flower, took) =>
-							keep('PUT', `/api/flowers/${flower.id}/took`, `flower ${flower.tag} of the ${of}`, {
+							rows.keep('PUT', `/api/flowers/${flower.id}/took`, `flower ${flower.tag} of the ${of}`, {
 								took,
 								lookedOn: session.today
 							})}
 					/>
 				</div>
 				<div class="grid gap-8">
-					<Progress {page} waiting={phone.flowers.length} changed={() => turn++} />
+					<Progress {page} waiting={phone.flowers.length} changed={rows.again} />
 					<Covers
 						{page}
+						changed={rows.again}
 						putOn={(kind, tag, openFlowers) =>
-							keep('POST', `${path}/covers`, `cover ${tag} of the ${of}`, {
+							rows.keep('POST', `${path}/covers`, `cover ${tag} of the ${of}`, {
 								id: newId(),
 								kind,
 								tag,
@@ -110,7 +101,7 @@
 								note: ''
 							})}
 						did={(cover, kind, firstDay, lastDay, insects) =>
-							keep('POST', `/api/covers/${cover.id}/events`, `cover ${cover.tag} of the ${of}`, {
+							rows.keep('POST', `/api/covers/${cover.id}/events`, `cover ${cover.tag} of the ${of}`, {
 								id: newId(),
 								kind,
 								firstDay,
@@ -118,13 +109,14 @@
 								...(insects ? { insects } : {})
 							})}
 						takeOff={(cover, fruitSet) =>
-							keep('PUT', `/api/covers/${cover.id}/off`, `cover ${cover.tag} of the ${of}`, {
+							rows.keep('PUT', `/api/covers/${cover.id}/off`, `cover ${cover.tag} of the ${of}`, {
 								takenOff: session.today,
 								fruitSet
 							})}
 					/>
 				</div>
 			</div>
+			<Done {page} changed={rows.again} />
 			<Corrections corrections={page.corrections} />
 		</Page>
 	{/snippet}

@@ -6,9 +6,8 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { known } from '$lib/rows/known';
 	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
 	import KeepTheBest from '$lib/selection/KeepTheBest.svelte';
 	import NewTrait from '$lib/selection/NewTrait.svelte';
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
@@ -20,7 +19,6 @@
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
 	const attempt = new Attempt();
-	let turn = $state(0);
 	let heritability = $state(0.3);
 	let keep = $state(0);
 	let tag = $state('');
@@ -28,22 +26,15 @@
 	let scoring = $state(false);
 	let all = $state(false);
 	const SHOWN = 10;
-	const found = $derived.by(() => {
-		void turn;
-		const query = { heritability };
-		const question = GET('/api/plantings/{id}/selection', { params: { path: { id }, query } });
-		return known(`${path}/selection`, ask(question));
-	});
+	const rows = new RowsPage(`/selection/${id}`, `${path}/selection`, () =>
+		ask(GET('/api/plantings/{id}/selection', { params: { path: { id }, query: { heritability } } }))
+	);
 
-	async function send(at: string, says: string, body: Record<string, unknown>) {
-		await outbox.add({ id: String(body.id), method: 'POST', path: at, body, says, from: `/selection/${id}` });
-		if (!signal.lost) turn++;
-	}
 	async function mark(of: string, kind: 'PLANT' | 'FRUIT') {
 		const marked = { id: newId(), kind, tag: tag.trim(), markedOn: session.today, note: note.trim() };
 		tag = /^\d+$/.test(marked.tag) ? String(Number(marked.tag) + 1) : '';
 		note = '';
-		await send(`${path}/candidates`, `tag ${marked.tag} of the ${of}`, marked);
+		await rows.keep('POST', `${path}/candidates`, `tag ${marked.tag} of the ${of}`, marked);
 	}
 	function choose(page: Schemas['SelectionPage']) {
 		void attempt.run(async () => {
@@ -52,7 +43,7 @@
 				.slice(0, keep)
 				.map((one) => one.id);
 			await ask(POST('/api/plantings/{id}/chosen', { params: { path: { id } }, body: { kept } }));
-			turn++;
+			rows.again();
 		});
 	}
 	const scoreOf = (one: Schemas['CandidateView'], trait: string) => {
@@ -61,7 +52,7 @@
 	};
 </script>
 
-<Loading from={found} stays>
+<Loading from={rows.found} stays>
 	{#snippet children(page)}
 		{@const variety = page.planting.variety}
 		{@const of = `${variety.name} ${cropWord(variety.cropName)}`}
@@ -118,8 +109,9 @@
 						{/if}
 					{:else}
 						<p class="py-3 text-soft">
-							No plant is marked yet. Walk the rows, hang a tag on the healthiest and truest, and write its
-							number here.
+							No plant is marked yet.
+							{page.traits.length ? '' : 'First choose what counts, under “Scored for”.'}
+							Walk the rows, hang a tag on the healthiest and truest, and write its number here.
 						</p>
 					{/if}
 					{#if session.works}
@@ -148,6 +140,10 @@
 								<Act key="s" onclick={() => (scoring = !scoring)}
 									>{scoring ? 'Close the sheet' : 'Score them'}</Act
 								>
+							{:else if session.grower}
+								<p class="self-center text-soft">
+									To score them, first choose what counts, under “Scored for”.
+								</p>
 							{/if}
 						{/if}
 					</div>
@@ -160,7 +156,7 @@
 									.map((one) => ({ id: one.id, name: one.tag }))
 									.sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))}
 								record={(traitId, marks) =>
-									send(`${path}/visits`, `scores of the ${of}`, {
+									rows.keep('POST', `${path}/visits`, `scores of the ${of}`, {
 										id: newId(),
 										traitId,
 										scoredOn: session.today,
@@ -183,7 +179,7 @@
 							<li class="py-2 text-soft">Nothing yet. Choose what counts, and its scale.</li>
 						{/each}
 					</ul>
-					{#if session.grower}<NewTrait variety={variety.id} made={() => turn++} />{/if}
+					{#if session.grower}<NewTrait variety={variety.id} made={rows.again} />{/if}
 					<h2 class="ruled mt-8">Progeny rows</h2>
 					<ul>
 						{#each page.trials as trial (trial.id)}

@@ -5,40 +5,28 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation } from '$lib/mark/mark';
-	import { known } from '$lib/rows/known';
 	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import Counted from '$lib/stand/Counted.svelte';
 	import CountForm from '$lib/stand/CountForm.svelte';
 	import LookForm from '$lib/stand/LookForm.svelte';
-	import { percent } from '$lib/units/units';
+	import Looks from '$lib/stand/Looks.svelte';
+	import SeedByPlant from '$lib/stand/SeedByPlant.svelte';
+	import { percent, tenth } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { capital, cropWord, many, POINT, STAND_ACT } from '$lib/words/words';
+	import { cropWord, many, STAND_ACT } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
 
 	type Point = Schemas['CountView']['point'];
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return known(`${path}/stand`, ask(GET('/api/plantings/{id}/stand', { params: { path: { id } } })));
-	});
+	const rows = new RowsPage(`/stand/${id}`, `${path}/stand`, () =>
+		ask(GET('/api/plantings/{id}/stand', { params: { path: { id } } }))
+	);
 	const waiting = $derived(outbox.waiting.filter((one) => one.path.startsWith(path)).length);
 
-	async function send(at: string, says: string, body: Record<string, unknown>, dayTyped: boolean) {
-		await outbox.add({
-			id: String(body.id),
-			method: 'POST',
-			path: `${path}/${at}`,
-			body,
-			says,
-			from: `/stand/${id}`,
-			dayTyped
-		});
-		if (!signal.lost) turn++;
-	}
 	/** Points of a stand's life that this planting has. */
 	function points(planting: Schemas['PlantingView']): Point[] {
 		if (planting.purpose === 'PLANTING_STOCK') return ['STANDING', 'LIFTED', 'STORED', 'REPLANTED'];
@@ -50,10 +38,9 @@
 			'STANDING'
 		];
 	}
-	const rounded = (value: number) => (Math.round(value * 10) / 10).toString();
 </script>
 
-<Loading from={found} stays>
+<Loading from={rows.found} stays>
 	{#snippet children(stand)}
 		{@const planting = stand.planting}
 		{@const of = `${planting.variety.name} ${cropWord(planting.variety.cropName)}`}
@@ -86,36 +73,7 @@
 						{/if}
 					{/if}
 					<h2 class={['ruled', stand.life && 'mt-6']}>Counted</h2>
-					<table class="figures">
-						<tbody>
-							<tr
-								><th scope="row">planned</th><td class="num">{planting.plants}</td><td class="beside"
-								></td></tr
-							>
-							{#each stand.counts as count (count.id)}
-								<tr>
-									<th scope="row">{POINT[count.point]}</th>
-									<td class="num">{count.plants}</td>
-									<td class="beside">{dayMonth(count.countedOn, session.today)} {count.note}</td>
-								</tr>
-							{/each}
-							{#if stand.pulled}
-								<tr
-									><th scope="row">pulled since, on walks</th><td class="num">−{stand.pulled}</td><td
-									></td></tr
-								>
-							{/if}
-							{#if stand.life}
-								<tr
-									><th scope="row"><strong>standing</strong></th><td class="num">{stand.life.standing}</td><td
-									></td></tr
-								>
-							{/if}
-							{#if stand.harvested}
-								<tr><th scope="row">seed picked from</th><td class="num">{stand.harvested}</td><td></td></tr>
-							{/if}
-						</tbody>
-					</table>
+					<Counted {stand} points={points(planting)} changed={rows.again} />
 					<p class="mt-2 text-sm text-soft">
 						A winter still to come is taken to leave three in four. A count replaces what was reckoned before
 						it.
@@ -126,19 +84,36 @@
 						<h2 class="ruled mb-3">Count them</h2>
 						<CountForm
 							points={points(planting)}
+							last={stand.counts.at(-1)?.point}
 							count={(point, plants, countedOn, note) =>
-								send(
-									'counts',
+								rows.keep(
+									'POST',
+									`${path}/counts`,
 									`count of the ${of}`,
 									{ id: newId(), point, plants, countedOn, note },
 									countedOn !== session.today
 								)}
 						/>
 					{/if}
+					{#if planting.purpose === 'SEED'}
+						<div class="mt-8">
+							<SeedByPlant
+								{stand}
+								weigh={(plant, mass) =>
+									rows.keep('POST', `${path}/seeds`, `seed of plant ${plant} of the ${of}`, {
+										id: newId(),
+										plant,
+										mass,
+										weighedOn: session.today
+									})}
+								changed={rows.again}
+							/>
+						</div>
+					{/if}
 					{#if stand.generations}
 						<h2 class="ruled mt-8">The generations behind it</h2>
 						<p class="mt-2 font-bold">
-							Worth {rounded(stand.generations.effective)} plants over {many(
+							Worth {tenth(stand.generations.effective)} plants over {many(
 								stand.generations.all.length,
 								'generation'
 							)};
@@ -150,14 +125,15 @@
 								{#each stand.generations.all as generation (generation.year)}
 									<tr
 										><th scope="row">{generation.year}</th><td class="num"
-											>{rounded(generation.effectiveSize)}</td
+											>{tenth(generation.effectiveSize)}</td
 										></tr
 									>
 								{/each}
 							</tbody>
 						</table>
 						<p class="mt-2 text-sm text-soft">
-							Every season whose seed was picked here counts as one generation, all its plants giving alike.
+							Every season whose seed was picked here counts as one generation, its plants giving alike where
+							nobody weighed them one by one.
 						</p>
 					{/if}
 				</section>
@@ -198,35 +174,25 @@
 							</p>
 							{#if session.works}
 								<h2 class="ruled mt-6 mb-3">Look through them</h2>
-								<LookForm
-									there={stand.store.there}
-									look={(look) =>
-										send(
-											'store-looks',
-											`look through the ${of}`,
-											{ id: newId(), seenOn: session.today, note: '', ...look },
-											false
-										)}
-								/>
+								{#key stand.store.there}
+									<LookForm
+										there={stand.store.there}
+										look={(look) =>
+											rows.keep('POST', `${path}/store-looks`, `look through the ${of}`, {
+												id: newId(),
+												seenOn: session.today,
+												note: '',
+												...look
+											})}
+									/>
+								{/key}
 							{/if}
 						{:else}
 							<p class="py-3 text-soft">
 								Once it is counted how many were put in store, what is sound at planting is foretold here.
 							</p>
 						{/if}
-						{#if stand.looks.length}
-							<h2 class="ruled mt-6">Looks</h2>
-							<ul>
-								{#each stand.looks as look (look.id)}
-									<li class="border-b border-line py-1.5">
-										{capital(dayMonth(look.seenOn, session.today))}: {look.thrownOut} of {look.pieces} thrown out{look.medium !==
-										undefined
-											? `; ${look.small} small, ${look.medium} medium, ${look.large} large`
-											: ''}
-									</li>
-								{/each}
-							</ul>
-						{/if}
+						{#if stand.looks.length}<Looks looks={stand.looks} changed={rows.again} />{/if}
 					</section>
 				{/if}
 			</div>

@@ -8,9 +8,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
-	import { known } from '$lib/rows/known';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
 	import NewTrait from '$lib/selection/NewTrait.svelte';
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -25,29 +23,22 @@
 	const id = here.params.id!;
 	const path = `/api/trials/${id}`;
 	const attempt = new Attempt();
-	let turn = $state(0);
 	let scoring = $state(false);
 	let by = $state(0);
 	let deciding = $state<string>();
 	let decision = $state<Schemas['DecisionRequest']['decision']>('KEEP');
 	let reason = $state('');
-	const found = $derived.by(() => {
-		void turn;
-		return known(path, ask(GET('/api/trials/{id}', { params: { path: { id } } })));
-	});
+	const rows = new RowsPage(`/trials/${id}`, path, () =>
+		ask(GET('/api/trials/{id}', { params: { path: { id } } }))
+	);
 
-	async function visit(traitId: string, marks: Schemas['Mark'][], name: string) {
-		const body = { id: newId(), traitId, scoredOn: session.today, marks };
-		await outbox.add({
-			id: body.id,
-			method: 'POST',
-			path: `${path}/visits`,
-			body,
-			says: `scores of ${name}`,
-			from: `/trials/${id}`
+	const visit = (traitId: string, marks: Schemas['Mark'][], name: string) =>
+		rows.keep('POST', `${path}/visits`, `scores of ${name}`, {
+			id: newId(),
+			traitId,
+			scoredOn: session.today,
+			marks
 		});
-		if (!signal.lost) turn++;
-	}
 	function decide(row: Row) {
 		void attempt.run(async () => {
 			await ask(
@@ -58,7 +49,7 @@
 			);
 			deciding = undefined;
 			reason = '';
-			turn++;
+			rows.again();
 		});
 	}
 	/** Rows by rank; those without scores at the end, by number. */
@@ -74,7 +65,7 @@
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={rows.found} stays>
 	{#snippet children(trial)}
 		{@const ranking = trial.rankings[Math.min(by, trial.rankings.length - 1)]}
 		{@const span = ranking ? ends(ranking) : { low: 0, high: 1 }}
@@ -116,7 +107,7 @@
 			{#if !trial.traits.length && session.grower}
 				<section class="mt-4 max-w-3xl">
 					<p class="mb-3">Choose first what the rows are scored for.</p>
-					<NewTrait variety={trial.planting.variety.id} made={() => turn++} />
+					<NewTrait variety={trial.planting.variety.id} made={rows.again} />
 				</section>
 			{/if}
 			{#if ranking}

@@ -61,7 +61,7 @@
 			});
 		}
 		await count.finish();
-		await goto(offTypes.length && sheddingSince && !signal.lost ? `/walk/${id}/seed` : '/today');
+		await goto(offTypes.length && sheddingSince && !signal.lost ? `/walk/${id}/found` : '/today');
 	}
 </script>
 

@@ -43,6 +43,22 @@ public final class EffectiveSize {
         return 4 / (1 / equalPlants(seedMass) + 3.0 / seedMass.length) / (1 + INBREEDING.check("F", inbreeding));
     }
 
+    /**
+     * Ne when the seed of the mothers differs and each selfs a share of it: a mother then is father of that share too, and
+     * the rest of the pollen comes evenly from all. With no selfing it is {@link #mothersOnly}.
+     *
+     * @param selfing share of the seed, 0 to 1
+     * @param seedMass of each mother, grams
+     */
+    public static double ofMothers(double selfing, double... seedMass) {
+        double inbreeding = inbreeding(selfing);
+        double equal = equalPlants(seedMass);
+        double n = seedMass.length;
+        double own = (1 + selfing) * (1 + selfing) / 4 / equal;
+        double shared = (1 - selfing) * (3 + selfing) / 4 / n;
+        return 1 / (own + shared) / (1 + inbreeding);
+    }
+
     /** Ne from the realised number of gametes each parent has among the next parents. */
     public static double ofGametes(double... gametes) {
         int n = Range.of(2, 1e6, "plants").check("k", gametes.length);

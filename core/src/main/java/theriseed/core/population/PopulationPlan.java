@@ -1,5 +1,7 @@
 package theriseed.core.population;
 
+import java.util.List;
+import java.util.stream.DoubleStream;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.measure.Range;
@@ -76,6 +78,31 @@ public record PopulationPlan(
     /** How a number of plants stands to the number asked. */
     public static Mark mark(int plants, int asked) {
         return plants >= asked ? Mark.CLEAR : plants >= TIGHT_FROM * asked ? Mark.TIGHT : Mark.SHORT;
+    }
+
+    /**
+     * Ne of plants of which some were weighed one by one; the others are taken to have given as much as those on
+     * average. Where the sexes stand apart half of the plants are males, and those weighed are females.
+     *
+     * @param plants picked
+     * @param weighed seed of single plants, grams; fewer than two tell nothing
+     */
+    public static double effectiveSize(Crop crop, int plants, List<Double> weighed) {
+        boolean sexesApart = crop.sexes().equals("dioecious");
+        int all = Math.max(plants, weighed.size());
+        int bearing = sexesApart ? Math.max(all / 2, weighed.size()) : all;
+        double mean =
+                weighed.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+        if (weighed.size() < 2 || mean == 0) {
+            return effectiveSize(crop, all);
+        }
+        double[] seed = DoubleStream.concat(
+                        weighed.stream().mapToDouble(Double::doubleValue),
+                        DoubleStream.generate(() -> mean).limit(bearing - weighed.size()))
+                .toArray();
+        return sexesApart
+                ? EffectiveSize.ofSexes(Math.max(1, all / 2), EffectiveSize.equalPlants(seed))
+                : EffectiveSize.ofMothers(1 - crop.naturalOutcrossing(), seed);
     }
 
     /** Ne of plants that all give alike: half male, half female where the sexes stand apart. */

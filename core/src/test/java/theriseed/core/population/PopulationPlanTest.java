@@ -1,10 +1,13 @@
 package theriseed.core.population;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
@@ -28,6 +31,36 @@ class PopulationPlanTest {
         assertThat(need.chance()).isGreaterThanOrEqualTo(0.95);
         assertThat(Chance.atLeast(need.beforeChoice(), need.seeds() - 1, need.survival()))
                 .isLessThan(0.95);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.3, 0.9, 1})
+    void plantsThatGiveAlikeAreWorthWhatTheyWereAndUnevenOnesLess(double selfing) {
+        double[] alike = {3, 3, 3, 3, 3};
+        double[] uneven = {11, 1, 1, 1, 1};
+        double worth = EffectiveSize.of(5, EffectiveSize.inbreeding(selfing));
+        assertThat(EffectiveSize.ofMothers(selfing, alike)).isCloseTo(worth, within(1e-9));
+        assertThat(EffectiveSize.ofMothers(selfing, uneven)).isLessThan(worth);
+    }
+
+    @Test
+    void pollenFromAllWinsBackWhatUnevenSeedCosts() {
+        double[] uneven = {11, 1, 1, 1, 1};
+        assertThat(EffectiveSize.ofMothers(0, uneven)).isCloseTo(EffectiveSize.mothersOnly(0, uneven), within(1e-9));
+        assertThat(EffectiveSize.ofMothers(1, uneven)).isCloseTo(EffectiveSize.equalPlants(uneven) / 2, within(1e-9));
+    }
+
+    @Test
+    void plantsNotWeighedAreTakenToGiveWhatTheWeighedGaveOnAverage() {
+        assertThat(PopulationPlan.effectiveSize(KALE, 40, List.of(12.0, 12.0)))
+                .isCloseTo(PopulationPlan.effectiveSize(KALE, 40), within(1e-9));
+        assertThat(PopulationPlan.effectiveSize(KALE, 40, List.of(1.0, 60.0, 2.0)))
+                .isLessThan(PopulationPlan.effectiveSize(KALE, 40));
+        assertThat(PopulationPlan.effectiveSize(KALE, 40, List.of(5.0)))
+                .as("one plant tells nothing of how unlike they are")
+                .isEqualTo(PopulationPlan.effectiveSize(KALE, 40));
+        Crop spinach = CropTable.shipped().find("spinach").orElseThrow();
+        assertThat(PopulationPlan.effectiveSize(spinach, 40, List.of(5.0, 5.0))).isCloseTo(40, within(1e-9));
     }
 
     @Test

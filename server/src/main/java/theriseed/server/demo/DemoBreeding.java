@@ -1,5 +1,6 @@
 package theriseed.server.demo;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -27,6 +28,7 @@ import theriseed.server.selection.TraitFacts;
 import theriseed.server.selection.Trials;
 import theriseed.server.stand.CountFacts;
 import theriseed.server.stand.LookFacts;
+import theriseed.server.stand.SeedFacts;
 import theriseed.server.stand.Stands;
 
 /** What the demo farm does to keep and better its stocks: flowers pollinated by hand, best plants, progeny rows. */
@@ -132,6 +134,13 @@ class DemoBreeding {
         rows(next, mothers, vigour, health);
     }
 
+    /** Plants of a tomato that the kitchen leaves alone. */
+    void tomato(UUID lantern) {
+        for (int tag : new int[] {5, 12, 19}) {
+            marked(lantern, tag, LocalDate.of(2026, 7, 14));
+        }
+    }
+
     private void rows(UUID planting, List<UUID> mothers, UUID vigour, UUID health) {
         UUID trial = Recorded.nextId();
         List<Trials.Sown> sown = new ArrayList<>();
@@ -188,6 +197,13 @@ class DemoBreeding {
         count(kale, Point.RAISED, 118, "2025-08-02");
         count(kale, Point.SET_OUT, 104, "2025-08-24");
         count(kale, Point.AFTER_WINTER, 79, "2026-03-18");
+        Random chance = new Random(SEED);
+        LocalDate weighed = LocalDate.of(2026, 7, 22);
+        for (int plant = 1; plant <= 20; plant++) {
+            BigDecimal grams = BigDecimal.valueOf(Math.round(Math.exp(3 + 0.7 * chance.nextGaussian())));
+            SeedFacts facts = new SeedFacts(String.valueOf(plant), grams, weighed);
+            on(weighed, () -> stands.weigh(Recorded.nextId(), kale, facts));
+        }
     }
 
     private void count(UUID planting, Point point, int plants, String day) {

@@ -384,6 +384,7 @@ class DemoRecords {
         on("2026-06-02T10:00", () -> work.walk(pea, "flowering", 300, 1, "tall rogue"));
         on("2026-06-18T09:00", () -> work.walkInBloom(chard, "spring", 62, 2, "wrong midrib colour", "2026-06-12"));
         breeding.squash(harbour);
+        breeding.tomato(lantern);
         breeding.counted(garlic, kale);
         on("2026-08-06T10:00", () -> work.walk(maize, "tassel", 310, 9, "white silks"));
         on("2026-06-22T09:30", () -> work.walk(ferry, "before flowering", 16, 0, ""));

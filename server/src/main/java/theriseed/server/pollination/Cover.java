@@ -34,15 +34,20 @@ class Cover extends Recorded {
 
     Cover(UUID id, UUID plantingId, CoverFacts facts, Stamp stamp) {
         super(id, stamp);
-        if (facts.kind() == CoverKind.BAG && facts.openFlowers()) {
+        this.plantingId = plantingId;
+        this.kind = facts.kind();
+        change(facts);
+    }
+
+    /** Whether it is a bag or a cage stays: that is another thing, not another word for it. */
+    final void change(CoverFacts facts) {
+        if (kind == CoverKind.BAG && facts.openFlowers()) {
             throw new Refused(
                     "openFlowers",
                     "open flowers in the bag",
                     "a cluster before it opens, or with its open flowers picked off",
                     "A bag over open flowers keeps nothing out: pick the open ones off first.");
         }
-        this.plantingId = plantingId;
-        this.kind = facts.kind();
         this.tag = facts.tag().strip();
         this.putOn = facts.putOn();
         this.openFlowers = facts.openFlowers();
@@ -81,6 +86,10 @@ class Cover extends Recorded {
 
     Map<String, Object> correctable() {
         Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("tag", tag);
+        facts.put("putOn", putOn);
+        facts.put("openFlowers", openFlowers);
+        facts.put("note", note);
         facts.put("takenOff", takenOff);
         facts.put("fruitSet", fruitSet);
         return facts;

@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
+import java.util.Map;
 import java.util.UUID;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
@@ -19,6 +20,7 @@ class CoverEvent extends Recorded {
     private LocalDate firstDay;
     private LocalDate lastDay;
     private Integer insects;
+    private boolean takenBack;
 
     protected CoverEvent() {}
 
@@ -42,7 +44,16 @@ class CoverEvent extends Recorded {
         return coverId;
     }
 
+    /** What was written down did not happen. */
+    void takeBack() {
+        this.takenBack = true;
+    }
+
+    Map<String, Object> correctable() {
+        return Map.of("event", takenBack ? "taken back" : view().words());
+    }
+
     CoverEventView view() {
-        return new CoverEventView(id(), kind, firstDay, lastDay, insects, recordedBy());
+        return new CoverEventView(id(), version(), kind, firstDay, lastDay, insects, recordedBy());
     }
 }

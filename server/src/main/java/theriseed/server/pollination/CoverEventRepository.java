@@ -6,5 +6,7 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface CoverEventRepository extends JpaRepository<CoverEvent, UUID> {
-    List<CoverEvent> findByCoverIdInOrderByFirstDayAscIdAsc(Collection<UUID> covers);
+    List<CoverEvent> findByCoverIdInAndTakenBackFalseOrderByFirstDayAscIdAsc(Collection<UUID> covers);
+
+    List<CoverEvent> findByCoverIdIn(Collection<UUID> covers);
 }

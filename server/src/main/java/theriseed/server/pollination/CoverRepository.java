@@ -8,5 +8,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface CoverRepository extends JpaRepository<Cover, UUID> {
     List<Cover> findByPlantingIdInOrderByPutOnAscIdAsc(Collection<UUID> plantings);
 
-    boolean existsByPlantingIdAndTagIgnoreCase(UUID planting, String tag);
+    boolean existsByPlantingIdAndTagIgnoreCaseAndIdNot(UUID planting, String tag, UUID id);
 }

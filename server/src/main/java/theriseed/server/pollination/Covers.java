@@ -2,10 +2,12 @@ package theriseed.server.pollination;
 
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.BloomWindow;
@@ -51,6 +53,17 @@ public class Covers {
         this.time = time;
     }
 
+    /** What may have been corrected of these covers: themselves, and what was done with them. */
+    List<UUID> correctable(List<CoverView> shown) {
+        List<UUID> ids = shown.stream().map(CoverView::id).toList();
+        return ids.isEmpty()
+                ? ids
+                : Stream.concat(
+                                ids.stream(),
+                                events.findByCoverIdIn(ids).stream().map(CoverEvent::id))
+                        .toList();
+    }
+
     @Transactional(readOnly = true)
     public List<CoverView> of(PlantingView planting) {
         return of(List.of(planting)).getOrDefault(planting.id(), List.of());
@@ -76,7 +89,7 @@ public class Covers {
         return found.isEmpty()
                 ? Map.of()
                 : events
-                        .findByCoverIdInOrderByFirstDayAscIdAsc(
+                        .findByCoverIdInAndTakenBackFalseOrderByFirstDayAscIdAsc(
                                 found.stream().map(Cover::id).toList())
                         .stream()
                         .collect(Collectors.groupingBy(
@@ -89,17 +102,53 @@ public class Covers {
         PlantingView planting = plantings.get(plantingId);
         Cover cover = once.record(id, () -> covers.findById(id), () -> {
             SeasonDates.check("putOn", facts.putOn(), planting.sownOn().plusDays(1), time.today());
-            if (covers.existsByPlantingIdAndTagIgnoreCase(
-                    plantingId, facts.tag().strip())) {
-                throw new Refused(
-                        "tag",
-                        facts.tag(),
-                        "a number no other cover has",
-                        "Tag " + facts.tag() + " is on another one.");
-            }
+            checkTag(id, plantingId, facts.tag().strip());
             return covers.saveAndFlush(new Cover(id, plantingId, facts, stamps.now()));
         });
         return judged(cover, planting);
+    }
+
+    private void checkTag(UUID id, UUID plantingId, String tag) {
+        if (covers.existsByPlantingIdAndTagIgnoreCaseAndIdNot(plantingId, tag, id)) {
+            throw new Refused("tag", tag, "a number no other cover has", "Tag " + tag + " is on another one.");
+        }
+    }
+
+    /** Corrects how a cover was put on; what was done with it stays. */
+    @HandsWork
+    @Transactional
+    public CoverView correct(UUID id, int version, String reason, CoverFacts facts) {
+        Cover cover = covers.findById(id).orElseThrow(NotFound.of("cover"));
+        PlantingView planting = plantings.get(cover.plantingId());
+        List<CoverEventView> done = done(List.of(cover)).getOrDefault(id, List.of());
+        if (cover.version() != version) {
+            Clash.check(cover, version, view(cover, planting, Map.of(id, done)));
+        }
+        LocalDate first = Stream.concat(
+                        Stream.of(cover.takenOff() == null ? time.today() : cover.takenOff()),
+                        done.stream().map(CoverEventView::firstDay))
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+        SeasonDates.check("putOn", facts.putOn(), planting.sownOn().plusDays(1), first);
+        checkTag(id, cover.plantingId(), facts.tag().strip());
+        Map<String, Object> before = cover.correctable();
+        cover.change(facts);
+        corrections.keep("cover", id, before, cover.correctable(), reason);
+        return judged(covers.saveAndFlush(cover), planting);
+    }
+
+    /** What was written down of a cover did not happen. */
+    @HandsWork
+    @Transactional
+    public CoverView takeBack(UUID eventId, int version, String reason) {
+        CoverEvent event = events.findById(eventId).orElseThrow(NotFound.of("event"));
+        Clash.check(event, version, event.view());
+        Cover cover = covers.findById(event.coverId()).orElseThrow(NotFound.of("cover"));
+        Map<String, Object> before = event.correctable();
+        event.takeBack();
+        corrections.keep("event", eventId, before, event.correctable(), reason);
+        events.saveAndFlush(event);
+        return judged(cover, plantings.get(cover.plantingId()));
     }
 
     @HandsWork

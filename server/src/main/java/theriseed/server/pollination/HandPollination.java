@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.pollination.MorningPlan;
 import theriseed.core.pollination.MorningPlan.Buds;
+import theriseed.core.pollination.Parentage;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -65,6 +66,16 @@ public class HandPollination {
         return flowers.findByPlantingIdOrderByPollinatedAtAscIdAsc(plantingId).stream()
                 .map(Flower::view)
                 .toList();
+    }
+
+    /** Mothers and fathers of the fruit that took. */
+    public static Parentage parents(List<FlowerView> flowers) {
+        return Parentage.of(flowers.stream()
+                .filter(flower -> Boolean.TRUE.equals(flower.took()))
+                .map(flower -> new Parentage.Fruit(
+                        flower.mother(),
+                        flower.fathers().stream().map(Father::plant).toList()))
+                .toList());
     }
 
     /** Flowers of these plantings of which nobody knows yet whether they took. */

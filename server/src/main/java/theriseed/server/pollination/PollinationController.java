@@ -78,7 +78,17 @@ class PollinationController {
             @NotNull LocalDate putOn,
             @NotNull Boolean openFlowers,
             @NotNull @Size(max = 300) String note,
-            @Maybe Made made) {}
+            @Maybe Made made,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        CoverFacts on(LocalDate day) {
+            return new CoverFacts(kind, tag, day, openFlowers, note);
+        }
+    }
+
+    record TakeBackRequest(
+            @NotNull Integer version,
+            @NotNull @Size(max = 300) String reason) {}
 
     record CoverEventRequest(
             @NotNull UUID id,
@@ -146,10 +156,19 @@ class PollinationController {
     @PostMapping("/api/plantings/{id}/covers")
     CoverView cover(@PathVariable UUID id, @Valid @RequestBody CoverRequest request) {
         LocalDate day = Made.day(request.made(), request.putOn(), time);
-        return covers.putOn(
-                request.id(),
-                id,
-                new CoverFacts(request.kind(), request.tag(), day, request.openFlowers(), request.note()));
+        return covers.putOn(request.id(), id, request.on(day));
+    }
+
+    @PutMapping("/api/covers/{id}")
+    CoverView correct(@PathVariable UUID id, @Valid @RequestBody CoverRequest request) {
+        Changed made = new Changed(request.version(), request.reason());
+        return covers.correct(id, made.from(), made.because(), request.on(request.putOn()));
+    }
+
+    /** What was written down of a cover did not happen. */
+    @PutMapping("/api/cover-events/{id}/taken-back")
+    CoverView takeBack(@PathVariable UUID id, @Valid @RequestBody TakeBackRequest request) {
+        return covers.takeBack(id, request.version(), request.reason());
     }
 
     @PostMapping("/api/covers/{id}/events")

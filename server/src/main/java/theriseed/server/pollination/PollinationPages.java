@@ -123,12 +123,7 @@ class PollinationPages {
                 flowers,
                 flowers.stream().filter(flower -> flower.due(today, zone)).toList(),
                 progress(planting, crop, flowers),
-                Parentage.of(flowers.stream()
-                        .filter(flower -> Boolean.TRUE.equals(flower.took()))
-                        .map(flower -> new Parentage.Fruit(
-                                flower.mother(),
-                                flower.fathers().stream().map(Father::plant).toList()))
-                        .toList()),
+                HandPollination.parents(flowers),
                 on,
                 schedule,
                 schedule == null
@@ -136,9 +131,7 @@ class PollinationPages {
                         : schedule.placeOn().stream()
                                 .map(days -> planting.bloom().first().plusDays(days))
                                 .toList(),
-                corrections.of(Stream.concat(
-                                flowers.stream().map(FlowerView::id),
-                                on.stream().map(CoverView::id))
+                corrections.of(Stream.concat(flowers.stream().map(FlowerView::id), covers.correctable(on).stream())
                         .toList()));
     }
 

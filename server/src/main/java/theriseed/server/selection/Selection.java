@@ -104,6 +104,28 @@ public class Selection {
             @Maybe Choice choice,
             List<Trials.TrialLine> trials) {}
 
+    /** Marked plants and fruits of a planting that stand in the rows: whoever picks for the kitchen leaves them. */
+    public record NotForEating(UUID plantingId, String variety, String crop, String ground, List<String> tags) {}
+
+    /** What of these plantings is marked for seed, and was not decided against. */
+    @Transactional(readOnly = true)
+    public List<NotForEating> notForEating(Collection<PlantingView> plantings) {
+        Map<UUID, List<String>> tags = plantings.isEmpty()
+                ? Map.of()
+                : candidates.markedFor(plantings.stream().map(PlantingView::id).toList()).stream()
+                        .collect(Collectors.groupingBy(
+                                Candidate::plantingId, Collectors.mapping(Candidate::tag, Collectors.toList())));
+        return plantings.stream()
+                .filter(planting -> tags.containsKey(planting.id()))
+                .map(planting -> new NotForEating(
+                        planting.id(),
+                        planting.variety().name(),
+                        planting.variety().cropName(),
+                        planting.ground(),
+                        tags.get(planting.id())))
+                .toList();
+    }
+
     /** @param heritability of a single plant's score, 0 to 1; null for what is usual */
     @Transactional(readOnly = true)
     public SelectionPage page(UUID plantingId, Double heritability) {

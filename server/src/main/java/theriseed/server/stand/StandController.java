@@ -1,8 +1,10 @@
 package theriseed.server.stand;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -59,6 +61,19 @@ class StandController {
         }
     }
 
+    record SeedRequest(
+            @NotNull UUID id,
+            @NotBlank @Size(max = 20) String plant,
+            @NotNull BigDecimal mass,
+            @NotNull LocalDate weighedOn,
+            @Maybe Made made,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        SeedFacts on(LocalDate day) {
+            return new SeedFacts(plant, mass, day);
+        }
+    }
+
     @GetMapping("/api/plantings/{id}/stand")
     Stands.StandPage stand(@PathVariable UUID id) {
         return stands.of(id);
@@ -73,6 +88,17 @@ class StandController {
     CountView correct(@PathVariable UUID id, @Valid @RequestBody CountRequest request) {
         Changed made = new Changed(request.version(), request.reason());
         return stands.correctCount(id, made.from(), made.because(), request.on(request.countedOn()));
+    }
+
+    @PostMapping("/api/plantings/{id}/seeds")
+    SeedView weigh(@PathVariable UUID id, @Valid @RequestBody SeedRequest request) {
+        return stands.weigh(request.id(), id, request.on(Made.day(request.made(), request.weighedOn(), time)));
+    }
+
+    @PutMapping("/api/seeds/{id}")
+    SeedView correct(@PathVariable UUID id, @Valid @RequestBody SeedRequest request) {
+        Changed made = new Changed(request.version(), request.reason());
+        return stands.correctSeed(id, made.from(), made.because(), request.on(request.weighedOn()));
     }
 
     @PostMapping("/api/plantings/{id}/store-looks")

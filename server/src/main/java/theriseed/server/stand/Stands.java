@@ -1,7 +1,6 @@
 package theriseed.server.stand;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -28,6 +27,7 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -50,6 +50,7 @@ public class Stands {
 
     private final PlantCountRepository counts;
     private final StoreLookRepository looks;
+    private final PlantSeedRepository seeds;
     private final Plantings plantings;
     private final Walks walks;
     private final Lots lots;
@@ -63,6 +64,7 @@ public class Stands {
     Stands(
             PlantCountRepository counts,
             StoreLookRepository looks,
+            PlantSeedRepository seeds,
             Plantings plantings,
             Walks walks,
             Lots lots,
@@ -74,6 +76,7 @@ public class Stands {
             FarmTime time) {
         this.counts = counts;
         this.looks = looks;
+        this.seeds = seeds;
         this.plantings = plantings;
         this.walks = walks;
         this.lots = lots;
@@ -92,6 +95,8 @@ public class Stands {
      * @param harvested plants whose seed was picked
      * @param sickShare of the plants looked at on walks, 0 to 1
      * @param sickStock whether so many were sick that nothing of it should be kept as stock
+     * @param seeds of single plants, weighed one by one
+     * @param worth of the plants picked to diversity; absent while none is
      * @param life absent for what is eaten
      * @param store absent while nothing is stored
      * @param generations behind its seed, this one where it was picked
@@ -103,12 +108,24 @@ public class Stands {
             int harvested,
             double sickShare,
             boolean sickStock,
+            List<SeedView> seeds,
+            @Maybe Worth worth,
             @Maybe StandLife life,
             List<LookView> looks,
             @Maybe StoreForecast store,
             @Maybe LocalDate planted,
             @Maybe Generations generations,
             List<CorrectionView> corrections) {}
+
+    /**
+     * What plants are worth to the next generation's diversity.
+     *
+     * @param plants picked
+     * @param weighed of them by themselves
+     * @param effective size, by what each gave where it was weighed
+     * @param ifAlike effective size if all gave alike
+     */
+    public record Worth(int plants, int weighed, double effective, double ifAlike) {}
 
     @Transactional(readOnly = true)
     public StandPage of(UUID plantingId) {
@@ -128,8 +145,13 @@ public class Stands {
         double seen = walked.stream().mapToDouble(WalkView::lookedAt).sum();
         double sick = walked.stream().mapToDouble(WalkView::sick).sum();
         double sickShare = seen == 0 ? 0 : sick / seen;
-        Map<UUID, Integer> picked =
-                picked(plantings.idsOfVariety(planting.variety().id()));
+        List<UUID> generations = plantings.idsOfVariety(planting.variety().id());
+        Map<UUID, Integer> picked = picked(generations);
+        List<PlantSeed> weighed = seeds.findByPlantingIdInOrderByIdAsc(generations);
+        Map<UUID, Worth> worth = worth(crop, picked, weighed);
+        List<PlantSeed> weighedHere = weighed.stream()
+                .filter(seed -> seed.plantingId().equals(plantingId))
+                .toList();
         LocalDate planted = plantedAgain(planting);
         return new StandPage(
                 planting,
@@ -138,14 +160,16 @@ public class Stands {
                 picked.getOrDefault(plantingId, 0),
                 sickShare,
                 planting.purpose() == Purpose.PLANTING_STOCK && sickShare > SICK_STOCK,
+                weighedHere.stream().map(PlantSeed::view).toList(),
+                worth.get(plantingId),
                 planting.purpose() == Purpose.SEED ? life(planting, crop, last, pulled) : null,
                 looked.stream().map(StoreLook::view).toList(),
                 planted == null ? null : store(planting, counted, looked, planted),
                 planted,
-                generations(planting, crop, picked).orElse(null),
-                corrections.of(Stream.concat(
-                                counted.stream().map(PlantCount::id),
-                                looked.stream().map(StoreLook::id))
+                generations(planting, worth).orElse(null),
+                corrections.of(Stream.of(counted, looked, weighedHere)
+                        .flatMap(List::stream)
+                        .map(Recorded::id)
                         .toList()));
     }
 
@@ -197,13 +221,34 @@ public class Stands {
         return picked;
     }
 
-    private Optional<Generations> generations(PlantingView planting, Crop crop, Map<UUID, Integer> picked) {
-        List<Generation> all = new ArrayList<>();
-        plantings.grown(picked.keySet()).values().stream()
+    /** By planting, where plants were picked or weighed. */
+    private static Map<UUID, Worth> worth(Crop crop, Map<UUID, Integer> picked, List<PlantSeed> weighed) {
+        Map<UUID, List<Double>> masses = weighed.stream()
+                .collect(Collectors.groupingBy(
+                        PlantSeed::plantingId, Collectors.mapping(PlantSeed::mass, Collectors.toList())));
+        Map<UUID, Worth> worth = new HashMap<>();
+        Stream.concat(picked.keySet().stream(), masses.keySet().stream())
+                .distinct()
+                .forEach(id -> {
+                    List<Double> own = masses.getOrDefault(id, List.of());
+                    int plants = Math.max(picked.getOrDefault(id, 0), own.size());
+                    worth.put(
+                            id,
+                            new Worth(
+                                    plants,
+                                    own.size(),
+                                    PopulationPlan.effectiveSize(crop, plants, own),
+                                    PopulationPlan.effectiveSize(crop, plants)));
+                });
+        return worth;
+    }
+
+    private Optional<Generations> generations(PlantingView planting, Map<UUID, Worth> worth) {
+        return Generations.of(plantings.grown(worth.keySet()).values().stream()
                 .filter(grown -> grown.season() <= planting.season())
-                .forEach(grown -> all.add(new Generation(
-                        grown.season(), Math.max(1, PopulationPlan.effectiveSize(crop, picked.get(grown.id()))))));
-        return Generations.of(all);
+                .map(grown -> new Generation(
+                        grown.season(), Math.max(1, worth.get(grown.id()).effective())))
+                .toList());
     }
 
     /** Writes down a count; one with an id known already is the same count sent again. */
@@ -252,27 +297,72 @@ public class Stands {
         }
     }
 
+    /** Writes down the seed of one plant; one with an id known already is the same sent again. */
+    @HandsWork
+    @Transactional
+    public SeedView weigh(UUID id, UUID plantingId, SeedFacts facts) {
+        return once.record(id, () -> seeds.findById(id), () -> {
+                    Grown planting = plantings.grown(plantingId);
+                    Range.of(0, planting.plants() - 1, "plants weighed before")
+                            .check("plant", seeds.countByPlantingId(plantingId));
+                    check(id, planting, facts);
+                    return seeds.saveAndFlush(new PlantSeed(id, plantingId, facts, stamps.now()));
+                })
+                .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public SeedView correctSeed(UUID id, int version, String reason, SeedFacts facts) {
+        PlantSeed seed = seeds.findById(id).orElseThrow(NotFound.of("seed of a plant"));
+        Clash.check(seed, version, seed.view());
+        check(id, plantings.grown(seed.plantingId()), facts);
+        Map<String, Object> before = seed.correctable();
+        seed.change(facts);
+        corrections.keep("seed of a plant", id, before, seed.correctable(), reason);
+        return seeds.saveAndFlush(seed).view();
+    }
+
+    private void check(UUID id, Grown planting, SeedFacts facts) {
+        if (planting.purpose() != Purpose.SEED) {
+            throw new Refused(
+                    "plant", facts.plant(), "a planting for seed", planting.varietyName() + " is not grown for seed.");
+        }
+        SeasonDates.check("weighedOn", facts.weighedOn(), planting.sownOn().plusDays(1), time.today());
+        if (seeds.existsByPlantingIdAndPlantIgnoreCaseAndIdNot(
+                planting.id(), facts.plant().strip(), id)) {
+            throw new Refused(
+                    "plant",
+                    facts.plant(),
+                    "a plant not weighed yet",
+                    "The seed of plant " + facts.plant() + " is weighed already: correct it there.");
+        }
+    }
+
     /** Writes down a look through the store; one with an id known already is the same look sent again. */
     @HandsWork
     @Transactional
     public LookView look(UUID id, UUID plantingId, LookFacts facts) {
         return once.record(id, () -> looks.findById(id), () -> {
-                    StandLife.Count stored = stored(counts.findByPlantingIdOrderByCountedOnAscIdAsc(plantingId))
-                            .orElseThrow(() -> new Refused(
-                                    "pieces",
-                                    facts.pieces(),
-                                    "what was put in store",
-                                    "Write down first how many pieces of "
-                                            + plantings.grown(plantingId).varietyName() + " were stored."));
-                    SeasonDates.check("seenOn", facts.seenOn(), stored.on().plusDays(1), time.today());
-                    int thrownOut = since(stored, looks.findByPlantingIdOrderBySeenOnAscIdAsc(plantingId)).stream()
-                            .mapToInt(StoreForecast.Look::thrownOut)
-                            .sum();
-                    Range.of(1, stored.plants() - thrownOut, "pieces that lie there")
-                            .check("pieces", facts.pieces());
+                    check(id, plantingId, facts);
                     return looks.save(new StoreLook(id, plantingId, facts, stamps.now()));
                 })
                 .view();
+    }
+
+    private void check(UUID id, UUID plantingId, LookFacts facts) {
+        StandLife.Count stored = stored(counts.findByPlantingIdOrderByCountedOnAscIdAsc(plantingId))
+                .orElseThrow(() -> new Refused(
+                        "pieces",
+                        facts.pieces(),
+                        "what was put in store",
+                        "Write down first how many pieces of "
+                                + plantings.grown(plantingId).varietyName() + " were stored."));
+        SeasonDates.check("seenOn", facts.seenOn(), stored.on().plusDays(1), time.today());
+        int thrownOut = since(stored, looks.findByPlantingIdAndIdNotOrderBySeenOnAscIdAsc(plantingId, id)).stream()
+                .mapToInt(StoreForecast.Look::thrownOut)
+                .sum();
+        Range.of(1, stored.plants() - thrownOut, "pieces that lie there").check("pieces", facts.pieces());
     }
 
     /** What was put in store last; none while that was not counted. */
@@ -295,6 +385,7 @@ public class Stands {
     public LookView correctLook(UUID id, int version, String reason, LookFacts facts) {
         StoreLook look = looks.findById(id).orElseThrow(NotFound.of("look"));
         Clash.check(look, version, look.view());
+        check(id, look.plantingId(), facts);
         Map<String, Object> before = look.correctable();
         look.change(facts);
         corrections.keep("look", id, before, look.correctable(), reason);

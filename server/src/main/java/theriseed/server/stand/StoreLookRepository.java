@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StoreLookRepository extends JpaRepository<StoreLook, UUID> {
     List<StoreLook> findByPlantingIdOrderBySeenOnAscIdAsc(UUID planting);
+
+    List<StoreLook> findByPlantingIdAndIdNotOrderBySeenOnAscIdAsc(UUID planting, UUID id);
 }

@@ -1,17 +1,24 @@
 package theriseed.server.thread;
 
 import java.util.List;
+import theriseed.core.pollination.Parentage;
 import theriseed.server.base.CorrectionView;
+import theriseed.server.base.Maybe;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.stall.StockView;
 import theriseed.server.walk.WalkView;
 
-/** A lot's whole page: all that is known of it, what is left, its walks, its thread, and every correction. */
+/**
+ * A lot's whole page: all that is known of it, what is left, its walks, its thread, and every correction.
+ *
+ * @param parents of its fruit, where every flower was pollinated by hand and tagged
+ */
 public record LotPage(
         LotKnown known,
         StockView stock,
         List<WalkView> walks,
         MassThread thread,
+        @Maybe Parentage parents,
         String ripenessCues,
         String hazards,
         String preSowingNote,

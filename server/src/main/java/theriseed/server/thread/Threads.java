@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
+import theriseed.core.pollination.Parentage;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
@@ -18,6 +19,7 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.pollination.HandPollination;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.SaleView;
@@ -33,15 +35,25 @@ public class Threads {
     private final Gate gate;
     private final Stall stall;
     private final Walks walks;
+    private final HandPollination hand;
     private final Crops crops;
     private final Corrections corrections;
     private final FarmTime time;
 
-    Threads(Lots lots, Gate gate, Stall stall, Walks walks, Crops crops, Corrections corrections, FarmTime time) {
+    Threads(
+            Lots lots,
+            Gate gate,
+            Stall stall,
+            Walks walks,
+            HandPollination hand,
+            Crops crops,
+            Corrections corrections,
+            FarmTime time) {
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
         this.walks = walks;
+        this.hand = hand;
         this.crops = crops;
         this.corrections = corrections;
         this.time = time;
@@ -62,6 +74,7 @@ public class Threads {
                 stock,
                 walked,
                 thread(known, stock),
+                parents(known),
                 crop.ripenessCues(),
                 crop.hazards(),
                 crop.preSowingNote(),
@@ -86,6 +99,13 @@ public class Threads {
         return known.stream()
                 .map(one -> new Shelved(one, stock.get(one.lot().id())))
                 .toList();
+    }
+
+    private Parentage parents(LotKnown known) {
+        Parentage parents = known.lot().untagged()
+                ? Parentage.of(List.of())
+                : HandPollination.parents(hand.flowers(known.planting().id()));
+        return parents.mothers() == 0 ? null : parents;
     }
 
     private static List<UUID> subjects(LotKnown known, List<WalkView> walked) {

@@ -1,28 +1,40 @@
 package theriseed.server.today;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.day.DayCourse;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.selection.Selection;
+import theriseed.server.selection.Selection.NotForEating;
 
 /** The day and what it asks for. */
 @RestController
 class TodayController {
+    private static final int OUTSTAY_DAYS = 28;
+
     private final Acts acts;
+    private final Plantings plantings;
+    private final Selection selection;
     private final Farms farms;
     private final FarmTime time;
 
-    TodayController(Acts acts, Farms farms, FarmTime time) {
+    TodayController(Acts acts, Plantings plantings, Selection selection, Farms farms, FarmTime time) {
         this.acts = acts;
+        this.plantings = plantings;
+        this.selection = selection;
         this.farms = farms;
         this.time = time;
     }
 
-    record TodayView(LocalDateTime now, DayCourse day, List<Act> acts) {}
+    record TodayView(LocalDateTime now, DayCourse day, List<Act> acts, List<NotForEating> notForEating) {}
 
     @GetMapping("/api/today")
     TodayView today() {
@@ -30,6 +42,17 @@ class TodayController {
         return new TodayView(
                 LocalDateTime.ofInstant(time.now(), time.zone()),
                 DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
-                acts.open());
+                acts.open(),
+                selection.notForEating(standing()));
+    }
+
+    /** Plantings that are in the ground today, as planned or a little longer: plants outstay their plan. */
+    private List<PlantingView> standing() {
+        LocalDate today = time.today();
+        return Stream.of(today.getYear(), today.getYear() + 1)
+                .flatMap(season -> plantings.of(season).stream())
+                .filter(planting -> !today.isBefore(planting.groundFrom())
+                        && !today.isAfter(planting.groundTo().plusDays(OUTSTAY_DAYS)))
+                .toList();
     }
 }

@@ -1,5 +1,6 @@
 package theriseed.server.walk;
 
+import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -20,6 +21,11 @@ class SuspectRing extends Recorded {
     private UUID walkId;
     private double lon;
     private double lat;
+
+    @Column(name = "row_number")
+    private Integer row;
+
+    private Double along;
     private double radius;
 
     @Enumerated(EnumType.STRING)
@@ -53,6 +59,8 @@ class SuspectRing extends Recorded {
         }
         this.lon = at.lon();
         this.lat = at.lat();
+        this.row = facts.row();
+        this.along = facts.along();
         this.radius = facts.radius();
         this.decision = facts.decision();
         this.grade = facts.decision() == Decision.GRADED_DOWN ? facts.grade() : null;
@@ -69,6 +77,8 @@ class SuspectRing extends Recorded {
 
     Map<String, Object> correctable() {
         Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("row", row);
+        facts.put("along", along);
         facts.put("radius", radius);
         facts.put("decision", decision);
         facts.put("grade", grade);
@@ -83,6 +93,8 @@ class SuspectRing extends Recorded {
                 plantingId,
                 walkId,
                 new LonLat(lon, lat),
+                row,
+                along,
                 radius,
                 decision,
                 grade,

@@ -295,5 +295,68 @@ class PollinationTest {
         assertThat(after.at("/planting/isolation/verdict").asString()).isEqualTo("CROSSES");
         assertThat(after.at("/planting/coverLeaked").asBoolean()).isTrue();
         assertThat(after.get("corrections").findValuesAsString("reason")).contains("its cage was not tight");
+
+        JsonNode opened = season.grower
+                .get("/api/plantings/" + caged + "/pollination")
+                .ok()
+                .at("/covers/0/events/0");
+        season.grower
+                .put(
+                        "/api/cover-events/" + opened.get("id").asString() + "/taken-back",
+                        record("version", opened.get("version").asInt(), "reason", "it was the other cage"))
+                .ok();
+        assertThat(season.grower
+                        .get("/api/plantings/" + caged)
+                        .ok()
+                        .at("/planting/isolation/verdict")
+                        .asString())
+                .isEqualTo("CLEAR");
+        JsonNode page =
+                season.grower.get("/api/plantings/" + caged + "/pollination").ok();
+        assertThat(page.at("/covers/0/events").size()).isZero();
+        assertThat(page.get("corrections").findValuesAsString("reason")).contains("it was the other cage");
+
+        Map<String, Object> late = record(
+                "id",
+                UUID.randomUUID(),
+                "kind",
+                "CAGE",
+                "tag",
+                "C1",
+                "putOn",
+                "2026-03-21",
+                "openFlowers",
+                true,
+                "note",
+                "",
+                "version",
+                cage.get("version").asInt(),
+                "reason",
+                "read from the wrong line");
+        String path = "/api/covers/" + cage.get("id").asString();
+        assertThat(season.grower.put(path, late).ok().get("verdict").asString()).isEqualTo("LATE");
+        assertThat(season.grower.put(path, with(late, "version", 99)).status()).isEqualTo(409);
+        assertThat(season.grower
+                        .put(path, with(late, "putOn", "2026-08-15", "version", 1))
+                        .field())
+                .isEqualTo("putOn");
+    }
+
+    @Test
+    void aLotOfTaggedFruitKnowsItsParents() {
+        for (int i = 1; i <= 3; i++) {
+            looked(pollinate(daysAgo(flower("" + i, i, 10 + i), 6)).ok(), true).ok();
+        }
+        JsonNode lot =
+                season.grower.get("/api/lots/" + season.numbered(planting)).ok();
+        assertThat(lot.at("/parents/mothers").asInt()).isEqualTo(3);
+        assertThat(lot.at("/parents/fathers").asInt()).isEqualTo(3);
+        String untagged = season.grower
+                .post("/api/lots", record("plantingId", planting, "untagged", true))
+                .ok()
+                .get("number")
+                .asString();
+        assertThat(season.grower.get("/api/lots/" + untagged).ok().has("parents"))
+                .isFalse();
     }
 }

@@ -119,6 +119,28 @@ class SelectionTest {
     }
 
     @Test
+    void whatIsMarkedIsNotForTheKitchenUntilItIsNotKept() {
+        planting = season.planted("tomato", "2026-03-12", 24);
+        String kept = marked("K7");
+        marked("K8");
+        assertThat(notForEating()).containsExactly("K7", "K8");
+        season.grower
+                .post("/api/plantings/" + planting + "/chosen", record("kept", List.of(kept)))
+                .ok();
+        assertThat(notForEating()).containsExactly("K7");
+    }
+
+    private List<String> notForEating() {
+        List<String> tags = new ArrayList<>();
+        season.grower.get("/api/today").ok().get("notForEating").forEach(one -> {
+            if (one.get("plantingId").asString().equals(planting)) {
+                one.get("tags").forEach(tag -> tags.add(tag.asString()));
+            }
+        });
+        return tags;
+    }
+
+    @Test
     void scoresOutsideTheScaleAndTagsTwiceAreRefused() {
         String plant = marked("7");
         Client.Answer outside = season.grower.post(

@@ -7,6 +7,8 @@ import static theriseed.server.Season.record;
 import static theriseed.server.Season.walkOf;
 import static theriseed.server.Season.with;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
@@ -110,6 +112,59 @@ class StandsTest {
         assertThat(after.at("/store/rate").asDouble()).isCloseTo(-Math.log(1 - 12 / 390.0) / 21, within(1e-12));
         assertThat(after.at("/store/nextLook").asString()).isEqualTo("2026-08-27");
         assertThat(after.at("/looks/0/medium").asInt()).isEqualTo(200);
+    }
+
+    @Test
+    void aCorrectedLookIsCheckedAgainstWhatLayThereBesideIt() {
+        String garlic = season.stock(300);
+        count(garlic, "STORED", 400, "2026-07-16").ok();
+        String path = "/api/plantings/" + garlic + "/store-looks";
+        season.grower.post(path, lookOf("2026-07-30", 400, 50)).ok();
+        Map<String, Object> second = lookOf("2026-08-06", 350, 10);
+        season.grower.post(path, second).ok();
+        Map<String, Object> corrected = with(second, "version", 0, "reason", "counted again");
+        String look = "/api/store-looks/" + second.get("id");
+        assertThat(season.grower.put(look, with(corrected, "pieces", 351)).detail())
+                .contains("pieces: 351 is outside the valid range [1, 350]");
+        assertThat(season.grower
+                        .put(look, with(corrected, "seenOn", "2026-07-16"))
+                        .field())
+                .isEqualTo("seenOn");
+        season.grower.put(look, with(corrected, "thrownOut", 12)).ok();
+        assertThat(stand(garlic).at("/looks/1/thrownOut").asInt()).isEqualTo(12);
+    }
+
+    private Map<String, Object> seedOf(String plant, double grams) {
+        return record("id", UUID.randomUUID(), "plant", plant, "mass", grams, "weighedOn", "2026-08-12");
+    }
+
+    @Test
+    void seedWeighedPlantByPlantTellsWhatTheStandIsWorth() {
+        String kale = season.planted("kale", "2025-07-05", 60);
+        String path = "/api/plantings/" + kale + "/seeds";
+        List<Object> weighed = new ArrayList<>();
+        for (int plant = 1; plant <= 10; plant++) {
+            Map<String, Object> seed = seedOf("" + plant, plant == 1 ? 120 : 8);
+            season.grower.post(path, seed).ok();
+            weighed.add(seed.get("id"));
+        }
+        JsonNode worth = stand(kale).get("worth");
+        assertThat(worth.get("weighed").asInt()).isEqualTo(10);
+        assertThat(worth.get("ifAlike").asDouble()).isGreaterThan(8);
+        assertThat(worth.get("effective").asDouble())
+                .isLessThan(0.8 * worth.get("ifAlike").asDouble());
+        assertThat(stand(kale).at("/generations/weakest/effectiveSize").asDouble())
+                .isEqualTo(worth.get("effective").asDouble());
+
+        Map<String, Object> twice = seedOf("3", 9);
+        assertThat(season.grower.post(path, twice).detail()).contains("The seed of plant 3 is weighed already");
+        assertThat(season.grower.post(path, seedOf("11", -1)).field()).isEqualTo("mass");
+        season.grower
+                .put("/api/seeds/" + weighed.get(0), with(seedOf("1", 12), "version", 0, "reason", "a nought too many"))
+                .ok();
+        assertThat(stand(kale).at("/worth/effective").asDouble())
+                .isGreaterThan(worth.get("effective").asDouble());
+        assertThat(stand(kale).get("corrections").findValuesAsString("was")).contains("120");
     }
 
     @Test

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { ask, GET } from '$lib/api/api';
+	import Decided from '$lib/walk/Decided.svelte';
+	import Walked from '$lib/walk/Walked.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import LateOffType from '$lib/walk/LateOffType.svelte';
-	import { dayMonth } from '$lib/words/dates';
-	import { reach } from '$lib/units/units';
-	import { cropWord, DECISION, GRADE } from '$lib/words/words';
+	import { cropWord } from '$lib/words/words';
 	import Corrections from '$lib/lot/Corrections.svelte';
 
 	const id = page.params.planting!;
@@ -22,7 +22,7 @@
 	{#snippet children(walk)}
 		{@const variety = walk.planting.variety}
 		<Page
-			title="seed round an off-type"
+			title="what the walks found"
 			room={{ name: 'Field', path: '/field' }}
 			says="{variety.name} {cropWord(variety.cropName)}, {walk.planting.ground.toLowerCase()}"
 		>
@@ -39,31 +39,9 @@
 						}}
 					/>
 				{/if}
-			{:else}
-				<p class="text-soft">No off-type of this planting was seen shedding pollen.</p>
 			{/each}
-			{#if walk.rings.length}
-				<h2 class="ruled mt-8">What was decided</h2>
-				<table class="figures max-w-3xl">
-					<thead
-						><tr
-							><th scope="col">seed</th><th scope="col">ring</th><th scope="col">why</th><th scope="col"
-								>by whom</th
-							></tr
-						></thead
-					>
-					<tbody>
-						{#each walk.rings as ring (ring.id)}
-							<tr>
-								<th scope="row">{DECISION[ring.decision]}{ring.grade ? ` to ${GRADE[ring.grade]}` : ''}</th>
-								<td>{ring.radius ? reach(ring.radius, session.units) : ''}</td>
-								<td>{ring.reason}</td>
-								<td class="text-soft">{ring.recordedBy}, {dayMonth(ring.recordedAt)}</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
-			{/if}
+			<Decided {walk} changed={() => turn++} />
+			<Walked {walk} changed={() => turn++} />
 			<Corrections corrections={walk.corrections} />
 		</Page>
 	{/snippet}

@@ -1,0 +1,152 @@
+<script module lang="ts">
+	/** One field of a record, as it stands. */
+	export interface Entry {
+		name: string;
+		label: string;
+		value: string;
+		type?: 'date' | 'number' | 'text' | 'yes';
+		choices?: { value: string; label: string }[];
+		hint?: string;
+	}
+	export type Amended = (
+		typed: Record<string, string>,
+		changed: { version: number; reason: string }
+	) => Promise<unknown>;
+</script>
+
+<script lang="ts">
+	import Act from './Act.svelte';
+	import { Attempt } from './attempt.svelte';
+	import ChoiceField from './ChoiceField.svelte';
+	import Correcting from './Correcting.svelte';
+	import TextField from './TextField.svelte';
+	import { capital } from '$lib/words/words';
+
+	interface Props {
+		/** What is corrected, in a few words. */
+		what: string;
+		/** What the button says, where it is not simply a correction. */
+		act?: string;
+		entries: Entry[];
+		version: number;
+		save: Amended;
+		done: () => void;
+	}
+	/** A quiet button beside a record that opens it for correction; what stood there is kept. */
+	let { what, act = 'correct', entries, version, save, done }: Props = $props();
+
+	const REASON = 'Why it is corrected';
+	const YES = [
+		{ value: 'true', label: 'yes' },
+		{ value: 'false', label: 'no' }
+	];
+	const attempt = new Attempt();
+	let dialog = $state<HTMLDialogElement>();
+	let typed = $state<Record<string, string>>({});
+	let reason = $state('');
+	let from = $state(0);
+	let open = $state(false);
+	const labels = $derived({
+		...Object.fromEntries(entries.map((entry) => [entry.name, entry.label])),
+		reason: REASON
+	});
+
+	function begin() {
+		typed = Object.fromEntries(entries.map((entry) => [entry.name, entry.value]));
+		reason = '';
+		from = version;
+		attempt.problem = undefined;
+		open = true;
+		dialog?.showModal();
+	}
+	function close() {
+		open = false;
+		dialog?.close();
+	}
+	const send = () =>
+		void attempt.run(async () => {
+			await save(typed, { version: from, reason });
+			close();
+			done();
+		});
+	const said = (value: unknown) => (value === undefined || value === null ? '–' : String(value));
+</script>
+
+<button
+	type="button"
+	class="cursor-pointer text-sm text-soft underline"
+	aria-label="{capital(act)}: {what}"
+	onclick={begin}>{act}</button
+>
+<dialog bind:this={dialog} aria-label="{capital(act)}: {what}" onclose={() => (open = false)}>
+	{#if open}
+		<form
+			class="grid gap-4 text-left sm:grid-cols-2"
+			onsubmit={(event) => {
+				event.preventDefault();
+				send();
+			}}
+		>
+			<h2 class="col-span-full">{capital(act)}: {what}</h2>
+			{#each entries as entry (entry.name)}
+				{#if entry.choices || entry.type === 'yes'}
+					<ChoiceField
+						label={entry.label}
+						name={entry.name}
+						{attempt}
+						choices={entry.choices ?? YES}
+						bind:value={typed[entry.name]}
+					/>
+				{:else}
+					<TextField
+						label={entry.label}
+						name={entry.name}
+						{attempt}
+						type={entry.type === 'date' ? 'date' : 'text'}
+						inputmode={entry.type === 'number' ? 'decimal' : undefined}
+						hint={entry.hint}
+						bind:value={typed[entry.name]}
+					/>
+				{/if}
+			{/each}
+			<Correcting
+				{attempt}
+				{labels}
+				asked
+				kept="what stood there"
+				bind:reason
+				bind:version={() => from, (theirs) => (from = theirs ?? from)}
+				rows={(theirs) =>
+					entries.map((entry) => ({
+						label: entry.label,
+						mine: typed[entry.name],
+						theirs: said(theirs[entry.name])
+					}))}
+				{send}
+				takeTheirs={() => {
+					close();
+					done();
+				}}
+			>
+				<Act main type="submit" disabled={attempt.busy}>Keep the correction</Act>
+				<Act onclick={close}>Leave it as it was</Act>
+			</Correcting>
+		</form>
+	{/if}
+</dialog>
+
+<style>
+	dialog {
+		width: min(36rem, calc(100vw - 2rem));
+		margin: auto;
+		padding: 1.25rem;
+		border: 1.5px solid var(--color-base-content);
+		border-left: 4px solid var(--color-marigold);
+		background: var(--color-paper);
+		color: var(--color-base-content);
+		font-weight: 400;
+	}
+	dialog::backdrop {
+		background: rgb(0 0 0 / 0.35);
+	}
+</style>
