@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_16"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_13"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -156,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_12"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -254,6 +254,22 @@ export interface paths {
         get: operations["crop"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/{key}/chains": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +372,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ferment-schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/find": {
         parameters: {
             query?: never;
@@ -396,7 +428,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_10"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -428,7 +460,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_9"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -484,6 +516,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instruments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["live"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instruments/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["use"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots": {
         parameters: {
             query?: never;
@@ -516,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["chain"];
+        put: operations["choose"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/germination": {
         parameters: {
             query?: never;
@@ -526,22 +622,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["germination"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/lots/{number}/harvest": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["correct_8"];
-        post: operations["record"];
         delete?: never;
         options?: never;
         head?: never;
@@ -638,6 +718,22 @@ export interface paths {
         get: operations["packets"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/picks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pick"];
         delete?: never;
         options?: never;
         head?: never;
@@ -748,7 +844,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -804,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/picks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_9"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings": {
         parameters: {
             query?: never;
@@ -844,7 +956,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_6"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -893,7 +1005,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["choose"];
+        post: operations["choose_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -980,6 +1092,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plantings/{id}/open-lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings/{id}/places": {
         parameters: {
             query?: never;
@@ -1003,7 +1131,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_1"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1022,6 +1150,38 @@ export interface paths {
         get?: never;
         put: operations["want"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/ripening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/ripening-visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["visit_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1149,7 +1309,7 @@ export interface paths {
         };
         get: operations["walks"];
         put?: never;
-        post: operations["record_1"];
+        post: operations["record"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1196,7 +1356,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1220,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_6"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rings/{id}": {
         parameters: {
             query?: never;
@@ -1229,6 +1405,22 @@ export interface paths {
         };
         get?: never;
         put: operations["decideAgain"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ripening-visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1422,6 +1614,22 @@ export interface paths {
         get?: never;
         put: operations["change"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readings"];
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1688,7 +1896,7 @@ export interface components {
             count?: number;
             crop: string;
             /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_TRAY" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             /** Format: double */
             limit?: number;
             lot?: string;
@@ -1700,7 +1908,7 @@ export interface components {
             share?: number;
             stage?: string;
             /** @enum {string} */
-            step?: "EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK";
+            step?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             /** Format: double */
             temperature?: number;
             urgent: boolean;
@@ -1730,6 +1938,14 @@ export interface components {
             seeds: number;
             /** Format: double */
             variation: number;
+        };
+        AtTemperature: {
+            /** Format: double */
+            readyFrom: number;
+            /** Format: double */
+            readyTo: number;
+            /** @enum {string} */
+            school: "NONE" | "SHORT_SOAK" | "TWO_TO_THREE_DAYS" | "FIVE_TO_SEVEN_DAYS";
         };
         BarrierRequest: {
             changed?: components["schemas"]["Changed"];
@@ -1787,18 +2003,19 @@ export interface components {
             width: number;
         };
         BenchView: {
-            chain: ("EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK")[];
+            chain: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             clean: boolean;
             /** Format: double */
             dryPicked: number;
             expected?: components["schemas"]["Usual"];
+            left: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             mass: number;
             /** Format: int32 */
             minutes: number;
             /** Format: double */
             moisture?: number;
             /** @enum {string} */
-            next?: "EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK";
+            next?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             steps: components["schemas"]["StepView"][];
             underWay?: components["schemas"]["StepView"];
             yield?: components["schemas"]["LotYield"];
@@ -1888,6 +2105,15 @@ export interface components {
             /** Format: double */
             worth?: number;
         };
+        ChainChoice: {
+            last: components["schemas"]["LastWay"][];
+            now: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+            own: components["schemas"]["NamedChain"][];
+            schools: components["schemas"]["SchoolView"][];
+        };
+        ChainRequest: {
+            steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+        };
         Changed: {
             reason?: string;
             /** Format: int32 */
@@ -1923,6 +2149,22 @@ export interface components {
             asked: number;
             /** Format: double */
             weeks: number;
+        };
+        ComingDay: {
+            /** Format: double */
+            chance: number;
+            /** Format: int32 */
+            dryHours: number;
+            /** Format: int32 */
+            from?: number;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            rain: number;
         };
         Compared: {
             plan: components["schemas"]["Sum"];
@@ -2057,7 +2299,7 @@ export interface components {
             baseTemperature: number;
             /** Format: double */
             betweenRows: number;
-            chain: ("EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK")[];
+            chain: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             commonOffTypes: string[];
             crop: components["schemas"]["CropLine"];
             crossesShowSameYear: boolean;
@@ -2121,6 +2363,20 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        Cut: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            share: number;
+        };
+        Day: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            onPlants: number;
+            /** Format: double */
+            ripe: number;
+        };
         DayCourse: {
             /** Format: double */
             dewOff: number;
@@ -2140,6 +2396,40 @@ export interface components {
         Difference: {
             answers: string[];
             question: string;
+        };
+        Drying: {
+            /** Format: double */
+            air?: number;
+            belowFloor: boolean;
+            /** Format: date-time */
+            dryAt?: string;
+            estimated: boolean;
+            far: boolean;
+            /** Format: double */
+            floor?: number;
+            /** Format: double */
+            gel?: number;
+            /** Format: double */
+            humidity?: number;
+            /** Format: double */
+            mass: number;
+            /** Format: double */
+            moisture: number;
+            /** Format: double */
+            moistureIn: number;
+            reachable: boolean;
+            rewetted: boolean;
+            /** Format: double */
+            sinceWeighed: number;
+            /** Format: double */
+            target: number;
+            /** Format: double */
+            targetMass: number;
+            tooWarm: boolean;
+            /** Format: double */
+            warmest: number;
+            /** Format: int32 */
+            weighings: number;
         };
         End: {
             /** @enum {string} */
@@ -2211,10 +2501,15 @@ export interface components {
             version: number;
         };
         Ferment: {
+            beyondExperience: boolean;
             /** Format: double */
             equivalentHours: number;
+            /** Format: double */
+            hoursAtTomorrow: number;
             /** Format: date-time */
             overAt: string;
+            /** Format: int32 */
+            readings: number;
             /** Format: date-time */
             readyAt: string;
             /** Format: double */
@@ -2225,6 +2520,8 @@ export interface components {
             state: "NOT_READY" | "READY" | "OVER_RUN";
             /** Format: double */
             temperature: number;
+            /** Format: double */
+            tomorrow: number;
         };
         FigureRequest: {
             reason: string;
@@ -2428,31 +2725,19 @@ export interface components {
             /** Format: double */
             share: number;
         };
-        HarvestRequest: {
-            mass: number;
-            note: string;
-            /** Format: date */
-            pickedOn: string;
-            /** Format: int32 */
-            plants: number;
-            reason?: string;
-            /** Format: int32 */
-            version?: number;
-        };
         HarvestView: {
-            /** Format: uuid */
-            id: string;
+            /** Format: int32 */
+            containers: number;
+            /** Format: date */
+            lastOn: string;
             /** Format: uuid */
             lotId: string;
             mass: number;
-            note: string;
             /** Format: date */
             pickedOn: string;
+            picks: components["schemas"]["PickView"][];
             /** Format: int32 */
             plants: number;
-            recordedBy: string;
-            /** Format: int32 */
-            version: number;
         };
         Hit: {
             detail: string;
@@ -2499,13 +2784,20 @@ export interface components {
             /** Format: uuid */
             recordId: string;
             /** @enum {string} */
-            step?: "EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK";
+            step?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             wet: boolean;
         };
         LastKnown: {
             /** Format: date */
             day: string;
             source: string;
+        };
+        LastWay: {
+            /** Format: double */
+            hole?: number;
+            /** @enum {string} */
+            kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            way: string;
         };
         LateOffType: {
             /** Format: double */
@@ -2662,6 +2954,14 @@ export interface components {
             /** Format: int32 */
             left: number;
         };
+        NamedChain: {
+            name: string;
+            steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+        };
+        NamedChainRequest: {
+            name: string;
+            steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+        };
         NeighbourRequest: {
             /** Format: date */
             agreedBy?: string;
@@ -2718,6 +3018,23 @@ export interface components {
             tags: string[];
             variety: string;
         };
+        NowOrLater: {
+            /** Format: double */
+            breakEven: number;
+            /** Format: double */
+            cutNow: number;
+            cutsNow: boolean;
+            /** Format: double */
+            later: number;
+            /** Format: double */
+            laterIfDry: number;
+            /** Format: double */
+            lost: number;
+            /** Format: double */
+            rainChance: number;
+            /** Format: date */
+            until: string;
+        };
         OffRequest: {
             fruitSet: boolean;
             made?: components["schemas"]["Made"];
@@ -2759,6 +3076,10 @@ export interface components {
             harvested: number;
             /** Format: int32 */
             lastsUntil: number;
+        };
+        OpenLot: {
+            harvest?: components["schemas"]["HarvestView"];
+            lot: components["schemas"]["LotView"];
         };
         Option: {
             /** Format: double */
@@ -2857,6 +3178,63 @@ export interface components {
             fathers: number;
             /** Format: int32 */
             mothers: number;
+        };
+        PickRequest: {
+            /** Format: int32 */
+            containers?: number;
+            /** @enum {string} */
+            dampness?: "DRY" | "DEWY" | "WET";
+            indoors?: boolean;
+            mass: number;
+            note: string;
+            pickedBy?: string;
+            /** @enum {string} */
+            pickedFrom?: "PLANTING" | "STRETCH" | "MARKED" | "TAGGED" | "PLANT";
+            /** Format: date */
+            pickedOn: string;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: int32 */
+            plants: number;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+            which?: string;
+        };
+        PickView: {
+            /** Format: int32 */
+            containers: number;
+            /** @enum {string} */
+            dampness: "DRY" | "DEWY" | "WET";
+            /** Format: uuid */
+            id: string;
+            indoors: boolean;
+            mass: number;
+            note: string;
+            pickedBy: string;
+            /** @enum {string} */
+            pickedFrom: "PLANTING" | "STRETCH" | "MARKED" | "TAGGED" | "PLANT";
+            /** Format: date */
+            pickedOn: string;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: int32 */
+            plants: number;
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+            which: string;
+        };
+        Pickings: {
+            days: string[];
+            /** Format: double */
+            gain: number;
+            /** Format: double */
+            gained: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            share: number;
         };
         PieceView: {
             /** Format: int32 */
@@ -3140,6 +3518,32 @@ export interface components {
             /** Format: uuid */
             traitId?: string;
         };
+        ReadingRequest: {
+            fromInstrument: boolean;
+            /** @enum {string} */
+            quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY";
+            reason?: string;
+            /** Format: date-time */
+            takenAt?: string;
+            /** Format: double */
+            value: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        ReadingView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY";
+            recordedBy: string;
+            source: string;
+            /** Format: date-time */
+            takenAt: string;
+            /** Format: double */
+            value: number;
+            /** Format: int32 */
+            version: number;
+        };
         Remaining: {
             /** Format: double */
             nextFinds: number;
@@ -3210,6 +3614,71 @@ export interface components {
             /** Format: uuid */
             walkId: string;
         };
+        RipeningCurve: {
+            /** Format: double */
+            mean: number;
+            /** Format: double */
+            shatter: number;
+            /** Format: double */
+            spread: number;
+        };
+        RipeningPage: {
+            choice?: components["schemas"]["NowOrLater"];
+            corrections: components["schemas"]["CorrectionView"][];
+            cues: string[];
+            days: components["schemas"]["ComingDay"][];
+            dry: boolean;
+            forecastBy: string;
+            hazards: string;
+            planting: components["schemas"]["PlantingView"];
+            /** Format: double */
+            shatter: number;
+            visits: components["schemas"]["RipeningVisitView"][];
+            watch?: components["schemas"]["RipeningWatch"];
+        };
+        RipeningVisitRequest: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            lookedAt: number;
+            made?: components["schemas"]["Made"];
+            note: string;
+            reason?: string;
+            /** Format: int32 */
+            ripe: number;
+            /** Format: int32 */
+            version?: number;
+            /** Format: date */
+            visitedOn: string;
+        };
+        RipeningVisitView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            lookedAt: number;
+            note: string;
+            recordedBy: string;
+            /** Format: int32 */
+            ripe: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: date */
+            visitedOn: string;
+        };
+        RipeningWatch: {
+            best: components["schemas"]["Cut"];
+            course: components["schemas"]["Day"][];
+            curve: components["schemas"]["RipeningCurve"];
+            /** Format: double */
+            fallen: number;
+            /** @enum {string} */
+            known: "BLOOM" | "ONE_VISIT" | "VISITS";
+            /** Format: double */
+            onPlants: number;
+            pickings: components["schemas"]["Pickings"][];
+            /** Format: double */
+            ripe: number;
+        };
         Row: {
             /** Format: int32 */
             overUpTo: number;
@@ -3271,6 +3740,12 @@ export interface components {
             /** Format: date */
             soldOn: string;
         };
+        ScaleRequest: {
+            /** Format: double */
+            load?: number;
+            plugged?: boolean;
+            tare?: boolean;
+        };
         SchemeEnd: {
             /** Format: int32 */
             version: number;
@@ -3288,6 +3763,11 @@ export interface components {
             season: number;
             /** Format: int32 */
             version: number;
+        };
+        SchoolView: {
+            /** @enum {string} */
+            school: "FERMENTED" | "WASHED" | "SOAKED" | "CHEMICAL" | "THRESHED" | "FROZEN" | "FRESH_FRUIT" | "DRIED_FRUIT";
+            steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
         };
         SeasonView: {
             plantings: components["schemas"]["PlantingView"][];
@@ -3392,6 +3872,15 @@ export interface components {
             known: components["schemas"]["LotKnown"];
             stock: components["schemas"]["StockView"];
         };
+        Shown: {
+            /** @enum {string} */
+            kind: "SCALE" | "MASH" | "AIR" | "HUMIDITY";
+            name: string;
+            steady: boolean;
+            unit: string;
+            /** Format: double */
+            value?: number;
+        };
         SignInRequest: {
             name: string;
             password: string;
@@ -3403,6 +3892,10 @@ export interface components {
         };
         SoFar: {
             verdict?: components["schemas"]["StageVerdict"];
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
         Stage: {
             lookFor: string;
@@ -3467,8 +3960,10 @@ export interface components {
             byProducts: components["schemas"]["ByProductRequest"][];
             /** Format: date-time */
             endedAt?: string;
+            /** Format: double */
+            hole?: number;
             /** @enum {string} */
-            kind: "EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK";
+            kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             massIn: number;
             massOut?: number;
             /** Format: int32 */
@@ -3479,12 +3974,18 @@ export interface components {
             /** Format: double */
             moistureOut?: number;
             note: string;
+            /** Format: int32 */
+            people?: number;
             reason?: string;
+            /** Format: double */
+            target?: number;
             /** Format: double */
             temperature?: number;
             /** Format: int32 */
             version?: number;
+            vessels?: string;
             waterAdded: number;
+            way?: string;
         };
         StepView: {
             alarm: boolean;
@@ -3494,13 +3995,16 @@ export interface components {
             dryEstimated: boolean;
             /** Format: double */
             dryOut: number;
+            drying?: components["schemas"]["Drying"];
             /** Format: date-time */
             endedAt?: string;
             ferment?: components["schemas"]["Ferment"];
+            /** Format: double */
+            hole?: number;
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "EXTRACT" | "FERMENT" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK";
+            kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             massIn: number;
             massOut?: number;
             /** Format: int32 */
@@ -3512,17 +4016,23 @@ export interface components {
             moistureOut?: number;
             note: string;
             /** Format: int32 */
+            people: number;
+            /** Format: int32 */
             place: number;
             recordedBy: string;
             /** Format: double */
             share?: number;
+            /** Format: double */
+            target?: number;
             /** Format: double */
             temperature?: number;
             /** Format: double */
             unaccounted?: number;
             /** Format: int32 */
             version: number;
+            vessels: string;
             waterAdded: number;
+            way: string;
         };
         Stock: {
             /** Format: int32 */
@@ -4001,7 +4511,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -4051,7 +4561,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -4205,7 +4715,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -4257,7 +4767,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -4377,6 +4887,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CropPage"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NamedChainRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamedChain"];
                 };
             };
         };
@@ -4519,6 +5055,28 @@ export interface operations {
             };
         };
     };
+    schools: {
+        parameters: {
+            query: {
+                temperature: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AtTemperature"][];
+                };
+            };
+        };
+    };
     find: {
         parameters: {
             query: {
@@ -4565,7 +5123,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -4617,7 +5175,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -4732,6 +5290,70 @@ export interface operations {
             };
         };
     };
+    shown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shown"][];
+                };
+            };
+        };
+    };
+    live: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    use: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shown"][];
+                };
+            };
+        };
+    };
     lots: {
         parameters: {
             query?: {
@@ -4801,6 +5423,54 @@ export interface operations {
             };
         };
     };
+    chain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainChoice"];
+                };
+            };
+        };
+    };
+    choose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChainRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChainChoice"];
+                };
+            };
+        };
+    };
     germination: {
         parameters: {
             query?: never;
@@ -4823,58 +5493,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GerminationView"];
-                };
-            };
-        };
-    };
-    correct_8: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                number: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HarvestRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HarvestView"];
-                };
-            };
-        };
-    };
-    record: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                number: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["HarvestRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HarvestView"];
                 };
             };
         };
@@ -4928,7 +5546,8 @@ export interface operations {
     container: {
         parameters: {
             query?: {
-                copies?: number;
+                containers?: number;
+                first?: number;
             };
             header?: never;
             path: {
@@ -5020,6 +5639,32 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    pick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PickView"];
                 };
             };
         };
@@ -5178,7 +5823,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -5276,6 +5921,32 @@ export interface operations {
             };
         };
     };
+    correct_9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PickRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PickView"];
+                };
+            };
+        };
+    };
     plant: {
         parameters: {
             query?: never;
@@ -5346,7 +6017,7 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -5424,7 +6095,7 @@ export interface operations {
             };
         };
     };
-    choose: {
+    choose_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5576,6 +6247,28 @@ export interface operations {
             };
         };
     };
+    open_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenLot"][];
+                };
+            };
+        };
+    };
     places: {
         parameters: {
             query?: never;
@@ -5598,7 +6291,7 @@ export interface operations {
             };
         };
     };
-    page_1: {
+    page_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5642,6 +6335,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AimFacts"];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RipeningPage"];
+                };
+            };
+        };
+    };
+    visit_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RipeningVisitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RipeningVisitView"];
                 };
             };
         };
@@ -5840,7 +6581,7 @@ export interface operations {
             };
         };
     };
-    record_1: {
+    record: {
         parameters: {
             query?: never;
             header?: never;
@@ -5917,7 +6658,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5967,6 +6708,32 @@ export interface operations {
             };
         };
     };
+    correct_6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingView"];
+                };
+            };
+        };
+    };
     decideAgain: {
         parameters: {
             query?: never;
@@ -5989,6 +6756,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RingView"];
+                };
+            };
+        };
+    };
+    correct_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RipeningVisitRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RipeningVisitView"];
                 };
             };
         };
@@ -6312,6 +7105,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StepView"];
+                };
+            };
+        };
+    };
+    readings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingView"][];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadingView"];
                 };
             };
         };

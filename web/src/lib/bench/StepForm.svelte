@@ -11,7 +11,7 @@
 	import { massIn, maybeNumberIn } from '$lib/form/typed';
 	import { mass, percent } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
-	import { HOW, STEP } from '$lib/words/words';
+	import { HOW, STEP, WAYS } from '$lib/words/words';
 
 	type Request = Schemas['StepRequest'];
 	type Kind = Request['kind'];
@@ -22,6 +22,8 @@
 		massBefore: number;
 		/** The step under way, or the one that is corrected. */
 		step?: Schemas['StepView'];
+		/** How each kind of step was done the last time with this crop. */
+		last?: Schemas['LastWay'][];
 		correcting?: boolean;
 		/** What the rules say of what is typed. */
 		seen?: Schemas['StepView'];
@@ -36,6 +38,7 @@
 		kind,
 		massBefore,
 		step,
+		last = [],
 		correcting = false,
 		seen,
 		tried,
@@ -56,6 +59,11 @@
 	let what = $state(was?.byProducts[0]?.what ?? '');
 	let goneTo = $state(was?.byProducts[0]?.goneTo ?? 'compost');
 	let minutes = $state(String(was?.minutes ?? ''));
+	let people = $state(String(was?.people ?? 1));
+	let vessels = $state(was?.vessels ?? '');
+	let way = $state(was?.way ?? '');
+	let hole = $state(String(was?.hole ?? ''));
+	let target = $state(String(was?.target ?? ''));
 	let moistureIn = $state(String(was?.moistureIn ?? ''));
 	let moistureOut = $state(String(was?.moistureOut ?? ''));
 	let temperature = $state(String(was?.temperature ?? ''));
@@ -72,6 +80,11 @@
 		byProduct: 'Left it',
 		byProducts: 'Left it',
 		minutes: 'Minutes of work',
+		people: 'People',
+		vessels: 'Vessels',
+		way: 'How',
+		hole: 'Holes of the screen',
+		target: 'Dry it to',
 		moistureIn: 'Moisture going in',
 		moistureOut: 'Moisture coming out',
 		temperature: 'Temperature',
@@ -89,10 +102,14 @@
 		THRESH: 'stalk and chaff',
 		SCREEN: 'chaff',
 		WINNOW: 'light seed and chaff',
-		HAND_PICK: 'odd seed'
+		HAND_PICK: 'odd seed',
+		SOAK: '',
+		CHEMICAL_WASH: '',
+		FREEZE: ''
 	};
-	const wet = $derived(['EXTRACT', 'FERMENT', 'RINSE'].includes(chosen));
-	const takesTime = $derived(chosen === 'FERMENT' || chosen === 'DRY');
+	const wet = $derived(['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'].includes(chosen));
+	const takesTime = $derived(['FERMENT', 'DRY', 'SOAK', 'FREEZE'].includes(chosen));
+	const before = $derived(last.find((one) => one.kind === chosen));
 	const open = $derived(was !== undefined && was.massOut === undefined);
 
 	function request(withOut: boolean): Request {
@@ -112,6 +129,11 @@
 			moistureOut: maybeNumberIn('moistureOut', moistureOut),
 			temperature: maybeNumberIn('temperature', temperature),
 			minutes: maybeNumberIn('minutes', minutes),
+			people: maybeNumberIn('people', people) ?? 1,
+			vessels,
+			way,
+			hole: maybeNumberIn('hole', hole),
+			target: maybeNumberIn('target', target),
 			missingBecause,
 			note,
 			...(was ? { version } : {}),
@@ -197,15 +219,29 @@
 		heavy={massBefore >= 4000}
 		{attempt}
 		bind:grams={outGrams}
+		scale
+		scaleKey={open ? undefined : 'r'}
 		hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
 	/>
-	{#if chosen !== 'FERMENT' && chosen !== 'DRY'}
+	{#if chosen === 'DRY' && !open}
+		<TextField
+			label={LABELS.target}
+			name="target"
+			{attempt}
+			bind:value={target}
+			inputmode="decimal"
+			unit="% moisture"
+			hint="empty for sealed packs; 8 to 10 for paper"
+		/>
+	{/if}
+	{#if !takesTime}
 		<MassField
 			label={LABELS.byProduct}
 			name="byProduct"
 			heavy={wet}
 			{attempt}
 			bind:grams={goneGrams}
+			scale
 			hint="weighed apart from the seed"
 		/>
 		<TextField label="What it was" name="what" {attempt} bind:value={what} placeholder={USUAL_GONE[chosen]} />
@@ -221,6 +257,36 @@
 		hint="only if measured"
 	/>
 	<TextField label={LABELS.minutes} name="minutes" {attempt} bind:value={minutes} inputmode="numeric" />
+	<details class="sm:col-span-2" open={correcting}>
+		<summary class="cursor-pointer font-semibold">How it was done, in what, by how many</summary>
+		<div class="mt-3 grid gap-4 sm:grid-cols-2">
+			<TextField
+				label={LABELS.way}
+				name="way"
+				{attempt}
+				maxlength={80}
+				list="ways"
+				bind:value={way}
+				hint={before?.way ? `last time: ${before.way}` : undefined}
+			/>
+			<datalist id="ways"
+				>{#each WAYS[chosen] ?? [] as one (one)}<option value={one}></option>{/each}</datalist
+			>
+			{#if chosen === 'SCREEN'}
+				<TextField
+					label={LABELS.hole}
+					name="hole"
+					{attempt}
+					inputmode="decimal"
+					unit="mm"
+					bind:value={hole}
+					hint={before?.hole ? `last time: ${before.hole} mm` : undefined}
+				/>
+			{/if}
+			<TextField label={LABELS.vessels} name="vessels" {attempt} maxlength={80} bind:value={vessels} />
+			<TextField label={LABELS.people} name="people" {attempt} inputmode="numeric" bind:value={people} />
+		</div>
+	</details>
 	<TextField label="Note" name="note" {attempt} bind:value={note} />
 
 	<div class="grid gap-4 sm:col-span-2" aria-live="polite">

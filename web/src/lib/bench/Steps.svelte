@@ -3,12 +3,12 @@
 	import { session } from '$lib/api/session.svelte';
 	import { mass, percent } from '$lib/units/units';
 	import { dayMonth, inZone } from '$lib/words/dates';
-	import { many, STEP } from '$lib/words/words';
+	import { DAMPNESS, many, PICKED_FROM, STEP } from '$lib/words/words';
 
 	interface Props {
 		harvest: Schemas['HarvestView'];
 		bench: Schemas['BenchView'];
-		/** Called with the record that is to be corrected: a step, or the harvest. */
+		/** Called with the record that is to be corrected: a step, or a pick. */
 		correct?: (recordId: string) => void;
 	}
 	/** What was done to a lot, with every weight: the table behind its thread. */
@@ -38,18 +38,34 @@
 		</tr>
 	</thead>
 	<tbody>
-		<tr id="record-{harvest.id}">
-			<th scope="row"
-				><strong>picked</strong> <span class="beside">{dayMonth(harvest.pickedOn, session.today)}</span></th
-			>
-			<td class="max-sm:hidden"></td>
-			<td class="num">{mass(harvest.mass, units)}</td>
-			<td class="max-sm:hidden"></td>
-			<td class="beside"
-				>{many(harvest.plants, 'plant')}{#if harvest.note}<span class="block">{harvest.note}</span>{/if}</td
-			>
-			<td class="text-right!">{@render mend(harvest.id)}</td>
-		</tr>
+		{#each harvest.picks as pick (pick.id)}
+			<tr id="record-{pick.id}">
+				<th scope="row"
+					><strong>picked</strong> <span class="beside">{dayMonth(pick.pickedOn, session.today)}</span></th
+				>
+				<td class="max-sm:hidden"></td>
+				<td class="num">{mass(pick.mass, units)}</td>
+				<td class="max-sm:hidden"></td>
+				<td class="beside">
+					{many(pick.plants, 'plant')}{pick.pickedFrom === 'PLANTING'
+						? ''
+						: `, ${PICKED_FROM[pick.pickedFrom]}${pick.which ? `: ${pick.which}` : ''}`}
+					<span class="block"
+						>{[
+							pick.pieces ? many(pick.pieces, 'piece') : '',
+							many(pick.containers, 'container'),
+							pick.dampness === 'DRY' ? '' : DAMPNESS[pick.dampness],
+							pick.indoors ? 'finished indoors' : '',
+							pick.pickedBy
+						]
+							.filter(Boolean)
+							.join(', ')}</span
+					>
+					{#if pick.note}<span class="block">{pick.note}</span>{/if}
+				</td>
+				<td class="text-right!">{@render mend(pick.id)}</td>
+			</tr>
+		{/each}
 		{#each bench.steps as step (step.id)}
 			<tr id="record-{step.id}">
 				<th scope="row"
@@ -68,7 +84,12 @@
 							>{mass(gone.mass, units)} {gone.what}, {gone.goneTo}</span
 						>{/each}
 					{#if step.moistureOut !== undefined}<span class="block">{step.moistureOut} % moist</span>{/if}
-					{#if step.minutes}<span class="block">{step.minutes} min</span>{/if}
+					{#if step.way || step.hole || step.vessels}<span class="block"
+							>{[step.way, step.hole ? `${step.hole} mm` : '', step.vessels].filter(Boolean).join(', ')}</span
+						>{/if}
+					{#if step.minutes}<span class="block"
+							>{step.minutes} min{step.people > 1 ? `, ${many(step.people, 'person', 'people')}` : ''}</span
+						>{/if}
 					{#if step.alarm}
 						<strong class="block text-alarm"
 							>{step.unaccounted?.toFixed(1)} % missing{step.missingBecause

@@ -20,7 +20,10 @@ export interface Standing {
 	clock?: number;
 }
 
-const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE'];
+/** A tray that nobody weighed for so long may be forgotten. */
+const FORGOTTEN_H = 96;
+
+const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'];
 
 /** How a lot stands at the bench, from its records. */
 export function standing({ known }: Shelved, now: string, timeZone: string): Standing {
@@ -41,6 +44,7 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 		const since = hours(hoursBetween(begun, now));
 		if (under.ferment) return fermenting(under.ferment, since, now, timeZone);
 		const drying = under.kind === 'DRY';
+		if (under.drying) return onTray(under.drying, since, now, timeZone);
 		return {
 			shelf: drying ? 'drying' : WET.includes(under.kind) ? 'wet' : 'cleaning',
 			small: STEP[under.kind].doing,
@@ -58,6 +62,21 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 		alarm: false,
 		doing: bench.steps.length > 0 ? STEP[bench.steps.at(-1)!.kind].done : 'picked',
 		next: STEP[next].act
+	};
+}
+
+function onTray(drying: Schemas['Drying'], since: string, now: string, timeZone: string): Standing {
+	const dry = drying.moisture <= drying.target;
+	const left = drying.dryAt ? hoursBetween(now, inZone(drying.dryAt, timeZone)) : undefined;
+	const forgotten = drying.sinceWeighed > FORGOTTEN_H;
+	const waits = forgotten ? 'Weigh it: forgotten?' : 'Weigh it';
+	return {
+		shelf: 'drying',
+		small: dry ? 'is' : left === undefined ? 'drying' : 'dry in',
+		large: dry ? 'dry' : left === undefined ? since : hours(Math.max(0, left)),
+		alarm: dry || forgotten || drying.tooWarm,
+		doing: `${Math.round(drying.moisture)} % moist, ${Math.round(drying.target)} % wanted`,
+		next: dry ? 'Weigh out' : drying.tooWarm ? 'Too warm: move it' : waits
 	};
 }
 

@@ -72,6 +72,20 @@ export function say(act: Act, now: string, units: Units): Said {
 				number: '',
 				path: `/bench/${lot}`
 			};
+		case 'WEIGH_TRAY':
+			return {
+				act: 'Weigh the tray',
+				why:
+					act.other === 'TOO_WARM'
+						? `${act.variety} ${crop}: the air is warmer than it bears while it is damp.`
+						: act.other === 'REWETTED'
+							? `${act.variety} ${crop} took up water again: keep it from the evening damp.`
+							: act.count! > 3
+								? `${act.variety} ${crop}: nobody weighed it for ${many(act.count!, 'day')}. Forgotten?`
+								: `${act.variety} ${crop}, ${percent(act.share!)} moist; ${percent(act.limit!)} is wanted.`,
+				number: act.at ? `dry ${moment(act.at, now)}` : '',
+				path: `/bench/${act.lot}`
+			};
 		case 'WEIGH_OUT':
 			return {
 				act: `Weigh ${of}`,

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { MASS_UNITS, numberTyped } from '$lib/units/units';
+	import { mass, MASS_UNITS, numberTyped } from '$lib/units/units';
+	import { live } from '$lib/instruments/live.svelte';
 	import type { Attempt } from './attempt.svelte';
 	import Field from './Field.svelte';
 
@@ -14,8 +15,27 @@
 		/** Whether the larger unit stands first. */
 		heavy?: boolean;
 		hint?: string;
+		/** Whether it may be taken from the scale, while one is heard. */
+		scale?: boolean;
+		/** The key that does so. */
+		scaleKey?: string;
+		/** Whether what stands there was taken from the scale and not typed. */
+		taken?: boolean;
 	}
-	let { label, name, attempt, grams = $bindable(), heavy = false, hint }: Props = $props();
+	let {
+		label,
+		name,
+		attempt,
+		grams = $bindable(),
+		heavy = false,
+		hint,
+		scale = false,
+		scaleKey,
+		taken = $bindable(false)
+	}: Props = $props();
+
+	const pan = $derived(scale ? live.of('SCALE') : undefined);
+	const settled = $derived(pan?.steady && pan.value !== undefined && pan.value > 0 ? pan.value : undefined);
 
 	const units = $derived(MASS_UNITS[session.units]);
 	let unit = $state(untrack(() => MASS_UNITS[session.units][heavy ? 1 : 0].name));
@@ -24,6 +44,10 @@
 		untrack(() => (Number.isFinite(grams) ? String(Number((grams / perUnit).toPrecision(9))) : ''))
 	);
 
+	let fromScale = $state<string>();
+	$effect(() => {
+		taken = fromScale !== undefined && typed === fromScale;
+	});
 	$effect(() => {
 		const value = typed.trim() === '' ? NaN : numberTyped(typed) * perUnit;
 		grams = Number.isNaN(value) ? NaN : Number(value.toFixed(3));
@@ -53,5 +77,19 @@
 				{/each}
 			</select>
 		</span>
+		{#if settled !== undefined}
+			<button
+				type="button"
+				class="btn mt-1 w-full btn-secondary"
+				data-key={scaleKey}
+				onclick={() => {
+					typed = String(Number((settled / perUnit).toPrecision(9)));
+					fromScale = typed;
+				}}
+				>Take {mass(settled, session.units)} from the scale
+				{#if scaleKey}<kbd class="font-mono text-xs font-normal opacity-75 max-md:hidden">{scaleKey}</kbd
+					>{/if}</button
+			>
+		{/if}
 	{/snippet}
 </Field>

@@ -214,6 +214,9 @@
 		width: 18.2rem;
 		z-index: 10;
 	}
+	.kept ~ .find {
+		margin-top: 2.4rem;
+	}
 	main {
 		padding: 1.25rem 1.75rem 2.5rem 0;
 		max-width: 96rem;

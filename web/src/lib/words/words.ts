@@ -36,12 +36,15 @@ export const ROLE = { GROWER: 'grower', HAND: 'hand', VISITOR: 'visitor' } as co
 export const STEP: Record<StepKind, { act: string; done: string; doing: string }> = {
 	EXTRACT: { act: 'Squeeze out', done: 'squeezed out', doing: 'being squeezed out' },
 	FERMENT: { act: 'Ferment', done: 'fermented', doing: 'fermenting' },
+	SOAK: { act: 'Soak', done: 'soaked', doing: 'soaking' },
+	CHEMICAL_WASH: { act: 'Wash with cleaner', done: 'washed with cleaner', doing: 'in the cleaner' },
 	RINSE: { act: 'Rinse and pour off', done: 'rinsed', doing: 'being rinsed' },
 	DRY: { act: 'Dry', done: 'dried', doing: 'drying' },
 	THRESH: { act: 'Thresh', done: 'threshed', doing: 'being threshed' },
 	SCREEN: { act: 'Screen', done: 'screened', doing: 'being screened' },
 	WINNOW: { act: 'Winnow', done: 'winnowed', doing: 'being winnowed' },
-	HAND_PICK: { act: 'Hand-pick', done: 'hand-picked', doing: 'being hand-picked' }
+	HAND_PICK: { act: 'Hand-pick', done: 'hand-picked', doing: 'being hand-picked' },
+	FREEZE: { act: 'Freeze', done: 'frozen', doing: 'in the freezer' }
 };
 
 /** How a step is done, in a line; and what can hurt in it. */
@@ -53,6 +56,11 @@ export const HOW: Record<StepKind, { how: string; caution?: string }> = {
 	FERMENT: {
 		how: 'Cover loosely, stir twice a day. Ready when the gel is gone and good seed sinks; eyes decide.',
 		caution: 'Gas and mould spores: outdoors or well aired, and a mask when you stir.'
+	},
+	SOAK: { how: 'Cover with water for some hours, then rub the seed free; not overnight in a warm room.' },
+	CHEMICAL_WASH: {
+		how: 'Stir in an alkaline cleaner for minutes, not hours; then rinse many times.',
+		caution: 'Gloves and goggles. Never down the drain against the rules of the place.'
 	},
 	RINSE: {
 		how: 'Fill, let settle, pour off slowly; stop when the water is clear. Floaters go to a bowl of their own.',
@@ -68,7 +76,31 @@ export const HOW: Record<StepKind, { how: string; caution?: string }> = {
 		how: 'Fan, breath or bowl; weigh what blows off.',
 		caution: 'Dust and spores: mask, back to the wind.'
 	},
-	HAND_PICK: { how: 'Take out broken, bored and odd seed.' }
+	HAND_PICK: { how: 'Take out broken, bored and odd seed; count the bored ones.' },
+	FREEZE: {
+		how: 'Dry seed only, in a sealed jar, some days; let it warm up closed, and look again some weeks later.'
+	}
+};
+
+/** Ways in which a step may be done. */
+export const WAYS: Partial<Record<StepKind, string[]>> = {
+	EXTRACT: ['by hand', 'grinder and sieve', 'scooped', 'trodden'],
+	THRESH: ['by hand', 'trodden', 'flail', 'drum'],
+	SCREEN: ['round holes', 'slots', 'mesh'],
+	WINNOW: ['fan', 'wind', 'bowl', 'column'],
+	DRY: ['screens', 'paper', 'dehydrator', 'jar with silica gel', 'hung under cover']
+};
+
+/** Schools of getting at seed. */
+export const CHAIN_SCHOOL: Record<Schemas['SchoolView']['school'], { name: string; says: string }> = {
+	FERMENTED: { name: 'ferment', says: 'gel off by itself; one day to a week, too long costs germination' },
+	WASHED: { name: 'wash', says: 'rubbed clean through a sieve at once; gel may stay on' },
+	SOAKED: { name: 'soak', says: 'some hours in water, then picked clean' },
+	CHEMICAL: { name: 'cleaner', says: 'minutes in an alkaline cleaner; gloves, goggles, disposal' },
+	THRESHED: { name: 'thresh', says: 'dried, threshed, screened, winnowed, picked over' },
+	FROZEN: { name: 'thresh and freeze', says: 'the same, then days in the freezer against weevils' },
+	FRESH_FRUIT: { name: 'fresh fruit', says: 'seed from ripe fruit, dried by itself' },
+	DRIED_FRUIT: { name: 'dried fruit', says: 'the whole fruit is dried first, then rubbed out: mind its dust' }
 };
 
 /** Why a threat got its verdict; the numbers stand beside it. */
@@ -160,6 +192,49 @@ export const STAND_ACT: Record<Schemas['StandLife']['acts'][number], string> = {
 	INTERPLANT: 'plant more between, of the same seed',
 	KEEP_MORE: 'keep more of those that stand, and choose less hard',
 	LOWER_GRADE: 'save it at a lower grade'
+};
+
+/** What the shed's instruments measure. */
+export const INSTRUMENT: Record<Schemas['Shown']['kind'], string> = {
+	SCALE: 'scale',
+	MASH: 'mash',
+	AIR: 'shed',
+	HUMIDITY: 'damp'
+};
+
+/** What is read while a step is under way. */
+export const QUANTITY: Record<Schemas['ReadingView']['quantity'], string> = {
+	MASS: 'weight',
+	MASH: 'mash',
+	AIR: 'air',
+	HUMIDITY: 'humidity'
+};
+
+/** Ways of leaving wet seed with its gel, and what each risks. */
+export const FERMENT_SCHOOL: Record<Schemas['AtTemperature']['school'], { name: string; risks: string }> = {
+	NONE: { name: 'none: rinse, rub, dry', risks: 'quick; gel may stay on' },
+	SHORT_SOAK: { name: 'short soak', risks: 'loosens pulp; gel may stay on' },
+	TWO_TO_THREE_DAYS: { name: 'two to three days', risks: 'gel off, good colour; sprouts when forgotten' },
+	FIVE_TO_SEVEN_DAYS: {
+		name: 'five to seven days',
+		risks: 'an old practice; costs germination, only in a cool mash'
+	}
+};
+
+/** How damp a pick is. */
+export const DAMPNESS: Record<Schemas['PickView']['dampness'], string> = {
+	DRY: 'dry',
+	DEWY: 'damp with dew',
+	WET: 'wet'
+};
+
+/** Which plants a pick is from. */
+export const PICKED_FROM: Record<Schemas['PickView']['pickedFrom'], string> = {
+	PLANTING: 'the whole planting',
+	STRETCH: 'a stretch of it',
+	MARKED: 'marked plants',
+	TAGGED: 'tagged fruit',
+	PLANT: 'a single plant'
 };
 
 /** What becomes of a progeny row. */

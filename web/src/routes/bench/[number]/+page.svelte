@@ -4,13 +4,17 @@
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { standing } from '$lib/bench/bench';
-	import HarvestForm from '$lib/bench/HarvestForm.svelte';
+	import ChainBoard from '$lib/bench/ChainBoard.svelte';
+	import Drying from '$lib/bench/Drying.svelte';
+	import Fermenting from '$lib/bench/Fermenting.svelte';
+	import PickForm from '$lib/bench/PickForm.svelte';
 	import StepForm from '$lib/bench/StepForm.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
 	import Vessel from '$lib/bench/Vessel.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
+	import Instruments from '$lib/instruments/Instruments.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -22,12 +26,17 @@
 	let attempt = $state(new Attempt());
 	let turn = $state(0);
 	const seen = new Latest<Schemas['StepView']>();
-	/** The step or harvest that is to be corrected. */
+	/** The step or pick that is to be corrected. */
 	let wrong = $state(page.url.searchParams.get('correct') ?? '');
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
 	});
+	let last = $state.raw<Schemas['LastWay'][]>([]);
+	void ask(GET('/api/lots/{number}/chain', { params: { path: { number: page.params.number! } } })).then(
+		(chain) => (last = chain.last),
+		() => {}
+	);
 
 	const tried = (body: Schemas['StepRequest']) =>
 		void seen.ask(ask(POST('/api/lots/{number}/steps/preview', { params: { path: { number } }, body })));
@@ -45,8 +54,8 @@
 		await ask(PUT('/api/steps/{id}', { params: { path: { id } }, body }));
 		await again();
 	};
-	const mend = async (body: Schemas['HarvestRequest']) => {
-		await ask(PUT('/api/lots/{number}/harvest', { params: { path: { number } }, body }));
+	const mend = (id: string) => async (body: Schemas['PickRequest']) => {
+		await ask(PUT('/api/picks/{id}', { params: { path: { id } }, body }));
 		await again();
 	};
 	const before = (bench: Schemas['BenchView'], step: Schemas['StepView'], picked: number) =>
@@ -62,6 +71,17 @@
 			says={cropWord(known.planting.variety.cropName)}
 		>
 			<div class="mb-5"><Tag number={known.lot.number} size="large" /></div>
+			{#if bench}
+				<div class="mb-5">
+					<ChainBoard
+						number={known.lot.number}
+						{bench}
+						cropKey={known.planting.variety.cropKey}
+						changed={() => turn++}
+					/>
+				</div>
+			{/if}
+			{#if session.works && !bench?.clean}<Instruments />{/if}
 			{#if !bench || !known.harvest}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{known.planting.id}?lot={known.lot.number}">Weigh the harvest</Act>
@@ -73,13 +93,14 @@
 					<section class="border-l-4 border-marigold bg-paper p-5">
 						{#key `${turn} ${wrong}`}
 							{@const correcting = bench.steps.find((step) => step.id === wrong)}
-							{#if session.works && known.harvest.id === wrong}
+							{@const pick = known.harvest.picks.find((one) => one.id === wrong)}
+							{#if session.works && pick}
 								<h2 class="ruled mb-4">Correct: what was picked</h2>
-								<HarvestForm
+								<PickForm
 									{attempt}
 									standing={known.planting.plants}
-									harvest={known.harvest}
-									save={mend}
+									{pick}
+									save={mend(pick.id)}
 									taken={again}
 								/>
 								<button type="button" class="mt-3 cursor-pointer underline" onclick={again}>leave it</button>
@@ -112,12 +133,19 @@
 										</p>
 									</div>
 								{/if}
+								{#if bench.underWay.ferment}
+									<Fermenting step={bench.underWay} changed={() => turn++} />
+								{:else if bench.underWay.drying}
+									<Drying step={bench.underWay} changed={() => turn++} />
+								{/if}
+								<h3 class="ruled mt-6 mb-3">When it is done</h3>
 								<StepForm
 									{attempt}
 									chain={bench.chain}
 									kind={bench.underWay.kind}
 									massBefore={before(bench, bench.underWay, known.harvest.mass)}
 									step={bench.underWay}
+									{last}
 									seen={seen.answer}
 									{tried}
 									finish={change(bench.underWay.id)}
@@ -136,6 +164,7 @@
 									chain={bench.chain}
 									kind={bench.next}
 									massBefore={bench.mass}
+									{last}
 									seen={seen.answer}
 									{tried}
 									begin={add}

@@ -3,31 +3,54 @@
 	import { page } from '$app/state';
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import HarvestForm from '$lib/bench/HarvestForm.svelte';
+	import PickForm from '$lib/bench/PickForm.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Instruments from '$lib/instruments/Instruments.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { dayMonth } from '$lib/words/dates';
-	import { reach } from '$lib/units/units';
+	import { mass, reach } from '$lib/units/units';
 	import { capital, DECISION, many } from '$lib/words/words';
 
 	const id = page.params.planting!;
 	const attempt = new Attempt();
 	const found = ask(GET('/api/plantings/{id}', { params: { path: { id } } })).then(async ({ planting }) => {
 		const key = planting.variety.cropKey;
-		const [crop, walks] = await Promise.all([
+		const [crop, walks, open] = await Promise.all([
 			ask(GET('/api/crops/{key}', { params: { path: { key } } })),
-			ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } }))
+			ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } })),
+			ask(GET('/api/plantings/{id}/open-lots', { params: { path: { id } } }))
 		]);
-		return { planting, crop, walks };
+		const begun = open.find((one) => one.lot.number === lot);
+		labelled = begun?.harvest !== undefined;
+		first = 1 + (begun?.harvest?.containers ?? 0);
+		return { planting, crop, walks, open };
 	});
 	let lot = $state(page.url.searchParams.get('lot') ?? '');
 	let labelled = $state(false);
+	let containers = $state('1');
+	/** Number of the first container that is filled now. */
+	let first = $state(1);
+	/** Whether the lot chosen is for fruit that nobody tagged. */
+	let untagged = $state(false);
+	const filled = $derived(
+		Number(containers) >= 1 && Number.isInteger(Number(containers)) ? Number(containers) : 1
+	);
 
+	/** Another pick into a lot that has its number and its label already. */
+	async function join(open: Schemas['OpenLot']) {
+		lot = open.lot.number;
+		untagged = open.lot.untagged;
+		labelled = open.harvest !== undefined;
+		first = 1 + (open.harvest?.containers ?? 0);
+		await goto(`?lot=${lot}`, { replaceState: true, noScroll: true, keepFocus: true });
+	}
 	function number(apart: { ringId?: string; untagged?: boolean } = {}) {
 		void attempt.run(async () => {
+			untagged = apart.untagged ?? false;
 			lot = (await ask(POST('/api/lots', { body: { plantingId: id, ...apart } }))).number;
 			await goto(`?lot=${lot}`, { replaceState: true, noScroll: true, keepFocus: true });
 		});
@@ -36,14 +59,14 @@
 		labelled = true;
 		void ask(POST('/api/lots/{number}/label-printed', { params: { path: { number: lot } } }));
 	}
-	async function fill(body: Schemas['HarvestRequest']) {
-		await ask(POST('/api/lots/{number}/harvest', { params: { path: { number: lot } }, body }));
+	async function fill(body: Schemas['PickRequest']) {
+		await ask(POST('/api/lots/{number}/picks', { params: { path: { number: lot } }, body }));
 		await goto(`/bench/${lot}`);
 	}
 </script>
 
 <Loading from={found}>
-	{#snippet children({ planting, crop, walks })}
+	{#snippet children({ planting, crop, walks, open })}
 		{@const undecided = walks.late.some((late) => !late.decided)}
 		{@const byHand = planting.control === 'HAND_POLLINATED' || planting.control === 'BAGGED'}
 		{@const round = walks.rings.filter((ring) => ring.radius > 0 && ring.decision !== 'LET_PASS')}
@@ -58,12 +81,28 @@
 						<h2 class="ruled">1 · Number it</h2>
 						{#if lot}
 							<div class="mt-4"><Tag number={lot} size="large" link={false} /></div>
-							<p class="mt-2 text-soft">This picking’s number, for ever. Another picking gets its own.</p>
+							<p class="mt-2 text-soft">
+								Its number, for ever. More may be picked into it until the bench begins on it.
+							</p>
 						{:else}
 							<p class="my-3">
-								Every picking that stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand
-								here.
+								What stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand here.
 							</p>
+							{#each open as one (one.lot.id)}
+								<div class="my-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line pb-3">
+									<Tag number={one.lot.number} link={false} />
+									<span class="text-soft"
+										>{one.harvest
+											? `${mass(one.harvest.mass, session.units)} in ${many(one.harvest.containers, 'container')}, last picked ${dayMonth(one.harvest.lastOn, session.today)}`
+											: 'numbered, nothing in it yet'}{one.lot.untagged
+											? '; fruit nobody tagged'
+											: one.lot.ringId
+												? '; from the ring'
+												: ''}</span
+									>
+									<Act disabled={!session.works} onclick={() => void join(one)}>Pick into this one</Act>
+								</div>
+							{/each}
 							{#if undecided}
 								<p class="caution my-3">
 									An off-type shed pollen here and nothing is decided about the seed:
@@ -107,8 +146,19 @@
 						</p>
 						{#if lot}
 							<div class="flex flex-wrap items-center gap-4">
-								<Act key="p" main={!labelled} newTab href="/api/lots/{lot}/label.pdf" onclick={printed}
-									>Print the labels</Act
+								<TextField
+									label="Containers"
+									name="containers"
+									{attempt}
+									inputmode="numeric"
+									bind:value={containers}
+								/>
+								<Act
+									key="p"
+									main={!labelled}
+									newTab
+									href="/api/lots/{lot}/label.pdf?containers={filled}&first={first}"
+									onclick={printed}>Print the labels</Act
 								>
 								<label class="flex gap-2"
 									><input
@@ -124,7 +174,17 @@
 					<li class={[!(lot && labelled) && 'text-soft']}>
 						<h2 class="ruled">3 · Weigh what was picked</h2>
 						<div class="mt-4">
-							<HarvestForm {attempt} standing={planting.plants} ready={lot !== '' && labelled} save={fill} />
+							<Instruments />
+							{#key lot}
+								<PickForm
+									{attempt}
+									standing={planting.plants}
+									tagged={byHand && !untagged}
+									containers={filled}
+									ready={lot !== '' && labelled}
+									save={fill}
+								/>
+							{/key}
 						</div>
 					</li>
 				</ol>

@@ -200,9 +200,13 @@ public final class Season {
 
     public String picked(String planting, double grams, int plants) {
         String number = numbered(planting);
-        grower.post("/api/lots/" + number + "/harvest", harvestOf(grams, plants))
-                .ok();
+        grower.post("/api/lots/" + number + "/picks", harvestOf(grams, plants)).ok();
         return number;
+    }
+
+    /** Where the first pick of a lot is corrected. */
+    public String pickOf(String number) {
+        return "/api/picks/" + lot(number).at("/known/harvest/picks/0/id").asString();
     }
 
     public static Map<String, Object> stepOf(String kind, double in, double out) {

@@ -1,37 +1,113 @@
 package theriseed.core.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
+import theriseed.core.measure.Range;
 
-/** The usual order of steps from what was picked to clean seed. */
+/** An order of steps from what was picked to clean seed. Steps may come more than once. */
 public record Chain(List<StepKind> steps) {
-    private static final Chain WET =
-            new Chain(List.of(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY));
-    private static final Chain WASHED = new Chain(List.of(StepKind.EXTRACT, StepKind.RINSE, StepKind.DRY));
-    private static final Chain DRY =
-            new Chain(List.of(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK));
-    private static final Chain DRY_FRUIT = new Chain(List.of(StepKind.EXTRACT, StepKind.DRY, StepKind.HAND_PICK));
+    private static final Range LENGTH = Range.of(1, 20, "steps");
+    private static final double WET_FRUIT_PERCENT = 93;
+    private static final double DRY_TOPS_PERCENT = 20;
 
+    private static final Chain FERMENTED = of(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY);
+    private static final Chain WASHED = of(StepKind.EXTRACT, StepKind.RINSE, StepKind.DRY);
+    private static final Chain SOAKED = of(StepKind.EXTRACT, StepKind.SOAK, StepKind.RINSE, StepKind.DRY);
+    private static final Chain CHEMICAL = of(StepKind.EXTRACT, StepKind.CHEMICAL_WASH, StepKind.RINSE, StepKind.DRY);
+    private static final Chain THRESHED =
+            of(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK);
+    private static final Chain FROZEN =
+            of(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK, StepKind.FREEZE);
+    private static final Chain FRESH_FRUIT = of(StepKind.EXTRACT, StepKind.DRY, StepKind.HAND_PICK);
+    private static final Chain DRIED_FRUIT = of(StepKind.DRY, StepKind.EXTRACT, StepKind.WINNOW, StepKind.HAND_PICK);
+
+    public Chain {
+        LENGTH.check("steps", steps.size());
+        steps = List.copyOf(steps);
+    }
+
+    /** Ways of getting at seed in which growers differ. */
+    public enum School {
+        FERMENTED(Chain.FERMENTED),
+        WASHED(Chain.WASHED),
+        SOAKED(Chain.SOAKED),
+        CHEMICAL(Chain.CHEMICAL),
+        THRESHED(Chain.THRESHED),
+        FROZEN(Chain.FROZEN),
+        FRESH_FRUIT(Chain.FRESH_FRUIT),
+        DRIED_FRUIT(Chain.DRIED_FRUIT);
+
+        private final Chain chain;
+
+        School(Chain chain) {
+            this.chain = chain;
+        }
+
+        public Chain chain() {
+            return chain;
+        }
+    }
+
+    private static Chain of(StepKind... steps) {
+        return new Chain(List.of(steps));
+    }
+
+    /** What is usual for a crop. */
     public static Chain of(Crop crop) {
+        return schools(crop).get(0).chain();
+    }
+
+    /** The schools that treat a crop, the usual one first. */
+    public static List<School> schools(Crop crop) {
         return switch (crop.seedProcess().orElse(SeedProcess.DRY)) {
-            case WET -> crop.ferment().equals("recommended") || crop.ferment().equals("optional") ? WET : WASHED;
-            case DRY -> DRY;
-            case DRY_FRUIT -> DRY_FRUIT;
+            case WET -> {
+                boolean fermented =
+                        crop.ferment().equals("recommended") || crop.ferment().equals("optional");
+                List<School> schools = new ArrayList<>(List.of(School.FERMENTED, School.SOAKED, School.CHEMICAL));
+                schools.add(fermented ? 1 : 0, School.WASHED);
+                yield schools;
+            }
+            case DRY -> List.of(School.THRESHED, School.FROZEN);
+            case DRY_FRUIT -> List.of(School.FRESH_FRUIT, School.DRIED_FRUIT);
         };
     }
 
-    /** The step to offer after those done: the first later in the chain than the last one done, or null at the end. */
+    /**
+     * The step to offer after those done: the one after the furthest that was reached in order, or null at the end. What is
+     * done outside the chain moves nothing.
+     */
     public StepKind next(List<StepKind> done) {
+        int place = reached(done);
+        return place + 1 < steps.size() ? steps.get(place + 1) : null;
+    }
+
+    /** Steps of the chain still to come after those done. */
+    public List<StepKind> left(List<StepKind> done) {
+        return steps.subList(reached(done) + 1, steps.size());
+    }
+
+    private int reached(List<StepKind> done) {
         int place = -1;
         for (StepKind kind : done) {
-            place = Math.max(place, steps.indexOf(kind));
+            for (int i = place + 1; i < steps.size(); i++) {
+                if (steps.get(i) == kind) {
+                    place = i;
+                    break;
+                }
+            }
         }
-        return place + 1 < steps.size() ? steps.get(place + 1) : null;
+        return place;
     }
 
     /** Moisture taken for what was picked when none was measured, percent. */
     public double usualMoistureAtHarvest() {
-        return steps.get(0) == StepKind.EXTRACT ? 93 : 20;
+        return wet() ? WET_FRUIT_PERCENT : DRY_TOPS_PERCENT;
+    }
+
+    /** Whether it begins with fruit that is opened fresh. */
+    public boolean wet() {
+        return steps.get(0) == StepKind.EXTRACT;
     }
 }

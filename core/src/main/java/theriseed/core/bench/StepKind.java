@@ -4,12 +4,15 @@ package theriseed.core.bench;
 public enum StepKind {
     EXTRACT(true, 92),
     FERMENT(true, 92),
+    SOAK(true, 92),
+    CHEMICAL_WASH(true, 92),
     RINSE(true, 50),
     DRY(false, 8),
     THRESH(false, 11),
     SCREEN(false, 9),
     WINNOW(false, 9),
-    HAND_PICK(false, 8);
+    HAND_PICK(false, 8),
+    FREEZE(false, 8);
 
     private final boolean wet;
     private final double usualMoistureAfter;

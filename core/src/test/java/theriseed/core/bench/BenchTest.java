@@ -8,6 +8,7 @@ import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.measure.OutOfRange;
 
@@ -68,6 +69,38 @@ class BenchTest {
                 .containsExactly(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK);
         assertThat(Chain.of(crops.find("hot-pepper").orElseThrow()).steps())
                 .containsExactly(StepKind.EXTRACT, StepKind.DRY, StepKind.HAND_PICK);
+    }
+
+    @Test
+    void eachSchoolEndsDryAndTheUsualOneComesFirst() {
+        for (Crop crop : CropTable.shipped().all()) {
+            for (Chain.School school : Chain.schools(crop)) {
+                assertThat(school.chain().steps())
+                        .as(crop.name() + " " + school)
+                        .contains(StepKind.DRY);
+            }
+            assertThat(Chain.schools(crop)).doesNotHaveDuplicates();
+        }
+        Crop tomato = CropTable.shipped().find("tomato").orElseThrow();
+        assertThat(Chain.schools(tomato))
+                .containsExactly(
+                        Chain.School.FERMENTED, Chain.School.WASHED, Chain.School.SOAKED, Chain.School.CHEMICAL);
+        Crop melon = CropTable.shipped().find("watermelon").orElseThrow();
+        assertThat(Chain.schools(melon)).hasSize(4).first().isIn(Chain.School.WASHED, Chain.School.FERMENTED);
+    }
+
+    @Test
+    void aStepThatComesTwiceIsOfferedTwice() {
+        Chain chain = new Chain(List.of(StepKind.DRY, StepKind.THRESH, StepKind.WINNOW, StepKind.DRY, StepKind.WINNOW));
+        assertThat(chain.next(List.of(StepKind.DRY, StepKind.THRESH))).isEqualTo(StepKind.WINNOW);
+        assertThat(chain.next(List.of(StepKind.DRY, StepKind.THRESH, StepKind.WINNOW)))
+                .isEqualTo(StepKind.DRY);
+        assertThat(chain.left(List.of(StepKind.DRY, StepKind.THRESH, StepKind.WINNOW, StepKind.DRY)))
+                .containsExactly(StepKind.WINNOW);
+        assertThat(chain.next(List.of(StepKind.DRY, StepKind.HAND_PICK)))
+                .as("what is not in the chain moves nothing")
+                .isEqualTo(StepKind.THRESH);
+        assertThatThrownBy(() -> new Chain(List.of())).isInstanceOf(OutOfRange.class);
     }
 
     @Test

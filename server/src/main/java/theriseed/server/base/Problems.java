@@ -21,6 +21,7 @@ import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import theriseed.core.measure.OutOfRange;
 import tools.jackson.databind.DatabindException;
@@ -105,6 +106,10 @@ class Problems {
                         null)
                 : problem(refused.getMessage(), null, null, null);
     }
+
+    /** Whoever watched something live has closed the page: there is nobody to tell. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void gone() {}
 
     @ExceptionHandler(NotFound.class)
     ProblemDetail notFound(NotFound missing) {

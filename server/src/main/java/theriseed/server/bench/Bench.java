@@ -6,12 +6,14 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.Chain;
 import theriseed.core.crop.Crop;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
@@ -20,6 +22,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
@@ -27,6 +30,8 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestCorrected;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
+import theriseed.server.harvest.PickAdded;
+import theriseed.server.instrument.Instruments;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.PlantingView;
@@ -36,6 +41,9 @@ import theriseed.server.season.Plantings;
 @Service
 public class Bench {
     private final StepRepository steps;
+    private final Readings readings;
+    private final Chains chains;
+    private final Instruments instruments;
     private final Lots lots;
     private final Harvests harvests;
     private final Plantings plantings;
@@ -47,6 +55,9 @@ public class Bench {
 
     Bench(
             StepRepository steps,
+            Readings readings,
+            Chains chains,
+            Instruments instruments,
             Lots lots,
             Harvests harvests,
             Plantings plantings,
@@ -56,6 +67,9 @@ public class Bench {
             FarmTime time,
             ApplicationEventPublisher events) {
         this.steps = steps;
+        this.readings = readings;
+        this.chains = chains;
+        this.instruments = instruments;
         this.lots = lots;
         this.harvests = harvests;
         this.plantings = plantings;
@@ -79,6 +93,13 @@ public class Bench {
                 .findByLotIdInOrderByPlace(of.stream().map(LotView::id).toList())
                 .stream()
                 .collect(Collectors.groupingBy(Step::lotId));
+        Map<UUID, List<ReadingView>> read = readings.of(byLot.values().stream()
+                .flatMap(List::stream)
+                .filter(step -> !step.ended())
+                .map(Step::id)
+                .toList());
+        StepWatch.Now now = now();
+        Map<UUID, Chain> own = chains.own(of.stream().map(LotView::id).toList());
         Map<UUID, BenchView> views = new HashMap<>();
         for (LotView lot : of) {
             HarvestView harvest = picked.get(lot.id());
@@ -86,10 +107,34 @@ public class Bench {
                 Crop crop = crops.get(planted.get(lot.plantingId()).variety().cropKey());
                 views.put(
                         lot.id(),
-                        new LotAtBench(crop, harvest, byLot.getOrDefault(lot.id(), List.of()), time.now()).view());
+                        new LotAtBench(
+                                        crop,
+                                        own.getOrDefault(lot.id(), Chain.of(crop)),
+                                        harvest,
+                                        byLot.getOrDefault(lot.id(), List.of()),
+                                        read,
+                                        now)
+                                .view());
             }
         }
         return views;
+    }
+
+    /** A lot that may still be filled, and what is in it. */
+    public record OpenLot(LotView lot, @Maybe HarvestView harvest) {}
+
+    /** Lots of a planting that the bench has not begun on: another pick may join one. */
+    @Transactional(readOnly = true)
+    public List<OpenLot> open(UUID plantingId) {
+        List<LotView> all = lots.of(List.of(plantingId));
+        List<UUID> ids = all.stream().map(LotView::id).toList();
+        Set<UUID> begun =
+                steps.findByLotIdInOrderByPlace(ids).stream().map(Step::lotId).collect(Collectors.toSet());
+        Map<UUID, HarvestView> picked = harvests.of(ids);
+        return all.stream()
+                .filter(lot -> !begun.contains(lot.id()))
+                .map(lot -> new OpenLot(lot, picked.get(lot.id())))
+                .toList();
     }
 
     /** What the rules would say of a step, without keeping it. */
@@ -99,7 +144,7 @@ public class Bench {
         LotView lot = lots.get(lotNumber);
         HarvestView harvest = picked(lot);
         Step step = new Step(lot.id(), 0, facts, stamps.now());
-        return new LotAtBench(crop(lot), harvest, List.of(), time.now()).view(step, Double.MAX_VALUE);
+        return at(lot, harvest, List.of(), Map.of()).view(step, Double.MAX_VALUE);
     }
 
     /** Begins a step, or records a whole one when it has a mass out. */
@@ -120,7 +165,7 @@ public class Bench {
         checkFits(facts, before, before.size() + 1, harvest);
         Step step = steps.saveAndFlush(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
         before.add(step);
-        new LotAtBench(crop(lot), harvest, before, time.now()).checkYield();
+        at(lot, harvest, before, Map.of()).checkYield();
         events.publishEvent(new LotWorkedOn(lot.id(), true));
         return view(lot, harvest, before, step);
     }
@@ -154,7 +199,7 @@ public class Bench {
             corrections.keep("step", id, before, step.correctable(), reason);
         }
         steps.saveAndFlush(step);
-        new LotAtBench(crop(lot), harvest, all, time.now()).checkYield();
+        at(lot, harvest, all, Map.of()).checkYield();
         events.publishEvent(new LotWorkedOn(lot.id(), false));
         return view(lot, harvest, all, step);
     }
@@ -178,6 +223,18 @@ public class Bench {
         }
     }
 
+    /** What is picked later is not joined with what is worked on already. */
+    @EventListener
+    void on(PickAdded added) {
+        if (steps.existsByLotId(added.lotId())) {
+            throw new Refused(
+                    "number",
+                    added.number(),
+                    "a lot the bench has not begun on",
+                    "The bench has begun on " + added.number() + ". Another pick gets its own number.");
+        }
+    }
+
     /** What was picked cannot turn out to be less than what the first step took. */
     @EventListener
     void on(HarvestCorrected corrected) {
@@ -198,11 +255,19 @@ public class Bench {
     }
 
     private StepView view(LotView lot, HarvestView harvest, List<Step> all, Step step) {
-        return new LotAtBench(crop(lot), harvest, all, time.now())
-                .view().steps().stream()
-                        .filter(view -> view.id().equals(step.id()))
-                        .findFirst()
-                        .orElseThrow();
+        return at(lot, harvest, all, readings.of(List.of(step.id()))).view().steps().stream()
+                .filter(view -> view.id().equals(step.id()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
+        Crop crop = crop(lot);
+        return new LotAtBench(crop, chains.chain(lot, crop), harvest, all, read, now());
+    }
+
+    private StepWatch.Now now() {
+        return new StepWatch.Now(time.now(), instruments.mash(time.today().plusDays(1)));
     }
 
     private HarvestView picked(LotView lot) {

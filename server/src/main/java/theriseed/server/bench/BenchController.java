@@ -2,6 +2,7 @@ package theriseed.server.bench;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -9,12 +10,17 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.bench.FermentSchool;
 import theriseed.core.bench.StepKind;
+import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 
@@ -22,10 +28,14 @@ import theriseed.server.base.Maybe;
 @RestController
 class BenchController {
     private final Bench bench;
+    private final Readings readings;
+    private final Chains chains;
     private final FarmTime time;
 
-    BenchController(Bench bench, FarmTime time) {
+    BenchController(Bench bench, Readings readings, Chains chains, FarmTime time) {
+        this.chains = chains;
         this.bench = bench;
+        this.readings = readings;
         this.time = time;
     }
 
@@ -46,11 +56,22 @@ class BenchController {
             @Maybe Double moistureIn,
             @Maybe Double moistureOut,
             @Maybe Double temperature,
+            @Maybe Double target,
             @Maybe Integer minutes,
+            @Maybe Integer people,
+            @Maybe @Size(max = 80) String vessels,
+            @Maybe @Size(max = 80) String way,
+            @Maybe Double hole,
             @NotNull @Size(max = 300) String missingBecause,
             @NotNull @Size(max = 500) String note,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {}
+
+    /** Lots of a planting that another pick may join. */
+    @GetMapping("/api/plantings/{id}/open-lots")
+    List<Bench.OpenLot> open(@PathVariable UUID id) {
+        return bench.open(id);
+    }
 
     @PostMapping("/api/lots/{number}/steps/preview")
     StepView preview(@PathVariable String number, @Valid @RequestBody StepRequest request) {
@@ -70,6 +91,70 @@ class BenchController {
                 : bench.correct(id, version, facts(request), request.reason());
     }
 
+    /**
+     * A reading.
+     *
+     * @param takenAt by the farm's clock, now when absent
+     * @param fromInstrument whether it is what the instrument shows, and not typed
+     */
+    record ReadingRequest(
+            @NotNull Quantity quantity,
+            @NotNull Double value,
+            @Maybe LocalDateTime takenAt,
+            @NotNull Boolean fromInstrument,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @GetMapping("/api/steps/{id}/readings")
+    List<ReadingView> readings(@PathVariable UUID id) {
+        return readings.of(List.of(id)).getOrDefault(id, List.of());
+    }
+
+    @PostMapping("/api/steps/{id}/readings")
+    ReadingView take(@PathVariable UUID id, @Valid @RequestBody ReadingRequest request) {
+        return readings.take(
+                id,
+                request.takenAt() == null ? null : moment(request.takenAt()),
+                request.quantity(),
+                request.value(),
+                request.fromInstrument());
+    }
+
+    @PutMapping("/api/readings/{id}")
+    ReadingView correct(@PathVariable UUID id, @Valid @RequestBody ReadingRequest request) {
+        Changed made = new Changed(request.version(), request.reason());
+        return readings.correct(id, made.from(), made.because(), request.value());
+    }
+
+    record ChainRequest(@NotEmpty List<@NotNull StepKind> steps) {}
+
+    record NamedChainRequest(
+            @NotBlank @Size(max = 60) String name, @NotEmpty List<@NotNull StepKind> steps) {}
+
+    @GetMapping("/api/lots/{number}/chain")
+    Chains.ChainChoice chain(@PathVariable String number) {
+        return chains.of(number);
+    }
+
+    @PutMapping("/api/lots/{number}/chain")
+    Chains.ChainChoice choose(@PathVariable String number, @Valid @RequestBody ChainRequest request) {
+        return chains.choose(number, request.steps());
+    }
+
+    /** Keeps an order of steps for a crop under a name. */
+    @PostMapping("/api/crops/{key}/chains")
+    Chains.NamedChain keep(@PathVariable String key, @Valid @RequestBody NamedChainRequest request) {
+        return chains.keep(key, request.name(), request.steps());
+    }
+
+    /** How long each school leaves wet seed at a constant temperature, &deg;C. */
+    @GetMapping("/api/ferment-schools")
+    List<FermentSchool.AtTemperature> schools(@RequestParam double temperature) {
+        return Stream.of(FermentSchool.values())
+                .map(school -> school.at(temperature))
+                .toList();
+    }
+
     private StepFacts facts(StepRequest request) {
         boolean ended = request.massOut() != null;
         return new StepFacts(
@@ -85,7 +170,12 @@ class BenchController {
                 request.moistureIn(),
                 request.moistureOut(),
                 request.temperature(),
+                request.target(),
                 request.minutes(),
+                request.people() == null ? 1 : request.people(),
+                request.vessels() == null ? "" : request.vessels(),
+                request.way() == null ? "" : request.way(),
+                request.hole(),
                 request.missingBecause(),
                 request.note());
     }

@@ -10,17 +10,19 @@ import theriseed.server.base.Maybe;
 /**
  * Where a lot stands at the bench.
  *
- * @param chain usual order of steps for its crop
+ * @param chain order of steps it goes through, usual for its crop or its own
+ * @param left steps of it still to come
  * @param next step to offer; absent at the end of the chain or while one is under way
  * @param clean whether the chain is done
  * @param mass grams at the last weighing
  * @param moisture percent when last measured
  * @param expected grams of clean seed that so much picked usually gives
  * @param yield what it gave, against what is usual; absent until it is clean
- * @param minutes worked on it
+ * @param minutes of one person worked on it
  */
 public record BenchView(
         List<StepKind> chain,
+        List<StepKind> left,
         List<StepView> steps,
         @Maybe StepKind next,
         @Maybe StepView underWay,

@@ -1,41 +1,52 @@
 package theriseed.server.bench;
 
 import java.math.BigDecimal;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import theriseed.core.bench.Chain;
-import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
-import theriseed.core.crop.Usual;
 import theriseed.core.measure.Range;
 import theriseed.server.harvest.HarvestView;
 
 /** One lot's steps, weighed against each other by the rules. */
 final class LotAtBench {
     private static final double SCALE_ERROR_G = 1;
-    private static final double USUAL_ROOM_C = 20;
 
     private final Crop crop;
     private final HarvestView harvest;
     private final List<Step> steps;
-    private final Instant now;
+    private final Map<UUID, List<ReadingView>> readings;
+    private final StepWatch watch;
+    private final Chain chain;
 
-    LotAtBench(Crop crop, HarvestView harvest, List<Step> steps, Instant now) {
+    /**
+     * @param chain it goes through, the crop's usual one or its own
+     * @param readings of the steps under way, by step
+     */
+    LotAtBench(
+            Crop crop,
+            Chain chain,
+            HarvestView harvest,
+            List<Step> steps,
+            Map<UUID, List<ReadingView>> readings,
+            StepWatch.Now now) {
         this.crop = crop;
         this.harvest = harvest;
         this.steps = steps;
-        this.now = now;
+        this.readings = readings;
+        this.watch = new StepWatch(crop, now);
+        this.chain = chain;
     }
 
     BenchView view() {
-        double dryPicked = Moisture.dry(harvest.mass().doubleValue(), chain().usualMoistureAtHarvest());
+        double dryPicked = Moisture.dry(harvest.mass().doubleValue(), chain.usualMoistureAtHarvest());
         List<StepView> views = new ArrayList<>();
         double dryBefore = dryPicked;
         for (Step step : steps) {
@@ -49,7 +60,8 @@ final class LotAtBench {
         boolean clean = next == null && underWay.isEmpty();
         BigDecimal mass = mass();
         return new BenchView(
-                chain().steps(),
+                chain.steps(),
+                chain.left(done()),
                 views,
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
@@ -59,9 +71,9 @@ final class LotAtBench {
                 LotYield.expected(crop, harvest.mass().doubleValue()).orElse(null),
                 clean ? LotYield.of(crop, harvest.mass().doubleValue(), harvest.plants(), mass.doubleValue()) : null,
                 steps.stream()
-                        .map(step -> step.facts().minutes())
-                        .filter(minutes -> minutes != null)
-                        .mapToInt(Integer::intValue)
+                        .map(Step::facts)
+                        .filter(facts -> facts.minutes() != null)
+                        .mapToInt(facts -> facts.minutes() * facts.people())
                         .sum(),
                 dryPicked);
     }
@@ -74,15 +86,15 @@ final class LotAtBench {
         }
     }
 
-    private Chain chain() {
-        return Chain.of(crop);
+    private StepKind next() {
+        return chain.next(done());
     }
 
-    private StepKind next() {
-        return chain().next(steps.stream()
+    private List<StepKind> done() {
+        return steps.stream()
                 .filter(Step::ended)
                 .map(step -> step.facts().kind())
-                .toList());
+                .toList();
     }
 
     /** What the next step takes in: what came out of the last. */
@@ -130,7 +142,12 @@ final class LotAtBench {
                 facts.moistureIn(),
                 facts.moistureOut(),
                 facts.temperature(),
+                facts.target(),
                 facts.minutes(),
+                facts.people(),
+                facts.vessels(),
+                facts.way(),
+                facts.hole(),
                 facts.missingBecause(),
                 facts.note(),
                 step.recordedBy(),
@@ -141,32 +158,23 @@ final class LotAtBench {
                 balance != null && balance.alarm(),
                 dryOut,
                 !measured,
-                facts.kind() == StepKind.FERMENT && !step.ended() ? ferment(facts) : null);
+                facts.kind() == StepKind.FERMENT && !step.ended() ? watch.ferment(facts, read(step)) : null,
+                facts.kind() == StepKind.DRY && !step.ended() ? drying(step) : null);
     }
 
-    private StepView.Ferment ferment(StepFacts facts) {
-        Usual window = crop.fermentHours().orElse(new Usual(12, 48));
-        double temperature = facts.temperature() == null ? USUAL_ROOM_C : facts.temperature();
-        double hours = Math.max(0, Duration.between(facts.begunAt(), now).toMinutes() / 60.0);
-        FermentClock clock = FermentClock.of(
-                List.of(new FermentClock.Reading(0, temperature), new FermentClock.Reading(hours, temperature)),
-                FermentClock.USUAL_Q10,
-                window.low(),
-                window.high(),
-                temperature);
-        double toReady = FermentClock.hoursAt(temperature, FermentClock.USUAL_Q10, window.low());
-        double toOver = FermentClock.hoursAt(temperature, FermentClock.USUAL_Q10, window.high());
-        return new StepView.Ferment(
-                clock.state(),
-                clock.equivalentHours(),
-                window.low(),
-                window.high(),
-                temperature,
-                later(facts.begunAt(), toReady),
-                later(facts.begunAt(), toOver));
+    private List<ReadingView> read(Step step) {
+        return readings.getOrDefault(step.id(), List.of());
     }
 
-    private static Instant later(Instant from, double hours) {
-        return from.plusSeconds(Math.round(hours * 3600));
+    /** What went onto the trays is as moist as it was measured, or as the step before usually leaves it. */
+    private StepView.Drying drying(Step step) {
+        StepFacts facts = step.facts();
+        Double measured = facts.moistureIn() != null ? facts.moistureIn() : moisture();
+        double usual = steps.stream()
+                .filter(one -> one.place() < step.place())
+                .reduce((first, second) -> second)
+                .map(before -> before.facts().kind().usualMoistureAfter())
+                .orElse(chain.usualMoistureAtHarvest());
+        return watch.drying(facts, measured, usual, read(step));
     }
 }

@@ -21,6 +21,7 @@ import org.hibernate.annotations.BatchSize;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
+import theriseed.core.drying.DryingWatch;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
@@ -43,7 +44,12 @@ class Step extends Recorded {
     private Double moistureIn;
     private Double moistureOut;
     private Double temperature;
+    private Double target;
     private Integer minutes;
+    private int people;
+    private String vessels;
+    private String way;
+    private Double hole;
     private String missingBecause;
     private String note;
 
@@ -73,7 +79,12 @@ class Step extends Recorded {
         this.moistureIn = facts.moistureIn();
         this.moistureOut = facts.moistureOut();
         this.temperature = facts.temperature();
+        this.target = facts.target();
         this.minutes = facts.minutes();
+        this.people = facts.people();
+        this.vessels = facts.vessels().strip();
+        this.way = facts.way().strip();
+        this.hole = facts.hole();
         this.missingBecause = facts.missingBecause();
         this.note = facts.note();
         byProducts.clear();
@@ -86,6 +97,13 @@ class Step extends Recorded {
         }
         maybe(facts.moistureIn()).ifPresent(moisture -> Moisture.PERCENT.check("moistureIn", moisture));
         maybe(facts.moistureOut()).ifPresent(moisture -> Moisture.PERCENT.check("moistureOut", moisture));
+        Range.of(1, 50, "people").check("people", facts.people());
+        if (facts.hole() != null) {
+            Range.above(0, 60, "mm").check("hole", facts.hole());
+        }
+        if (facts.target() != null) {
+            DryingWatch.TARGET.check("target", facts.target());
+        }
         if (facts.temperature() != null) {
             Range.of(-30, 80, "C").check("temperature", facts.temperature());
         }
@@ -127,7 +145,12 @@ class Step extends Recorded {
                 moistureIn,
                 moistureOut,
                 temperature,
+                target,
                 minutes,
+                people,
+                vessels,
+                way,
+                hole,
                 missingBecause,
                 note);
     }
@@ -144,7 +167,12 @@ class Step extends Recorded {
         facts.put("moistureIn", moistureIn);
         facts.put("moistureOut", moistureOut);
         facts.put("temperature", temperature);
+        facts.put("target", target);
         facts.put("minutes", minutes);
+        facts.put("people", people);
+        facts.put("vessels", vessels);
+        facts.put("way", way);
+        facts.put("hole", hole);
         facts.put("missingBecause", missingBecause);
         facts.put("note", note);
         return facts;

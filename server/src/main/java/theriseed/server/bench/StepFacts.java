@@ -6,7 +6,14 @@ import java.util.List;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.StepKind;
 
-/** What is told of a step. Masses in grams, moistures in percent wet basis; no mass out while it is under way. */
+/**
+ * What is told of a step. Masses in grams, moistures in percent wet basis; no mass out while it is under way.
+ *
+ * @param people who worked at it
+ * @param vessels it is in, and {@code way} it is done: by flail, drum or fan
+ * @param hole of the screen, mm; null for no screen
+ * @param target moisture seed is dried to; null for what sealed packs ask
+ */
 public record StepFacts(
         StepKind kind,
         Instant begunAt,
@@ -18,7 +25,12 @@ public record StepFacts(
         Double moistureIn,
         Double moistureOut,
         Double temperature,
+        Double target,
         Integer minutes,
+        int people,
+        String vessels,
+        String way,
+        Double hole,
         String missingBecause,
         String note) {
 

@@ -30,7 +30,12 @@ public record StepView(
         @Maybe Double moistureIn,
         @Maybe Double moistureOut,
         @Maybe Double temperature,
+        @Maybe Double target,
         @Maybe Integer minutes,
+        int people,
+        String vessels,
+        String way,
+        @Maybe Double hole,
         String missingBecause,
         String note,
         String recordedBy,
@@ -39,9 +44,17 @@ public record StepView(
         boolean alarm,
         double dryOut,
         boolean dryEstimated,
-        @Maybe Ferment ferment) {
+        @Maybe Ferment ferment,
+        @Maybe Drying drying) {
 
-    /** The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature. */
+    /**
+     * The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature.
+     *
+     * @param tomorrow &deg;C expected of the mash tomorrow
+     * @param hoursAtTomorrow hours until it is ready, or when it is ready until it is over, at that
+     * @param readings of its temperature after the first
+     * @param beyondExperience whether it was colder or warmer than the clock is known for
+     */
     public record Ferment(
             FermentClock.State state,
             double equivalentHours,
@@ -49,5 +62,43 @@ public record StepView(
             double readyTo,
             double temperature,
             Instant readyAt,
-            Instant overAt) {}
+            Instant overAt,
+            double tomorrow,
+            double hoursAtTomorrow,
+            int readings,
+            boolean beyondExperience) {}
+
+    /**
+     * A drying tray. Masses in grams, moistures in percent wet basis.
+     *
+     * @param moistureIn going in, {@code estimated} when nobody measured it
+     * @param floor moisture below which the room's air does not dry it; absent while the air was not read
+     * @param dryAt when it reaches its target, absent while that cannot be told
+     * @param far whether that lies further ahead than what was weighed can tell well
+     * @param rewetted whether it took up water since it was spread
+     * @param belowFloor whether it weighs less than the air can have made it, so that it began drier than was taken
+     * @param warmest air it bears now, &deg;C
+     * @param gel grams of silica gel that would finish it in a jar; absent when it is dry
+     * @param sinceWeighed hours since it was weighed last
+     */
+    public record Drying(
+            double moistureIn,
+            boolean estimated,
+            double target,
+            double targetMass,
+            double mass,
+            double moisture,
+            @Maybe Double floor,
+            boolean reachable,
+            @Maybe Instant dryAt,
+            boolean far,
+            boolean rewetted,
+            boolean belowFloor,
+            double warmest,
+            @Maybe Double air,
+            @Maybe Double humidity,
+            boolean tooWarm,
+            @Maybe Double gel,
+            int weighings,
+            double sinceWeighed) {}
 }

@@ -14,6 +14,7 @@ import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
 import theriseed.core.isolation.PollenControl;
+import theriseed.server.bench.Quantity;
 import theriseed.server.farm.FarmClock;
 import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
@@ -415,8 +416,21 @@ class DemoRecords {
                 .wet("EXTRACT", "2026-08-08T10:00", 5200, 0, 21100, "flesh", "compost")
                 .ferment("2026-08-08T11:00", "2026-08-09T14:00", 23, 5100)
                 .rinse("2026-08-09T15:00", 8000, 480, 2500, "skins and floaters")
-                .drying("2026-08-09T17:00", 48);
-        work.lot(kale).picked("2026-07-22", 9800, 72).drying("2026-07-22T18:00", 24);
+                .drying("2026-08-09T17:00", 48)
+                .read(Quantity.AIR, "2026-08-09T17:05", 21)
+                .read(Quantity.HUMIDITY, "2026-08-09T17:05", 58)
+                .read(Quantity.MASS, "2026-08-10T17:00", 372)
+                .read(Quantity.MASS, "2026-08-11T17:00", 322)
+                .read(Quantity.MASS, "2026-08-12T17:00", 302)
+                .read(Quantity.AIR, "2026-08-13T19:00", 19.5)
+                .read(Quantity.HUMIDITY, "2026-08-13T19:00", 76)
+                .read(Quantity.MASS, "2026-08-13T19:00", 308);
+        work.lot(kale)
+                .picked("2026-07-22", 9800, 72)
+                .drying("2026-07-22T18:00", 24)
+                .read(Quantity.MASS, "2026-07-26T18:00", 8900)
+                .read(Quantity.MASS, "2026-08-01T18:00", 8300)
+                .read(Quantity.MASS, "2026-08-11T18:00", 8020);
         work.lot(pea)
                 .picked("2026-07-28", 15200, 290)
                 .dry("2026-08-05", 13300, 12)

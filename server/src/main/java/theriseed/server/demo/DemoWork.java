@@ -12,11 +12,13 @@ import org.springframework.stereotype.Component;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Recorded;
 import theriseed.server.bench.Bench;
+import theriseed.server.bench.Quantity;
+import theriseed.server.bench.Readings;
 import theriseed.server.bench.StepFacts;
 import theriseed.server.bench.StepView;
 import theriseed.server.farm.FarmClock;
-import theriseed.server.harvest.HarvestFacts;
 import theriseed.server.harvest.Harvests;
+import theriseed.server.harvest.PickFacts;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.Quality;
 import theriseed.server.stall.Packing;
@@ -34,15 +36,25 @@ class DemoWork {
     private final Lots lots;
     private final Harvests harvests;
     private final Bench bench;
+    private final Readings readings;
     private final Quality quality;
     private final Stall stall;
 
-    DemoWork(FarmClock time, Walks walks, Lots lots, Harvests harvests, Bench bench, Quality quality, Stall stall) {
+    DemoWork(
+            FarmClock time,
+            Walks walks,
+            Lots lots,
+            Harvests harvests,
+            Bench bench,
+            Readings readings,
+            Quality quality,
+            Stall stall) {
         this.time = time;
         this.walks = walks;
         this.lots = lots;
         this.harvests = harvests;
         this.bench = bench;
+        this.readings = readings;
         this.quality = quality;
         this.stall = stall;
     }
@@ -80,6 +92,7 @@ class DemoWork {
         private final UUID planting;
         private String number;
         private BigDecimal mass;
+        private StepView underWay;
         private PackingRunView run;
 
         private Work(UUID planting) {
@@ -92,7 +105,7 @@ class DemoWork {
             at(on.atTime(11, 30), () -> {
                 number = lots.make(planting, null, false).number();
                 lots.labelPrinted(number);
-                harvests.record(number, new HarvestFacts(on, mass, plants, ""));
+                harvests.pick(number, PickFacts.over(on, mass, plants));
             });
             return this;
         }
@@ -118,7 +131,12 @@ class DemoWork {
         }
 
         Work drying(String begun, double moistureIn) {
-            begin(StepKind.DRY, LocalDateTime.parse(begun), null, moistureIn);
+            underWay = begin(StepKind.DRY, LocalDateTime.parse(begun), null, moistureIn);
+            return this;
+        }
+
+        Work read(Quantity quantity, String moment, double value) {
+            at(LocalDateTime.parse(moment), () -> readings.take(underWay.id(), null, quantity, value, false));
             return this;
         }
 
@@ -214,6 +232,11 @@ class DemoWork {
                     null,
                     temperature,
                     null,
+                    null,
+                    1,
+                    "",
+                    "",
+                    null,
                     "",
                     "");
             at(begun, () -> open[0] = bench.begin(number, facts));
@@ -246,7 +269,12 @@ class DemoWork {
                     null,
                     moisture,
                     temperature,
+                    null,
                     minutes,
+                    1,
+                    "",
+                    "",
+                    null,
                     missingBecause,
                     "");
         }

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -22,26 +23,45 @@ class HarvestController {
         this.harvests = harvests;
     }
 
-    record HarvestRequest(
+    /** A pick; what is not told is a dry pick over the whole planting, ripe on the plants, into one container. */
+    record PickRequest(
             @NotNull LocalDate pickedOn,
             @NotNull BigDecimal mass,
             @NotNull Integer plants,
+            @Maybe Integer pieces,
+            @Maybe Integer containers,
+            @Maybe Dampness dampness,
+            @Maybe PickedFrom pickedFrom,
+            @Maybe @Size(max = 120) String which,
+            @Maybe Boolean indoors,
+            @Maybe @Size(max = 60) String pickedBy,
             @NotNull @Size(max = 500) String note,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
-        HarvestFacts facts() {
-            return new HarvestFacts(pickedOn, mass, plants, note);
+        PickFacts facts() {
+            return new PickFacts(
+                    pickedOn,
+                    mass,
+                    plants,
+                    pieces,
+                    containers == null ? 1 : containers,
+                    dampness == null ? Dampness.DRY : dampness,
+                    pickedFrom == null ? PickedFrom.PLANTING : pickedFrom,
+                    which == null ? "" : which,
+                    Boolean.TRUE.equals(indoors),
+                    pickedBy == null ? "" : pickedBy,
+                    note);
         }
     }
 
-    @PostMapping("/api/lots/{number}/harvest")
-    HarvestView record(@PathVariable String number, @Valid @RequestBody HarvestRequest request) {
-        return harvests.record(number, request.facts());
+    @PostMapping("/api/lots/{number}/picks")
+    PickView pick(@PathVariable String number, @Valid @RequestBody PickRequest request) {
+        return harvests.pick(number, request.facts());
     }
 
-    @PutMapping("/api/lots/{number}/harvest")
-    HarvestView correct(@PathVariable String number, @Valid @RequestBody HarvestRequest request) {
+    @PutMapping("/api/picks/{id}")
+    PickView correct(@PathVariable UUID id, @Valid @RequestBody PickRequest request) {
         Changed made = new Changed(request.version(), request.reason());
-        return harvests.correct(number, made.from(), made.because(), request.facts());
+        return harvests.correct(id, made.from(), made.because(), request.facts());
     }
 }

@@ -1,8 +1,10 @@
 package theriseed.server.harvest;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,7 +13,10 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
 import theriseed.core.harvest.PickedMass;
+import theriseed.core.isolation.PollenControl;
+import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -23,16 +28,18 @@ import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.season.PlantingView;
+import theriseed.server.pollination.HandPollination;
+import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
 import theriseed.server.walk.Picking;
 
-/** Picking into numbered lots. */
+/** Picking into numbered lots: several picks may go into one until the bench begins on it. */
 @Service
 public class Harvests implements Picking {
-    private final HarvestRepository harvests;
+    private final PickRepository picks;
     private final Lots lots;
     private final Plantings plantings;
+    private final HandPollination hand;
     private final Crops crops;
     private final Corrections corrections;
     private final Stamps stamps;
@@ -40,17 +47,19 @@ public class Harvests implements Picking {
     private final ApplicationEventPublisher events;
 
     Harvests(
-            HarvestRepository harvests,
+            PickRepository picks,
             Lots lots,
             Plantings plantings,
+            HandPollination hand,
             Crops crops,
             Corrections corrections,
             Stamps stamps,
             FarmTime time,
             ApplicationEventPublisher events) {
-        this.harvests = harvests;
+        this.picks = picks;
         this.lots = lots;
         this.plantings = plantings;
+        this.hand = hand;
         this.crops = crops;
         this.corrections = corrections;
         this.stamps = stamps;
@@ -61,51 +70,86 @@ public class Harvests implements Picking {
     /** What was picked into each of these lots; lots still empty are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, HarvestView> of(Collection<UUID> lotIds) {
-        return harvests.findByLotIdIn(lotIds).stream().collect(Collectors.toMap(Harvest::lotId, Harvest::view));
+        Map<UUID, List<PickView>> byLot = picks.findByLotIdInOrderById(lotIds).stream()
+                .collect(Collectors.groupingBy(Pick::lotId, Collectors.mapping(Pick::view, Collectors.toList())));
+        Map<UUID, HarvestView> harvests = new HashMap<>();
+        byLot.forEach((lot, own) -> harvests.put(lot, HarvestView.of(lot, own)));
+        return harvests;
     }
 
     @Override
     @Transactional(readOnly = true)
     public Optional<LocalDate> cutOn(UUID plantingId) {
         List<UUID> ids = lots.of(List.of(plantingId)).stream().map(LotView::id).toList();
-        return of(ids).values().stream().map(HarvestView::pickedOn).max(Comparator.naturalOrder());
+        return of(ids).values().stream().map(HarvestView::lastOn).max(Comparator.naturalOrder());
     }
 
     @HandsWork
     @Transactional
-    public HarvestView record(String lotNumber, HarvestFacts facts) {
+    public PickView pick(String lotNumber, PickFacts facts) {
         LotView lot = lots.lock(lotNumber);
-        check(lot, facts);
-        harvests.findByLotId(lot.id()).ifPresent(filled -> {
-            throw new Refused(
-                    "number",
-                    lot.number(),
-                    "an empty lot",
-                    lot.number() + " is filled already. Another picking gets its own number.");
-        });
-        return harvests.save(new Harvest(lot.id(), facts, stamps.now())).view();
+        check(lot, null, facts);
+        events.publishEvent(new PickAdded(lot.id(), lot.number()));
+        return picks.save(new Pick(lot.id(), facts, stamps.now())).view();
     }
 
     @HandsWork
     @Transactional
-    public HarvestView correct(String lotNumber, int version, String reason, HarvestFacts facts) {
-        LotView lot = lots.lock(lotNumber);
-        Harvest harvest = harvests.findByLotId(lot.id()).orElseThrow(NotFound.of("harvest"));
-        Clash.check(harvest, version, harvest.view());
-        check(lot, facts);
-        Map<String, Object> before = harvest.correctable();
-        harvest.change(facts);
-        corrections.keep("harvest", harvest.id(), before, harvest.correctable(), reason);
-        HarvestView corrected = harvests.saveAndFlush(harvest).view();
-        events.publishEvent(new HarvestCorrected(lot.id(), corrected.mass()));
+    public PickView correct(UUID id, int version, String reason, PickFacts facts) {
+        Pick pick = picks.findById(id).orElseThrow(NotFound.of("pick"));
+        LotView lot = lots.lock(lots.byId(pick.lotId()).number());
+        Clash.check(pick, version, pick.view());
+        check(lot, pick, facts);
+        Map<String, Object> before = pick.correctable();
+        pick.change(facts);
+        corrections.keep("pick", id, before, pick.correctable(), reason);
+        PickView corrected = picks.saveAndFlush(pick).view();
+        HarvestView whole = of(List.of(lot.id())).get(lot.id());
+        events.publishEvent(new HarvestCorrected(lot.id(), whole.mass()));
         return corrected;
     }
 
-    private void check(LotView lot, HarvestFacts facts) {
-        PlantingView planting = plantings.get(lot.plantingId());
-        var crop = crops.get(planting.variety().cropKey());
+    /** @param instead the pick that these facts correct; null for a new one */
+    private void check(LotView lot, Pick instead, PickFacts facts) {
+        Grown planting = plantings.grown(lot.plantingId());
+        Crop crop = crops.get(planting.cropKey());
         SeasonDates.of(crop.lifeCycle(), planting.season())
                 .checkPicking(planting.sownOn(), facts.pickedOn(), time.today());
         PickedMass.check(crop, facts.plants(), planting.plants(), facts.mass());
+        BigDecimal others = picks.findByLotIdInOrderById(List.of(lot.id())).stream()
+                .filter(pick -> instead == null || !pick.id().equals(instead.id()))
+                .map(pick -> pick.view().mass())
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        PickedMass.check(crop, planting.plants(), planting.plants(), others.add(facts.mass()));
+        checkApart(lot, planting, facts);
+    }
+
+    /** Where flowers are pollinated by hand, only fruit that has its tag may come to the true seed. */
+    private void checkApart(LotView lot, Grown planting, PickFacts facts) {
+        boolean byHand = planting.control() == PollenControl.Kind.HAND_POLLINATED
+                || planting.control() == PollenControl.Kind.BAGGED;
+        boolean tagged = facts.pickedFrom() == PickedFrom.TAGGED;
+        if (byHand && !lot.untagged() && !tagged) {
+            throw new Refused(
+                    "pickedFrom",
+                    facts.pickedFrom(),
+                    "fruit with its tag",
+                    "Only fruit with its tag goes into " + lot.number()
+                            + ": give fruit that nobody tagged a number of its own.");
+        }
+        if (tagged && (lot.untagged() || !byHand)) {
+            throw new Refused(
+                    "pickedFrom",
+                    facts.pickedFrom(),
+                    lot.untagged() ? "fruit without a tag" : "a planting that is bagged or pollinated by hand",
+                    "No tagged fruit belongs into " + lot.number() + ".");
+        }
+        if (tagged && facts.pieces() != null && planting.control() == PollenControl.Kind.HAND_POLLINATED) {
+            long borne = hand.flowers(planting.id()).stream()
+                    .filter(flower -> !Boolean.FALSE.equals(flower.took()))
+                    .count();
+            Range.of(1, borne, "fruits whose flowers were tagged and did not fall off")
+                    .check("pieces", facts.pieces());
+        }
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -48,19 +49,28 @@ class LabelController {
         this.crops = crops;
     }
 
+    /** Labels of a lot's containers, each with its number; {@code first} where some are labelled already. */
     @GetMapping(value = "/api/lots/{number}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> container(@PathVariable String number, @RequestParam(defaultValue = "8") int copies) {
-        Range.of(1, MOST, "labels").check("copies", copies);
+    ResponseEntity<byte[]> container(
+            @PathVariable String number,
+            @RequestParam(defaultValue = "1") int containers,
+            @RequestParam(defaultValue = "1") int first) {
+        Range.of(1, 1000, "containers").check("containers", containers);
+        Range.of(1, 10_000, "").check("first", first);
+        int last = first + containers - 1;
         LotView lot = lots.get(number);
         PlantingView planting = gate.of(lot).planting();
-        LabelSheet.Label label = new LabelSheet.Label(
-                lot.number(),
-                planting.variety().name() + ", " + planting.variety().cropName().toLowerCase(Locale.ROOT),
-                List.of(
-                        planting.plotName() + ", season " + planting.season(),
-                        planting.plants() + " plants, sown " + planting.sownOn(),
-                        "container ____ of ____"));
-        return pdf(CONTAINERS.pdf(label, copies), lot.number());
+        List<LabelSheet.Label> labels = IntStream.rangeClosed(first, last)
+                .mapToObj(container -> new LabelSheet.Label(
+                        lot.number(),
+                        planting.variety().name() + ", "
+                                + planting.variety().cropName().toLowerCase(Locale.ROOT),
+                        List.of(
+                                planting.plotName() + ", season " + planting.season(),
+                                planting.plants() + " plants, sown " + planting.sownOn(),
+                                "container " + container + " of " + last)))
+                .toList();
+        return pdf(CONTAINERS.pdf("Labels " + lot.number(), labels), lot.number());
     }
 
     /** Notes that the labels of a lot were printed. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.pollination.Parentage;
 import theriseed.server.base.Corrections;
@@ -113,7 +112,7 @@ public class Threads {
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
         walked.forEach(walk -> subjects.add(walk.id()));
         if (known.harvest() != null) {
-            subjects.add(known.harvest().id());
+            known.harvest().picks().forEach(pick -> subjects.add(pick.id()));
             known.bench().steps().forEach(step -> subjects.add(step.id()));
         }
         known.tests().germinations().stream().map(GerminationView::id).forEach(subjects::add);
@@ -125,11 +124,11 @@ public class Threads {
         if (bench == null) {
             return new MassThread(List.of(), List.of(), false);
         }
-        boolean wetCrop = bench.chain().get(0) == StepKind.EXTRACT;
+        boolean wetCrop = bench.chain().get(0).wet();
         List<MassThread.Knot> knots = new ArrayList<>();
         knots.add(new MassThread.Knot(
                 null,
-                known.harvest().id(),
+                known.harvest().picks().get(0).id(),
                 known.harvest().pickedOn(),
                 known.harvest().mass().doubleValue(),
                 bench.dryPicked(),

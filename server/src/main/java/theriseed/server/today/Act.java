@@ -43,6 +43,7 @@ public record Act(
         FILL_LOT,
         NEXT_STEP,
         WEIGH_OUT,
+        WEIGH_TRAY,
         WEIGH_SEED,
         TEST_GERMINATION,
         TEST_AGAIN,

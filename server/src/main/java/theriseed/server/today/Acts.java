@@ -43,6 +43,7 @@ import theriseed.server.walk.Walks;
 class Acts {
     private static final int WALK_DAYS_BEFORE_BLOOM = 21;
     private static final int WALK_LATE_DAYS = 14;
+    private static final double FORGOTTEN_TRAY_HOURS = 96;
 
     private final Plantings plantings;
     private final Walks walks;
@@ -270,6 +271,21 @@ class Acts {
     }
 
     private Act underWay(LotKnown known, StepView step) {
+        StepView.Drying drying = step.drying();
+        if (drying != null && drying.moisture() > drying.target()) {
+            boolean forgotten = drying.sinceWeighed() > FORGOTTEN_TRAY_HOURS;
+            return of(
+                    known,
+                    Kind.WEIGH_TRAY,
+                    When.WHILE_DRY,
+                    forgotten || drying.tooWarm() || drying.rewetted(),
+                    new Figures()
+                            .step(step.kind())
+                            .share(drying.moisture() / 100, drying.target() / 100)
+                            .count((int) Math.round(drying.sinceWeighed() / 24))
+                            .at(drying.dryAt() == null ? null : local(drying.dryAt()))
+                            .other(drying.tooWarm() ? "TOO_WARM" : drying.rewetted() ? "REWETTED" : null));
+        }
         if (step.kind() != StepKind.FERMENT) {
             return of(
                     known,

@@ -23,7 +23,7 @@ class RecordsTest {
                 "select table_name from information_schema.columns where table_schema = 'public' and column_name = 'version'"
                         + " and table_name <> 'flyway_schema_history' order by 1",
                 String.class);
-        assertThat(records).contains("walk", "lot", "harvest", "step", "germination_test", "packing_run", "sale");
+        assertThat(records).contains("walk", "lot", "pick", "step", "germination_test", "packing_run", "sale");
         for (String table : records) {
             assertThat(database.queryForObject(
                             "select count(*) from " + table + " where recorded_by = '' or recorded_at is null",

@@ -217,6 +217,79 @@ class BenchTest {
     }
 
     @Test
+    void aLotMayGoAnotherWayThanItsCropUsuallyDoes() {
+        String number = tomatoes();
+        String path = "/api/lots/" + number + "/chain";
+        JsonNode choice = season.grower.get(path).ok();
+        assertThat(choice.get("schools").findValuesAsString("school"))
+                .containsExactly("FERMENTED", "WASHED", "SOAKED", "CHEMICAL");
+        season.grower
+                .put(path, record("steps", List.of("EXTRACT", "RINSE", "DRY", "HAND_PICK", "DRY")))
+                .ok();
+        season.step(number, stepOf("EXTRACT", 36_200, 6100));
+        assertThat(bench(number).get("next").asString()).isEqualTo("RINSE");
+        assertThat(bench(number).get("left").size()).isEqualTo(4);
+        season.step(number, with(stepOf("RINSE", 6100, 400), "people", 3, "minutes", 20));
+        season.step(number, stepOf("DRY", 400, 210));
+        assertThat(bench(number).get("clean").asBoolean()).isFalse();
+        assertThat(bench(number).get("minutes").asInt())
+                .as("of one person: twice 30, and three for 20")
+                .isEqualTo(120);
+        season.grower
+                .put(path, record("steps", List.of("EXTRACT", "RINSE", "DRY")))
+                .ok();
+        assertThat(bench(number).get("clean").asBoolean())
+                .as("what was left out is not waited for")
+                .isTrue();
+        assertThat(season.grower.put(path, record("steps", List.of())).status()).isEqualTo(400);
+        assertThat(season.grower.put(path, record("steps", List.of("JUGGLE"))).status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void theFarmsOwnChainIsKeptAndTheScreenOfLastTimeRemembered() {
+        Map<String, Object> own = record("name", "our peas", "steps", List.of("DRY", "THRESH", "WINNOW", "FREEZE"));
+        season.grower.post("/api/crops/pea/chains", own).ok();
+        assertThat(season.grower.post("/api/crops/pea/chains", own).field()).isEqualTo("name");
+        String before = peas();
+        season.step(before, stepOf("DRY", 9000, 8000));
+        season.step(before, with(stepOf("SCREEN", 8000, 7000), "way", "round holes", "hole", 8.5));
+        JsonNode choice = season.grower.get("/api/lots/" + peas() + "/chain").ok();
+        assertThat(choice.at("/own/0/name").asString()).isEqualTo("our peas");
+        assertThat(choice.at("/last/0/kind").asString()).isEqualTo("SCREEN");
+        assertThat(choice.at("/last/0/hole").asDouble()).isEqualTo(8.5);
+        assertThat(tried(before, with(stepOf("SCREEN", 7000, 6900), "hole", 0)).field())
+                .isEqualTo("hole");
+        assertThat(tried(before, with(stepOf("SCREEN", 7000, 6900), "people", 0))
+                        .field())
+                .isEqualTo("people");
+    }
+
+    @Test
+    void severalPicksJoinALotUntilTheBenchBegins() {
+        String number = peas();
+        season.grower
+                .post("/api/lots/" + number + "/picks", with(harvestOf(1000, 40), "pickedOn", "2026-08-03"))
+                .ok();
+        season.grower
+                .post(
+                        "/api/lots/" + number + "/picks",
+                        with(harvestOf(500, 6), "pickedFrom", "STRETCH", "which", "bed 2", "containers", 2))
+                .ok();
+        JsonNode harvest = season.lot(number).at("/known/harvest");
+        assertThat(harvest.get("mass").asInt()).isEqualTo(10_500);
+        assertThat(harvest.get("plants").asInt())
+                .as("picks over the same plants count once")
+                .isEqualTo(290);
+        assertThat(harvest.get("pickedOn").asString()).isEqualTo("2026-08-01");
+        assertThat(harvest.get("lastOn").asString()).isEqualTo("2026-08-03");
+        assertThat(harvest.get("containers").asInt()).isEqualTo(4);
+        season.step(number, stepOf("DRY", 10_500, 9000));
+        Client.Answer late = season.grower.post("/api/lots/" + number + "/picks", harvestOf(100, 3));
+        assertThat(late.detail()).contains("The bench has begun on " + number, "its own number");
+    }
+
+    @Test
     void whatLaterStepsTookCannotBeCorrectedAway() {
         String number = peas();
         JsonNode dried = season.step(number, stepOf("DRY", 9000, 8000));
@@ -226,7 +299,7 @@ class BenchTest {
                 with(stepOf("DRY", 9000, 7000), "version", 0, "reason", "mistyped"));
         assertThat(less.field()).isEqualTo("massOut");
         Client.Answer picked = season.grower.put(
-                "/api/lots/" + number + "/harvest", with(harvestOf(8500, 290), "version", 0, "reason", "mistyped"));
+                season.pickOf(number), with(harvestOf(8500, 290), "version", 0, "reason", "mistyped"));
         assertThat(picked.field()).isEqualTo("mass");
         assertThat(season.lot(number).at("/known/harvest/mass").asInt()).isEqualTo(9000);
     }

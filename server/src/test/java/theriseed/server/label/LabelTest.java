@@ -36,7 +36,7 @@ class LabelTest {
     @Test
     void aContainersLabelIsThereBeforeAnythingIsPicked() throws Exception {
         String number = season.numbered(season.planted("pea", "2026-03-20", 300));
-        Client.Answer label = season.grower.get("/api/lots/" + number + "/label.pdf?copies=3");
+        Client.Answer label = season.grower.get("/api/lots/" + number + "/label.pdf?containers=3");
         assertThat(label.headers().firstValue("Content-Type")).hasValue("application/pdf");
         try (PDDocument pdf = Loader.loadPDF(label.body())) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(1);
@@ -77,9 +77,9 @@ class LabelTest {
                 .isIn(400, 404);
         String number = season.numbered(season.planted("pea", "2026-03-20", 300));
         assertThat(season.grower
-                        .get("/api/lots/" + number + "/label.pdf?copies=0")
+                        .get("/api/lots/" + number + "/label.pdf?containers=0")
                         .field())
-                .isEqualTo("copies");
+                .isEqualTo("containers");
     }
 
     private static String[] codes(PDDocument pdf) throws Exception {

@@ -6,6 +6,8 @@ import static theriseed.server.Season.record;
 import static theriseed.server.Season.with;
 
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -103,23 +105,61 @@ class LotsTest {
     void aPickingThatMakesNoSenseIsRefused(String part, String value, String field) {
         String number = season.numbered(season.planted("pea", "2026-03-20", 300));
         Client.Answer refused =
-                season.grower.post("/api/lots/" + number + "/harvest", with(harvestOf(9000, 290), part, value));
+                season.grower.post("/api/lots/" + number + "/picks", with(harvestOf(9000, 290), part, value));
         assertThat(refused.status()).as(refused.text()).isEqualTo(400);
         assertThat(refused.field()).isEqualTo(field);
         assertThat(season.lot(number).at("/known").has("harvest")).isFalse();
     }
 
     @Test
-    void aFilledLotTakesNoSecondPicking() {
-        String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
-        Client.Answer refused = season.grower.post("/api/lots/" + number + "/harvest", harvestOf(100, 3));
-        assertThat(refused.detail()).contains("filled already", "its own number");
+    void onlyTaggedFruitComesToTheTrueSeedOfFlowersPollinatedByHand() {
+        String planting = season.byHand("squash-maxima", 24);
+        String number = season.numbered(planting);
+        String path = "/api/lots/" + number + "/picks";
+        Client.Answer any = season.grower.post(path, harvestOf(9000, 10));
+        assertThat(any.detail()).contains("Only fruit with its tag goes into " + number);
+        Map<String, Object> tagged = with(harvestOf(9000, 10), "pickedFrom", "TAGGED", "pieces", 3);
+        assertThat(season.grower.post(path, tagged).field())
+                .as("no flower was tagged yet")
+                .isEqualTo("pieces");
+        season.grower
+                .post(
+                        "/api/plantings/" + planting + "/flowers",
+                        record(
+                                "id",
+                                UUID.randomUUID(),
+                                "mother",
+                                1,
+                                "fathers",
+                                List.of(record("plantingId", planting, "plant", 2)),
+                                "tag",
+                                "1",
+                                "note",
+                                ""))
+                .ok();
+        season.grower.post(path, with(tagged, "pieces", 1)).ok();
+        assertThat(season.grower.post(path, with(tagged, "pieces", 2)).detail()).contains("[1, 1] fruits");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "pickedFrom, STRETCH, which",
+        "containers, 0, containers",
+        "pieces, 0, pieces",
+        "dampness, SODDEN, dampness"
+    })
+    void aPickSaysWhereFromAndIntoHowMany(String part, String value, String field) {
+        String number = season.numbered(season.planted("pea", "2026-03-20", 300));
+        assertThat(season.grower
+                        .post("/api/lots/" + number + "/picks", with(harvestOf(900, 29), part, value))
+                        .field())
+                .isEqualTo(field);
     }
 
     @Test
     void aMistypedPickingIsCorrectedWithItsReason() {
         String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
-        String path = "/api/lots/" + number + "/harvest";
+        String path = season.pickOf(number);
         assertThat(season.grower
                         .put(path, with(harvestOf(9400, 290), "version", 0))
                         .field())

@@ -78,7 +78,7 @@ class StandsTest {
             String number = season.numbered(planting);
             season.grower
                     .post(
-                            "/api/lots/" + number + "/harvest",
+                            "/api/lots/" + number + "/picks",
                             with(Season.harvestOf(4000, year == 2025 ? 40 : 90), "pickedOn", year + "-08-01"))
                     .ok();
             if (year == 2026) {

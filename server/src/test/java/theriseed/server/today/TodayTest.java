@@ -58,7 +58,7 @@ class TodayTest {
         String number = season.numbered(planting);
         assertThat(acts(number)).containsExactly("FILL_LOT");
         season.grower
-                .post("/api/lots/" + number + "/harvest", Season.harvestOf(9000, 290))
+                .post("/api/lots/" + number + "/picks", Season.harvestOf(9000, 290))
                 .ok();
         assertThat(acts(number)).containsExactly("NEXT_STEP");
         double clean = season.cleaned(number, 9000);

@@ -1,0 +1,132 @@
+package theriseed.server.bench;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.Chain;
+import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Crop;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.handbook.Crops;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.season.Plantings;
+
+/** The orders of steps that lots go through: a crop's schools, the farm's own, and each lot's where it differs. */
+@Service
+class Chains {
+    private final LotChainRepository ofLots;
+    private final FarmChainRepository ofFarm;
+    private final StepRepository steps;
+    private final Lots lots;
+    private final Plantings plantings;
+    private final Crops crops;
+    private final Stamps stamps;
+    private final ApplicationEventPublisher events;
+
+    Chains(
+            LotChainRepository ofLots,
+            FarmChainRepository ofFarm,
+            StepRepository steps,
+            Lots lots,
+            Plantings plantings,
+            Crops crops,
+            Stamps stamps,
+            ApplicationEventPublisher events) {
+        this.ofLots = ofLots;
+        this.ofFarm = ofFarm;
+        this.steps = steps;
+        this.lots = lots;
+        this.plantings = plantings;
+        this.crops = crops;
+        this.stamps = stamps;
+        this.events = events;
+    }
+
+    /** A school of the crop. */
+    record SchoolView(Chain.School school, List<StepKind> steps) {}
+
+    /** An order of steps under the farm's own name. */
+    record NamedChain(String name, List<StepKind> steps) {}
+
+    /** How a step was done the last time with this crop: the way, and the screen. */
+    record LastWay(StepKind kind, String way, @Maybe Double hole) {}
+
+    /** What a lot may go through. */
+    record ChainChoice(List<StepKind> now, List<SchoolView> schools, List<NamedChain> own, List<LastWay> last) {}
+
+    @Transactional(readOnly = true)
+    public ChainChoice of(String number) {
+        LotView lot = lots.get(number);
+        String cropKey = plantings.cropKey(lot.plantingId());
+        Crop crop = crops.get(cropKey);
+        return new ChainChoice(
+                chain(lot, crop).steps(),
+                Chain.schools(crop).stream()
+                        .map(school -> new SchoolView(school, school.chain().steps()))
+                        .toList(),
+                ofFarm.findByCropKeyOrderByName(cropKey).stream()
+                        .map(FarmChain::view)
+                        .toList(),
+                steps.lastWays(cropKey, lot.id()).stream()
+                        .map(step -> new LastWay(
+                                step.facts().kind(),
+                                step.facts().way(),
+                                step.facts().hole()))
+                        .toList());
+    }
+
+    /** The chains of these lots that have one of their own. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Chain> own(Collection<UUID> lotIds) {
+        return ofLots.findByLotIdIn(lotIds).stream().collect(Collectors.toMap(LotChain::lotId, LotChain::chain));
+    }
+
+    /** The order of steps a lot goes through. */
+    @Transactional(readOnly = true)
+    public Chain chain(LotView lot, Crop crop) {
+        return ofLots.findByLotId(lot.id()).map(LotChain::chain).orElseGet(() -> Chain.of(crop));
+    }
+
+    /** Takes a lot through another order of steps from now on; what was done stays. */
+    @HandsWork
+    @Transactional
+    public ChainChoice choose(String number, List<StepKind> order) {
+        LotView lot = lots.lock(number);
+        Chain chain = new Chain(order);
+        LotChain own = ofLots.findByLotId(lot.id()).orElse(null);
+        if (own == null) {
+            own = new LotChain(lot.id(), chain, stamps.now());
+        } else {
+            own.become(chain);
+        }
+        ofLots.saveAndFlush(own);
+        events.publishEvent(new LotWorkedOn(lot.id(), true));
+        return of(number);
+    }
+
+    /** Keeps an order of steps for a crop under a name of the farm's own. */
+    @GrowersWork
+    @Transactional
+    public NamedChain keep(String cropKey, String name, List<StepKind> order) {
+        Crop crop = crops.get(cropKey);
+        if (ofFarm.existsByCropKeyAndNameIgnoreCase(cropKey, name.strip())) {
+            throw new Refused(
+                    "name",
+                    name,
+                    "a name no other chain of this crop has",
+                    "There is a chain of this name for " + crop.name() + " already.");
+        }
+        return ofFarm.saveAndFlush(new FarmChain(cropKey, name, new Chain(order), stamps.now()))
+                .view();
+    }
+}

@@ -1,0 +1,109 @@
+package theriseed.server.instrument;
+
+import jakarta.annotation.PreDestroy;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
+
+/** What the instruments show, live; nothing of it is written down here. */
+@RestController
+class InstrumentController {
+    private static final long EVERY_MS = 500;
+    private static final long AT_MOST_MS = 600_000;
+
+    private final Instruments instruments;
+    private final SimulatedScale scale;
+    private final Set<SseEmitter> watching = ConcurrentHashMap.newKeySet();
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
+        Thread thread = new Thread(work, "instruments");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    InstrumentController(Instruments instruments, SimulatedScale scale) {
+        this.instruments = instruments;
+        this.scale = scale;
+        clock.scheduleWithFixedDelay(this::tell, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
+    }
+
+    /**
+     * What the stand-in scale is told.
+     *
+     * @param load grams put on it; {@code tare} whether it is set to nothing; {@code plugged} whether it is heard
+     */
+    record ScaleRequest(
+            @Maybe Double load, @Maybe Boolean tare, @Maybe Boolean plugged) {}
+
+    @GetMapping("/api/instruments")
+    List<Shown> shown() {
+        return instruments.shown();
+    }
+
+    @GetMapping(value = "/api/instruments/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live() {
+        SseEmitter emitter = new SseEmitter(AT_MOST_MS);
+        emitter.onCompletion(() -> watching.remove(emitter));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(gone -> watching.remove(emitter));
+        watching.add(emitter);
+        return emitter;
+    }
+
+    /** Uses the stand-in scale: puts something on it, sets it to nothing, unplugs it. */
+    @HandsWork
+    @PostMapping("/api/instruments/scale")
+    List<Shown> use(@Valid @NotNull @RequestBody ScaleRequest request) {
+        Instant now = Instant.now();
+        if (request.plugged() != null) {
+            scale.plug(request.plugged());
+        }
+        if (request.load() != null) {
+            scale.put(request.load(), now);
+        }
+        if (Boolean.TRUE.equals(request.tare())) {
+            scale.tare(now);
+        }
+        return instruments.shown();
+    }
+
+    private void tell() {
+        if (watching.isEmpty()) {
+            return;
+        }
+        List<Shown> shown;
+        try {
+            shown = instruments.shown();
+        } catch (RuntimeException database) {
+            // While the database is away nothing is told; an escaping exception would end the clock for good.
+            return;
+        }
+        for (SseEmitter emitter : watching) {
+            try {
+                emitter.send(shown, MediaType.APPLICATION_JSON);
+            } catch (IOException | IllegalStateException gone) {
+                watching.remove(emitter);
+            }
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        clock.shutdownNow();
+        watching.forEach(SseEmitter::complete);
+    }
+}

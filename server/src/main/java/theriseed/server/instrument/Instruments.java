@@ -1,0 +1,56 @@
+package theriseed.server.instrument;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.stereotype.Service;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Refused;
+
+/** The shed's instruments, read together. On a farm without instruments these are stand-ins, and say so. */
+@Service
+public class Instruments {
+    private final SimulatedScale scale;
+    private final SimulatedShed shed;
+    private final FarmTime time;
+
+    Instruments(SimulatedScale scale, SimulatedShed shed, FarmTime time) {
+        this.scale = scale;
+        this.shed = shed;
+        this.time = time;
+    }
+
+    /** What all of them show now. */
+    public List<Shown> shown() {
+        List<Shown> shown = new ArrayList<>(List.of(scale.shown(Instant.now())));
+        Instant now = time.now();
+        shown.add(of(InstrumentKind.MASH, "simulated thermometer", shed.mash(time.today())));
+        shown.add(of(InstrumentKind.AIR, "simulated shed", shed.air(now)));
+        shown.add(of(InstrumentKind.HUMIDITY, "simulated shed", shed.humidity(now)));
+        return List.copyOf(shown);
+    }
+
+    /** What an instrument shows now; refused while nobody hears it. */
+    public Shown heard(InstrumentKind kind) {
+        return shown().stream()
+                .filter(one -> one.kind() == kind && one.value() != null)
+                .findFirst()
+                .orElseThrow(() -> new Refused(
+                        "source",
+                        kind,
+                        "an instrument that is heard",
+                        "The " + kind.name().toLowerCase(Locale.ROOT)
+                                + " is not heard: plug it in again, or type the reading by hand."));
+    }
+
+    /** How warm a mash in the shed is expected to be on a day, &deg;C. */
+    public double mash(LocalDate day) {
+        return shed.mash(day);
+    }
+
+    private static Shown of(InstrumentKind kind, String name, double value) {
+        return new Shown(kind, name, kind.unit(), Math.round(value * 10) / 10.0, true);
+    }
+}

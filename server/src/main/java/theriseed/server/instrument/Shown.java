@@ -1,0 +1,16 @@
+package theriseed.server.instrument;
+
+import theriseed.server.base.Maybe;
+
+/**
+ * What an instrument shows.
+ *
+ * @param value absent while it is not heard
+ * @param steady whether it has settled, so that it may be taken
+ */
+public record Shown(
+        InstrumentKind kind,
+        String name,
+        String unit,
+        @Maybe Double value,
+        boolean steady) {}

@@ -1,0 +1,76 @@
+<script lang="ts">
+	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import MassField from '$lib/form/MassField.svelte';
+	import MeasureField from '$lib/form/MeasureField.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { massIn, numberIn } from '$lib/form/typed';
+	import { live } from '$lib/instruments/live.svelte';
+
+	type Quantity = Schemas['ReadingRequest']['quantity'];
+	interface Props {
+		step: Schemas['StepView'];
+		quantity: Quantity;
+		/** What is read, in words. */
+		label: string;
+		key?: string;
+		taken: () => void;
+	}
+	/** One reading, typed or taken as the instrument shows it. */
+	let { step, quantity, label, key, taken }: Props = $props();
+
+	const KIND = { MASS: 'SCALE', MASH: 'MASH', AIR: 'AIR', HUMIDITY: 'HUMIDITY' } as const;
+	const attempt = new Attempt();
+	let typed = $state('');
+	let grams = $state(NaN);
+	let fromScale = $state(false);
+	const shown = $derived(quantity === 'MASS' ? undefined : live.of(KIND[quantity])?.value);
+	const empty = $derived(quantity === 'MASS' ? !Number.isFinite(grams) : typed.trim() === '');
+
+	async function keep(value: number, fromInstrument: boolean) {
+		await ask(
+			POST('/api/steps/{id}/readings', {
+				params: { path: { id: step.id! } },
+				body: { quantity, value, fromInstrument }
+			})
+		);
+		typed = '';
+		taken();
+	}
+	const note = () =>
+		void attempt.run(() =>
+			quantity === 'MASS' ? keep(massIn('value', grams), fromScale) : keep(numberIn('value', typed), false)
+		);
+</script>
+
+<form
+	class="grid grid-cols-[minmax(0,1fr)_auto] items-end gap-2"
+	onsubmit={(event) => {
+		event.preventDefault();
+		note();
+	}}
+>
+	{#if quantity === 'MASS'}
+		<MassField {label} name="value" {attempt} bind:grams scale scaleKey={key} bind:taken={fromScale} />
+	{:else if quantity === 'HUMIDITY'}
+		<TextField {label} name="value" {attempt} bind:value={typed} inputmode="decimal" unit="%" />
+	{:else}
+		<MeasureField {label} name="value" {attempt} kind="warmth" bind:value={typed} />
+	{/if}
+	<button type="submit" class="btn btn-secondary" disabled={empty || attempt.busy}>Note it</button>
+	{#if shown !== undefined}
+		<button
+			type="button"
+			class="btn col-span-2 btn-secondary"
+			data-key={key}
+			disabled={attempt.busy}
+			onclick={() => void attempt.run(() => keep(shown, true))}
+			>Take {shown}
+			{quantity === 'HUMIDITY' ? '%' : '°C'} as shown {#if key}<kbd
+					class="font-mono text-xs font-normal opacity-75 max-md:hidden">{key}</kbd
+				>{/if}</button
+		>
+	{/if}
+	<div class="col-span-2"><Trouble {attempt} labels={{ value: label }} /></div>
+</form>
