@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cautions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cautions"];
+        put?: never;
+        post: operations["read_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/counts/{id}": {
         parameters: {
             query?: never;
@@ -814,6 +830,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/weevils": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weevils_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1860,6 +1892,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weevil-looks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["weevils"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yields"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yields.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendar/{secret}.ics": {
         parameters: {
             query?: never;
@@ -1896,7 +1976,7 @@ export interface components {
             count?: number;
             crop: string;
             /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_TRAY" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_TRAY" | "FREEZE" | "LOOK_FOR_WEEVILS" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             /** Format: double */
             limit?: number;
             lot?: string;
@@ -2008,6 +2088,8 @@ export interface components {
             /** Format: double */
             dryPicked: number;
             expected?: components["schemas"]["Usual"];
+            /** @enum {string} */
+            floating: "FAIR_HINT" | "SAYS_NOTHING" | "NOT_KNOWN";
             left: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             mass: number;
             /** Format: int32 */
@@ -2032,6 +2114,16 @@ export interface components {
             seen: boolean;
             /** Format: double */
             spreadDays: number;
+        };
+        BoredSeed: {
+            /** Format: date */
+            due: string;
+            /** @enum {string} */
+            next: "FREEZE" | "LOOK_AGAIN" | "NOTHING";
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
         };
         Buds: {
             /** Format: int32 */
@@ -2104,6 +2196,9 @@ export interface components {
             tag: string;
             /** Format: double */
             worth?: number;
+        };
+        CautionRequest: {
+            caution: string;
         };
         ChainChoice: {
             last: components["schemas"]["LastWay"][];
@@ -2507,6 +2602,8 @@ export interface components {
             /** Format: double */
             hoursAtTomorrow: number;
             /** Format: date-time */
+            lastStirred?: string;
+            /** Format: date-time */
             overAt: string;
             /** Format: int32 */
             readings: number;
@@ -2518,6 +2615,8 @@ export interface components {
             readyTo: number;
             /** @enum {string} */
             state: "NOT_READY" | "READY" | "OVER_RUN";
+            /** Format: int32 */
+            stirred: number;
             /** Format: double */
             temperature: number;
             /** Format: double */
@@ -2874,6 +2973,7 @@ export interface components {
             planting: components["schemas"]["PlantingView"];
             tests: components["schemas"]["TestsView"];
             walks?: components["schemas"]["StageVerdict"];
+            weevils?: components["schemas"]["BoredSeed"];
         };
         LotPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -2925,6 +3025,39 @@ export interface components {
             share: number;
             usualPerPlant: components["schemas"]["Usual"];
             usualShare: components["schemas"]["Usual"];
+        };
+        LotYieldRow: {
+            /** Format: double */
+            clean: number;
+            /** @enum {string} */
+            mark: "BELOW_USUAL" | "USUAL" | "ABOVE_USUAL";
+            /** Format: int32 */
+            minutes: number;
+            /** Format: double */
+            missing?: number;
+            missingBecause: string;
+            /** @enum {string} */
+            missingIn?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            number: string;
+            /** Format: double */
+            perHour?: number;
+            /** Format: double */
+            perMetre: number;
+            /** Format: double */
+            perPlant: number;
+            /** Format: double */
+            perSquareMetre: number;
+            /** Format: double */
+            picked: number;
+            /** @enum {string} */
+            place?: "BELOW" | "WITHIN" | "ABOVE";
+            /** @enum {string} */
+            school?: "FERMENTED" | "WASHED" | "SOAKED" | "CHEMICAL" | "THRESHED" | "FROZEN" | "FRESH_FRUIT" | "DRIED_FRUIT";
+            /** Format: int32 */
+            season: number;
+            /** Format: double */
+            share: number;
+            variety: string;
         };
         Made: {
             /** Format: date-time */
@@ -3101,6 +3234,16 @@ export interface components {
             turned?: number;
             /** Format: double */
             width?: number;
+        };
+        OwnRange: {
+            /** Format: double */
+            high: number;
+            /** Format: int32 */
+            lots: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            median: number;
         };
         PackingRequest: {
             grams?: number;
@@ -3521,7 +3664,7 @@ export interface components {
         ReadingRequest: {
             fromInstrument: boolean;
             /** @enum {string} */
-            quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY";
+            quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY" | "STIRRED";
             reason?: string;
             /** Format: date-time */
             takenAt?: string;
@@ -3534,7 +3677,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY";
+            quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY" | "STIRRED";
             recordedBy: string;
             source: string;
             /** Format: date-time */
@@ -3543,6 +3686,12 @@ export interface components {
             value: number;
             /** Format: int32 */
             version: number;
+        };
+        ReasonCount: {
+            /** @enum {string} */
+            reason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
+            /** Format: int32 */
+            times: number;
         };
         Remaining: {
             /** Format: double */
@@ -3969,6 +4118,8 @@ export interface components {
             /** Format: int32 */
             minutes?: number;
             missingBecause: string;
+            /** @enum {string} */
+            missingReason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
             /** Format: double */
             moistureIn?: number;
             /** Format: double */
@@ -3977,6 +4128,8 @@ export interface components {
             /** Format: int32 */
             people?: number;
             reason?: string;
+            /** Format: int32 */
+            rounds?: number;
             /** Format: double */
             target?: number;
             /** Format: double */
@@ -3986,6 +4139,18 @@ export interface components {
             vessels?: string;
             waterAdded: number;
             way?: string;
+        };
+        StepShare: {
+            /** Format: double */
+            high: number;
+            /** @enum {string} */
+            kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            median: number;
+            /** Format: int32 */
+            steps: number;
         };
         StepView: {
             alarm: boolean;
@@ -4010,6 +4175,8 @@ export interface components {
             /** Format: int32 */
             minutes?: number;
             missingBecause: string;
+            /** @enum {string} */
+            missingReason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
             /** Format: double */
             moistureIn?: number;
             /** Format: double */
@@ -4020,6 +4187,8 @@ export interface components {
             /** Format: int32 */
             place: number;
             recordedBy: string;
+            /** Format: int32 */
+            rounds?: number;
             /** Format: double */
             share?: number;
             /** Format: double */
@@ -4135,6 +4304,7 @@ export interface components {
         TestsView: {
             germinations: components["schemas"]["GerminationView"][];
             seedWeights: components["schemas"]["SeedWeightView"][];
+            weevils: components["schemas"]["WeevilLookView"][];
         };
         ThreatView: {
             /** Format: double */
@@ -4468,6 +4638,30 @@ export interface components {
             known?: components["schemas"]["LastKnown"];
             usual: components["schemas"]["ClimateNormals"];
         };
+        WeevilLookView: {
+            /** Format: int32 */
+            bored: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            lookedOn: string;
+            recordedBy: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            version: number;
+        };
+        WeevilRequest: {
+            /** Format: int32 */
+            bored: number;
+            /** Format: date */
+            lookedOn: string;
+            reason?: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            version?: number;
+        };
         Worth: {
             /** Format: double */
             effective: number;
@@ -4477,6 +4671,22 @@ export interface components {
             plants: number;
             /** Format: int32 */
             weighed: number;
+        };
+        YieldCrop: {
+            key: string;
+            /** Format: int32 */
+            lots: number;
+            name: string;
+        };
+        YieldPage: {
+            crop?: string;
+            crops: components["schemas"]["YieldCrop"][];
+            lots: components["schemas"]["LotYieldRow"][];
+            ownShare?: components["schemas"]["OwnRange"];
+            reasons: components["schemas"]["ReasonCount"][];
+            steps: components["schemas"]["StepShare"][];
+            usualPerPlant?: components["schemas"]["Usual"];
+            usualShare?: components["schemas"]["Usual"];
         };
     };
     responses: never;
@@ -4711,6 +4921,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    cautions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CautionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
                 };
             };
         };
@@ -5795,6 +6049,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StepView"];
+                };
+            };
+        };
+    };
+    weevils_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeevilRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeevilLookView"];
                 };
             };
         };
@@ -7536,6 +7816,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeatherRead"];
+                };
+            };
+        };
+    };
+    weevils: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeevilRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeevilLookView"];
+                };
+            };
+        };
+    };
+    yields: {
+        parameters: {
+            query?: {
+                crop?: string;
+                seasons?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YieldPage"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query: {
+                crop: string;
+                seasons?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

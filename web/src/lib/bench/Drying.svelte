@@ -36,7 +36,7 @@
 	<tbody>
 		<tr
 			><th scope="row"
-				>weighs{drying.weighings ? ` now, ${hours(drying.sinceWeighed)} ago` : ', as it was spread'}</th
+				>{drying.weighings ? `weighed ${hours(drying.sinceWeighed)} ago` : 'weighed as it was spread'}</th
 			><td class="num">{mass(drying.mass, session.units)}</td></tr
 		>
 		<tr><th scope="row">is dry at</th><td class="num">{mass(drying.targetMass, session.units)}</td></tr>

@@ -1,9 +1,12 @@
 <script lang="ts">
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
 	import { MEASURES } from '$lib/units/units';
-	import { hours } from '$lib/words/dates';
-	import { FERMENT_SCHOOL } from '$lib/words/words';
+	import { hours, inZone, moment } from '$lib/words/dates';
+	import { FERMENT_SCHOOL, many } from '$lib/words/words';
 	import ReadingForm from './ReadingForm.svelte';
 	import ReadingLog from './ReadingLog.svelte';
 
@@ -14,6 +17,17 @@
 	/** A ferment under way: how far it is, how warm, what to look for, and what other growers would do. */
 	let { step, changed }: Props = $props();
 
+	const attempt = new Attempt();
+	const stir = () =>
+		void attempt.run(async () => {
+			await ask(
+				POST('/api/steps/{id}/readings', {
+					params: { path: { id: step.id! } },
+					body: { quantity: 'STIRRED', value: 1, fromInstrument: false }
+				})
+			);
+			changed();
+		});
 	const ferment = $derived(step.ferment!);
 	const schools = $derived(
 		ask(GET('/api/ferment-schools', { params: { query: { temperature: ferment.temperature } } }))
@@ -42,6 +56,15 @@
 	<li>A cap of mould is normal. Seed that sprouts is not: rinse at once.</li>
 </ul>
 {#if session.works}
+	<div class="mt-3 flex flex-wrap items-center gap-3">
+		<Act key="s" disabled={attempt.busy} onclick={stir}>Stirred</Act>
+		<span class="text-soft"
+			>{ferment.stirred
+				? `${many(ferment.stirred, 'time')} so far, last ${moment(inZone(ferment.lastStirred!, session.farm?.timeZone ?? 'UTC'), session.now)}`
+				: 'not stirred yet; twice a day keeps it even'}</span
+		>
+	</div>
+	<Trouble {attempt} />
 	<div class="mt-3">
 		<ReadingForm {step} quantity="MASH" label="Warmth of the mash" key="r" taken={changed} />
 	</div>

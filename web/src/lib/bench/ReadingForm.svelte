@@ -11,7 +11,7 @@
 	type Quantity = Schemas['ReadingRequest']['quantity'];
 	interface Props {
 		step: Schemas['StepView'];
-		quantity: Quantity;
+		quantity: Exclude<Quantity, 'STIRRED'>;
 		/** What is read, in words. */
 		label: string;
 		key?: string;

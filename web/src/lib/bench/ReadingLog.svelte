@@ -15,12 +15,16 @@
 	let { step, changed }: Props = $props();
 
 	const SHOWN = 8;
-	const UNIT = { MASS: 'g', MASH: '°C', AIR: '°C', HUMIDITY: '%' } as const;
+	const UNIT = { MASS: 'g', MASH: '°C', AIR: '°C', HUMIDITY: '%', STIRRED: '' } as const;
 	let all = $state(false);
 	const found = $derived(ask(GET('/api/steps/{id}/readings', { params: { path: { id: step.id! } } })));
 	const at = (instant: string) => moment(inZone(instant, session.farm?.timeZone ?? 'UTC'), session.now);
 	const says = (one: Schemas['ReadingView']) =>
-		one.quantity === 'MASS' ? mass(one.value, session.units) : `${one.value} ${UNIT[one.quantity]}`;
+		one.quantity === 'MASS'
+			? mass(one.value, session.units)
+			: one.quantity === 'STIRRED'
+				? ''
+				: `${one.value} ${UNIT[one.quantity]}`;
 </script>
 
 {#await found then readings}
@@ -33,7 +37,7 @@
 						<td class="num">{says(one)}</td>
 						<td class="beside">{one.source}, {one.recordedBy}</td>
 						<td class="text-right!"
-							>{#if session.works}<Amend
+							>{#if session.works && one.quantity !== 'STIRRED'}<Amend
 									what="the {QUANTITY[one.quantity]} of {at(one.takenAt)}"
 									version={one.version}
 									entries={[

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import Caution from './Caution.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
@@ -11,10 +12,11 @@
 	import { massIn, maybeNumberIn } from '$lib/form/typed';
 	import { mass, percent } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
-	import { HOW, STEP, WAYS } from '$lib/words/words';
+	import { FLOATING, HOW, MISSING, STEP, WAYS } from '$lib/words/words';
 
 	type Request = Schemas['StepRequest'];
 	type Kind = Request['kind'];
+	type Reason = NonNullable<Request['missingReason']>;
 	interface Props {
 		attempt: Attempt;
 		chain: Kind[];
@@ -24,6 +26,7 @@
 		step?: Schemas['StepView'];
 		/** How each kind of step was done the last time with this crop. */
 		last?: Schemas['LastWay'][];
+		floating: Schemas['BenchView']['floating'];
 		correcting?: boolean;
 		/** What the rules say of what is typed. */
 		seen?: Schemas['StepView'];
@@ -39,6 +42,7 @@
 		massBefore,
 		step,
 		last = [],
+		floating,
 		correcting = false,
 		seen,
 		tried,
@@ -64,10 +68,12 @@
 	let way = $state(was?.way ?? '');
 	let hole = $state(String(was?.hole ?? ''));
 	let target = $state(String(was?.target ?? ''));
+	let rounds = $state(String(was?.rounds ?? ''));
 	let moistureIn = $state(String(was?.moistureIn ?? ''));
 	let moistureOut = $state(String(was?.moistureOut ?? ''));
 	let temperature = $state(String(was?.temperature ?? ''));
 	let missingBecause = $state(was?.missingBecause ?? '');
+	let missingReason = $state<Reason | ''>(was?.missingReason ?? '');
 	let note = $state(was?.note ?? '');
 	let reason = $state('');
 	let version = $state(was?.version);
@@ -85,6 +91,7 @@
 		way: 'How',
 		hole: 'Holes of the screen',
 		target: 'Dry it to',
+		rounds: 'Rounds until clear',
 		moistureIn: 'Moisture going in',
 		moistureOut: 'Moisture coming out',
 		temperature: 'Temperature',
@@ -109,6 +116,7 @@
 	};
 	const wet = $derived(['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'].includes(chosen));
 	const takesTime = $derived(['FERMENT', 'DRY', 'SOAK', 'FREEZE'].includes(chosen));
+	const caution = $derived(HOW[chosen].caution);
 	const before = $derived(last.find((one) => one.kind === chosen));
 	const open = $derived(was !== undefined && was.massOut === undefined);
 
@@ -134,6 +142,8 @@
 			way,
 			hole: maybeNumberIn('hole', hole),
 			target: maybeNumberIn('target', target),
+			rounds: maybeNumberIn('rounds', rounds),
+			...(missingReason ? { missingReason } : {}),
 			missingBecause,
 			note,
 			...(was ? { version } : {}),
@@ -178,6 +188,7 @@
 		/>
 	{/if}
 	<p class="text-sm text-soft sm:col-span-2">{HOW[chosen].how}</p>
+	{#if chosen === 'RINSE'}<p class="font-semibold sm:col-span-2">{FLOATING[floating]}</p>{/if}
 	{#if !open}
 		<MassField
 			label={LABELS.massIn}
@@ -233,6 +244,9 @@
 			unit="% moisture"
 			hint="empty for sealed packs; 8 to 10 for paper"
 		/>
+	{/if}
+	{#if chosen === 'RINSE'}
+		<TextField label={LABELS.rounds} name="rounds" {attempt} inputmode="numeric" bind:value={rounds} />
 	{/if}
 	{#if !takesTime}
 		<MassField
@@ -306,16 +320,28 @@
 				{/if}
 			</p>
 		{/if}
-		{#if seen?.alarm || missingBecause}
-			<TextField
-				label={LABELS.missingBecause}
-				name="missingBecause"
-				{attempt}
-				bind:value={missingBecause}
-				hint="spilt, blown off, a weight mistyped, seed still in the drum …"
-			/>
+		{#if seen?.alarm || missingBecause || missingReason}
+			<div class="grid gap-4 sm:grid-cols-2">
+				<ChoiceField
+					label={LABELS.missingBecause}
+					name="missingReason"
+					{attempt}
+					bind:value={missingReason}
+					choices={[
+						{ value: '', label: 'nobody knows' },
+						...(Object.keys(MISSING) as Reason[]).map((value) => ({ value, label: MISSING[value] }))
+					]}
+				/>
+				<TextField
+					label="In words"
+					name="missingBecause"
+					{attempt}
+					maxlength={300}
+					bind:value={missingBecause}
+				/>
+			</div>
 		{/if}
-		{#if HOW[chosen].caution}<p class="caution text-sm">{HOW[chosen].caution}</p>{/if}
+		{#if caution}<Caution of={chosen} says={caution} />{/if}
 		<Correcting
 			{attempt}
 			labels={LABELS}

@@ -3,7 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import { mass, percent } from '$lib/units/units';
 	import { dayMonth, inZone } from '$lib/words/dates';
-	import { DAMPNESS, many, PICKED_FROM, STEP } from '$lib/words/words';
+	import { DAMPNESS, many, MISSING, PICKED_FROM, STEP } from '$lib/words/words';
 
 	interface Props {
 		harvest: Schemas['HarvestView'];
@@ -84,17 +84,27 @@
 							>{mass(gone.mass, units)} {gone.what}, {gone.goneTo}</span
 						>{/each}
 					{#if step.moistureOut !== undefined}<span class="block">{step.moistureOut} % moist</span>{/if}
-					{#if step.way || step.hole || step.vessels}<span class="block"
-							>{[step.way, step.hole ? `${step.hole} mm` : '', step.vessels].filter(Boolean).join(', ')}</span
+					{#if step.way || step.hole || step.rounds || step.vessels}<span class="block"
+							>{[
+								step.way,
+								step.hole ? `${step.hole} mm` : '',
+								step.rounds ? many(step.rounds, 'round') : '',
+								step.vessels
+							]
+								.filter(Boolean)
+								.join(', ')}</span
 						>{/if}
 					{#if step.minutes}<span class="block"
 							>{step.minutes} min{step.people > 1 ? `, ${many(step.people, 'person', 'people')}` : ''}</span
 						>{/if}
 					{#if step.alarm}
 						<strong class="block text-alarm"
-							>{step.unaccounted?.toFixed(1)} % missing{step.missingBecause
-								? `: ${step.missingBecause}`
-								: ', nobody said why'}</strong
+							>{step.unaccounted?.toFixed(1)} % missing: {[
+								step.missingReason ? MISSING[step.missingReason] : '',
+								step.missingBecause
+							]
+								.filter(Boolean)
+								.join(', ') || 'nobody said why'}</strong
 						>
 					{/if}
 					{#if step.note}<span class="block">{step.note}</span>{/if}

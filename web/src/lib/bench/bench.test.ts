@@ -53,4 +53,36 @@ describe('how a lot stands at the bench', () => {
 		expect(standing(lot({ steps: [], next: 'DRY' }), NOW, ZONE).shelf).toBe('drying');
 		expect(standing(lot(), NOW, ZONE)).toMatchObject({ small: 'empty', next: 'Weigh the harvest' });
 	});
+
+	it('says when a tray is dry, when it is too warm, and when nobody weighed it for days', () => {
+		const tray = {
+			moisture: 14.2,
+			target: 6,
+			dryAt: '2026-08-14T21:10:00Z',
+			sinceWeighed: 10,
+			tooWarm: false
+		};
+		const on = (drying: object) =>
+			standing(
+				lot({
+					underWay: { kind: 'DRY', begunAt: '2026-08-12T07:10:00Z', drying } as Schemas['StepView']
+				}),
+				NOW,
+				ZONE
+			);
+		expect(on(tray)).toMatchObject({
+			shelf: 'drying',
+			small: 'dry in',
+			large: '14 h',
+			alarm: false,
+			doing: '14 % moist, 6 % wanted'
+		});
+		expect(on({ ...tray, moisture: 6 })).toMatchObject({ large: 'dry', alarm: true, next: 'Weigh out' });
+		expect(on({ ...tray, tooWarm: true })).toMatchObject({ alarm: true, next: 'Too warm: move it' });
+		expect(on({ ...tray, dryAt: undefined, sinceWeighed: 120 })).toMatchObject({
+			large: '2 days',
+			alarm: true,
+			next: 'Weigh it: forgotten?'
+		});
+	});
 });

@@ -30,6 +30,29 @@ describe('acts in words', () => {
 		);
 		expect(say(act({ ...rinse, at: '2026-08-14T05:00:00' }), NOW, 'US').why).toContain('80 °F');
 	});
+	it('says of a tray what is most pressing', () => {
+		const tray = { kind: 'WEIGH_TRAY', lot: '26-CUC-01-R', share: 0.19, limit: 0.06, count: 1 } as const;
+		const why = (more: Partial<Schemas['Act']>) => say(act({ ...tray, ...more }), NOW, 'METRIC').why;
+		expect(why({})).toContain('19 % moist; 6 % is wanted');
+		expect(why({ count: 9 })).toContain('nobody weighed it for 9 days. Forgotten?');
+		expect(why({ count: 9, other: 'REWETTED' })).toContain('took up water again');
+		expect(why({ other: 'TOO_WARM' })).toContain('warmer than it bears');
+		expect(say(act({ ...tray, at: '2026-08-15T09:00:00' }), NOW, 'METRIC').number).toMatch(/^dry /);
+	});
+	it('sends bored seed to the freezer and has it looked at again', () => {
+		const bored = { lot: '25-BEA-01-P', share: 0.015, limit: 0.029 } as const;
+		const freeze = say(act({ kind: 'FREEZE', ...bored }), NOW, 'METRIC');
+		expect(freeze.why).toContain('1.5 %');
+		expect(freeze.number).toBe('up to 2.9 %');
+		expect(freeze.path).toBe('/lot/25-BEA-01-P#tests');
+		const again = say(act({ kind: 'LOOK_FOR_WEEVILS', ...bored, at: '2026-08-07T00:00:00' }), NOW, 'METRIC');
+		expect(again.number).toBe('since 7 Aug');
+	});
+	it('leads watching to the ripening and picking to the harvest', () => {
+		expect(say(act({ kind: 'WATCH_RIPENING' }), NOW, 'METRIC').path).toBe('/ripening/p1');
+		expect(say(act({ kind: 'PICK' }), NOW, 'METRIC').path).toBe('/harvest/p1');
+		expect(say(act({ kind: 'CHECK_STORE' }), NOW, 'METRIC').path).toBe('/stand/p1');
+	});
 	it('leads every act to where it is done', () => {
 		expect(say(act({ kind: 'PACK', lot: '26-TOM-01-X' }), NOW, 'METRIC').path).toBe('/stall/26-TOM-01-X');
 		expect(say(act({}), NOW, 'METRIC').path).toBe('/walk/p1');

@@ -93,6 +93,20 @@ export function say(act: Act, now: string, units: Units): Said {
 				number: '',
 				path: `/bench/${lot}`
 			};
+		case 'FREEZE':
+			return {
+				act: `Freeze ${of}`,
+				why: `Weevils: ${percent(act.share!)} of the seed looked at was bored; every day they bore on.`,
+				number: `up to ${percent(act.limit!)}`,
+				path: `/lot/${lot}#tests`
+			};
+		case 'LOOK_FOR_WEEVILS':
+			return {
+				act: `Look for weevils in ${of}`,
+				why: 'It was frozen; what lived on has hatched by now.',
+				number: `since ${dayMonth(act.at ?? now)}`,
+				path: `/lot/${lot}#tests`
+			};
 		case 'WEIGH_SEED':
 			return {
 				act: `Weigh 100 seeds of ${of}`,
@@ -167,9 +181,11 @@ export function say(act: Act, now: string, units: Units): Said {
 				number: act.at && act.at.slice(0, 10) > now.slice(0, 10) ? `until ${dayMonth(act.at)}` : plot,
 				path: FLOWERS.includes(act.kind)
 					? `/pollination/${act.plantingId}`
-					: STORED.includes(act.kind)
-						? `/stand/${act.plantingId}`
-						: `/desk?planting=${act.plantingId}`
+					: act.kind === 'WATCH_RIPENING'
+						? `/ripening/${act.plantingId}`
+						: STORED.includes(act.kind)
+							? `/stand/${act.plantingId}`
+							: `/desk?planting=${act.plantingId}`
 			};
 	}
 }

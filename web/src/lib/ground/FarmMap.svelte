@@ -63,7 +63,13 @@
 		return () => made.dispose();
 	});
 
-	$effect(() => map?.ground(shapes));
+	let drawn: Shape[] = [];
+	/** The shapes, the same ones as long as nothing of them changed: looking them up anew must not end a drag. */
+	const ground = $derived.by(() => {
+		if (JSON.stringify(shapes) !== JSON.stringify(drawn)) drawn = shapes;
+		return drawn;
+	});
+	$effect(() => map?.ground(ground));
 	$effect(() => map?.sketch(sketch));
 	$effect(() => map?.rings(rings));
 	$effect(() => map?.plantings(grown, blooming));
@@ -79,7 +85,7 @@
 		map?.spans(from ?? '', spans);
 	});
 	$effect(() => {
-		void shapes;
+		void ground;
 		if (tool.does === 'draw') map?.draw(tool.kind, tool.spot);
 		else if (tool.does === 'edit' && chosen) map?.edit(chosen);
 		else if (tool.does === 'drag') map?.drag();

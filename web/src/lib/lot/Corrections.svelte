@@ -36,7 +36,9 @@
 		openFlowers: 'open flowers stayed in it',
 		takenOff: 'taken off',
 		fruitSet: 'the fruit had set',
-		lookedOn: 'looked at on'
+		lookedOn: 'looked at on',
+		missingReason: 'why mass is missing',
+		seeds: 'seeds looked at'
 	};
 </script>
 

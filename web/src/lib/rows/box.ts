@@ -22,7 +22,11 @@ export interface Waiting {
 	by: string;
 	/** A record it belongs to, which must have arrived before. */
 	after?: string;
-	state: 'waiting' | 'refused' | 'clash' | 'aside';
+	state: 'waiting' | 'refused' | 'clash' | 'aside' | 'arrived';
+	/** Whether it is shown as done until its page was looked up anew. */
+	shown?: boolean;
+	/** When the server said that it keeps it; by the phone's clock. */
+	arrivedAt?: number;
 	/** What the server said against it. */
 	because?: string;
 	/** What stands on the server instead, where two changed the same. */

@@ -24,6 +24,10 @@ export async function carry(acts: Schemas['Act'][]) {
 		const question = () => GET('/api/plantings/{id}/stand', { params: { path: { id } } });
 		await take(`/api/plantings/${id}/stand`, () => ask(question()));
 	}
+	for (const id of plantings(['WATCH_RIPENING', 'PICK'])) {
+		const question = () => GET('/api/plantings/{id}/ripening', { params: { path: { id } } });
+		await take(`/api/plantings/${id}/ripening`, () => ask(question()));
+	}
 	for (const id of plantings(IN_THE_FLOWERS)) {
 		const question = () => GET('/api/plantings/{id}/pollination', { params: { path: { id } } });
 		await take(`/api/plantings/${id}/pollination`, () => ask(question()));

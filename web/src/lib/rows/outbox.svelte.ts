@@ -8,10 +8,12 @@ import { signal } from './signal.svelte';
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 15_000;
 const SIGN_IN_AGAIN = 401;
+const SHOWN_FOR_MS = 24 * 3600 * 1000;
 
 /**
  * What was done in the rows: written to the phone first, then sent in the order it was made. A record leaves only when
- * the server has said that it keeps it; one the server refuses stays, with the reason.
+ * the server has said that it keeps it, and where its page shows it, when the page has heard of it; one the server
+ * refuses stays, with the reason.
  */
 class Outbox {
 	all = $state.raw<Waiting[]>([]);
@@ -23,6 +25,10 @@ class Outbox {
 	#delay = FIRST_RETRY_MS;
 	#on = false;
 
+	/** All but what has arrived already. */
+	get kept() {
+		return this.all.filter((one) => one.state !== 'arrived');
+	}
 	/** Records still to be sent. */
 	get waiting() {
 		return this.all.filter((one) => one.state === 'waiting');
@@ -48,7 +54,18 @@ class Outbox {
 		document.addEventListener('visibilitychange', () => {
 			if (!document.hidden) void this.send();
 		});
+		void this.#forgetOld();
 		void this.send();
+	}
+
+	/** What arrived long ago and whose page nobody opened since. */
+	async #forgetOld() {
+		const old = Date.now() - SHOWN_FOR_MS;
+		await box.waiting
+			.where('state')
+			.equals('arrived')
+			.filter((one) => one.arrivedAt! < old)
+			.delete();
 	}
 
 	/** Keeps a record on the phone and tries to send it. It is safe once this returns. */
@@ -81,6 +98,15 @@ class Outbox {
 		}
 	}
 
+	/** What had arrived when a page was asked for stands in its answer: it need not be shown from here any longer. */
+	async settle(from: string, asked: number) {
+		await box.waiting
+			.where('state')
+			.equals('arrived')
+			.filter((one) => one.from === from && one.arrivedAt! <= asked)
+			.delete();
+	}
+
 	/** Takes a refused record out, to be made again where it was made. */
 	async takeBack(record: Waiting) {
 		await box.waiting.delete(record.seq);
@@ -95,13 +121,15 @@ class Outbox {
 		const stuck: string[] = [];
 		for (const record of await box.waiting.orderBy('seq').toArray()) {
 			const mine = record.by === session.account?.name;
+			if (record.state === 'arrived') continue;
 			if (record.state !== 'waiting' || !mine || (record.after && stuck.includes(record.after))) {
 				stuck.push(record.id);
 				continue;
 			}
 			const problem = await post(record);
 			if (!problem) {
-				await box.waiting.delete(record.seq);
+				if (record.shown) await box.waiting.update(record.seq, { state: 'arrived', arrivedAt: Date.now() });
+				else await box.waiting.delete(record.seq);
 				signal.heard();
 			} else if (mayGoBetter(problem)) {
 				if (problem.status === 0 || problem.status >= 500) signal.lose();

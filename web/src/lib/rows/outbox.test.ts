@@ -85,6 +85,16 @@ describe('what was done in the rows', () => {
 		expect(sent.every((one) => one.body.id === 'a')).toBe(true);
 		expect(await left()).toHaveLength(2);
 	});
+	it('stands there still when it has arrived, where its page shows it, and is not sent again', async () => {
+		const sent = server(ok);
+		await outbox.add({ ...record('flower'), shown: true });
+		await outbox.add(record('walk'));
+		await outbox.send();
+		expect(sent).toHaveLength(2);
+		expect(await left()).toEqual([['flower', 'arrived']]);
+		await outbox.add({ ...record('picture'), after: 'flower' });
+		expect(sent).toHaveLength(3);
+	});
 	it('is not sent in somebody else’s name', async () => {
 		const sent = server(ok);
 		await box.waiting.add({ ...record('theirs'), madeAt: 1, by: 'grower', state: 'waiting' });

@@ -11,7 +11,7 @@ export class RowsPage<T> {
 	#turn = $state(0);
 	readonly found = $derived.by(() => {
 		void this.#turn;
-		return known(this.#path, this.#ask());
+		return known(this.#path, this.#fresh());
 	});
 
 	/**
@@ -22,6 +22,13 @@ export class RowsPage<T> {
 		this.#from = from;
 		this.#path = path;
 		this.#ask = ask;
+	}
+
+	async #fresh(): Promise<T> {
+		const asked = Date.now();
+		const answer = await this.#ask();
+		await outbox.settle(this.#from, asked);
+		return answer;
 	}
 
 	/** Looks it up anew. */
@@ -38,7 +45,7 @@ export class RowsPage<T> {
 		dayTyped = false
 	) {
 		const id = String(body.id ?? newId());
-		await outbox.add({ id, method, path, body, says, from: this.#from, dayTyped });
+		await outbox.add({ id, method, path, body, says, from: this.#from, dayTyped, shown: true });
 		if (!signal.lost) this.again();
 	}
 }

@@ -155,7 +155,11 @@
 					>{/if}
 			</div>
 			{#if planting.purpose !== 'EATING' && !scheme}
-				<p class="mt-3"><a class="quiet" href="/walk/{planting.id}/found">What the walks found</a></p>
+				<p class="mt-3 flex flex-wrap gap-x-5">
+					<a class="quiet" href="/walk/{planting.id}/found">What the walks found</a>
+					{#if planting.purpose === 'SEED'}<a class="quiet" href="/ripening/{planting.id}">When to cut</a
+						>{/if}
+				</p>
 			{/if}
 		{/snippet}
 	</Loading>

@@ -12,8 +12,9 @@ export const ROOMS = [
 /** The room a page belongs to. */
 export function roomOf(path: string): string {
 	if (path.startsWith('/lot')) return '/seed-room';
+	if (path.startsWith('/yields')) return '/bench';
 	if (
-		['/walk', '/harvest', '/pollination', '/selection', '/trials', '/stand'].some((start) =>
+		['/walk', '/harvest', '/pollination', '/selection', '/trials', '/stand', '/ripening'].some((start) =>
 			path.startsWith(start)
 		)
 	)

@@ -194,6 +194,24 @@ export const STAND_ACT: Record<Schemas['StandLife']['acts'][number], string> = {
 	LOWER_GRADE: 'save it at a lower grade'
 };
 
+/** Why mass went missing. */
+export const MISSING: Record<NonNullable<Schemas['StepView']['missingReason']>, string> = {
+	SPILT: 'spilt',
+	BLOWN_OFF: 'blown off with the chaff',
+	LEFT_BEHIND: 'left in the machine, sieve or bucket',
+	EATEN: 'eaten by mice or birds',
+	MISTYPED: 'a weight mistyped',
+	MOISTURE: 'a moisture measured wrong',
+	OTHER: 'something else'
+};
+
+/** What is to be done about weevils. */
+export const WEEVILS: Record<Schemas['BoredSeed']['next'], string> = {
+	FREEZE: 'freeze it: dry seed, sealed, a week or more at −18 °C',
+	LOOK_AGAIN: 'frozen; look again when those that lived on have hatched',
+	NOTHING: 'none found; some may still be inside'
+};
+
 /** What the shed's instruments measure. */
 export const INSTRUMENT: Record<Schemas['Shown']['kind'], string> = {
 	SCALE: 'scale',
@@ -207,7 +225,15 @@ export const QUANTITY: Record<Schemas['ReadingView']['quantity'], string> = {
 	MASS: 'weight',
 	MASH: 'mash',
 	AIR: 'air',
-	HUMIDITY: 'humidity'
+	HUMIDITY: 'humidity',
+	STIRRED: 'stirred'
+};
+
+/** What it means when seed of a crop floats. */
+export const FLOATING: Record<Schemas['BenchView']['floating'], string> = {
+	FAIR_HINT: 'What floats is mostly empty: pour it off into a bowl of its own and weigh it.',
+	SAYS_NOTHING: 'Good seed of this crop floats too: pour nothing off by that.',
+	NOT_KNOWN: 'Nobody says of this crop whether good seed floats: keep what does, and test it.'
 };
 
 /** Ways of leaving wet seed with its gel, and what each risks. */

@@ -38,6 +38,9 @@
 					and harvest it.
 				</p>
 			{/if}
+			<p class="mb-4">
+				<a class="quiet font-semibold" href="/yields">Yields: lots, steps and years side by side</a>
+			</p>
 			{#each SHELVES as shelf (shelf.name)}
 				{@const here = stand(lots).filter(({ how }) => how.shelf === shelf.name)}
 				{#if lots.length > 0}

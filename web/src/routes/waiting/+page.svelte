@@ -46,7 +46,7 @@
 	title="On this phone"
 	says={!outbox.known
 		? 'looking'
-		: outbox.all.length
+		: outbox.kept.length
 			? 'kept until the farm’s server has them'
 			: 'everything has arrived'}
 >
@@ -109,8 +109,8 @@
 					>{signal.lost ? 'Try again' : 'Send now'}</button
 				>
 			{/if}
-			{#if outbox.all.length}
-				<button type="button" class="btn btn-secondary" onclick={() => download(outbox.all)}
+			{#if outbox.kept.length}
+				<button type="button" class="btn btn-secondary" onclick={() => download(outbox.kept)}
 					>Save a copy as a file</button
 				>
 			{/if}

@@ -58,11 +58,14 @@
 		await ask(PUT('/api/picks/{id}', { params: { path: { id } }, body }));
 		await again();
 	};
+	/** What a form is for: it is made anew when that changes, and keeps what is typed when only a reading came in. */
+	const stage = (bench: Schemas['BenchView'], picked: number) =>
+		[wrong, picked, ...bench.steps.map((step) => `${step.id} ${step.version}`), ...bench.left].join();
 	const before = (bench: Schemas['BenchView'], step: Schemas['StepView'], picked: number) =>
 		bench.steps.find((one) => one.place === step.place - 1)?.massOut ?? picked;
 </script>
 
-<Loading from={found}>
+<Loading from={found} stays>
 	{#snippet children({ known, stock })}
 		{@const bench = known.bench}
 		<Page
@@ -91,7 +94,7 @@
 					: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
 					<section class="border-l-4 border-marigold bg-paper p-5">
-						{#key `${turn} ${wrong}`}
+						{#key stage(bench, known.harvest.mass)}
 							{@const correcting = bench.steps.find((step) => step.id === wrong)}
 							{@const pick = known.harvest.picks.find((one) => one.id === wrong)}
 							{#if session.works && pick}
@@ -109,6 +112,7 @@
 								<StepForm
 									{attempt}
 									chain={bench.chain}
+									floating={bench.floating}
 									kind={correcting.kind}
 									massBefore={before(bench, correcting, known.harvest.mass)}
 									step={correcting}
@@ -142,6 +146,7 @@
 								<StepForm
 									{attempt}
 									chain={bench.chain}
+									floating={bench.floating}
 									kind={bench.underWay.kind}
 									massBefore={before(bench, bench.underWay, known.harvest.mass)}
 									step={bench.underWay}
@@ -162,6 +167,7 @@
 								<StepForm
 									{attempt}
 									chain={bench.chain}
+									floating={bench.floating}
 									kind={bench.next}
 									massBefore={bench.mass}
 									{last}

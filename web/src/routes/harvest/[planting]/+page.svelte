@@ -202,6 +202,9 @@
 							the plant decides, not the date.
 						</p>
 					{/if}
+					<p class="mt-3">
+						<a class="quiet font-semibold" href="/ripening/{id}">When to cut, and how often</a>
+					</p>
 					{#if crop.hazards}<p class="caution mt-4 text-sm">
 							<strong>Take care:</strong>
 							{crop.hazards}.

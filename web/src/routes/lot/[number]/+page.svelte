@@ -1,14 +1,17 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
 	import Act from '$lib/form/Act.svelte';
+	import Amend from '$lib/form/Amend.svelte';
+	import { numberIn } from '$lib/form/typed';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import GerminationForm from '$lib/lot/GerminationForm.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
 	import SeedWeightForm from '$lib/lot/SeedWeightForm.svelte';
+	import WeevilForm from '$lib/lot/WeevilForm.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
@@ -18,11 +21,11 @@
 	import Thread from '$lib/thread/Thread.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { CAUTION, cropWord, GATE, GRADE, many } from '$lib/words/words';
+	import { CAUTION, cropWord, GATE, GRADE, many, WEEVILS } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
-	let doing = $state<'germination' | 'weight' | 'hold' | Schemas['GerminationView']>();
+	let doing = $state<'germination' | 'weight' | 'weevils' | 'hold' | Schemas['GerminationView']>();
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
@@ -124,6 +127,11 @@
 						<Act key="w" onclick={() => (doing = doing === 'weight' ? undefined : 'weight')}
 							>Weigh 100 seeds</Act
 						>
+						{#if planting.family === 'Fabaceae' || known.weevils}
+							<Act key="v" onclick={() => (doing = doing === 'weevils' ? undefined : 'weevils')}
+								>Look for weevils</Act
+							>
+						{/if}
 						{#if !lot.hold || session.grower}
 							<Act key="h" onclick={() => (doing = doing === 'hold' ? undefined : 'hold')}
 								>{lot.hold ? 'Release' : 'Hold'}</Act
@@ -140,6 +148,9 @@
 						{:else if doing === 'weight'}
 							<h2 class="ruled mb-4">Thousand-seed weight</h2>
 							<SeedWeightForm {number} {kept} />
+						{:else if doing === 'weevils'}
+							<h2 class="ruled mb-4">Look for weevils</h2>
+							<WeevilForm {number} {kept} />
 						{:else if doing === 'hold'}
 							<h2 class="ruled mb-4">{lot.hold ? 'Release' : 'Hold'}</h2>
 							<HoldForm {number} held={lot.hold !== undefined} {kept} />
@@ -253,6 +264,39 @@
 										{/if}
 									</td>
 								</tr>
+								{#each tests.weevils as look, i (look.id)}
+									<tr>
+										<th scope="row">weevils, {dayMonth(look.lookedOn, session.today)}</th>
+										<td class="num">{look.bored} in {look.seeds}</td>
+										<td class="beside"
+											>{i === 0 && known.weevils
+												? `up to ${percent(known.weevils.upper)}; ${WEEVILS[known.weevils.next]}${known.weevils.next === 'LOOK_AGAIN' ? `, ${dayMonth(known.weevils.due, session.today)}` : ''}`
+												: ''}
+											{#if session.works}<Amend
+													what="the look of {dayMonth(look.lookedOn)}"
+													version={look.version}
+													entries={[
+														{ name: 'lookedOn', label: 'Looked on', value: look.lookedOn, type: 'date' },
+														{ name: 'seeds', label: 'Seeds', value: String(look.seeds), type: 'number' },
+														{ name: 'bored', label: 'Bored', value: String(look.bored), type: 'number' }
+													]}
+													save={(typed, made) =>
+														ask(
+															PUT('/api/weevil-looks/{id}', {
+																params: { path: { id: look.id } },
+																body: {
+																	lookedOn: typed.lookedOn,
+																	seeds: numberIn('seeds', typed.seeds),
+																	bored: numberIn('bored', typed.bored),
+																	...made
+																}
+															})
+														)}
+													done={kept}
+												/>{/if}</td
+										>
+									</tr>
+								{/each}
 								<tr
 									><th scope="row">moisture</th><td class="num"
 										>{bench.moisture === undefined ? '–' : `${bench.moisture} %`}</td
@@ -273,7 +317,11 @@
 				</div>
 
 				{#if harvest}
-					<h2 class="ruled mt-8">Every weight</h2>
+					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
+						Every weight<a class="quiet text-sm font-normal" href="/yields?crop={planting.variety.cropKey}"
+							>beside other lots</a
+						>
+					</h2>
 					<Steps
 						{harvest}
 						{bench}

@@ -78,6 +78,8 @@ class FlowersAndRowsTest {
             hand.button("male bud").last().click();
             hand.act("Record 3 closed buds");
             hand.sees("3 buds closed this evening already");
+            hand.page.waitForCondition(() ->
+                    season.grower.get(path + "/pollination").ok().get("tonight").size() == 1);
             assertThat(hand.complaints).isEmpty();
         }
         JsonNode page = season.grower.get(path + "/pollination").ok();

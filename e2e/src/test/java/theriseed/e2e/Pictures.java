@@ -24,25 +24,24 @@ class Pictures {
         Client visitor = Client.as("visitor", port);
         String tomato = lot(visitor, "Lantern Quay");
         String ferment = lot(visitor, "Small Hours");
-        String courgette = planting(visitor, 2026, "Long Ferry");
         String maize = planting(visitor, 2026, "Threshold");
         String tomatoPlanting = planting(visitor, 2026, "Lantern Quay");
         try (Person grower = Person.atDesk(port).signedIn("grower")) {
             take(grower, "today", "/today");
             take(grower, "desk", "/desk?season=2027&planting=" + planting(visitor, 2027, "Long Ferry"));
             take(grower, "beds", "/desk/beds?season=2026");
-            take(grower, "calendar", "/desk/calendar?season=2027");
-            take(grower, "planting", "/desk/plantings/" + courgette);
             take(grower, "field", "/field?season=2027");
             take(grower, "harvest", "/harvest/" + tomatoPlanting);
+            take(grower, "ripening", "/ripening/" + planting(visitor, 2026, "Tidewrack"));
             take(grower, "selection", "/selection/" + planting(visitor, 2026, "Ferrous"));
             take(grower, "progeny-rows", "/trials/" + trial(visitor, planting(visitor, 2026, "Ferrous")));
             take(grower, "bench", "/bench");
             take(grower, "bench-step", "/bench/" + ferment);
+            take(grower, "drying", "/bench/" + lot(visitor, "Rope Green"));
+            take(grower, "yields", "/yields?crop=tomato");
             take(grower, "seed-room", "/seed-room");
             take(grower, "lot", "/lot/" + tomato);
             take(grower, "stall", "/stall");
-            take(grower, "crop", "/handbook/kale");
         }
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             take(hand, "today-phone", "/today");

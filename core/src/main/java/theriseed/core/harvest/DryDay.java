@@ -3,6 +3,7 @@ package theriseed.core.harvest;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import theriseed.core.day.Vapour;
 import theriseed.core.measure.Range;
 
 /**
@@ -53,7 +54,7 @@ public record DryDay(double drying, double asked, Set<Failed> failed) {
             double damp = Range.of(0, 100, "%")
                     .check("hours[" + i + "].RH", hours.get(i).humidity());
             if (damp <= COUNTED_TO_RH) {
-                drying += 0.6108 * Math.exp(17.27 * air / (air + 237.3)) * (1 - damp / 100);
+                drying += Vapour.deficit(air, damp);
             }
         }
         double asked = ASKED + ASKED_A_MILLIMETRE * Math.min(rain, MOST_RAIN_MM);

@@ -86,9 +86,14 @@ public record RipeningCurve(double mean, double spread, double shatter) {
 
     /** The best whole days for so many pickings, 1 to 15. */
     public Pickings pickings(int number) {
+        return pickings(number, Integer.MIN_VALUE);
+    }
+
+    /** The same, none before a day. */
+    public Pickings pickings(int number, int notBefore) {
         Range.of(1, 15, "pickings").check("n", number);
-        int first = (int) Math.floor(mean - EARLIEST * spread);
-        int days = (int) Math.ceil(mean + LATEST * spread) - first + 1;
+        int first = Math.max(notBefore, (int) Math.floor(mean - EARLIEST * spread));
+        int days = Math.max(number, (int) Math.ceil(mean + LATEST * spread) - first + 1);
         double[] onPlants = new double[days];
         double[] best = new double[days];
         for (int day = 0; day < days; day++) {

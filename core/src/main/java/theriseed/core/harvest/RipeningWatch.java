@@ -18,7 +18,7 @@ import theriseed.core.measure.Range;
  * @param onPlants share ripe and still on the plants today
  * @param fallen share fallen by today
  * @param best single cut from today on
- * @param pickings going over the plants once to four times
+ * @param pickings going over the plants once to four times from today on
  * @param course of the ripening, day by day
  */
 public record RipeningWatch(
@@ -95,11 +95,12 @@ public record RipeningWatch(
         double now = today.toEpochDay();
         long day = (long) Math.max(now, Math.round(curve.bestCut()));
         Cut best = new Cut(LocalDate.ofEpochDay(day), curve.collectable(day));
-        double single = curve.pickings(1).collected();
+        int first = (int) today.toEpochDay();
+        double single = curve.pickings(1, first).collected();
         double seed = plants * (crop.seedPerPlant().low() + crop.seedPerPlant().high()) / 2;
         List<Pickings> pickings = new ArrayList<>();
         for (int times = 1; times <= MOST_PICKINGS; times++) {
-            RipeningCurve.Pickings some = curve.pickings(times);
+            RipeningCurve.Pickings some = curve.pickings(times, first);
             pickings.add(new Pickings(
                     some.days().stream().map(LocalDate::ofEpochDay).toList(),
                     some.collected(),

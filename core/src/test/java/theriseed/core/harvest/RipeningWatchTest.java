@@ -66,7 +66,7 @@ class RipeningWatchTest {
                     .isGreaterThan(pickings.get(i - 1).share());
             assertThat(pickings.get(i).hours())
                     .isGreaterThan(pickings.get(i - 1).hours());
-            assertThat(pickings.get(i).days()).hasSize(i + 1).isSorted();
+            assertThat(pickings.get(i).days()).hasSize(i + 1).isSorted().allMatch(day -> !day.isBefore(TODAY));
         }
         assertThat(pickings.get(0).gained()).isZero();
         assertThat(pickings.get(1).hours()).isCloseTo(1.5, within(1e-9));
@@ -76,6 +76,7 @@ class RipeningWatchTest {
     void theBestCutIsNeverInThePast() {
         RipeningWatch late = RipeningWatch.of(LETTUCE, FROM, TO, 60, List.of(), LocalDate.of(2026, 10, 1));
         assertThat(late.best().on()).isEqualTo(LocalDate.of(2026, 10, 1));
+        assertThat(late.pickings().get(3).days()).hasSize(4).startsWith(LocalDate.of(2026, 10, 1));
         assertThat(late.course()).last().extracting(RipeningWatch.Day::on).isEqualTo(LocalDate.of(2026, 10, 1));
     }
 

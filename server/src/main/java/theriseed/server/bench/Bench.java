@@ -34,7 +34,6 @@ import theriseed.server.harvest.PickAdded;
 import theriseed.server.instrument.Instruments;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 
 /** The steps of each lot from what was picked to clean seed. */
@@ -83,12 +82,11 @@ public class Bench {
     /**
      * Where each of these lots stands; lots nothing was picked into are left out.
      *
-     * @param planted the plantings of the lots, by id
+     * @param cropKeys crops of the lots' plantings, by planting
      * @param picked what was picked into them, by lot
      */
     @Transactional(readOnly = true)
-    public Map<UUID, BenchView> of(
-            Collection<LotView> of, Map<UUID, PlantingView> planted, Map<UUID, HarvestView> picked) {
+    public Map<UUID, BenchView> of(Collection<LotView> of, Map<UUID, String> cropKeys, Map<UUID, HarvestView> picked) {
         Map<UUID, List<Step>> byLot = steps
                 .findByLotIdInOrderByPlace(of.stream().map(LotView::id).toList())
                 .stream()
@@ -104,7 +102,7 @@ public class Bench {
         for (LotView lot : of) {
             HarvestView harvest = picked.get(lot.id());
             if (harvest != null) {
-                Crop crop = crops.get(planted.get(lot.plantingId()).variety().cropKey());
+                Crop crop = crops.get(cropKeys.get(lot.plantingId()));
                 views.put(
                         lot.id(),
                         new LotAtBench(

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.bench.FermentSchool;
+import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
@@ -30,10 +31,12 @@ class BenchController {
     private final Bench bench;
     private final Readings readings;
     private final Chains chains;
+    private final Cautions cautions;
     private final FarmTime time;
 
-    BenchController(Bench bench, Readings readings, Chains chains, FarmTime time) {
+    BenchController(Bench bench, Readings readings, Chains chains, Cautions cautions, FarmTime time) {
         this.chains = chains;
+        this.cautions = cautions;
         this.bench = bench;
         this.readings = readings;
         this.time = time;
@@ -62,6 +65,8 @@ class BenchController {
             @Maybe @Size(max = 80) String vessels,
             @Maybe @Size(max = 80) String way,
             @Maybe Double hole,
+            @Maybe Integer rounds,
+            @Maybe MissingReason missingReason,
             @NotNull @Size(max = 300) String missingBecause,
             @NotNull @Size(max = 500) String note,
             @Maybe Integer version,
@@ -126,6 +131,19 @@ class BenchController {
         return readings.correct(id, made.from(), made.because(), request.value());
     }
 
+    record CautionRequest(@NotBlank @Size(max = 60) String caution) {}
+
+    /** Cautions that whoever asks has read this season. */
+    @GetMapping("/api/cautions")
+    List<String> cautions() {
+        return cautions.read();
+    }
+
+    @PostMapping("/api/cautions")
+    List<String> read(@Valid @RequestBody CautionRequest request) {
+        return cautions.read(request.caution());
+    }
+
     record ChainRequest(@NotEmpty List<@NotNull StepKind> steps) {}
 
     record NamedChainRequest(
@@ -176,6 +194,8 @@ class BenchController {
                 request.vessels() == null ? "" : request.vessels(),
                 request.way() == null ? "" : request.way(),
                 request.hole(),
+                request.rounds(),
+                request.missingReason(),
                 request.missingBecause(),
                 request.note());
     }

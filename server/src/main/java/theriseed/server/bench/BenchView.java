@@ -2,6 +2,7 @@ package theriseed.server.bench;
 
 import java.math.BigDecimal;
 import java.util.List;
+import theriseed.core.bench.Floating;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Usual;
@@ -13,6 +14,7 @@ import theriseed.server.base.Maybe;
  * @param chain order of steps it goes through, usual for its crop or its own
  * @param left steps of it still to come
  * @param next step to offer; absent at the end of the chain or while one is under way
+ * @param floating what it means when its seed floats
  * @param clean whether the chain is done
  * @param mass grams at the last weighing
  * @param moisture percent when last measured
@@ -26,6 +28,7 @@ public record BenchView(
         List<StepView> steps,
         @Maybe StepKind next,
         @Maybe StepView underWay,
+        Floating floating,
         boolean clean,
         BigDecimal mass,
         @Maybe Double moisture,

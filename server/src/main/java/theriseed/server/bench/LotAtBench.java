@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import theriseed.core.bench.Chain;
+import theriseed.core.bench.Floating;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.Moisture;
@@ -65,6 +66,7 @@ final class LotAtBench {
                 views,
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
+                Floating.of(crop),
                 clean,
                 mass,
                 moisture(),
@@ -148,6 +150,8 @@ final class LotAtBench {
                 facts.vessels(),
                 facts.way(),
                 facts.hole(),
+                facts.rounds(),
+                facts.missingReason(),
                 facts.missingBecause(),
                 facts.note(),
                 step.recordedBy(),

@@ -76,7 +76,7 @@ public class Readings {
         checkMoment(step, at);
         check(step, quantity, value);
         String source = BY_HAND;
-        if (fromInstrument) {
+        if (fromInstrument && quantity.instrument() != null) {
             source = instruments.heard(quantity.instrument()).name();
         }
         return readings.saveAndFlush(new Reading(stepId, at, quantity, value, source, stamps.now()))

@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
 import theriseed.core.bench.MassBalance;
+import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.drying.DryingWatch;
@@ -50,6 +51,11 @@ class Step extends Recorded {
     private String vessels;
     private String way;
     private Double hole;
+    private Integer rounds;
+
+    @Enumerated(EnumType.STRING)
+    private MissingReason missingReason;
+
     private String missingBecause;
     private String note;
 
@@ -85,6 +91,8 @@ class Step extends Recorded {
         this.vessels = facts.vessels().strip();
         this.way = facts.way().strip();
         this.hole = facts.hole();
+        this.rounds = facts.rounds();
+        this.missingReason = facts.missingReason();
         this.missingBecause = facts.missingBecause();
         this.note = facts.note();
         byProducts.clear();
@@ -98,6 +106,9 @@ class Step extends Recorded {
         maybe(facts.moistureIn()).ifPresent(moisture -> Moisture.PERCENT.check("moistureIn", moisture));
         maybe(facts.moistureOut()).ifPresent(moisture -> Moisture.PERCENT.check("moistureOut", moisture));
         Range.of(1, 50, "people").check("people", facts.people());
+        if (facts.rounds() != null) {
+            Range.of(1, 100, "rounds").check("rounds", facts.rounds());
+        }
         if (facts.hole() != null) {
             Range.above(0, 60, "mm").check("hole", facts.hole());
         }
@@ -151,6 +162,8 @@ class Step extends Recorded {
                 vessels,
                 way,
                 hole,
+                rounds,
+                missingReason,
                 missingBecause,
                 note);
     }
@@ -173,6 +186,8 @@ class Step extends Recorded {
         facts.put("vessels", vessels);
         facts.put("way", way);
         facts.put("hole", hole);
+        facts.put("rounds", rounds);
+        facts.put("missingReason", missingReason);
         facts.put("missingBecause", missingBecause);
         facts.put("note", note);
         return facts;

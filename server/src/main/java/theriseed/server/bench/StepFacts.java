@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import theriseed.core.bench.MassBalance;
+import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 
 /**
@@ -12,6 +13,8 @@ import theriseed.core.bench.StepKind;
  * @param people who worked at it
  * @param vessels it is in, and {@code way} it is done: by flail, drum or fan
  * @param hole of the screen, mm; null for no screen
+ * @param rounds of rinsing until the water was clear; null where nobody counted
+ * @param missingReason kind of reason why mass went missing; null where none was told
  * @param target moisture seed is dried to; null for what sealed packs ask
  */
 public record StepFacts(
@@ -31,6 +34,8 @@ public record StepFacts(
         String vessels,
         String way,
         Double hole,
+        Integer rounds,
+        MissingReason missingReason,
         String missingBecause,
         String note) {
 

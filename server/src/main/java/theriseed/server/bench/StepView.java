@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import theriseed.core.bench.FermentClock;
+import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Maybe;
 
@@ -36,6 +37,8 @@ public record StepView(
         String vessels,
         String way,
         @Maybe Double hole,
+        @Maybe Integer rounds,
+        @Maybe MissingReason missingReason,
         String missingBecause,
         String note,
         String recordedBy,
@@ -53,6 +56,7 @@ public record StepView(
      * @param tomorrow &deg;C expected of the mash tomorrow
      * @param hoursAtTomorrow hours until it is ready, or when it is ready until it is over, at that
      * @param readings of its temperature after the first
+     * @param stirred how often so far
      * @param beyondExperience whether it was colder or warmer than the clock is known for
      */
     public record Ferment(
@@ -66,6 +70,8 @@ public record StepView(
             double tomorrow,
             double hoursAtTomorrow,
             int readings,
+            int stirred,
+            @Maybe Instant lastStirred,
             boolean beyondExperience) {}
 
     /**

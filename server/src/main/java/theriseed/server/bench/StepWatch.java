@@ -36,6 +36,7 @@ final class StepWatch {
     StepView.Ferment ferment(StepFacts facts, List<ReadingView> read) {
         Usual window = crop.fermentHours().orElse(USUAL_FERMENT);
         List<ReadingView> mash = of(Quantity.MASH, read);
+        List<ReadingView> stirred = of(Quantity.STIRRED, read);
         double first = facts.temperature() != null
                 ? facts.temperature()
                 : mash.isEmpty() ? USUAL_ROOM_C : mash.get(0).value();
@@ -59,6 +60,8 @@ final class StepWatch {
                 tomorrow,
                 clock.state() == FermentClock.State.NOT_READY ? later.hoursToReady() : later.hoursToOverRun(),
                 mash.size(),
+                stirred.size(),
+                stirred.isEmpty() ? null : stirred.get(stirred.size() - 1).takenAt(),
                 !known);
     }
 

@@ -332,6 +332,8 @@ class DemoRecords {
                 .clean("HAND_PICK", "2025-10-17", 6600, 280, "stained and bored seed")
                 .weighed("2025-10-24", 41.2, 40.6, 42.0, 41.1)
                 .germinated("2025-11-10", 90, 92, 88, 91)
+                .weevils("2026-07-20", 400, 6)
+                .frozen("2026-07-21", "2026-07-29")
                 .held("2026-08-03", "weevil: 6 bored in 400, frozen a week, second look due");
         UUID beet = plant(2025, "Brine", plot(5), Grade.MARKET, "2024-07-01", null, 32);
         on("2025-05-25T10:00", () -> work.walk(beet, "stalk", 32, 0, ""));
@@ -386,6 +388,8 @@ class DemoRecords {
         on("2026-06-18T09:00", () -> work.walkInBloom(chard, "spring", 62, 2, "wrong midrib colour", "2026-06-12"));
         breeding.squash(harbour);
         breeding.tomato(lantern);
+        on("2026-08-06T11:00", () -> work.ripens(lettuce, 4));
+        on("2026-08-12T11:00", () -> work.ripens(lettuce, 17));
         breeding.counted(garlic, kale);
         on("2026-08-06T10:00", () -> work.walk(maize, "tassel", 310, 9, "white silks"));
         on("2026-06-22T09:30", () -> work.walk(ferry, "before flowering", 16, 0, ""));

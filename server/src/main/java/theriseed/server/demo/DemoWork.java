@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
+import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Recorded;
 import theriseed.server.bench.Bench;
@@ -21,6 +22,8 @@ import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickFacts;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.Quality;
+import theriseed.server.ripening.Ripening;
+import theriseed.server.ripening.VisitFacts;
 import theriseed.server.stall.Packing;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
@@ -37,6 +40,7 @@ class DemoWork {
     private final Harvests harvests;
     private final Bench bench;
     private final Readings readings;
+    private final Ripening ripening;
     private final Quality quality;
     private final Stall stall;
 
@@ -47,6 +51,7 @@ class DemoWork {
             Harvests harvests,
             Bench bench,
             Readings readings,
+            Ripening ripening,
             Quality quality,
             Stall stall) {
         this.time = time;
@@ -55,6 +60,7 @@ class DemoWork {
         this.harvests = harvests;
         this.bench = bench;
         this.readings = readings;
+        this.ripening = ripening;
         this.quality = quality;
         this.stall = stall;
     }
@@ -81,6 +87,10 @@ class DemoWork {
                 LocalDate.parse(sheddingSince),
                 "in the eastern half of the row");
         walks.record(Recorded.nextId(), planting, facts);
+    }
+
+    void ripens(UUID planting, int heads) {
+        ripening.visit(Recorded.nextId(), planting, new VisitFacts(time.today(), heads, 60, ""));
     }
 
     Work lot(UUID planting) {
@@ -196,6 +206,18 @@ class DemoWork {
             return this;
         }
 
+        Work weevils(String day, int seeds, int bored) {
+            LocalDate on = LocalDate.parse(day);
+            at(on.atTime(20, 0), () -> quality.weevils(number, on, seeds, bored));
+            return this;
+        }
+
+        Work frozen(String from, String to) {
+            LocalDateTime begun = LocalDate.parse(from).atTime(9, 0);
+            LocalDateTime ended = LocalDate.parse(to).atTime(9, 0);
+            return step(StepKind.FREEZE, begun, ended, 0, mass.doubleValue(), 0, "", "", null, 15);
+        }
+
         Work held(String day, String reason) {
             at(LocalDate.parse(day).atTime(9, 0), () -> lots.hold(number, reason));
             return this;
@@ -237,6 +259,8 @@ class DemoWork {
                     "",
                     "",
                     null,
+                    null,
+                    null,
                     "",
                     "");
             at(begun, () -> open[0] = bench.begin(number, facts));
@@ -275,6 +299,8 @@ class DemoWork {
                     "",
                     "",
                     null,
+                    null,
+                    missingBecause.isEmpty() ? null : MissingReason.OTHER,
                     missingBecause,
                     "");
         }

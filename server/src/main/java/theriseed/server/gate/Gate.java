@@ -3,6 +3,7 @@ package theriseed.server.gate;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,9 +12,11 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.FarmTime;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
@@ -70,7 +73,10 @@ public class Gate {
                 plantings.all(lots.stream().map(LotView::plantingId).collect(Collectors.toSet()));
         List<UUID> ids = lots.stream().map(LotView::id).toList();
         Map<UUID, HarvestView> picked = harvests.of(ids);
-        Map<UUID, BenchView> worked = bench.of(lots, planted, picked);
+        Map<UUID, String> cropKeys = planted.values().stream()
+                .collect(Collectors.toMap(
+                        PlantingView::id, planting -> planting.variety().cropKey()));
+        Map<UUID, BenchView> worked = bench.of(lots, cropKeys, picked);
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
         Map<UUID, List<LateView>> late = walks.late(planted.values());
         Map<UUID, TestsView> tested = quality.of(ids);
@@ -91,9 +97,26 @@ public class Gate {
                             work,
                             walk,
                             tests,
+                            weevils(tests, work),
                             judge(lot, planting, harvest, work, walk, undecided, tests, today));
                 })
                 .toList();
+    }
+
+    /** What the last look for weevils says, with how long the seed was frozen since. */
+    private BoredSeed weevils(TestsView tests, BenchView work) {
+        if (tests.weevils().isEmpty()) {
+            return null;
+        }
+        Optional<LocalDate> frozen = work == null
+                ? Optional.empty()
+                : work.steps().stream()
+                        .filter(step -> step.kind() == StepKind.FREEZE
+                                && step.endedAt() != null
+                                && ChronoUnit.DAYS.between(step.begunAt(), step.endedAt()) >= BoredSeed.DAYS_FROZEN)
+                        .map(step -> LocalDate.ofInstant(step.endedAt(), time.zone()))
+                        .max(Comparator.naturalOrder());
+        return tests.weevils().get(0).says(frozen);
     }
 
     private LotKnown.GateView judge(

@@ -3,6 +3,7 @@ package theriseed.server.gate;
 import java.time.LocalDate;
 import java.util.List;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.Maybe;
 import theriseed.server.bench.BenchView;
 import theriseed.server.harvest.HarvestView;
@@ -14,6 +15,7 @@ import theriseed.server.walk.StageVerdict;
 /**
  * Everything known of a lot, from every part of the work, with what the gate says of it.
  *
+ * @param weevils what the last look for them says; absent where nobody looked
  * @param harvest absent while the lot is empty; then so is the bench
  */
 public record LotKnown(
@@ -23,6 +25,7 @@ public record LotKnown(
         @Maybe BenchView bench,
         @Maybe StageVerdict walks,
         TestsView tests,
+        @Maybe BoredSeed weevils,
         GateView gate) {
 
     /**

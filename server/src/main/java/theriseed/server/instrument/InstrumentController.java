@@ -1,6 +1,5 @@
 package theriseed.server.instrument;
 
-import jakarta.annotation.PreDestroy;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -11,6 +10,8 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -101,9 +102,11 @@ class InstrumentController {
         }
     }
 
-    @PreDestroy
+    /** Who still watches must not keep the server from stopping. */
+    @EventListener(ContextClosedEvent.class)
     void stop() {
         clock.shutdownNow();
         watching.forEach(SseEmitter::complete);
+        watching.clear();
     }
 }

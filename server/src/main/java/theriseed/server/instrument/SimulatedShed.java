@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import org.springframework.stereotype.Component;
 import theriseed.core.bloom.Weather;
+import theriseed.core.day.Vapour;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.Farms;
 import theriseed.server.weather.SimulatedStation;
@@ -39,7 +40,7 @@ class SimulatedShed {
     /** Relative humidity, %: the water in the air is that of dew at the day's lowest. */
     double humidity(Instant moment) {
         LocalDate day = LocalDate.ofInstant(moment, time.zone());
-        return Math.min(100, 100 * vapour(day(day).low()) / vapour(air(moment)));
+        return Vapour.humidity(air(moment), day(day).low());
     }
 
     /** A mash in a bucket, &deg;C. */
@@ -50,10 +51,5 @@ class SimulatedShed {
 
     private Weather.Day day(LocalDate day) {
         return new SimulatedStation(farms.get().climate()).of(day);
-    }
-
-    /** Saturation vapour pressure, kPa, after Tetens. */
-    private static double vapour(double air) {
-        return 0.6108 * Math.exp(17.27 * air / (air + 237.3));
     }
 }

@@ -27,6 +27,7 @@ import theriseed.server.lot.Lots;
 public class Quality {
     private final GerminationRepository germinations;
     private final SeedWeightRepository weights;
+    private final WeevilLookRepository weevils;
     private final Lots lots;
     private final Harvests harvests;
     private final Corrections corrections;
@@ -36,6 +37,7 @@ public class Quality {
     Quality(
             GerminationRepository germinations,
             SeedWeightRepository weights,
+            WeevilLookRepository weevils,
             Lots lots,
             Harvests harvests,
             Corrections corrections,
@@ -43,6 +45,7 @@ public class Quality {
             FarmTime time) {
         this.germinations = germinations;
         this.weights = weights;
+        this.weevils = weevils;
         this.lots = lots;
         this.harvests = harvests;
         this.corrections = corrections;
@@ -58,6 +61,8 @@ public class Quality {
                         .collect(Collectors.groupingBy(GerminationRecord::lotId));
         Map<UUID, List<SeedWeightRecord>> weighed = weights.findByLotIdInOrderByWeighedOnDescIdDesc(lotIds).stream()
                 .collect(Collectors.groupingBy(SeedWeightRecord::lotId));
+        Map<UUID, List<WeevilLook>> looked = weevils.findByLotIdInOrderByLookedOnDescIdDesc(lotIds).stream()
+                .collect(Collectors.groupingBy(WeevilLook::lotId));
         Map<UUID, TestsView> tests = new HashMap<>();
         for (UUID lot : lotIds) {
             tests.put(
@@ -68,6 +73,9 @@ public class Quality {
                                     .toList(),
                             weighed.getOrDefault(lot, List.of()).stream()
                                     .map(SeedWeightRecord::view)
+                                    .toList(),
+                            looked.getOrDefault(lot, List.of()).stream()
+                                    .map(WeevilLook::view)
                                     .toList()));
         }
         return tests;
@@ -110,6 +118,29 @@ public class Quality {
         SeasonDates.check("weighedOn", weighedOn, pickedOn(lot), time.today());
         return weights.save(new SeedWeightRecord(lot.id(), weighedOn, grams, stamps.now()))
                 .view();
+    }
+
+    /** Writes down how many of the seeds looked at weevils had bored. */
+    @HandsWork
+    @Transactional
+    public WeevilLookView weevils(String lotNumber, LocalDate lookedOn, int seeds, int bored) {
+        LotView lot = lots.get(lotNumber);
+        SeasonDates.check("lookedOn", lookedOn, pickedOn(lot), time.today());
+        return weevils.save(new WeevilLook(lot.id(), lookedOn, seeds, bored, stamps.now()))
+                .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public WeevilLookView correctWeevils(
+            UUID id, int version, String reason, LocalDate lookedOn, int seeds, int bored) {
+        WeevilLook look = weevils.findById(id).orElseThrow(NotFound.of("look for weevils"));
+        Clash.check(look, version, look.view());
+        SeasonDates.check("lookedOn", lookedOn, pickedOn(lots.byId(look.lotId())), time.today());
+        Map<String, Object> before = look.correctable();
+        look.change(lookedOn, seeds, bored);
+        corrections.keep("look for weevils", id, before, look.correctable(), reason);
+        return weevils.saveAndFlush(look).view();
     }
 
     private void checkDays(LotView lot, LocalDate setOn, LocalDate countedOn) {

@@ -53,6 +53,25 @@ class QualityController {
                 request.counts());
     }
 
+    record WeevilRequest(
+            @NotNull LocalDate lookedOn,
+            @NotNull Integer seeds,
+            @NotNull Integer bored,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @PostMapping("/api/lots/{number}/weevils")
+    WeevilLookView weevils(@PathVariable String number, @Valid @RequestBody WeevilRequest request) {
+        return quality.weevils(number, request.lookedOn(), request.seeds(), request.bored());
+    }
+
+    @PutMapping("/api/weevil-looks/{id}")
+    WeevilLookView weevils(@PathVariable UUID id, @Valid @RequestBody WeevilRequest request) {
+        Changed made = new Changed(request.version(), request.reason());
+        return quality.correctWeevils(
+                id, made.from(), made.because(), request.lookedOn(), request.seeds(), request.bored());
+    }
+
     @PostMapping("/api/lots/{number}/seed-weight")
     SeedWeightView seedWeight(@PathVariable String number, @Valid @RequestBody SeedWeightRequest request) {
         return quality.seedWeight(number, request.weighedOn(), request.grams());

@@ -3,7 +3,8 @@ package theriseed.server.quality;
 import java.util.List;
 
 /** All tests of a lot, newest first, and the ones that count. */
-public record TestsView(List<GerminationView> germinations, List<SeedWeightView> seedWeights) {
+public record TestsView(
+        List<GerminationView> germinations, List<SeedWeightView> seedWeights, List<WeevilLookView> weevils) {
     /** The last germination test, or null. */
     public GerminationView germination() {
         return germinations.isEmpty() ? null : germinations.get(0);

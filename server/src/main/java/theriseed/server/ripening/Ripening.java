@@ -31,7 +31,7 @@ import theriseed.server.weather.WeatherForecast;
 
 /** Visits to ripening rows, and what they and the weather say about when to cut. */
 @Service
-class Ripening {
+public class Ripening {
     private final RipeningVisitRepository visits;
     private final Plantings plantings;
     private final Crops crops;
@@ -111,7 +111,7 @@ class Ripening {
             List<CorrectionView> corrections) {}
 
     @Transactional(readOnly = true)
-    public RipeningPage of(UUID plantingId) {
+    RipeningPage of(UUID plantingId) {
         PlantingView planting = plantings.get(plantingId);
         Crop crop = crops.get(planting.variety().cropKey());
         LocalDate today = time.today();

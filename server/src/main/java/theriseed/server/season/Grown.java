@@ -5,7 +5,12 @@ import java.util.UUID;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.PollenControl;
 
-/** What a record of work needs to know of its planting; nothing of it has to be judged against the season. */
+/**
+ * What a record of work needs to know of its planting; nothing of it has to be judged against the season.
+ *
+ * @param inRow metres between plants; null for what is usual for the crop
+ * @param betweenRows metres between rows; null for what is usual
+ */
 public record Grown(
         UUID id,
         int season,
@@ -16,7 +21,9 @@ public record Grown(
         Grade grade,
         PollenControl.Kind control,
         LocalDate sownOn,
-        int plants) {
+        int plants,
+        Double inRow,
+        Double betweenRows) {
     static Grown of(Planting planting) {
         PlantingFacts facts = planting.facts();
         Variety variety = planting.variety();
@@ -30,6 +37,8 @@ public record Grown(
                 facts.aim().grade(),
                 facts.keeping().control(),
                 facts.days().sownOn(),
-                facts.sowing().plants());
+                facts.sowing().plants(),
+                facts.sowing().inRow(),
+                facts.sowing().betweenRows());
     }
 }

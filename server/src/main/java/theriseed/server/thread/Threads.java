@@ -20,6 +20,7 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.WeevilLookView;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
@@ -115,6 +116,7 @@ public class Threads {
             known.harvest().picks().forEach(pick -> subjects.add(pick.id()));
             known.bench().steps().forEach(step -> subjects.add(step.id()));
         }
+        known.tests().weevils().stream().map(WeevilLookView::id).forEach(subjects::add);
         known.tests().germinations().stream().map(GerminationView::id).forEach(subjects::add);
         return subjects;
     }

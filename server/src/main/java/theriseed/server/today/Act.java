@@ -44,6 +44,8 @@ public record Act(
         NEXT_STEP,
         WEIGH_OUT,
         WEIGH_TRAY,
+        FREEZE,
+        LOOK_FOR_WEEVILS,
         WEIGH_SEED,
         TEST_GERMINATION,
         TEST_AGAIN,

@@ -1,5 +1,6 @@
 package theriseed.server.today;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -18,6 +19,7 @@ import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.StepKind;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.quality.BoredSeed;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.season.SeasonWork;
 import theriseed.server.base.FarmTime;
@@ -44,6 +46,7 @@ class Acts {
     private static final int WALK_DAYS_BEFORE_BLOOM = 21;
     private static final int WALK_LATE_DAYS = 14;
     private static final double FORGOTTEN_TRAY_HOURS = 96;
+    private static final int STIRRED_FOR_HOURS = 8;
 
     private final Plantings plantings;
     private final Walks walks;
@@ -221,11 +224,14 @@ class Acts {
                     new Figures().other(known.lot().hold().reason())));
             return;
         }
+        ofWeevils(known, acts);
         BenchView bench = known.bench();
         if (bench == null) {
             acts.add(of(known, Kind.FILL_LOT, When.WHILE_DRY, true, new Figures()));
         } else if (bench.underWay() != null) {
-            acts.add(underWay(known, bench.underWay()));
+            if (!stirredEnough(bench.underWay())) {
+                acts.add(underWay(known, bench.underWay()));
+            }
         } else if (!bench.clean()) {
             acts.add(of(
                     known,
@@ -235,6 +241,28 @@ class Acts {
                     new Figures().step(bench.next())));
         } else if (shelved.stock().bulk().signum() > 0 || shelved.stock().packets() > 0) {
             ofCleanLot(shelved, acts);
+        }
+    }
+
+    /** Bored seed is frozen at once, unless it is in the freezer; what lived on is looked for when it has hatched. */
+    private void ofWeevils(LotKnown known, List<Act> acts) {
+        BoredSeed weevils = known.weevils();
+        if (weevils == null || weevils.next() == BoredSeed.Next.NOTHING) {
+            return;
+        }
+        boolean freezing = known.bench() != null
+                && known.bench().underWay() != null
+                && known.bench().underWay().kind() == StepKind.FREEZE;
+        if (weevils.next() == BoredSeed.Next.FREEZE && !freezing) {
+            acts.add(of(
+                    known, Kind.FREEZE, When.BY_EVENING, true, new Figures().share(weevils.share(), weevils.upper())));
+        } else if (weevils.next() == BoredSeed.Next.LOOK_AGAIN && !time.today().isBefore(weevils.due())) {
+            acts.add(of(
+                    known,
+                    Kind.LOOK_FOR_WEEVILS,
+                    When.BY_EVENING,
+                    false,
+                    new Figures().at(weevils.due().atStartOfDay())));
         }
     }
 
@@ -268,6 +296,14 @@ class Acts {
         if (known.gate().mayBeSold() && shelved.stock().runs().isEmpty()) {
             acts.add(of(known, Kind.PACK, When.BY_EVENING, false, new Figures()));
         }
+    }
+
+    /** A ferment that is not ready and was stirred within the half day asks for nothing. */
+    private boolean stirredEnough(StepView step) {
+        return step.ferment() != null
+                && step.ferment().state() == FermentClock.State.NOT_READY
+                && step.ferment().lastStirred() != null
+                && Duration.between(step.ferment().lastStirred(), time.now()).toHours() < STIRRED_FOR_HOURS;
     }
 
     private Act underWay(LotKnown known, StepView step) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import theriseed.core.bloom.Weather;
+import theriseed.core.day.Vapour;
 import theriseed.core.harvest.DryDay;
 import theriseed.core.harvest.HarvestWeather;
 import theriseed.server.farm.Farms;
@@ -19,6 +20,7 @@ class SimulatedForecast implements WeatherForecast {
     private static final double WARMEST_HOUR = 15;
     private static final double WET_FROM = 0.62;
     private static final double MOST_RAIN_MM = 14;
+    private static final double WET_DEW_C = 1.5;
 
     private final Farms farms;
 
@@ -45,12 +47,12 @@ class SimulatedForecast implements WeatherForecast {
         boolean wet = damp > WET_FROM;
         double rain = wet ? Math.rint(MOST_RAIN_MM * (damp - WET_FROM) / (1 - WET_FROM) * 10) / 10 : 0;
         double chance = Math.rint(Math.min(0.9, wet ? 0.5 + 0.4 * damp : 0.4 * damp) * 20) / 20;
-        double dew = vapour(air.low()) * (wet ? 1.1 : 1);
+        double dew = air.low() + (wet ? WET_DEW_C : 0);
         List<DryDay.Hour> hours = IntStream.range(0, 24)
                 .mapToObj(hour -> {
                     double swing = Math.cos(2 * Math.PI * (hour - WARMEST_HOUR) / 24);
                     double warmth = (air.low() + air.high()) / 2 + (air.high() - air.low()) / 2 * swing;
-                    return new DryDay.Hour(warmth, Math.min(100, 100 * dew / vapour(warmth)));
+                    return new DryDay.Hour(warmth, Vapour.humidity(warmth, dew));
                 })
                 .toList();
         return new HarvestWeather.Forecast(day, rain, chance, hours);
@@ -61,10 +63,5 @@ class SimulatedForecast implements WeatherForecast {
         double spell = (Math.sin(day * 0.9) + Math.sin(day * 0.37 + 1)) / 4 + 0.5;
         double own = ((day * 2_654_435_761L >>> 8) & 0xFF) / 255.0;
         return 0.65 * spell + 0.35 * own;
-    }
-
-    /** Saturation vapour pressure, kPa, after Tetens. */
-    private static double vapour(double air) {
-        return 0.6108 * Math.exp(17.27 * air / (air + 237.3));
     }
 }

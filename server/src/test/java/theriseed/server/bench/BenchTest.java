@@ -266,6 +266,36 @@ class BenchTest {
     }
 
     @Test
+    void aCautionIsReadOnceByEachPersonInASeason() {
+        Client hand = Client.as("hand", port);
+        hand.post("/api/cautions", record("caution", "THRESH")).ok();
+        assertThat(hand.post("/api/cautions", record("caution", "THRESH")).ok().toString())
+                .contains("THRESH");
+        assertThat(season.grower.get("/api/cautions").ok().toString())
+                .as("everyone reads it for themselves")
+                .doesNotContain("THRESH");
+        assertThat(Client.as("visitor", port)
+                        .post("/api/cautions", record("caution", "THRESH"))
+                        .status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void whyMassWentMissingIsCounted() {
+        String number = peas();
+        season.step(number, stepOf("DRY", 9000, 8000));
+        Map<String, Object> threshed = with(stepOf("THRESH", 8000, 3000), "byProducts", List.of());
+        JsonNode step = season.step(number, with(threshed, "missingReason", "EATEN", "missingBecause", "mice"));
+        assertThat(step.get("alarm").asBoolean()).isTrue();
+        assertThat(step.get("missingReason").asString()).isEqualTo("EATEN");
+        assertThat(season.grower.get("/api/yields?crop=pea").ok().get("reasons").findValuesAsString("reason"))
+                .contains("EATEN");
+        assertThat(tried(number, with(stepOf("SCREEN", 3000, 2900), "missingReason", "MAGIC"))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    @Test
     void severalPicksJoinALotUntilTheBenchBegins() {
         String number = peas();
         season.grower

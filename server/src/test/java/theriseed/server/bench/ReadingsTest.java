@@ -99,6 +99,18 @@ class ReadingsTest {
     }
 
     @Test
+    void aFermentStirredAsksForNothingForAWhile() {
+        String step = fermenting();
+        assertThat(acts()).containsExactly("STIR");
+        read(step, "STIRRED", 1, "2026-08-13T08:00").ok();
+        assertThat(acts()).as("a day ago").containsExactly("STIR");
+        read(step, "STIRRED", 1, "2026-08-14T06:30").ok();
+        assertThat(acts()).isEmpty();
+        assertThat(underWay().at("/ferment/stirred").asInt()).isEqualTo(2);
+        assertThat(read(step, "STIRRED", 2, "2026-08-14T06:40").field()).isEqualTo("value");
+    }
+
+    @Test
     void aTrayWeighedTellsItsMoistureAndTheHourItIsDry() {
         String step = drying();
         assertThat(underWay().at("/drying/moisture").asDouble()).isCloseTo(40, within(1e-9));

@@ -1,0 +1,239 @@
+package theriseed.server.yields;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.Chain;
+import theriseed.core.bench.LotYield;
+import theriseed.core.bench.MissingReason;
+import theriseed.core.bench.OwnRange;
+import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Usual;
+import theriseed.core.measure.Range;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Maybe;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.BenchView;
+import theriseed.server.bench.StepView;
+import theriseed.server.handbook.Crops;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.season.Grown;
+import theriseed.server.season.Plantings;
+
+/** Compares lots, their steps, years and schools. */
+@Service
+class Yields {
+    private static final int MOST_SEASONS = 50;
+
+    private final Lots lots;
+    private final Harvests harvests;
+    private final Bench bench;
+    private final Plantings plantings;
+    private final Crops crops;
+    private final FarmTime time;
+
+    Yields(Lots lots, Harvests harvests, Bench bench, Plantings plantings, Crops crops, FarmTime time) {
+        this.lots = lots;
+        this.harvests = harvests;
+        this.bench = bench;
+        this.plantings = plantings;
+        this.crops = crops;
+        this.time = time;
+    }
+
+    /** A crop of which lots were cleaned. */
+    public record YieldCrop(String key, String name, int lots) {}
+
+    /**
+     * What one clean lot gave. Masses in grams.
+     *
+     * @param school it went through; absent where its chain is its own
+     * @param share of what was picked, 0 to 1
+     * @param perMetre of row and {@code perSquareMetre} of ground, as its plants were spaced
+     * @param perHour of one person's work; absent where no minutes were told
+     * @param mark against what is usual for the crop
+     * @param place among the farm's own lots of the crop; absent while there are too few
+     * @param missing percent of dry matter that went unseen in its worst step; absent where none is worth asking about
+     * @param missingIn that step
+     */
+    public record LotYieldRow(
+            String number,
+            String variety,
+            int season,
+            @Maybe Chain.School school,
+            double picked,
+            double clean,
+            double share,
+            double perPlant,
+            double perMetre,
+            double perSquareMetre,
+            @Maybe Double perHour,
+            int minutes,
+            LotYield.Mark mark,
+            @Maybe OwnRange.Place place,
+            @Maybe Double missing,
+            @Maybe StepKind missingIn,
+            String missingBecause) {}
+
+    /** What a kind of step lets through over these lots: lowest, median and highest share. */
+    public record StepShare(StepKind kind, int steps, double low, double median, double high) {}
+
+    /** How often mass went missing for a reason, in alarming steps; no reason where nobody said why. */
+    public record ReasonCount(@Maybe MissingReason reason, int times) {}
+
+    /**
+     * Lots of a crop side by side, newest season first.
+     *
+     * @param usualShare of what is picked, by the crop table
+     * @param ownShare of the farm's lots; absent while there are too few
+     */
+    public record YieldPage(
+            List<YieldCrop> crops,
+            @Maybe String crop,
+            @Maybe Usual usualShare,
+            @Maybe Usual usualPerPlant,
+            @Maybe OwnRange ownShare,
+            List<LotYieldRow> lots,
+            List<StepShare> steps,
+            List<ReasonCount> reasons) {}
+
+    /** @param crop key; null for the one with most lots */
+    @Transactional(readOnly = true)
+    public YieldPage of(String crop, int seasons) {
+        int back = Range.of(1, MOST_SEASONS, "seasons").check("seasons", seasons);
+        List<LotView> all = lots.since(time.today().getYear() - back + 1);
+        Map<UUID, Grown> grown =
+                plantings.grown(all.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        Map<UUID, String> cropKeys = grown.values().stream().collect(Collectors.toMap(Grown::id, Grown::cropKey));
+        Map<String, List<LotView>> byCrop =
+                all.stream().collect(Collectors.groupingBy(lot -> cropKeys.get(lot.plantingId())));
+        Map<UUID, HarvestView> picked =
+                harvests.of(all.stream().map(LotView::id).toList());
+        Map<UUID, BenchView> worked = bench.of(all, cropKeys, picked);
+        List<YieldCrop> known = known(byCrop, worked);
+        String key = crop != null ? crop : known.isEmpty() ? null : known.get(0).key();
+        if (key == null) {
+            return new YieldPage(known, null, null, null, null, List.of(), List.of(), List.of());
+        }
+        Crop of = crops.get(key);
+        List<LotView> clean = byCrop.getOrDefault(key, List.of()).stream()
+                .filter(lot ->
+                        worked.containsKey(lot.id()) && worked.get(lot.id()).clean())
+                .toList();
+        OwnRange own = OwnRange.of(clean.stream()
+                        .mapToDouble(lot -> worked.get(lot.id()).yield().share())
+                        .toArray())
+                .orElse(null);
+        Map<StepKind, List<Double>> shares = new TreeMap<>();
+        for (LotView lot : byCrop.getOrDefault(key, List.of())) {
+            List<StepView> steps =
+                    worked.containsKey(lot.id()) ? worked.get(lot.id()).steps() : List.of();
+            steps.stream()
+                    .filter(step -> step.share() != null)
+                    .forEach(step -> shares.computeIfAbsent(step.kind(), kind -> new ArrayList<>())
+                            .add(step.share()));
+        }
+        return new YieldPage(
+                known,
+                key,
+                of.seedShare().orElse(null),
+                of.seedPerPlant(),
+                own,
+                clean.stream()
+                        .map(lot -> row(
+                                of, lot, grown.get(lot.plantingId()), picked.get(lot.id()), worked.get(lot.id()), own))
+                        .sorted(Comparator.comparing(LotYieldRow::season)
+                                .reversed()
+                                .thenComparing(LotYieldRow::number))
+                        .toList(),
+                shares.entrySet().stream()
+                        .map(kind -> share(kind.getKey(), kind.getValue()))
+                        .toList(),
+                reasons(byCrop.getOrDefault(key, List.of()), worked));
+    }
+
+    /** Most frequent first. */
+    private static List<ReasonCount> reasons(List<LotView> lots, Map<UUID, BenchView> worked) {
+        Map<Optional<MissingReason>, Long> counted = lots.stream()
+                .filter(lot -> worked.containsKey(lot.id()))
+                .flatMap(lot -> worked.get(lot.id()).steps().stream())
+                .filter(StepView::alarm)
+                .collect(Collectors.groupingBy(
+                        step -> Optional.ofNullable(step.missingReason()), Collectors.counting()));
+        return counted.entrySet().stream()
+                .map(one -> new ReasonCount(
+                        one.getKey().orElse(null), one.getValue().intValue()))
+                .sorted(Comparator.comparing(ReasonCount::times).reversed())
+                .toList();
+    }
+
+    private List<YieldCrop> known(Map<String, List<LotView>> byCrop, Map<UUID, BenchView> worked) {
+        Map<String, Integer> clean = new HashMap<>();
+        byCrop.forEach((key, of) -> clean.put(key, (int) of.stream()
+                .map(lot -> worked.get(lot.id()))
+                .filter(view -> view != null && view.clean())
+                .count()));
+        return clean.entrySet().stream()
+                .filter(one -> one.getValue() > 0)
+                .map(one -> new YieldCrop(one.getKey(), crops.get(one.getKey()).name(), one.getValue()))
+                .sorted(Comparator.comparing(YieldCrop::lots).reversed().thenComparing(YieldCrop::name))
+                .toList();
+    }
+
+    private static LotYieldRow row(
+            Crop crop, LotView lot, Grown planting, HarvestView harvest, BenchView view, OwnRange own) {
+        LotYield yield = view.yield();
+        double inRow = planting.inRow() != null ? planting.inRow() : crop.inRow();
+        double betweenRows = planting.betweenRows() != null ? planting.betweenRows() : crop.betweenRows();
+        StepView worst = view.steps().stream()
+                .filter(step -> step.alarm() && step.unaccounted() != null)
+                .max(Comparator.comparing(step -> Math.abs(step.unaccounted())))
+                .orElse(null);
+        return new LotYieldRow(
+                lot.number(),
+                planting.varietyName(),
+                lot.season(),
+                school(crop, view.chain()),
+                harvest.mass().doubleValue(),
+                yield.clean(),
+                yield.share(),
+                yield.perPlant(),
+                yield.clean() / (harvest.plants() * inRow),
+                yield.clean() / (harvest.plants() * inRow * betweenRows),
+                view.minutes() == 0 ? null : yield.clean() * 60 / view.minutes(),
+                view.minutes(),
+                yield.mark(),
+                own == null ? null : own.place(yield.share()),
+                worst == null ? null : worst.unaccounted(),
+                worst == null ? null : worst.kind(),
+                worst == null ? "" : worst.missingBecause());
+    }
+
+    private static Chain.School school(Crop crop, List<StepKind> chain) {
+        return Chain.schools(crop).stream()
+                .filter(school -> school.chain().steps().equals(chain))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static StepShare share(StepKind kind, List<Double> shares) {
+        double[] sorted =
+                shares.stream().mapToDouble(Double::doubleValue).sorted().toArray();
+        double median = (sorted[(sorted.length - 1) / 2] + sorted[sorted.length / 2]) / 2;
+        return new StepShare(
+                kind, sorted.length, Arrays.stream(sorted).min().orElseThrow(), median, sorted[sorted.length - 1]);
+    }
+}

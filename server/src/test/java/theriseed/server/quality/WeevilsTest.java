@@ -1,0 +1,97 @@
+package theriseed.server.quality;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.stepOf;
+import static theriseed.server.Season.with;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+/** The demo's clock stands at 14 August 2026. */
+@DemoFarmTest
+class WeevilsTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    String number;
+
+    @BeforeEach
+    void picked() {
+        season = new Season(port);
+        number = season.grower
+                .post("/api/lots", record("plantingId", season.planted("pea", "2026-02-20", 300)))
+                .ok()
+                .get("number")
+                .asString();
+        season.grower
+                .post("/api/lots/" + number + "/picks", with(Season.harvestOf(9000, 290), "pickedOn", "2026-06-10"))
+                .ok();
+    }
+
+    private Client.Answer look(String day, int seeds, int bored) {
+        return season.grower.post(
+                "/api/lots/" + number + "/weevils", record("lookedOn", day, "seeds", seeds, "bored", bored));
+    }
+
+    private JsonNode weevils() {
+        return season.lot(number).at("/known/weevils");
+    }
+
+    private List<String> acts() {
+        List<String> acts = new ArrayList<>();
+        season.grower.get("/api/today").ok().get("acts").forEach(act -> {
+            if (act.path("lot").asString().equals(number)) {
+                acts.add(act.get("kind").asString());
+            }
+        });
+        return acts;
+    }
+
+    private void frozen(String from, String to) {
+        season.step(number, with(stepOf("FREEZE", 9000, 9000), "begunAt", from, "endedAt", to));
+    }
+
+    @Test
+    void boredSeedIsFrozenLongEnoughAndLookedAtAgain() {
+        assertThat(weevils().isMissingNode()).isTrue();
+        look("2026-06-12", 200, 5).ok();
+        assertThat(weevils().get("next").asString()).isEqualTo("FREEZE");
+        assertThat(acts()).contains("FREEZE");
+        frozen("2026-06-13T09:00", "2026-06-16T09:00");
+        assertThat(weevils().get("next").asString())
+                .as("three days are too few")
+                .isEqualTo("FREEZE");
+        frozen("2026-06-17T09:00", "2026-06-26T09:00");
+        assertThat(weevils().get("next").asString()).isEqualTo("LOOK_AGAIN");
+        assertThat(weevils().get("due").asString()).isEqualTo("2026-08-07");
+        assertThat(acts()).contains("LOOK_FOR_WEEVILS").doesNotContain("FREEZE");
+        look("2026-08-14", 200, 0).ok();
+        assertThat(weevils().get("next").asString()).isEqualTo("NOTHING");
+        assertThat(acts()).doesNotContain("LOOK_FOR_WEEVILS");
+    }
+
+    @Test
+    void aLookIsCorrectedAndCheckedForSense() {
+        assertThat(look("2026-06-12", 200, 201).field()).isEqualTo("bored");
+        assertThat(look("2026-06-12", 0, 0).field()).isEqualTo("seeds");
+        assertThat(look("2026-06-09", 200, 1).field()).isEqualTo("lookedOn");
+        String id = look("2026-06-12", 200, 50).ok().get("id").asString();
+        season.grower
+                .put(
+                        "/api/weevil-looks/" + id,
+                        record("lookedOn", "2026-06-12", "seeds", 200, "bored", 5, "version", 0, "reason", "a nought"))
+                .ok();
+        assertThat(weevils().get("share").asDouble()).isEqualTo(0.025);
+        assertThat(season.lot(number).get("corrections").findValuesAsString("was"))
+                .contains("50");
+    }
+}

@@ -1,0 +1,77 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { answers, forget, sent } from '$lib/api/pretend';
+import ChainBoard from './ChainBoard.svelte';
+
+vi.mock('$lib/api/session.svelte', () => ({ session: { works: true, grower: true } }));
+
+vi.mock('$lib/api/api', async (actual) =>
+	(await import('$lib/api/pretend')).pretend(await actual<typeof import('$lib/api/api')>())
+);
+
+const CHOICE: Schemas['ChainChoice'] = {
+	now: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY'],
+	schools: [
+		{ school: 'FERMENTED', steps: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY'] },
+		{ school: 'WASHED', steps: ['EXTRACT', 'RINSE', 'DRY'] }
+	],
+	own: [{ name: 'tub and jar', steps: ['EXTRACT', 'SOAK', 'RINSE', 'DRY', 'HAND_PICK'] }],
+	last: []
+};
+
+describe('the way a lot goes', () => {
+	const changed = vi.fn();
+	const bodies = () => sent().map((one) => one.body);
+	const steps = () => screen.getByRole('list', { name: 'Chain' }).textContent!;
+
+	beforeEach(async () => {
+		forget();
+		answers.set('GET /api/lots/{number}/chain', CHOICE);
+		changed.mockReset();
+		render(ChainBoard, {
+			number: '26-TOM-01-X',
+			cropKey: 'tomato',
+			changed,
+			bench: { chain: CHOICE.now, left: ['FERMENT', 'RINSE', 'DRY'] } as Schemas['BenchView']
+		});
+		const details = document.querySelector('details')!;
+		details.open = true;
+		await fireEvent(details, new Event('toggle'));
+		await waitFor(() => expect(screen.getByRole('button', { name: 'wash' })).toBeTruthy());
+	});
+
+	it('tells what is done from what comes', () => {
+		expect(steps()).toMatch(/squeezed out\s*ferment\s*rinse and pour off\s*dry/);
+	});
+	it('leaves a step out and keeps what is behind', async () => {
+		await fireEvent.click(screen.getByRole('button', { name: 'Leave out ferment' }));
+		await waitFor(() => expect(changed).toHaveBeenCalledOnce());
+		expect(bodies()).toEqual([{ steps: ['EXTRACT', 'RINSE', 'DRY'] }]);
+	});
+	it('does a step earlier', async () => {
+		await fireEvent.click(screen.getByRole('button', { name: 'Rinse and pour off earlier' }));
+		await waitFor(() => expect(bodies()).toEqual([{ steps: ['EXTRACT', 'RINSE', 'FERMENT', 'DRY'] }]));
+	});
+	it('goes another way from where it stands', async () => {
+		await fireEvent.click(screen.getByRole('button', { name: 'tub and jar' }));
+		await waitFor(() =>
+			expect(bodies()).toEqual([{ steps: ['EXTRACT', 'SOAK', 'RINSE', 'DRY', 'HAND_PICK'] }])
+		);
+	});
+	it('does not offer the way it goes already', () => {
+		expect(screen.getByRole('button', { name: 'ferment' }).hasAttribute('disabled')).toBe(true);
+		expect(screen.getByRole('button', { name: 'wash' }).hasAttribute('disabled')).toBe(false);
+	});
+	it('adds a step at the end', async () => {
+		await fireEvent.change(screen.getByLabelText('Add a step'), { target: { value: 'FREEZE' } });
+		await waitFor(() =>
+			expect(bodies()).toEqual([{ steps: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY', 'FREEZE'] }])
+		);
+	});
+	it('keeps the order under a name of the farm’s own', async () => {
+		await fireEvent.input(screen.getByLabelText('Keep this order as'), { target: { value: 'long ferment' } });
+		await fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+		await waitFor(() => expect(bodies()).toEqual([{ name: 'long ferment', steps: CHOICE.now }]));
+	});
+});

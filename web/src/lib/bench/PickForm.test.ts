@@ -1,0 +1,71 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Attempt } from '$lib/form/attempt.svelte';
+import PickForm from './PickForm.svelte';
+
+vi.mock('$lib/api/session.svelte', () => ({
+	session: { units: 'METRIC', today: '2026-08-14', account: { name: 'hand' } }
+}));
+
+describe('a pick', () => {
+	const save = vi.fn(async () => {});
+	const type = (label: string, value: string) =>
+		fireEvent.input(screen.getByLabelText(label), { target: { value } });
+	const choose = (label: string, value: string) =>
+		fireEvent.change(screen.getByLabelText(label), { target: { value } });
+	const into = () => fireEvent.click(screen.getByRole('button', { name: 'Into the lot' }));
+
+	beforeEach(() => save.mockClear());
+
+	it('is of the whole planting, dry and ripe on the plant, unless it is said otherwise', async () => {
+		render(PickForm, { attempt: new Attempt(), standing: 300, containers: 2, save });
+		await type('Mass', '1.2');
+		await type('Plants picked', '60');
+		await into();
+		await waitFor(() =>
+			expect(save).toHaveBeenCalledWith({
+				pickedOn: '2026-08-14',
+				mass: 1200,
+				plants: 60,
+				pieces: undefined,
+				containers: 2,
+				dampness: 'DRY',
+				pickedFrom: 'PLANTING',
+				which: '',
+				indoors: false,
+				pickedBy: 'hand',
+				note: ''
+			})
+		);
+	});
+	it('asks which only where it is not the whole', async () => {
+		render(PickForm, { attempt: new Attempt(), standing: 300, save });
+		expect(screen.queryByLabelText('Which')).toBeNull();
+		await choose('Picked from', 'STRETCH');
+		await type('Which', 'bed 3');
+		await type('Mass', '0.5');
+		await type('Plants picked', '9');
+		await into();
+		await waitFor(() =>
+			expect(save).toHaveBeenCalledWith(expect.objectContaining({ pickedFrom: 'STRETCH', which: 'bed 3' }))
+		);
+	});
+	it('begins with tagged fruit where flowers were pollinated by hand', () => {
+		render(PickForm, { attempt: new Attempt(), standing: 14, tagged: true, save });
+		expect((screen.getByLabelText('Picked from') as HTMLSelectElement).value).toBe('TAGGED');
+	});
+	it('waits for the label', async () => {
+		render(PickForm, { attempt: new Attempt(), standing: 14, ready: false, save });
+		expect(screen.getByRole('button', { name: 'Into the lot' }).hasAttribute('disabled')).toBe(true);
+	});
+	it('names what is missing instead of sending nothing', async () => {
+		render(PickForm, { attempt: new Attempt(), standing: 14, save });
+		await type('Plants picked', 'some');
+		await type('Mass', '1');
+		await into();
+		await waitFor(() =>
+			expect(screen.getByLabelText('Plants picked').getAttribute('aria-invalid')).toBe('true')
+		);
+		expect(save).not.toHaveBeenCalled();
+	});
+});

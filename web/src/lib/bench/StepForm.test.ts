@@ -1,0 +1,97 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { answers, forget } from '$lib/api/pretend';
+import { Attempt } from '$lib/form/attempt.svelte';
+import { live } from '$lib/instruments/live.svelte';
+import StepForm from './StepForm.svelte';
+
+vi.mock('$lib/api/session.svelte', () => ({
+	session: { units: 'METRIC', now: '2026-08-14T07:10', farm: { timeZone: 'UTC' } }
+}));
+
+vi.mock('$lib/api/api', async (actual) =>
+	(await import('$lib/api/pretend')).pretend(await actual<typeof import('$lib/api/api')>())
+);
+
+type Kind = Schemas['StepRequest']['kind'];
+
+describe('a step at the bench', () => {
+	const finish = vi.fn<(request: Schemas['StepRequest']) => Promise<void>>(async () => {});
+	const begin = vi.fn<(request: Schemas['StepRequest']) => Promise<void>>(async () => {});
+	const show = (kind: Kind, more: object = {}) =>
+		render(StepForm, {
+			attempt: new Attempt(),
+			chain: ['DRY', 'THRESH', 'SCREEN'] as Kind[],
+			kind,
+			massBefore: 5000,
+			floating: 'SAYS_NOTHING' as const,
+			tried: () => {},
+			begin,
+			finish,
+			taken: () => {},
+			...more
+		});
+	const type = (label: string, value: string) =>
+		fireEvent.input(screen.getByLabelText(label), { target: { value } });
+
+	beforeEach(() => {
+		finish.mockClear();
+		begin.mockClear();
+		live.shown = [];
+		forget();
+		answers.set('GET /api/cautions', []);
+	});
+
+	it('begins what takes time and keeps what is done at once', async () => {
+		show('DRY');
+		await type('Dry it to', '9');
+		await fireEvent.click(screen.getByRole('button', { name: /^Begin/ }));
+		await waitFor(() => expect(begin).toHaveBeenCalledOnce());
+		expect(begin.mock.lastCall![0]).toMatchObject({ kind: 'DRY', massIn: 5000, target: 9, people: 1 });
+		expect('massOut' in begin.mock.lastCall![0]).toBe(false);
+	});
+	it('remembers the screen of last time beside the field', async () => {
+		show('SCREEN', { last: [{ kind: 'SCREEN', way: 'round holes', hole: 4.5 }] });
+		expect(screen.getByText('last time: 4.5 mm')).toBeTruthy();
+		await type('Holes of the screen', '4.2');
+		await type('Came out', '4.8');
+		await type('People', '2');
+		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await waitFor(() => expect(finish).toHaveBeenCalledOnce());
+		expect(finish.mock.lastCall![0]).toMatchObject({ hole: 4.2, people: 2, massOut: 4800 });
+	});
+	it('says at the rinse that good seed of this crop floats, and counts the rounds', async () => {
+		show('RINSE');
+		expect(screen.getByText(/Good seed of this crop floats too/)).toBeTruthy();
+		await type('Rounds until clear', '4');
+		await type('Came out', '0.5');
+		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await waitFor(() => expect(finish.mock.lastCall?.[0].rounds).toBe(4));
+	});
+	it('takes what came out from the scale once it has settled', async () => {
+		live.shown = [{ kind: 'SCALE', name: 'simulated scale', unit: 'g', value: 812.4, steady: false }];
+		show('THRESH');
+		expect(screen.queryByRole('button', { name: /from the scale/ })).toBeNull();
+		live.shown = [{ kind: 'SCALE', name: 'simulated scale', unit: 'g', value: 812.4, steady: true }];
+		await waitFor(() =>
+			expect(screen.getAllByRole('button', { name: /from the scale/ }).length).toBeGreaterThan(0)
+		);
+		await fireEvent.click(screen.getAllByRole('button', { name: /from the scale/ })[0]);
+		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await waitFor(() => expect(finish.mock.lastCall?.[0].massOut).toBe(812.4));
+	});
+	it('asks why when mass went missing, in kinds that can be counted', async () => {
+		show('THRESH', { seen: { share: 0.4, unaccounted: 31.2, alarm: true } as Schemas['StepView'] });
+		await type('Came out', '2');
+		await fireEvent.change(screen.getByLabelText('Why is mass missing?'), { target: { value: 'EATEN' } });
+		await type('In words', 'mice in the shed');
+		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await waitFor(() =>
+			expect(finish.mock.lastCall?.[0]).toMatchObject({
+				missingReason: 'EATEN',
+				missingBecause: 'mice in the shed'
+			})
+		);
+	});
+});

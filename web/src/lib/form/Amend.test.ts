@@ -1,0 +1,84 @@
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '$lib/api/api';
+import Amend, { type Amended, type Entry } from './Amend.svelte';
+
+const ENTRIES: Entry[] = [
+	{ name: 'plants', label: 'How many', value: '110', type: 'number' },
+	{ name: 'note', label: 'Note', value: 'two trays' }
+];
+
+describe('correcting a record where it stands', () => {
+	const save = vi.fn<Amended>(async () => undefined);
+	const done = vi.fn();
+	const open = () => fireEvent.click(screen.getByRole('button', { name: 'Correct: the count' }));
+	const dialog = () => within(screen.getByRole('dialog', { name: 'Correct: the count' }));
+	const type = (label: string, value: string) =>
+		fireEvent.input(dialog().getByLabelText(label), { target: { value } });
+	const keep = () => fireEvent.click(dialog().getByRole('button', { name: 'Keep the correction' }));
+
+	beforeEach(() => {
+		save.mockReset();
+		save.mockResolvedValue(undefined);
+		done.mockReset();
+		HTMLDialogElement.prototype.showModal = function () {
+			this.open = true;
+		};
+		HTMLDialogElement.prototype.close = function () {
+			this.open = false;
+		};
+		render(Amend, { what: 'the count', entries: ENTRIES, version: 3, save, done });
+	});
+
+	it('sends what was typed with the version it was made from and the reason', async () => {
+		await open();
+		await type('How many', '101');
+		await type('Why it is corrected', 'one tray twice');
+		await keep();
+		expect(save).toHaveBeenCalledWith(
+			{ plants: '101', note: 'two trays' },
+			{ version: 3, reason: 'one tray twice' }
+		);
+		await waitFor(() => expect(done).toHaveBeenCalledOnce());
+		expect(screen.queryByLabelText('How many')).toBeNull();
+	});
+
+	it('keeps what was typed when the server refuses it, and says at which field', async () => {
+		save.mockRejectedValue(
+			new Problem('plants: -1 is outside the valid range', 400, 'plants', '-1', '[0, 10] plants')
+		);
+		await open();
+		await type('How many', '-1');
+		await keep();
+		await waitFor(() =>
+			expect(dialog().getByLabelText('How many').getAttribute('aria-invalid')).toBe('true')
+		);
+		expect((dialog().getByLabelText('How many') as HTMLInputElement).value).toBe('-1');
+		expect(done).not.toHaveBeenCalled();
+	});
+
+	it('shows both versions of a clash and keeps mine over theirs', async () => {
+		save.mockRejectedValueOnce(
+			new Problem('changed', 409, undefined, undefined, undefined, {
+				plants: 99,
+				note: 'two trays',
+				version: 4
+			})
+		);
+		await open();
+		await type('How many', '101');
+		await keep();
+		await waitFor(() => expect(dialog().getByText('99')).toBeTruthy());
+		expect(dialog().queryByRole('rowheader', { name: 'Note' })).toBeNull();
+		await fireEvent.click(dialog().getByRole('button', { name: 'Keep mine' }));
+		await waitFor(() => expect(save.mock.lastCall![1].version).toBe(4));
+	});
+
+	it('starts from the record again when it is opened again', async () => {
+		await open();
+		await type('How many', '7');
+		await fireEvent.click(dialog().getByRole('button', { name: 'Leave it as it was' }));
+		await open();
+		expect((dialog().getByLabelText('How many') as HTMLInputElement).value).toBe('110');
+	});
+});

@@ -1,0 +1,40 @@
+<script lang="ts">
+	import { ask, POST } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { numberIn } from '$lib/form/typed';
+
+	let { number, kept }: { number: string; kept: () => void } = $props();
+	const attempt = new Attempt();
+	let lookedOn = $state(session.today);
+	let seeds = $state('200');
+	let bored = $state('');
+	const LABELS = { lookedOn: 'Looked on', seeds: 'Seeds looked at', bored: 'Bored' };
+
+	function keep(event: SubmitEvent) {
+		event.preventDefault();
+		void attempt.run(async () => {
+			await ask(
+				POST('/api/lots/{number}/weevils', {
+					params: { path: { number } },
+					body: { lookedOn, seeds: numberIn('seeds', seeds), bored: numberIn('bored', bored) }
+				})
+			);
+			kept();
+		});
+	}
+</script>
+
+<form class="grid gap-4 sm:grid-cols-3" onsubmit={keep}>
+	<TextField label={LABELS.seeds} name="seeds" {attempt} inputmode="numeric" bind:value={seeds} />
+	<TextField label={LABELS.bored} name="bored" {attempt} inputmode="numeric" bind:value={bored} />
+	<TextField label={LABELS.lookedOn} name="lookedOn" type="date" {attempt} bind:value={lookedOn} />
+	<p class="text-sm text-soft sm:col-span-3">
+		Taken as they come from the mixed lot. Round holes, or a thin window in the skin with a weevil under it.
+	</p>
+	<div class="sm:col-span-3"><Trouble {attempt} labels={LABELS} /></div>
+	<div><Act main type="submit" disabled={attempt.busy}>Keep this look</Act></div>
+</form>
