@@ -97,9 +97,11 @@ public record DryingCurve(
     private static double slope(double[] x, double[] y) {
         double together = 0;
         double alone = 0;
+        double middle = mean(x);
+        double level = mean(y);
         for (int i = 0; i < x.length; i++) {
-            together += (x[i] - mean(x)) * (y[i] - mean(y));
-            alone += (x[i] - mean(x)) * (x[i] - mean(x));
+            together += (x[i] - middle) * (y[i] - level);
+            alone += (x[i] - middle) * (x[i] - middle);
         }
         return together / alone;
     }

@@ -38,7 +38,9 @@ public record BoredSeed(double share, double upper, Next next, LocalDate due) {
         Range.of(1, 100_000, "seeds").check("seeds", seeds);
         Range.of(0, seeds, "seeds").check("bored", bored);
         boolean since = frozen.filter(day -> !day.isBefore(lookedOn)).isPresent();
-        Next next = since ? Next.LOOK_AGAIN : bored > 0 ? Next.FREEZE : Next.NOTHING;
+        boolean tooSoon = frozen.filter(day -> lookedOn.isBefore(day.plusDays(LOOK_AGAIN_AFTER)))
+                .isPresent();
+        Next next = since || tooSoon && bored == 0 ? Next.LOOK_AGAIN : bored > 0 ? Next.FREEZE : Next.NOTHING;
         LocalDate due = switch (next) {
             case FREEZE -> lookedOn;
             case LOOK_AGAIN -> frozen.orElseThrow().plusDays(LOOK_AGAIN_AFTER);

@@ -28,6 +28,21 @@ class BoredSeedTest {
     }
 
     @Test
+    void aLookBeforeTheRestHasHatchedSettlesNothing() {
+        LocalDate frozen = LOOKED.plusDays(9);
+        assertThat(BoredSeed.of(200, 0, frozen.plusDays(16), Optional.of(frozen))
+                        .next())
+                .isEqualTo(Next.LOOK_AGAIN);
+        assertThat(BoredSeed.of(200, 1, frozen.plusDays(16), Optional.of(frozen))
+                        .next())
+                .as("the freezing did not kill them")
+                .isEqualTo(Next.FREEZE);
+        assertThat(BoredSeed.of(200, 0, frozen.plusDays(42), Optional.of(frozen))
+                        .next())
+                .isEqualTo(Next.NOTHING);
+    }
+
+    @Test
     void noneFoundIsNotNone() {
         BoredSeed none = BoredSeed.of(100, 0, LOOKED, Optional.empty());
         assertThat(none.next()).isEqualTo(Next.NOTHING);
