@@ -15,48 +15,6 @@ public final class Schools {
     private static final Set<String> LIFTED_OR_LEFT =
             Set.of("beetroot", "carrot", "onion", "cabbage", "swede", "turnip", "winter-radish", "celeriac", "chicory");
     private static final Set<String> LEFT_AS_A_RULE = Set.of("parsnip", "leek", "kale", "brussels-sprout");
-    private static final Set<String> FLOAT_FAIR = Set.of(
-            "tomato",
-            "cucumber",
-            "melon",
-            "watermelon",
-            "onion",
-            "leek",
-            "pea",
-            "common-bean",
-            "flour-maize",
-            "sweetcorn");
-    private static final Set<String> FLOAT_MISLEADS = Set.of(
-            "squash-maxima",
-            "squash-moschata",
-            "courgette",
-            "pumpkin-pepo",
-            "luffa",
-            "bottle-gourd",
-            "aubergine",
-            "sweet-pepper",
-            "hot-pepper",
-            "lettuce",
-            "endive",
-            "chicory",
-            "sunflower",
-            "zinnia",
-            "calendula",
-            "carrot",
-            "parsnip",
-            "dill",
-            "fennel",
-            "coriander",
-            "parsley",
-            "celery",
-            "celeriac",
-            "beetroot",
-            "chard",
-            "spinach",
-            "orache",
-            "nasturtium",
-            "hollyhock",
-            "new-zealand-spinach");
     private static final Set<String> CRACKS_WHEN_HOT =
             Set.of("pea", "common-bean", "runner-bean", "broad-bean", "cowpea", "soybean");
 
@@ -158,12 +116,12 @@ public final class Schools {
                     "warm and dry air, as for other seed",
                     "never above 35 °C nor in air below 15 % humidity: large seed cracks"),
             Rule.of(
-                    crop -> FLOAT_FAIR.contains(crop.key()) || crop.family().equals("Brassicaceae"),
+                    crop -> Floating.of(crop) == Floating.FAIR_HINT,
                     "does floating tell",
                     "it cleans fairly well after a short stir, and dry at once",
                     "it never tells what is alive: old seed sinks too"),
             Rule.of(
-                    crop -> FLOAT_MISLEADS.contains(crop.key()),
+                    crop -> Floating.of(crop) == Floating.SAYS_NOTHING,
                     "does floating tell",
                     "throw out what floats",
                     "keep it: sound seed of this crop floats for the air it holds; only a germination test tells"),

@@ -29,7 +29,12 @@ public record PollenControl(boolean sheds, boolean takes) {
         OPEN,
         CAGED,
         BAGGED,
-        HAND_POLLINATED
+        HAND_POLLINATED;
+
+        /** Whether only fruit of flowers that were treated, and tagged, is true. */
+        public boolean tagsFruit() {
+            return this == BAGGED || this == HAND_POLLINATED;
+        }
     }
 
     /**

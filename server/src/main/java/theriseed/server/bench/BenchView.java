@@ -2,9 +2,9 @@ package theriseed.server.bench;
 
 import java.math.BigDecimal;
 import java.util.List;
-import theriseed.core.bench.Floating;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Floating;
 import theriseed.core.crop.Usual;
 import theriseed.server.base.Maybe;
 

@@ -7,12 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import theriseed.core.bench.Chain;
-import theriseed.core.bench.Floating;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
+import theriseed.core.crop.Floating;
 import theriseed.core.measure.Range;
 import theriseed.server.harvest.HarvestView;
 

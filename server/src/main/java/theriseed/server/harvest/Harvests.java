@@ -126,8 +126,7 @@ public class Harvests implements Picking {
 
     /** Where flowers are pollinated by hand, only fruit that has its tag may come to the true seed. */
     private void checkApart(LotView lot, Grown planting, PickFacts facts) {
-        boolean byHand = planting.control() == PollenControl.Kind.HAND_POLLINATED
-                || planting.control() == PollenControl.Kind.BAGGED;
+        boolean byHand = planting.control().tagsFruit();
         boolean tagged = facts.pickedFrom() == PickedFrom.TAGGED;
         if (byHand && !lot.untagged() && !tagged) {
             throw new Refused(

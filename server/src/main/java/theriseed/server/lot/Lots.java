@@ -10,7 +10,6 @@ import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Grade;
-import theriseed.core.isolation.PollenControl;
 import theriseed.core.lot.LotNumber;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Corrections;
@@ -177,9 +176,7 @@ public class Lots {
     }
 
     private static void checkByHand(PlantingView planting) {
-        boolean byHand = planting.control() == PollenControl.Kind.HAND_POLLINATED
-                || planting.control() == PollenControl.Kind.BAGGED;
-        if (!byHand) {
+        if (!planting.control().tagsFruit()) {
             throw new Refused(
                     "untagged",
                     true,

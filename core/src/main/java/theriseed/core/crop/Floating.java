@@ -1,7 +1,6 @@
-package theriseed.core.bench;
+package theriseed.core.crop;
 
 import java.util.Set;
-import theriseed.core.crop.Crop;
 
 /**
  * What it means when seed of a crop floats. It is a help in cleaning and never a test of life: sinking does not mean alive,
@@ -21,20 +20,6 @@ public enum Floating {
             "cucumber",
             "melon",
             "watermelon",
-            "kale",
-            "cabbage",
-            "broccoli",
-            "cauliflower",
-            "brussels-sprout",
-            "kohlrabi",
-            "collard",
-            "turnip",
-            "asian-greens",
-            "mustard-greens",
-            "swede",
-            "siberian-kale",
-            "radish",
-            "winter-radish",
             "onion",
             "leek",
             "pea",
@@ -81,7 +66,7 @@ public enum Floating {
             "new-zealand-spinach");
 
     public static Floating of(Crop crop) {
-        if (FAIR.contains(crop.key())) {
+        if (FAIR.contains(crop.key()) || crop.family().equals("Brassicaceae")) {
             return FAIR_HINT;
         }
         return GOOD_SEED_FLOATS.contains(crop.key()) ? SAYS_NOTHING : NOT_KNOWN;

@@ -1,11 +1,10 @@
-package theriseed.core.bench;
+package theriseed.core.crop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import theriseed.core.crop.CropTable;
 
 class FloatingTest {
     private static Floating of(String key) {
@@ -23,7 +22,8 @@ class FloatingTest {
         long named = CropTable.shipped().all().stream()
                 .filter(crop -> Floating.of(crop) != Floating.NOT_KNOWN)
                 .count();
-        assertThat(named).as("27 that sink when good and 35 that float").isEqualTo(62);
+        assertThat(named).as("28 that sink when good and 35 that float").isEqualTo(63);
+        assertThat(of("rocket")).isEqualTo(Floating.FAIR_HINT);
         assertThat(of("poppy")).isEqualTo(Floating.NOT_KNOWN);
     }
 
