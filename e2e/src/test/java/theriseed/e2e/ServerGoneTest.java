@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
+import java.net.BindException;
 import java.net.ServerSocket;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,10 +30,23 @@ class ServerGoneTest {
 
     @BeforeEach
     void startOnAPortOfItsOwn() throws IOException {
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
+        port = freePort();
         server = start();
+    }
+
+    /**
+     * A port nobody is handed by the system: while the server is away, one of those it hands out
+     * could become the near end of the browser's own next try to connect.
+     */
+    private static int freePort() throws IOException {
+        for (int candidate = 8600; candidate < 9000; candidate++) {
+            try (ServerSocket free = new ServerSocket(candidate)) {
+                return free.getLocalPort();
+            } catch (BindException taken) {
+                continue;
+            }
+        }
+        throw new BindException("no port is free between 8600 and 8999");
     }
 
     @AfterEach
