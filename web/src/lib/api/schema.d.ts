@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/picks/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings": {
         parameters: {
             query?: never;
@@ -2099,6 +2115,7 @@ export interface components {
             /** @enum {string} */
             next?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             steps: components["schemas"]["StepView"][];
+            toKeep?: components["schemas"]["Usual"];
             underWay?: components["schemas"]["StepView"];
             yield?: components["schemas"]["LotYield"];
         };
@@ -2205,6 +2222,7 @@ export interface components {
             now: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             own: components["schemas"]["NamedChain"][];
             schools: components["schemas"]["SchoolView"][];
+            shares: components["schemas"]["StepShare"][];
         };
         ChainRequest: {
             steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
@@ -2643,6 +2661,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Figures: {
+            alarm: boolean;
+            massIn: number;
+            /** Format: double */
+            share?: number;
+            /** Format: double */
+            unaccounted?: number;
+        };
         FirstFlower: {
             reason?: string;
             /** Format: date */
@@ -2964,6 +2990,13 @@ export interface components {
             thrownOut: number;
             /** Format: int32 */
             version: number;
+        };
+        LotChanges: {
+            steps: components["schemas"]["StepChange"][];
+            /** Format: double */
+            yieldAfter?: number;
+            /** Format: double */
+            yieldBefore?: number;
         };
         LotKnown: {
             bench?: components["schemas"]["BenchView"];
@@ -4103,6 +4136,14 @@ export interface components {
             store?: components["schemas"]["StoreForecast"];
             worth?: components["schemas"]["Worth"];
         };
+        StepChange: {
+            after: components["schemas"]["Figures"];
+            before: components["schemas"]["Figures"];
+            /** @enum {string} */
+            kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            /** Format: int32 */
+            place: number;
+        };
         StepRequest: {
             /** Format: date-time */
             begunAt?: string;
@@ -4151,6 +4192,14 @@ export interface components {
             median: number;
             /** Format: int32 */
             steps: number;
+        };
+        StepTried: {
+            changes: components["schemas"]["LotChanges"];
+            /** Format: double */
+            meant?: number;
+            /** @enum {string} */
+            place?: "BELOW" | "WITHIN" | "ABOVE";
+            step: components["schemas"]["StepView"];
         };
         StepView: {
             alarm: boolean;
@@ -6029,7 +6078,9 @@ export interface operations {
     };
     preview_1: {
         parameters: {
-            query?: never;
+            query?: {
+                corrects?: string;
+            };
             header?: never;
             path: {
                 number: string;
@@ -6048,7 +6099,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StepView"];
+                    "application/json": components["schemas"]["StepTried"];
                 };
             };
         };
@@ -6223,6 +6274,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PickView"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query: {
+                mass: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotChanges"];
                 };
             };
         };

@@ -17,7 +17,8 @@ const CHOICE: Schemas['ChainChoice'] = {
 		{ school: 'WASHED', steps: ['EXTRACT', 'RINSE', 'DRY'] }
 	],
 	own: [{ name: 'tub and jar', steps: ['EXTRACT', 'SOAK', 'RINSE', 'DRY', 'HAND_PICK'] }],
-	last: []
+	last: [],
+	shares: []
 };
 
 describe('the way a lot goes', () => {

@@ -9,6 +9,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
+	import Changes from './Changes.svelte';
 	import { DAMPNESS, PICKED_FROM } from '$lib/words/words';
 
 	type Request = Schemas['PickRequest'];
@@ -26,6 +27,10 @@
 		pick?: Schemas['PickView'];
 		/** Whether the label is on, so that it may be filled. */
 		ready?: boolean;
+		/** Called with the mass while a pick is corrected. */
+		reweighed?: (grams: number) => void;
+		/** What that mass would change. */
+		changes?: Schemas['LotChanges'];
 		save: (request: Request) => Promise<void>;
 		taken?: () => void;
 	}
@@ -37,6 +42,8 @@
 		containers = 1,
 		pick,
 		ready = true,
+		reweighed = () => {},
+		changes,
 		save,
 		taken = () => {}
 	}: Props = $props();
@@ -71,6 +78,10 @@
 	};
 	const words = <T extends string>(of: Record<T, string>) =>
 		(Object.keys(of) as T[]).map((value) => ({ value, label: of[value] }));
+
+	$effect(() => {
+		if (was && grams > 0 && grams !== was.mass) reweighed(grams);
+	});
 
 	const send = () =>
 		void attempt.run(() =>
@@ -162,6 +173,7 @@
 		</div>
 	</details>
 	<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
+	{#if changes && grams !== was?.mass}<div class="col-span-full"><Changes {changes} /></div>{/if}
 	<Correcting
 		{attempt}
 		labels={LABELS}

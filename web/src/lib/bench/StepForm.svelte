@@ -1,6 +1,9 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import Caution from './Caution.svelte';
+	import Expected from './Expected.svelte';
+	import GoneFields, { type Gone } from './GoneFields.svelte';
+	import Seen from './Seen.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
@@ -10,7 +13,7 @@
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { massIn, maybeNumberIn } from '$lib/form/typed';
-	import { mass, percent } from '$lib/units/units';
+	import { mass } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
 	import { FLOATING, HOW, MISSING, STEP, WAYS } from '$lib/words/words';
 
@@ -26,10 +29,14 @@
 		step?: Schemas['StepView'];
 		/** How each kind of step was done the last time with this crop. */
 		last?: Schemas['LastWay'][];
+		/** What the farm's other lots of the crop let through in each kind of step. */
+		shares?: Schemas['StepShare'][];
+		/** Share of what there is that the steps left usually keep. */
+		toKeep?: Schemas['Usual'];
 		floating: Schemas['BenchView']['floating'];
 		correcting?: boolean;
 		/** What the rules say of what is typed. */
-		seen?: Schemas['StepView'];
+		seen?: Schemas['StepTried'];
 		tried: (request: Request) => void;
 		begin?: (request: Request) => Promise<void>;
 		finish: (request: Request) => Promise<void>;
@@ -42,6 +49,8 @@
 		massBefore,
 		step,
 		last = [],
+		shares = [],
+		toKeep,
 		floating,
 		correcting = false,
 		seen,
@@ -59,9 +68,13 @@
 	let inGrams = $state(was?.massIn ?? massBefore);
 	let outGrams = $state(was?.massOut ?? NaN);
 	let waterGrams = $state(was?.waterAdded || NaN);
-	let goneGrams = $state(was?.byProducts[0]?.mass ?? NaN);
-	let what = $state(was?.byProducts[0]?.what ?? '');
-	let goneTo = $state(was?.byProducts[0]?.goneTo ?? 'compost');
+	let gone = $state<Gone[]>(
+		was && was.byProducts.length > 0
+			? was.byProducts.map((one) => ({ grams: one.mass, what: one.what, goneTo: one.goneTo }))
+			: [{ grams: NaN, what: '', goneTo: 'compost' }]
+	);
+	/** Counts how often a weight was put right, so that its field shows the new one. */
+	let putRight = $state(0);
 	let minutes = $state(String(was?.minutes ?? ''));
 	let people = $state(String(was?.people ?? 1));
 	let vessels = $state(was?.vessels ?? '');
@@ -118,11 +131,12 @@
 	const takesTime = $derived(['FERMENT', 'DRY', 'SOAK', 'FREEZE'].includes(chosen));
 	const caution = $derived(HOW[chosen].caution);
 	const before = $derived(last.find((one) => one.kind === chosen));
+	const own = $derived(shares.find((one) => one.kind === chosen));
+	const doubted = $derived(Number.isFinite(outGrams) ? seen?.meant : undefined);
 	const open = $derived(was !== undefined && was.massOut === undefined);
 
 	function request(withOut: boolean): Request {
 		const zone = session.farm?.timeZone ?? 'UTC';
-		const gone = Number.isFinite(goneGrams) && goneGrams !== 0;
 		return {
 			kind: chosen,
 			...(was ? { begunAt: inZone(was.begunAt, zone) } : {}),
@@ -131,8 +145,12 @@
 			waterAdded: Number.isFinite(waterGrams) ? waterGrams : 0,
 			...(withOut ? { massOut: massIn('massOut', outGrams) } : {}),
 			byProducts: gone
-				? [{ what: what || USUAL_GONE[chosen] || 'what was left', mass: goneGrams, goneTo }]
-				: [],
+				.filter((one) => Number.isFinite(one.grams) && one.grams !== 0)
+				.map((one) => ({
+					what: one.what || USUAL_GONE[chosen] || 'what was left',
+					mass: one.grams,
+					goneTo: one.goneTo
+				})),
 			moistureIn: maybeNumberIn('moistureIn', moistureIn),
 			moistureOut: maybeNumberIn('moistureOut', moistureOut),
 			temperature: maybeNumberIn('temperature', temperature),
@@ -224,16 +242,19 @@
 			unit="%"
 			hint="only if measured"
 		/>{/if}
-	<MassField
-		label={LABELS.massOut}
-		name="massOut"
-		heavy={massBefore >= 4000}
-		{attempt}
-		bind:grams={outGrams}
-		scale
-		scaleKey={open ? undefined : 'r'}
-		hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
-	/>
+	{#if !correcting}<div class="sm:col-span-2"><Expected massIn={inGrams} {own} {toKeep} /></div>{/if}
+	{#key putRight}
+		<MassField
+			label={LABELS.massOut}
+			name="massOut"
+			heavy={massBefore >= 4000}
+			{attempt}
+			bind:grams={outGrams}
+			scale
+			scaleKey={open ? undefined : 'r'}
+			hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
+		/>
+	{/key}
 	{#if chosen === 'DRY' && !open}
 		<TextField
 			label={LABELS.target}
@@ -249,17 +270,7 @@
 		<TextField label={LABELS.rounds} name="rounds" {attempt} inputmode="numeric" bind:value={rounds} />
 	{/if}
 	{#if !takesTime}
-		<MassField
-			label={LABELS.byProduct}
-			name="byProduct"
-			heavy={wet}
-			{attempt}
-			bind:grams={goneGrams}
-			scale
-			hint="weighed apart from the seed"
-		/>
-		<TextField label="What it was" name="what" {attempt} bind:value={what} placeholder={USUAL_GONE[chosen]} />
-		<TextField label="Where it went" name="goneTo" {attempt} bind:value={goneTo} />
+		<GoneFields {attempt} bind:gone heavy={wet} usual={USUAL_GONE[chosen]} />
 	{/if}
 	<TextField
 		label={LABELS.moistureOut}
@@ -304,23 +315,8 @@
 	<TextField label="Note" name="note" {attempt} bind:value={note} />
 
 	<div class="grid gap-4 sm:col-span-2" aria-live="polite">
-		{#if seen && Number.isFinite(outGrams)}
-			<p>
-				<strong class="text-xl">{percent(seen.share ?? 0)}</strong> of what went in came out.
-				{#if seen.unaccounted !== undefined}
-					<span class={[seen.alarm ? 'font-bold text-alarm' : 'text-soft']}>
-						{seen.unaccounted.toFixed(1)} % is neither seed nor weighed as something else{seen.alarm
-							? ': more than a scale explains.'
-							: '.'}
-					</span>
-				{:else}
-					<span class="text-soft"
-						>Water leaves here; without moistures measured nobody can say whether seed did.</span
-					>
-				{/if}
-			</p>
-		{/if}
-		{#if seen?.alarm || missingBecause || missingReason}
+		{#if seen && Number.isFinite(outGrams)}<Seen {seen} {own} />{/if}
+		{#if seen?.step.alarm || seen?.place === 'BELOW' || missingBecause || missingReason}
 			<div class="grid gap-4 sm:grid-cols-2">
 				<ChoiceField
 					label={LABELS.missingBecause}
@@ -362,8 +358,23 @@
 			{#if takesTime && begin && !Number.isFinite(outGrams)}
 				<Act main key="b" disabled={attempt.busy} onclick={() => send(false)}>Begin</Act>
 			{:else}
-				<Act main type="submit" disabled={attempt.busy}
-					>{correcting ? 'Keep the correction' : open ? 'Weighed out' : 'Keep this step'}</Act
+				{#if doubted !== undefined}
+					<Act
+						main
+						onclick={() => {
+							outGrams = doubted;
+							putRight++;
+						}}>It was {mass(doubted, session.units)}</Act
+					>
+				{/if}
+				<Act main={doubted === undefined} type="submit" disabled={attempt.busy}
+					>{doubted !== undefined
+						? `${mass(outGrams, session.units)} is right: keep it`
+						: correcting
+							? 'Keep the correction'
+							: open
+								? 'Weighed out'
+								: 'Keep this step'}</Act
 				>
 			{/if}
 		</Correcting>

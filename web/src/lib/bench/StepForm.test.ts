@@ -32,6 +32,12 @@ describe('a step at the bench', () => {
 			taken: () => {},
 			...more
 		});
+	const says = (step: object, more: object = {}) =>
+		({
+			step: { massOut: 2000, ...step },
+			changes: { steps: [] },
+			...more
+		}) as unknown as Schemas['StepTried'];
 	const type = (label: string, value: string) =>
 		fireEvent.input(screen.getByLabelText(label), { target: { value } });
 
@@ -82,7 +88,7 @@ describe('a step at the bench', () => {
 		await waitFor(() => expect(finish.mock.lastCall?.[0].massOut).toBe(812.4));
 	});
 	it('asks why when mass went missing, in kinds that can be counted', async () => {
-		show('THRESH', { seen: { share: 0.4, unaccounted: 31.2, alarm: true } as Schemas['StepView'] });
+		show('THRESH', { seen: says({ share: 0.4, unaccounted: 31.2, alarm: true }) });
 		await type('Came out', '2');
 		await fireEvent.change(screen.getByLabelText('Why is mass missing?'), { target: { value: 'EATEN' } });
 		await type('In words', 'mice in the shed');
@@ -92,6 +98,52 @@ describe('a step at the bench', () => {
 				missingReason: 'EATEN',
 				missingBecause: 'mice in the shed'
 			})
+		);
+	});
+	it('says beforehand what other lots gave, and afterwards when this one gave far less', async () => {
+		const shares = [{ kind: 'THRESH', steps: 6, low: 0.3, median: 0.35, high: 0.4 }];
+		show('THRESH', {
+			shares,
+			toKeep: { low: 0.1, high: 0.2 },
+			seen: says({ share: 0.1 }, { place: 'BELOW' })
+		});
+		expect(screen.getByText(/Expect 1.5 kg to 2 kg out/)).toBeTruthy();
+		expect(screen.getByText(/usually keep 10 % to 20 %/)).toBeTruthy();
+		await type('Came out', '0.5');
+		expect(screen.getByText(/Far less than your other lots gave here/)).toBeTruthy();
+		expect(screen.getByLabelText('Why is mass missing?')).toBeTruthy();
+	});
+	it('asks before it keeps a weight in the wrong unit, and puts it right at a touch', async () => {
+		show('THRESH', { seen: says({ massOut: 2.1, share: 0.0004 }, { meant: 2100 }) });
+		await type('Came out', '0.0021');
+		expect(screen.getByRole('button', { name: '2.1 g is right: keep it' })).toBeTruthy();
+		await fireEvent.click(screen.getByRole('button', { name: 'It was 2.1 kg' }));
+		expect((screen.getByLabelText('Came out') as HTMLInputElement).value).toBe('2.1');
+	});
+	it('keeps each thing that left, and none of them is lost when the step is corrected', async () => {
+		const step = {
+			kind: 'THRESH',
+			begunAt: '2026-08-13T08:00:00Z',
+			massIn: 5000,
+			waterAdded: 0,
+			massOut: 3000,
+			people: 1,
+			byProducts: [
+				{ what: 'haulm', mass: 1500, goneTo: 'compost' },
+				{ what: 'broken seed', mass: 100, goneTo: 'feed' }
+			]
+		} as unknown as Schemas['StepView'];
+		show('THRESH', { step, correcting: true, begin: undefined });
+		await fireEvent.click(screen.getByRole('button', { name: 'something else left it too' }));
+		await type('Left it (3)', '50');
+		await type('What it was (3)', 'stones');
+		await fireEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+		await waitFor(() =>
+			expect(finish.mock.lastCall?.[0].byProducts.map((gone) => `${gone.mass} ${gone.what}`)).toEqual([
+				'1500 haulm',
+				'100 broken seed',
+				'50 stones'
+			])
 		);
 	});
 });

@@ -25,7 +25,8 @@
 	const number = $derived(page.params.number!);
 	let attempt = $state(new Attempt());
 	let turn = $state(0);
-	const seen = new Latest<Schemas['StepView']>();
+	const seen = new Latest<Schemas['StepTried']>();
+	const picked = new Latest<Schemas['LotChanges']>();
 	/** The step or pick that is to be corrected. */
 	let wrong = $state(page.url.searchParams.get('correct') ?? '');
 	const found = $derived.by(() => {
@@ -33,16 +34,30 @@
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
 	});
 	let last = $state.raw<Schemas['LastWay'][]>([]);
+	let shares = $state.raw<Schemas['StepShare'][]>([]);
 	void ask(GET('/api/lots/{number}/chain', { params: { path: { number: page.params.number! } } })).then(
-		(chain) => (last = chain.last),
+		(chain) => {
+			last = chain.last;
+			shares = chain.shares;
+		},
 		() => {}
 	);
 
-	const tried = (body: Schemas['StepRequest']) =>
-		void seen.ask(ask(POST('/api/lots/{number}/steps/preview', { params: { path: { number } }, body })));
+	const tried = (corrects?: string) => (body: Schemas['StepRequest']) =>
+		void seen.ask(
+			ask(
+				POST('/api/lots/{number}/steps/preview', {
+					params: { path: { number }, query: corrects ? { corrects } : {} },
+					body
+				})
+			)
+		);
+	const reweighed = (id: string) => (mass: number) =>
+		void picked.ask(ask(GET('/api/picks/{id}/changes', { params: { path: { id }, query: { mass } } })));
 	async function again() {
 		attempt = new Attempt();
 		seen.forget();
+		picked.forget();
 		wrong = '';
 		turn++;
 	}
@@ -103,6 +118,8 @@
 									{attempt}
 									standing={known.planting.plants}
 									{pick}
+									reweighed={reweighed(pick.id)}
+									changes={picked.answer}
 									save={mend(pick.id)}
 									taken={again}
 								/>
@@ -118,7 +135,7 @@
 									step={correcting}
 									correcting
 									seen={seen.answer}
-									{tried}
+									tried={tried(correcting.id)}
 									finish={change(correcting.id)}
 									taken={again}
 								/>
@@ -151,8 +168,10 @@
 									massBefore={before(bench, bench.underWay, known.harvest.mass)}
 									step={bench.underWay}
 									{last}
+									{shares}
+									toKeep={bench.toKeep}
 									seen={seen.answer}
-									{tried}
+									tried={tried()}
 									finish={change(bench.underWay.id)}
 									taken={again}
 								/>
@@ -171,8 +190,10 @@
 									kind={bench.next}
 									massBefore={bench.mass}
 									{last}
+									{shares}
+									toKeep={bench.toKeep}
 									seen={seen.answer}
-									{tried}
+									tried={tried()}
 									begin={add}
 									finish={add}
 									taken={again}

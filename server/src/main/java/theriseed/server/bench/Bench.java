@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,7 +15,9 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.Chain;
+import theriseed.core.bench.MixedUnits;
 import theriseed.core.crop.Crop;
+import theriseed.core.crop.Usual;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
@@ -135,14 +138,71 @@ public class Bench {
                 .toList();
     }
 
-    /** What the rules would say of a step, without keeping it. */
+    /**
+     * What the rules would say of a step, without keeping it.
+     *
+     * @param corrected the step these facts would correct; null for a new one
+     */
     @HandsWork
     @Transactional(readOnly = true)
-    public StepView preview(String lotNumber, StepFacts facts) {
+    public StepTried preview(String lotNumber, UUID corrected, StepFacts facts) {
         LotView lot = lots.get(lotNumber);
         HarvestView harvest = picked(lot);
-        Step step = new Step(lot.id(), 0, facts, stamps.now());
-        return at(lot, harvest, List.of(), Map.of()).view(step, Double.MAX_VALUE);
+        LotAtBench alone = at(lot, harvest, List.of(), Map.of());
+        StepView view = alone.view(new Step(lot.id(), 0, facts, stamps.now()), Double.MAX_VALUE);
+        if (facts.massOut() == null) {
+            return new StepTried(view, null, null, LotChanges.NONE);
+        }
+        OwnSteps own = ownSteps(lot);
+        OptionalDouble meant = MixedUnits.meant(facts.massOut().doubleValue(), sensible(own, facts, alone));
+        return new StepTried(
+                view,
+                meant.isPresent() ? meant.getAsDouble() : null,
+                own.place(facts.kind(), view.share()),
+                changes(lot, harvest, harvest, corrected, facts));
+    }
+
+    /** Masses a step may well give: what the farm's own gave, else anything from the clean seed to expect up. */
+    private static Usual sensible(OwnSteps own, StepFacts facts, LotAtBench lot) {
+        double massIn = facts.massIn().doubleValue();
+        return own.share(facts.kind())
+                .map(share -> share.of(massIn))
+                .orElseGet(() -> new Usual(
+                        Math.min(massIn, lot.expected().map(Usual::low).orElse(massIn / 100)),
+                        massIn + facts.waterAdded().doubleValue()));
+    }
+
+    private OwnSteps ownSteps(LotView lot) {
+        return OwnSteps.of(steps.shares(plantings.cropKey(lot.plantingId()), lot.id()));
+    }
+
+    /** What another mass of a pick, grams, would change in the steps after it. */
+    @HandsWork
+    @Transactional(readOnly = true)
+    public LotChanges changes(UUID pickId, BigDecimal mass) {
+        HarvestView becomes = harvests.were(pickId, mass);
+        LotView lot = lots.byId(becomes.lotId());
+        return changes(lot, picked(lot), becomes, null, null);
+    }
+
+    private LotChanges changes(LotView lot, HarvestView harvest, HarvestView becomes, UUID corrected, StepFacts facts) {
+        List<Step> before = steps.findByLotIdInOrderByPlace(List.of(lot.id()));
+        List<Step> after = new ArrayList<>();
+        BigDecimal was = harvest.mass();
+        BigDecimal is = becomes.mass();
+        for (Step step : before) {
+            StepFacts old = step.facts();
+            if (!step.id().equals(corrected) && is != null) {
+                old.checkTaken(step.place() == 1 ? "mass" : "massOut", was, is);
+            }
+            StepFacts now = step.id().equals(corrected) ? facts : old.took(old.taking(was, is));
+            after.add(new Step(lot.id(), step.place(), now, stamps.now()));
+            was = old.massOut();
+            is = now.massOut();
+        }
+        return LotChanges.between(
+                at(lot, harvest, before, Map.of()).view(),
+                at(lot, becomes, after, Map.of()).view());
     }
 
     /** Begins a step, or records a whole one when it has a mass out. */
@@ -191,15 +251,32 @@ public class Bench {
         checkDays(facts, harvest);
         boolean correction = step.ended();
         checkFits(facts, all, step.place(), harvest);
-        Map<String, Object> before = step.correctable();
-        step.change(facts);
-        if (correction) {
-            corrections.keep("step", id, before, step.correctable(), reason);
+        BigDecimal gave = step.facts().massOut();
+        correct(step, facts, correction ? reason : null, correction);
+        if (correction && step.place() < all.size()) {
+            follow(all.get(step.place()), gave, facts.massOut(), reason);
         }
-        steps.saveAndFlush(step);
+        steps.flush();
         at(lot, harvest, all, Map.of()).checkYield();
         events.publishEvent(new LotWorkedOn(lot.id(), false));
         return view(lot, harvest, all, step);
+    }
+
+    private void correct(Step step, StepFacts facts, String reason, boolean correction) {
+        Map<String, Object> before = step.correctable();
+        step.change(facts);
+        if (correction) {
+            corrections.keep("step", step.id(), before, step.correctable(), reason);
+        }
+    }
+
+    /** The step that took all there was takes what there really was. */
+    private void follow(Step next, BigDecimal was, BigDecimal is, String reason) {
+        StepFacts facts = next.facts();
+        BigDecimal taken = facts.taking(was, is);
+        if (taken.compareTo(facts.massIn()) != 0) {
+            correct(next, facts.took(taken), "follows the weight before it: " + reason, true);
+        }
     }
 
     private void checkDays(StepFacts facts, HarvestView harvest) {
@@ -216,8 +293,12 @@ public class Bench {
         BigDecimal before =
                 place == 1 ? harvest.mass() : all.get(place - 2).facts().massOut();
         Range.above(0, before.doubleValue(), "g").check("massIn", facts.massIn());
+        if (facts.massOut() == null && place < all.size()) {
+            throw new Refused("massOut", "nothing", "what came out", "The next step has begun: say what came out.");
+        }
         if (facts.massOut() != null && place < all.size()) {
-            checkAtLeast("massOut", facts.massOut(), all.get(place), "which the next step took");
+            StepFacts next = all.get(place).facts();
+            next.checkTaken("massOut", all.get(place - 1).facts().massOut(), facts.massOut());
         }
     }
 
@@ -233,22 +314,20 @@ public class Bench {
         }
     }
 
-    /** What was picked cannot turn out to be less than what the first step took. */
+    /** What was picked cannot turn out to be less than the first step needs; that takes all there really was. */
     @EventListener
     void on(HarvestCorrected corrected) {
-        steps.findByLotIdInOrderByPlace(List.of(corrected.lotId())).stream()
-                .findFirst()
-                .ifPresent(first -> checkAtLeast("mass", corrected.mass(), first, "which the first step took"));
-    }
-
-    private static void checkAtLeast(String field, BigDecimal mass, Step taker, String why) {
-        BigDecimal taken = taker.facts().massIn();
-        if (mass.compareTo(taken) < 0) {
-            throw new OutOfRange(
-                    field,
-                    mass.toPlainString(),
-                    "at least " + taken.stripTrailingZeros().toPlainString(),
-                    "g, " + why);
+        List<Step> all = steps.findByLotIdInOrderByPlace(List.of(corrected.lotId()));
+        if (!all.isEmpty()) {
+            Step first = all.get(0);
+            first.facts().checkTaken("mass", corrected.was(), corrected.mass());
+            follow(first, corrected.was(), corrected.mass(), corrected.reason());
+            steps.flush();
+            LotView lot = lots.byId(corrected.lotId());
+            OutOfRange.named("massOut", "mass", () -> {
+                at(lot, picked(lot), all, Map.of()).checkYield();
+                return null;
+            });
         }
     }
 

@@ -79,8 +79,17 @@ class BenchController {
     }
 
     @PostMapping("/api/lots/{number}/steps/preview")
-    StepView preview(@PathVariable String number, @Valid @RequestBody StepRequest request) {
-        return bench.preview(number, facts(request));
+    StepTried preview(
+            @PathVariable String number,
+            @RequestParam(required = false) UUID corrects,
+            @Valid @RequestBody StepRequest request) {
+        return bench.preview(number, corrects, facts(request));
+    }
+
+    /** What another mass of a pick, grams, would change in the steps after it. */
+    @GetMapping("/api/picks/{id}/changes")
+    LotChanges changes(@PathVariable UUID id, @RequestParam BigDecimal mass) {
+        return bench.changes(id, mass);
     }
 
     @PostMapping("/api/lots/{number}/steps")

@@ -19,6 +19,7 @@ import theriseed.server.base.Maybe;
  * @param mass grams at the last weighing
  * @param moisture percent when last measured
  * @param expected grams of clean seed that so much picked usually gives
+ * @param toKeep share of what there is now that the steps left usually keep, 0 to 1; absent when it is clean
  * @param yield what it gave, against what is usual; absent until it is clean
  * @param minutes of one person worked on it
  */
@@ -33,6 +34,7 @@ public record BenchView(
         BigDecimal mass,
         @Maybe Double moisture,
         @Maybe Usual expected,
+        @Maybe Usual toKeep,
         @Maybe LotYield yield,
         int minutes,
         double dryPicked) {}

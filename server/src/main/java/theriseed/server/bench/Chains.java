@@ -10,6 +10,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.Chain;
 import theriseed.core.bench.StepKind;
+import theriseed.core.bench.StepShare;
 import theriseed.core.crop.Crop;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
@@ -61,8 +62,18 @@ class Chains {
     /** How a step was done the last time with this crop: the way, and the screen. */
     record LastWay(StepKind kind, String way, @Maybe Double hole) {}
 
-    /** What a lot may go through. */
-    record ChainChoice(List<StepKind> now, List<SchoolView> schools, List<NamedChain> own, List<LastWay> last) {}
+    /**
+     * What a lot may go through.
+     *
+     * @param last how each kind of step was done the last time with its crop
+     * @param shares that each kind of step let through in the farm's other lots of it
+     */
+    record ChainChoice(
+            List<StepKind> now,
+            List<SchoolView> schools,
+            List<NamedChain> own,
+            List<LastWay> last,
+            List<StepShare> shares) {}
 
     @Transactional(readOnly = true)
     public ChainChoice of(String number) {
@@ -82,7 +93,8 @@ class Chains {
                                 step.facts().kind(),
                                 step.facts().way(),
                                 step.facts().hole()))
-                        .toList());
+                        .toList(),
+                OwnSteps.of(steps.shares(cropKey, lot.id())).shares());
     }
 
     /** The chains of these lots that have one of their own. */

@@ -13,6 +13,7 @@ import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Floating;
+import theriseed.core.crop.Usual;
 import theriseed.core.measure.Range;
 import theriseed.server.harvest.HarvestView;
 
@@ -70,7 +71,8 @@ final class LotAtBench {
                 clean,
                 mass,
                 moisture(),
-                LotYield.expected(crop, harvest.mass().doubleValue()).orElse(null),
+                expected().orElse(null),
+                clean ? null : toKeep(mass.doubleValue()),
                 clean ? LotYield.of(crop, harvest.mass().doubleValue(), harvest.plants(), mass.doubleValue()) : null,
                 steps.stream()
                         .map(Step::facts)
@@ -78,6 +80,18 @@ final class LotAtBench {
                         .mapToInt(facts -> facts.minutes() * facts.people())
                         .sum(),
                 dryPicked);
+    }
+
+    /** Grams of clean seed that what was picked usually gives. */
+    Optional<Usual> expected() {
+        return LotYield.expected(crop, harvest.mass().doubleValue());
+    }
+
+    /** Share of what there is now that the steps left usually keep, 0 to 1. */
+    private Usual toKeep(double mass) {
+        return expected()
+                .map(clean -> new Usual(Math.min(1, clean.low() / mass), Math.min(1, clean.high() / mass)))
+                .orElse(null);
     }
 
     /** Refuses more clean seed than was picked, which water that never left would make possible. */

@@ -6,6 +6,7 @@ import java.util.List;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
+import theriseed.core.measure.OutOfRange;
 
 /**
  * What is told of a step. Masses in grams, moistures in percent wet basis; no mass out while it is under way.
@@ -48,6 +49,64 @@ public record StepFacts(
 
     BigDecimal gone() {
         return byProducts.stream().map(ByProduct::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    /** The same step, when it took in another mass than was thought. */
+    StepFacts took(BigDecimal otherMassIn) {
+        return new StepFacts(
+                kind,
+                begunAt,
+                endedAt,
+                otherMassIn,
+                waterAdded,
+                massOut,
+                byProducts,
+                moistureIn,
+                moistureOut,
+                temperature,
+                target,
+                minutes,
+                people,
+                vessels,
+                way,
+                hole,
+                rounds,
+                missingReason,
+                missingBecause,
+                note);
+    }
+
+    /**
+     * What this step takes in when the mass it came from turns out to be another: all of it, if it had taken all; what was
+     * weighed in apart stays.
+     */
+    BigDecimal taking(BigDecimal was, BigDecimal is) {
+        return was != null && massIn.compareTo(was) == 0 ? is : massIn;
+    }
+
+    /** The least that must have gone in for what came out. */
+    private BigDecimal least() {
+        return massOut == null
+                ? BigDecimal.ZERO
+                : massOut.add(gone()).subtract(waterAdded).max(BigDecimal.ZERO);
+    }
+
+    /**
+     * Refuses that less was there than this step must have taken.
+     *
+     * @param field that is corrected, from {@code was} to {@code is}
+     */
+    void checkTaken(String field, BigDecimal was, BigDecimal is) {
+        boolean all = was != null && massIn.compareTo(was) == 0;
+        BigDecimal taken = all ? least() : massIn;
+        if (is.compareTo(taken) < 0) {
+            String why = all ? "what the next step gave" : "which the next step took";
+            throw new OutOfRange(
+                    field,
+                    is.toPlainString(),
+                    "at least " + taken.stripTrailingZeros().toPlainString(),
+                    "g, " + why);
+        }
     }
 
     MassBalance.Weighed weighed() {

@@ -5,11 +5,32 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import theriseed.core.bench.StepKind;
 
 interface StepRepository extends JpaRepository<Step, UUID> {
     List<Step> findByLotIdInOrderByPlace(Collection<UUID> lots);
 
     boolean existsByLotId(UUID lot);
+
+    /** Share of what went in that came out, of the last steps of each kind in other lots of a crop. */
+    @Query(value = """
+                    select kind, share from (
+                        select s.kind, s.mass_out / s.mass_in as share,
+                            row_number() over (partition by s.kind order by s.begun_at desc) as back
+                        from step s
+                        join lot l on l.id = s.lot_id
+                        join variety v on v.id = l.variety_id
+                        where v.crop_key = :crop and s.lot_id <> :lot and s.mass_out is not null) done
+                    where back <= 100
+                    """, nativeQuery = true)
+    List<KindShare> shares(String crop, UUID lot);
+
+    /** Share that a step of a kind let through. */
+    interface KindShare {
+        StepKind getKind();
+
+        double getShare();
+    }
 
     /** The latest step of each kind, with a way or a screen told, of other lots of a crop. */
     @Query(value = """

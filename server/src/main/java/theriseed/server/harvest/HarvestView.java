@@ -26,6 +26,10 @@ public record HarvestView(
         int containers,
         List<PickView> picks) {
 
+    HarvestView weighing(BigDecimal otherMass) {
+        return new HarvestView(lotId, pickedOn, lastOn, otherMass, plants, containers, picks);
+    }
+
     /** @param picks of one lot, at least one */
     static HarvestView of(UUID lotId, List<PickView> picks) {
         List<PickView> byDay = new ArrayList<>(picks);

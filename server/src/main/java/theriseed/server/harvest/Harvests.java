@@ -100,13 +100,23 @@ public class Harvests implements Picking {
         LotView lot = lots.lock(lots.byId(pick.lotId()).number());
         Clash.check(pick, version, pick.view());
         check(lot, pick, facts);
+        BigDecimal massBefore = of(List.of(lot.id())).get(lot.id()).mass();
         Map<String, Object> before = pick.correctable();
         pick.change(facts);
         corrections.keep("pick", id, before, pick.correctable(), reason);
         PickView corrected = picks.saveAndFlush(pick).view();
         HarvestView whole = of(List.of(lot.id())).get(lot.id());
-        events.publishEvent(new HarvestCorrected(lot.id(), whole.mass()));
+        events.publishEvent(new HarvestCorrected(lot.id(), massBefore, whole.mass(), reason));
         return corrected;
+    }
+
+    /** All that was picked into a pick's lot, were the pick's mass another, grams. */
+    @Transactional(readOnly = true)
+    public HarvestView were(UUID pickId, BigDecimal mass) {
+        Range.above(0, 1e9, "g").check("mass", mass);
+        Pick pick = picks.findById(pickId).orElseThrow(NotFound.of("pick"));
+        HarvestView harvest = of(List.of(pick.lotId())).get(pick.lotId());
+        return harvest.weighing(harvest.mass().subtract(pick.view().mass()).add(mass));
     }
 
     /** @param instead the pick that these facts correct; null for a new one */

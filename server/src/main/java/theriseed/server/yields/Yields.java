@@ -1,7 +1,6 @@
 package theriseed.server.yields;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -17,6 +16,7 @@ import theriseed.core.bench.LotYield;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.OwnRange;
 import theriseed.core.bench.StepKind;
+import theriseed.core.bench.StepShare;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Usual;
 import theriseed.core.measure.Range;
@@ -88,9 +88,6 @@ class Yields {
             @Maybe StepKind missingIn,
             String missingBecause) {}
 
-    /** What a kind of step lets through over these lots: lowest, median and highest share. */
-    public record StepShare(StepKind kind, int steps, double low, double median, double high) {}
-
     /** How often mass went missing for a reason, in alarming steps; no reason where nobody said why. */
     public record ReasonCount(@Maybe MissingReason reason, int times) {}
 
@@ -160,7 +157,11 @@ class Yields {
                                 .thenComparing(LotYieldRow::number))
                         .toList(),
                 shares.entrySet().stream()
-                        .map(kind -> share(kind.getKey(), kind.getValue()))
+                        .map(kind -> StepShare.of(
+                                kind.getKey(),
+                                kind.getValue().stream()
+                                        .mapToDouble(Double::doubleValue)
+                                        .toArray()))
                         .toList(),
                 reasons(byCrop.getOrDefault(key, List.of()), worked));
     }
@@ -227,13 +228,5 @@ class Yields {
                 .filter(school -> school.chain().steps().equals(chain))
                 .findFirst()
                 .orElse(null);
-    }
-
-    private static StepShare share(StepKind kind, List<Double> shares) {
-        double[] sorted =
-                shares.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-        double median = (sorted[(sorted.length - 1) / 2] + sorted[sorted.length / 2]) / 2;
-        return new StepShare(
-                kind, sorted.length, Arrays.stream(sorted).min().orElseThrow(), median, sorted[sorted.length - 1]);
     }
 }

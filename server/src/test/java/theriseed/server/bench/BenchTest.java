@@ -135,8 +135,8 @@ class BenchTest {
         JsonNode seen = season.grower
                 .post("/api/lots/" + number + "/steps/preview", screen)
                 .ok();
-        assertThat(seen.get("alarm").asBoolean()).isTrue();
-        assertThat(seen.get("unaccounted").asDouble()).isCloseTo(100 * 1500 / 8000.0, within(1e-9));
+        assertThat(seen.at("/step/alarm").asBoolean()).isTrue();
+        assertThat(seen.at("/step/unaccounted").asDouble()).isCloseTo(100 * 1500 / 8000.0, within(1e-9));
         assertThat(bench(number).get("steps").size())
                 .as("a preview keeps nothing")
                 .isEqualTo(1);
@@ -320,17 +320,105 @@ class BenchTest {
     }
 
     @Test
-    void whatLaterStepsTookCannotBeCorrectedAway() {
+    void whatLaterStepsGaveCannotBeCorrectedAway() {
         String number = peas();
         JsonNode dried = season.step(number, stepOf("DRY", 9000, 8000));
         season.step(number, stepOf("THRESH", 8000, 5000));
         Client.Answer less = season.grower.put(
                 "/api/steps/" + dried.get("id").asString(),
-                with(stepOf("DRY", 9000, 7000), "version", 0, "reason", "mistyped"));
+                with(stepOf("DRY", 9000, 4900), "version", 0, "reason", "mistyped"));
         assertThat(less.field()).isEqualTo("massOut");
+        assertThat(less.detail()).contains("at least 5000", "what the next step gave");
         Client.Answer picked = season.grower.put(
-                season.pickOf(number), with(harvestOf(8500, 290), "version", 0, "reason", "mistyped"));
+                season.pickOf(number), with(harvestOf(7900, 290), "version", 0, "reason", "mistyped"));
         assertThat(picked.field()).isEqualTo("mass");
         assertThat(season.lot(number).at("/known/harvest/mass").asInt()).isEqualTo(9000);
+    }
+
+    @Test
+    void aStepThatTookAllThereWasFollowsACorrectionThreeStepsBack() {
+        String number = peas();
+        season.step(number, with(stepOf("DRY", 9000, 8000), "moistureOut", 12));
+        season.step(number, with(stepOf("THRESH", 8000, 5000), "byProducts", gone("haulm", 3000)));
+        season.step(number, with(stepOf("SCREEN", 5000, 4800), "byProducts", gone("chaff", 200)));
+        season.step(number, with(stepOf("WINNOW", 4000, 3900), "byProducts", gone("light seed", 100)));
+        JsonNode step = bench(number).at("/steps/1");
+        String threshed = step.get("id").asString();
+        Map<String, Object> right = with(
+                stepOf("THRESH", 8000, 5500),
+                "byProducts",
+                gone("haulm", 2500),
+                "version",
+                step.get("version").asInt(),
+                "reason",
+                "two bowls");
+        JsonNode tried = season.grower
+                .post("/api/lots/" + number + "/steps/preview?corrects=" + threshed, right)
+                .ok();
+        assertThat(tried.at("/changes/steps").findValuesAsString("kind")).containsExactly("THRESH", "SCREEN");
+        assertThat(tried.at("/changes/steps/1/before/alarm").asBoolean()).isFalse();
+        assertThat(tried.at("/changes/steps/1/after/alarm").asBoolean()).isTrue();
+        assertThat(tried.at("/changes/steps/1/after/massIn").asInt()).isEqualTo(5500);
+        assertThat(bench(number).at("/steps/2/massIn").asInt())
+                .as("trying keeps nothing")
+                .isEqualTo(5000);
+
+        season.grower.put("/api/steps/" + threshed, right).ok();
+        JsonNode steps = bench(number).get("steps");
+        assertThat(steps.get(2).get("massIn").asInt()).isEqualTo(5500);
+        assertThat(steps.get(2).get("share").asDouble()).isCloseTo(4800 / 5500.0, within(1e-12));
+        assertThat(steps.get(2).get("alarm").asBoolean()).isTrue();
+        assertThat(steps.get(3).get("massIn").asInt())
+                .as("what was weighed in apart stays")
+                .isEqualTo(4000);
+        assertThat(season.lot(number).get("corrections").findValuesAsString("reason"))
+                .contains("two bowls", "follows the weight before it: two bowls");
+    }
+
+    @Test
+    void theFirstStepFollowsWhatWasPicked() {
+        String number = peas();
+        season.step(number, stepOf("DRY", 9000, 8000));
+        String pick = season.pickOf(number);
+        JsonNode changes = season.grower.get(pick + "/changes?mass=8500").ok();
+        assertThat(changes.at("/steps/0/after/massIn").asInt()).isEqualTo(8500);
+        assertThat(season.grower.get(pick + "/changes?mass=0").field()).isEqualTo("mass");
+        season.grower
+                .put(pick, with(harvestOf(8500, 290), "version", 0, "reason", "the crate was weighed with it"))
+                .ok();
+        assertThat(bench(number).at("/steps/0/massIn").asInt()).isEqualTo(8500);
+    }
+
+    @Test
+    void whatTheFarmsOtherLotsGaveIsToldBeforehand() {
+        String crop = "sunflower";
+        String planting = season.planted(crop, "2026-04-20", 300);
+        for (int out : List.of(3000, 3100, 3200, 3300)) {
+            season.step(season.picked(planting, 9000, 290), stepOf("THRESH", 9000, out));
+        }
+        String number = season.picked(planting, 9000, 290);
+        JsonNode share =
+                season.grower.get("/api/lots/" + number + "/chain").ok().at("/shares/0");
+        assertThat(share.get("kind").asString()).isEqualTo("THRESH");
+        assertThat(share.get("steps").asInt()).isEqualTo(4);
+        assertThat(share.get("median").asDouble()).isCloseTo(3150 / 9000.0, within(1e-9));
+        String path = "/api/lots/" + number + "/steps/preview";
+        JsonNode low = season.grower.post(path, stepOf("THRESH", 9000, 1500)).ok();
+        assertThat(low.get("place").asString()).isEqualTo("BELOW");
+        assertThat(low.has("meant")).isFalse();
+        JsonNode mixed = season.grower.post(path, stepOf("THRESH", 9000, 3.1)).ok();
+        assertThat(mixed.get("meant").asDouble()).isCloseTo(3100, within(1e-9));
+    }
+
+    @Test
+    void gramsForKilogramsAreNoticedWithNoOtherLotToCompare() {
+        JsonNode tried = season.grower
+                .post("/api/lots/" + tomatoes() + "/steps/preview", stepOf("EXTRACT", 36_200, 6.1))
+                .ok();
+        assertThat(tried.get("meant").asDouble()).isCloseTo(6100, within(1e-9));
+    }
+
+    private static List<Map<String, Object>> gone(String what, double mass) {
+        return List.of(record("what", what, "mass", mass, "goneTo", "compost"));
     }
 }

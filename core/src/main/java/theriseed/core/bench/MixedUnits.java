@@ -1,0 +1,32 @@
+package theriseed.core.bench;
+
+import java.util.OptionalDouble;
+import theriseed.core.crop.Usual;
+
+/**
+ * Notices a mass typed in the wrong unit: grams for kilograms, or the other way round. It asks; only the grower knows.
+ */
+public final class MixedUnits {
+    /** How far from the usual a mass must lie before it is doubted; well under the thousandfold of a mistaken unit. */
+    private static final double DOUBTED = 5;
+
+    /** How near to the usual it must come in the other unit. */
+    private static final double NEAR = 2;
+
+    private MixedUnits() {}
+
+    /** The mass that was probably meant, in the unit of {@code usual}; none where what was typed may well be right. */
+    public static OptionalDouble meant(double typed, Usual usual) {
+        if (typed < usual.low() / DOUBTED && near(typed * 1000, usual)) {
+            return OptionalDouble.of(typed * 1000);
+        }
+        if (typed > usual.high() * DOUBTED && near(typed / 1000, usual)) {
+            return OptionalDouble.of(typed / 1000);
+        }
+        return OptionalDouble.empty();
+    }
+
+    private static boolean near(double mass, Usual usual) {
+        return mass >= usual.low() / NEAR && mass <= usual.high() * NEAR;
+    }
+}
