@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_16"];
+        put: operations["correct_17"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_15"];
+        put: operations["correct_16"];
         post?: never;
         delete?: never;
         options?: never;
@@ -78,6 +78,38 @@ export interface paths {
         get: operations["bench"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blends": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["blend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blends/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -172,7 +204,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -204,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_13"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -444,7 +476,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_12"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -476,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -740,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/picks": {
         parameters: {
             query?: never;
@@ -750,6 +798,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["pick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/recall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["recall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/recall.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -836,6 +916,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["together"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/weevils": {
         parameters: {
             query?: never;
@@ -876,7 +972,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_10"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -940,7 +1036,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_9"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1004,7 +1100,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_8"];
+        put: operations["correct_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1309,7 +1405,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1404,7 +1500,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1436,7 +1532,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_6"];
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1468,7 +1564,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1612,7 +1708,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_4"];
+        put: operations["correct_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1652,6 +1748,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/setting-checks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_4"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steps/{id}": {
         parameters: {
             query?: never;
@@ -1662,6 +1774,22 @@ export interface paths {
         get?: never;
         put: operations["change"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{id}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2114,10 +2242,46 @@ export interface components {
             moisture?: number;
             /** @enum {string} */
             next?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            poured: boolean;
             steps: components["schemas"]["StepView"][];
             toKeep?: components["schemas"]["Usual"];
             underWay?: components["schemas"]["StepView"];
             yield?: components["schemas"]["LotYield"];
+        };
+        Blend: {
+            /** Format: double */
+            byMass: number;
+            cautions: ("GERMINATION" | "SEED_SIZE" | "MOISTURE")[];
+            /** Format: double */
+            germination: number;
+            /** Format: double */
+            kilograms: number;
+            /** Format: double */
+            moisture: number;
+            /** Format: double */
+            purity: number;
+            /** Format: double */
+            seeds: number;
+            /** Format: double */
+            thousandSeedWeight: number;
+        };
+        BlendPlan: {
+            cautions: ("GRADES_DIFFER" | "SEASONS_DIFFER" | "NOT_TESTED" | "MOISTURE_NOT_KNOWN")[];
+            expected?: components["schemas"]["Blend"];
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            left: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+            mass: number;
+            parts: components["schemas"]["Ingredient"][];
+            /** Format: double */
+            purity: number;
+            /** Format: int32 */
+            season: number;
+        };
+        BlendRequest: {
+            parts: components["schemas"]["PortionRequest"][];
+            /** Format: date */
+            pouredOn: string;
         };
         Bloom: {
             /** Format: date */
@@ -2214,6 +2378,17 @@ export interface components {
             /** Format: double */
             worth?: number;
         };
+        Carrier: {
+            bulk: number;
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            held: boolean;
+            number: string;
+            /** @enum {string} */
+            origin: "PICKED" | "BLEND" | "PART";
+            /** Format: int32 */
+            packets: number;
+        };
         CautionRequest: {
             caution: string;
         };
@@ -2222,7 +2397,7 @@ export interface components {
             now: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             own: components["schemas"]["NamedChain"][];
             schools: components["schemas"]["SchoolView"][];
-            shares: components["schemas"]["StepShare"][];
+            shares: components["schemas"]["ShareAfter"][];
         };
         ChainRequest: {
             steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
@@ -2510,6 +2685,17 @@ export interface components {
             answers: string[];
             question: string;
         };
+        DryMatter: {
+            /** Format: double */
+            in: number;
+            /** Format: double */
+            left: number;
+            measured: boolean;
+            /** Format: double */
+            out: number;
+            /** Format: double */
+            unseen: number;
+        };
         Drying: {
             /** Format: double */
             air?: number;
@@ -2546,9 +2732,10 @@ export interface components {
         };
         End: {
             /** @enum {string} */
-            kind: "PACKETS" | "BULK" | "BULK_SOLD";
+            kind: "PACKETS" | "BULK" | "BULK_SOLD" | "POURED";
             /** Format: double */
             mass: number;
+            number?: string;
             /** Format: int32 */
             packets: number;
             /** Format: int32 */
@@ -2586,6 +2773,24 @@ export interface components {
             /** Format: uuid */
             id: string;
             recordedBy: string;
+        };
+        Event: {
+            alarm: boolean;
+            because: string;
+            /** Format: int32 */
+            before: number;
+            /** Format: double */
+            figure?: number;
+            /** Format: int32 */
+            found?: number;
+            /** @enum {string} */
+            kind: "WALK" | "GERMINATION" | "SEED_WEIGHT" | "WEEVILS" | "HELD";
+            /** Format: int32 */
+            of?: number;
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            recordId: string;
         };
         FarmView: {
             climate: components["schemas"]["ClimateNormals"];
@@ -2858,11 +3063,14 @@ export interface components {
             /** Format: uuid */
             lotId: string;
             mass: number;
+            /** Format: double */
+            moisture?: number;
             /** Format: date */
             pickedOn: string;
             picks: components["schemas"]["PickView"][];
             /** Format: int32 */
             plants: number;
+            poured: components["schemas"]["PourView"][];
         };
         Hit: {
             detail: string;
@@ -2879,6 +3087,30 @@ export interface components {
         };
         HoldRequest: {
             reason: string;
+        };
+        Holder: {
+            bulk?: number;
+            customer: string;
+            number: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: date */
+            soldOn: string;
+        };
+        Ingredient: {
+            available: number;
+            /** Format: double */
+            germination?: number;
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            mass: number;
+            /** Format: double */
+            moisture?: number;
+            number: string;
+            /** Format: int32 */
+            season: number;
+            /** Format: double */
+            thousandSeedWeight?: number;
         };
         Isolation: {
             /** Format: double */
@@ -2922,6 +3154,8 @@ export interface components {
             hole?: number;
             /** @enum {string} */
             kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            /** @enum {string} */
+            verdict?: "RIGHT" | "TOO_HARD" | "LOOK_AT_MORE";
             way: string;
         };
         LateOffType: {
@@ -3035,6 +3269,8 @@ export interface components {
             /** Format: date-time */
             labelPrintedAt?: string;
             number: string;
+            /** @enum {string} */
+            origin: "PICKED" | "BLEND" | "PART";
             /** Format: uuid */
             plantingId: string;
             /** Format: uuid */
@@ -3107,7 +3343,9 @@ export interface components {
         MassThread: {
             ends: components["schemas"]["End"][];
             estimated: boolean;
+            events: components["schemas"]["Event"][];
             knots: components["schemas"]["Knot"][];
+            starts: components["schemas"]["Start"][];
         };
         Metres: {
             /** Format: double */
@@ -3354,6 +3592,13 @@ export interface components {
             fathers: number;
             /** Format: int32 */
             mothers: number;
+        };
+        PartRequest: {
+            masses?: number[];
+            /** Format: int32 */
+            parts?: number;
+            /** Format: date */
+            pouredOn: string;
         };
         PickRequest: {
             /** Format: int32 */
@@ -3642,6 +3887,26 @@ export interface components {
             /** Format: int32 */
             toRaise: number;
         };
+        PortionRequest: {
+            mass?: number;
+            number: string;
+        };
+        PourView: {
+            from: string;
+            /** Format: uuid */
+            fromId: string;
+            /** Format: uuid */
+            id: string;
+            mass: number;
+            /** Format: double */
+            moisture?: number;
+            /** Format: date */
+            pouredOn: string;
+            recordedBy: string;
+            to: string;
+            /** Format: uuid */
+            toId: string;
+        };
         PreferencesRequest: {
             /** @enum {string} */
             theme: "DAYLIGHT" | "LAMP";
@@ -3725,6 +3990,11 @@ export interface components {
             reason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
             /** Format: int32 */
             times: number;
+        };
+        Recall: {
+            above: components["schemas"]["Source"][];
+            below: components["schemas"]["Carrier"][];
+            holders: components["schemas"]["Holder"][];
         };
         Remaining: {
             /** Format: double */
@@ -4042,6 +4312,60 @@ export interface components {
             /** Format: date */
             today: string;
         };
+        Setting: {
+            /** Format: double */
+            lost: number;
+            /** Format: double */
+            lostShare: number;
+            /** Format: double */
+            lower: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
+            /** @enum {string} */
+            verdict: "RIGHT" | "TOO_HARD" | "LOOK_AT_MORE";
+        };
+        SettingCheckRequest: {
+            discarded?: number;
+            /** Format: int32 */
+            found: number;
+            /** @enum {string} */
+            look: "DISCARD_CUT" | "DISCARD_GERMINATED" | "KEPT_BROKEN";
+            /** Format: date */
+            lookedOn: string;
+            reason?: string;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        SettingCheckView: {
+            discarded?: number;
+            /** Format: int32 */
+            enough?: number;
+            /** Format: int32 */
+            found: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            look: "DISCARD_CUT" | "DISCARD_GERMINATED" | "KEPT_BROKEN";
+            /** Format: date */
+            lookedOn: string;
+            recordedBy: string;
+            /** Format: int32 */
+            seeds: number;
+            setting: components["schemas"]["Setting"];
+            /** Format: uuid */
+            stepId: string;
+            /** Format: int32 */
+            version: number;
+        };
+        ShareAfter: {
+            /** @enum {string} */
+            after?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            share: components["schemas"]["StepShare"];
+        };
         Shed: {
             /** Format: double */
             bloomExposed: number;
@@ -4074,6 +4398,20 @@ export interface components {
         };
         SoFar: {
             verdict?: components["schemas"]["StageVerdict"];
+        };
+        Source: {
+            number: string;
+            /** @enum {string} */
+            origin: "PICKED" | "BLEND" | "PART";
+            /** Format: date */
+            pickedOn?: string;
+            picks: string[];
+            /** Format: int32 */
+            plants: number;
+            plot?: string;
+            /** Format: int32 */
+            season: number;
+            variety: string;
         };
         SseEmitter: {
             /** Format: int64 */
@@ -4135,6 +4473,11 @@ export interface components {
             sickStock: boolean;
             store?: components["schemas"]["StoreForecast"];
             worth?: components["schemas"]["Worth"];
+        };
+        Start: {
+            /** Format: double */
+            mass: number;
+            number: string;
         };
         StepChange: {
             after: components["schemas"]["Figures"];
@@ -4206,9 +4549,8 @@ export interface components {
             /** Format: date-time */
             begunAt: string;
             byProducts: components["schemas"]["ByProduct"][];
-            dryEstimated: boolean;
-            /** Format: double */
-            dryOut: number;
+            checks: components["schemas"]["SettingCheckView"][];
+            dry?: components["schemas"]["DryMatter"];
             drying?: components["schemas"]["Drying"];
             /** Format: date-time */
             endedAt?: string;
@@ -4770,7 +5112,7 @@ export interface operations {
             };
         };
     };
-    correct_16: {
+    correct_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -4820,7 +5162,7 @@ export interface operations {
             };
         };
     };
-    correct_15: {
+    correct_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -4862,6 +5204,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelved"][];
+                };
+            };
+        };
+    };
+    blend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlendRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlendPlan"];
                 };
             };
         };
@@ -5018,7 +5408,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -5070,7 +5460,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -5426,7 +5816,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -5478,7 +5868,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -5946,6 +6336,32 @@ export interface operations {
             };
         };
     };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"][];
+                };
+            };
+        };
+    };
     pick: {
         parameters: {
             query?: never;
@@ -5968,6 +6384,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PickView"];
+                };
+            };
+        };
+    };
+    recall: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Recall"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -6104,6 +6564,28 @@ export interface operations {
             };
         };
     };
+    together: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ingredient"][];
+                };
+            };
+        };
+    };
     weevils_1: {
         parameters: {
             query?: never;
@@ -6154,7 +6636,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6252,7 +6734,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6372,7 +6854,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -6836,7 +7318,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7013,7 +7495,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7063,7 +7545,7 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7115,7 +7597,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7326,7 +7808,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7438,6 +7920,32 @@ export interface operations {
             };
         };
     };
+    correct_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingCheckRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingCheckView"];
+                };
+            };
+        };
+    };
     change: {
         parameters: {
             query?: never;
@@ -7460,6 +7968,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StepView"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingCheckRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SettingCheckView"];
                 };
             };
         };

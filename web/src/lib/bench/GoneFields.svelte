@@ -38,25 +38,29 @@
 		scale
 		hint={i === 0 ? 'weighed apart from the seed' : undefined}
 	/>
-	<TextField
-		label="What it was{nth(i)}"
-		name="what"
-		{attempt}
-		maxlength={80}
-		bind:value={one.what}
-		placeholder={i === 0 ? usual : 'broken seed'}
-	/>
-	<TextField
-		label="Where it went{nth(i)}"
-		name="goneTo"
-		{attempt}
-		maxlength={80}
-		list="gone-to"
-		bind:value={one.goneTo}
-	/>
+	{#if Number.isFinite(one.grams)}
+		<TextField
+			label="What it was{nth(i)}"
+			name="what"
+			{attempt}
+			maxlength={80}
+			bind:value={one.what}
+			placeholder={i === 0 ? usual : 'broken seed'}
+		/>
+		<TextField
+			label="Where it went{nth(i)}"
+			name="goneTo"
+			{attempt}
+			maxlength={80}
+			list="gone-to"
+			bind:value={one.goneTo}
+		/>
+	{/if}
 {/each}
-<button
-	type="button"
-	class="cursor-pointer justify-self-start text-sm underline sm:self-end sm:pb-3"
-	onclick={() => gone.push({ grams: NaN, what: '', goneTo: 'compost' })}>something else left it too</button
->
+{#if gone.every((one) => Number.isFinite(one.grams))}
+	<button
+		type="button"
+		class="cursor-pointer justify-self-start text-sm underline sm:col-span-2"
+		onclick={() => gone.push({ grams: NaN, what: '', goneTo: 'compost' })}>something else left it too</button
+	>
+{/if}

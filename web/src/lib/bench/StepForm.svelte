@@ -30,7 +30,9 @@
 		/** How each kind of step was done the last time with this crop. */
 		last?: Schemas['LastWay'][];
 		/** What the farm's other lots of the crop let through in each kind of step. */
-		shares?: Schemas['StepShare'][];
+		shares?: Schemas['ShareAfter'][];
+		/** The step done before; none for the first. */
+		after?: Kind;
 		/** Share of what there is that the steps left usually keep. */
 		toKeep?: Schemas['Usual'];
 		floating: Schemas['BenchView']['floating'];
@@ -50,6 +52,7 @@
 		step,
 		last = [],
 		shares = [],
+		after,
 		toKeep,
 		floating,
 		correcting = false,
@@ -82,12 +85,18 @@
 	let hole = $state(String(was?.hole ?? ''));
 	let target = $state(String(was?.target ?? ''));
 	let rounds = $state(String(was?.rounds ?? ''));
-	let moistureIn = $state(String(was?.moistureIn ?? ''));
-	let moistureOut = $state(String(was?.moistureOut ?? ''));
+	const typedMoisture = $state({
+		moistureIn: String(was?.moistureIn ?? ''),
+		moistureOut: String(was?.moistureOut ?? '')
+	});
 	let temperature = $state(String(was?.temperature ?? ''));
 	let missingBecause = $state(was?.missingBecause ?? '');
 	let missingReason = $state<Reason | ''>(was?.missingReason ?? '');
 	let note = $state(was?.note ?? '');
+	const zone = session.farm?.timeZone ?? 'UTC';
+	const local = (instant?: string) => (instant ? inZone(instant, zone).slice(0, 16) : '');
+	let begunAt = $state(local(was?.begunAt));
+	let endedAt = $state(local(was?.endedAt));
 	let reason = $state('');
 	let version = $state(was?.version);
 
@@ -131,16 +140,19 @@
 	const takesTime = $derived(['FERMENT', 'DRY', 'SOAK', 'FREEZE'].includes(chosen));
 	const caution = $derived(HOW[chosen].caution);
 	const before = $derived(last.find((one) => one.kind === chosen));
-	const own = $derived(shares.find((one) => one.kind === chosen));
+	const own = $derived(shares.find((one) => one.share.kind === chosen && one.after === after)?.share);
+	/** Whether what leaves is likelier weighed in the larger unit. */
+	const leavesHeavy = $derived(
+		own ? inGrams * (1 - own.median) >= 1000 : inGrams >= 4000 && (wet || chosen === 'THRESH')
+	);
 	const doubted = $derived(Number.isFinite(outGrams) ? seen?.meant : undefined);
 	const open = $derived(was !== undefined && was.massOut === undefined);
 
 	function request(withOut: boolean): Request {
-		const zone = session.farm?.timeZone ?? 'UTC';
 		return {
 			kind: chosen,
-			...(was ? { begunAt: inZone(was.begunAt, zone) } : {}),
-			...(was?.endedAt ? { endedAt: inZone(was.endedAt, zone) } : {}),
+			...(begunAt ? { begunAt } : {}),
+			...(endedAt ? { endedAt } : {}),
 			massIn: massIn('massIn', inGrams),
 			waterAdded: Number.isFinite(waterGrams) ? waterGrams : 0,
 			...(withOut ? { massOut: massIn('massOut', outGrams) } : {}),
@@ -151,8 +163,8 @@
 					mass: one.grams,
 					goneTo: one.goneTo
 				})),
-			moistureIn: maybeNumberIn('moistureIn', moistureIn),
-			moistureOut: maybeNumberIn('moistureOut', moistureOut),
+			moistureIn: maybeNumberIn('moistureIn', typedMoisture.moistureIn),
+			moistureOut: maybeNumberIn('moistureOut', typedMoisture.moistureOut),
 			temperature: maybeNumberIn('temperature', temperature),
 			minutes: maybeNumberIn('minutes', minutes),
 			people: maybeNumberIn('people', people) ?? 1,
@@ -184,6 +196,18 @@
 		typeof value === 'number' && Number.isFinite(value) ? mass(value, session.units) : '–';
 </script>
 
+{#snippet moisture(which: 'moistureIn' | 'moistureOut')}
+	<TextField
+		label={LABELS[which]}
+		name={which}
+		{attempt}
+		bind:value={() => typedMoisture[which], (value) => (typedMoisture[which] = value)}
+		inputmode="decimal"
+		unit="%"
+		hint="only if measured"
+	/>
+{/snippet}
+
 <form
 	class="grid gap-x-5 gap-y-4 sm:grid-cols-2"
 	onsubmit={(event) => {
@@ -191,40 +215,45 @@
 		send(true);
 	}}
 >
-	{#if !was}
-		<ChoiceField
-			label={LABELS.kind}
-			name="kind"
-			{attempt}
-			bind:value={chosen}
-			choices={(Object.keys(STEP) as Kind[])
-				.sort((a, b) => Number(chain.includes(b)) - Number(chain.includes(a)))
-				.map((value) => ({
-					value,
-					label: STEP[value].act + (chain.includes(value) ? '' : ' (not usual here)')
-				}))}
-		/>
+	<p class="text-sm text-soft sm:col-span-2">
+		{#if !open}<strong class="text-base text-ink"
+				>{mass(inGrams || massBefore, session.units)} goes in.</strong
+			>{/if}
+		{HOW[chosen].how}
+	</p>
+	{#if before?.verdict === 'TOO_HARD'}
+		<p class="font-semibold text-alarm sm:col-span-2">
+			Last time this was set too hard{[before.way, before.hole ? `${before.hole} mm` : '']
+				.filter(Boolean)
+				.map((said) => `: ${said}`)
+				.join('')}. Go softer.
+		</p>
 	{/if}
-	<p class="text-sm text-soft sm:col-span-2">{HOW[chosen].how}</p>
 	{#if chosen === 'RINSE'}<p class="font-semibold sm:col-span-2">{FLOATING[floating]}</p>{/if}
-	{#if !open}
+	{#if !correcting}<div class="sm:col-span-2"><Expected massIn={inGrams} {own} {toKeep} /></div>{/if}
+	{#key putRight}
 		<MassField
-			label={LABELS.massIn}
-			name="massIn"
-			heavy={massBefore >= 1000}
+			label={LABELS.massOut}
+			name="massOut"
+			heavy={own ? inGrams * own.median >= 1000 : massBefore >= 4000}
 			{attempt}
-			bind:grams={inGrams}
-			hint="what came out before: {mass(massBefore, session.units)}"
+			bind:grams={outGrams}
+			scale
+			scaleKey={open ? undefined : 'r'}
+			hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
 		/>
-		{#if wet}<MassField
-				label={LABELS.waterAdded}
-				name="waterAdded"
-				heavy
-				{attempt}
-				bind:grams={waterGrams}
-				hint="leave empty for none"
-			/>{/if}
+	{/key}
+	{#if !takesTime}
+		<GoneFields {attempt} bind:gone heavy={leavesHeavy} usual={USUAL_GONE[chosen]} />
 	{/if}
+	{#if wet && !open}<MassField
+			label={LABELS.waterAdded}
+			name="waterAdded"
+			heavy
+			{attempt}
+			bind:grams={waterGrams}
+			hint="leave empty for none"
+		/>{/if}
 	{#if chosen === 'FERMENT'}<MeasureField
 			kind="warmth"
 			label={LABELS.temperature}
@@ -233,86 +262,36 @@
 			bind:value={temperature}
 			hint="of the mash; the clock runs by it"
 		/>{/if}
-	{#if chosen === 'DRY'}<TextField
-			label={LABELS.moistureIn}
-			name="moistureIn"
-			{attempt}
-			bind:value={moistureIn}
-			inputmode="decimal"
-			unit="%"
-			hint="only if measured"
-		/>{/if}
-	{#if !correcting}<div class="sm:col-span-2"><Expected massIn={inGrams} {own} {toKeep} /></div>{/if}
-	{#key putRight}
-		<MassField
-			label={LABELS.massOut}
-			name="massOut"
-			heavy={massBefore >= 4000}
-			{attempt}
-			bind:grams={outGrams}
-			scale
-			scaleKey={open ? undefined : 'r'}
-			hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
-		/>
-	{/key}
-	{#if chosen === 'DRY' && !open}
-		<TextField
-			label={LABELS.target}
-			name="target"
-			{attempt}
-			bind:value={target}
-			inputmode="decimal"
-			unit="% moisture"
-			hint="empty for sealed packs; 8 to 10 for paper"
-		/>
+	{#if chosen === 'DRY'}
+		{@render moisture('moistureIn')}
+		{#if !open}
+			<TextField
+				label={LABELS.target}
+				name="target"
+				{attempt}
+				bind:value={target}
+				inputmode="decimal"
+				unit="% moisture"
+				hint="empty for sealed packs; 8 to 10 for paper"
+			/>
+		{/if}
+		{@render moisture('moistureOut')}
 	{/if}
 	{#if chosen === 'RINSE'}
 		<TextField label={LABELS.rounds} name="rounds" {attempt} inputmode="numeric" bind:value={rounds} />
 	{/if}
-	{#if !takesTime}
-		<GoneFields {attempt} bind:gone heavy={wet} usual={USUAL_GONE[chosen]} />
+	{#if chosen === 'SCREEN'}
+		<TextField
+			label={LABELS.hole}
+			name="hole"
+			{attempt}
+			inputmode="decimal"
+			unit="mm"
+			bind:value={hole}
+			hint={before?.hole ? `last time: ${before.hole} mm` : undefined}
+		/>
 	{/if}
-	<TextField
-		label={LABELS.moistureOut}
-		name="moistureOut"
-		{attempt}
-		bind:value={moistureOut}
-		inputmode="decimal"
-		unit="%"
-		hint="only if measured"
-	/>
 	<TextField label={LABELS.minutes} name="minutes" {attempt} bind:value={minutes} inputmode="numeric" />
-	<details class="sm:col-span-2" open={correcting}>
-		<summary class="cursor-pointer font-semibold">How it was done, in what, by how many</summary>
-		<div class="mt-3 grid gap-4 sm:grid-cols-2">
-			<TextField
-				label={LABELS.way}
-				name="way"
-				{attempt}
-				maxlength={80}
-				list="ways"
-				bind:value={way}
-				hint={before?.way ? `last time: ${before.way}` : undefined}
-			/>
-			<datalist id="ways"
-				>{#each WAYS[chosen] ?? [] as one (one)}<option value={one}></option>{/each}</datalist
-			>
-			{#if chosen === 'SCREEN'}
-				<TextField
-					label={LABELS.hole}
-					name="hole"
-					{attempt}
-					inputmode="decimal"
-					unit="mm"
-					bind:value={hole}
-					hint={before?.hole ? `last time: ${before.hole} mm` : undefined}
-				/>
-			{/if}
-			<TextField label={LABELS.vessels} name="vessels" {attempt} maxlength={80} bind:value={vessels} />
-			<TextField label={LABELS.people} name="people" {attempt} inputmode="numeric" bind:value={people} />
-		</div>
-	</details>
-	<TextField label="Note" name="note" {attempt} bind:value={note} />
 
 	<div class="grid gap-4 sm:col-span-2" aria-live="polite">
 		{#if seen && Number.isFinite(outGrams)}<Seen {seen} {own} />{/if}
@@ -379,4 +358,67 @@
 			{/if}
 		</Correcting>
 	</div>
+	<details class="sm:col-span-2" open={correcting}>
+		<summary class="cursor-pointer font-semibold"
+			>More: another step or mass in, how, in what, by how many</summary
+		>
+		<div class="mt-3 grid gap-4 sm:grid-cols-2">
+			{#if !was}
+				<ChoiceField
+					label={LABELS.kind}
+					name="kind"
+					{attempt}
+					bind:value={chosen}
+					choices={(Object.keys(STEP) as Kind[])
+						.sort((a, b) => Number(chain.includes(b)) - Number(chain.includes(a)))
+						.map((value) => ({
+							value,
+							label: STEP[value].act + (chain.includes(value) ? '' : ' (not usual here)')
+						}))}
+				/>
+			{/if}
+			{#if !open}
+				<MassField
+					label={LABELS.massIn}
+					name="massIn"
+					heavy={massBefore >= 1000}
+					{attempt}
+					bind:grams={inGrams}
+					hint="what came out before: {mass(massBefore, session.units)}"
+				/>
+			{/if}
+			{#if chosen !== 'DRY'}{@render moisture('moistureOut')}{/if}
+			<TextField
+				label={LABELS.way}
+				name="way"
+				{attempt}
+				maxlength={80}
+				list="ways"
+				bind:value={way}
+				hint={before?.way ? `last time: ${before.way}` : undefined}
+			/>
+			<datalist id="ways"
+				>{#each WAYS[chosen] ?? [] as one (one)}<option value={one}></option>{/each}</datalist
+			>
+			<TextField
+				label={LABELS.begunAt}
+				name="begunAt"
+				type="datetime-local"
+				{attempt}
+				bind:value={begunAt}
+				hint={was ? undefined : 'empty for now'}
+			/>
+			<TextField
+				label={LABELS.endedAt}
+				name="endedAt"
+				type="datetime-local"
+				{attempt}
+				bind:value={endedAt}
+				hint={was?.endedAt ? undefined : 'empty for now'}
+			/>
+			<TextField label={LABELS.vessels} name="vessels" {attempt} maxlength={80} bind:value={vessels} />
+			<TextField label={LABELS.people} name="people" {attempt} inputmode="numeric" bind:value={people} />
+			<TextField label="Note" name="note" {attempt} bind:value={note} />
+		</div>
+	</details>
 </form>

@@ -101,7 +101,10 @@ describe('a step at the bench', () => {
 		);
 	});
 	it('says beforehand what other lots gave, and afterwards when this one gave far less', async () => {
-		const shares = [{ kind: 'THRESH', steps: 6, low: 0.3, median: 0.35, high: 0.4 }];
+		const shares = [
+			{ after: 'DRY', share: { kind: 'THRESH', steps: 2, low: 0.7, median: 0.7, high: 0.7 } },
+			{ share: { kind: 'THRESH', steps: 6, low: 0.3, median: 0.35, high: 0.4 } }
+		];
 		show('THRESH', {
 			shares,
 			toKeep: { low: 0.1, high: 0.2 },
@@ -135,7 +138,7 @@ describe('a step at the bench', () => {
 		} as unknown as Schemas['StepView'];
 		show('THRESH', { step, correcting: true, begin: undefined });
 		await fireEvent.click(screen.getByRole('button', { name: 'something else left it too' }));
-		await type('Left it (3)', '50');
+		await type('Left it (3)', '0.05');
 		await type('What it was (3)', 'stones');
 		await fireEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
 		await waitFor(() =>

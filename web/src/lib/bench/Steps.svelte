@@ -1,6 +1,8 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import Checks from './Checks.svelte';
+	import ReadingLog from './ReadingLog.svelte';
 	import { mass, percent } from '$lib/units/units';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { DAMPNESS, many, MISSING, PICKED_FROM, STEP } from '$lib/words/words';
@@ -10,9 +12,15 @@
 		bench: Schemas['BenchView'];
 		/** Called with the record that is to be corrected: a step, or a pick. */
 		correct?: (recordId: string) => void;
+		/** Called when a step's setting was looked at; absent where it is only read. */
+		changed?: () => void;
 	}
 	/** What was done to a lot, with every weight: the table behind its thread. */
-	let { harvest, bench, correct }: Props = $props();
+	let { harvest, bench, correct, changed }: Props = $props();
+	/** Steps with something to set, and so to set wrong. */
+	const SET: Schemas['StepView']['kind'][] = ['RINSE', 'THRESH', 'SCREEN', 'WINNOW', 'HAND_PICK'];
+	/** Steps that are read while they are under way. */
+	const READ: Schemas['StepView']['kind'][] = ['FERMENT', 'DRY'];
 	const units = $derived(session.units);
 	const on = (instant: string) => dayMonth(inZone(instant, session.farm?.timeZone ?? 'UTC'), session.today);
 </script>
@@ -41,7 +49,8 @@
 		{#each harvest.picks as pick (pick.id)}
 			<tr id="record-{pick.id}">
 				<th scope="row"
-					><strong>picked</strong> <span class="beside">{dayMonth(pick.pickedOn, session.today)}</span></th
+					><strong>picked</strong>
+					<span class="beside whitespace-nowrap">{dayMonth(pick.pickedOn, session.today)}</span></th
 				>
 				<td class="max-sm:hidden"></td>
 				<td class="num">{mass(pick.mass, units)}</td>
@@ -66,11 +75,25 @@
 				<td class="text-right!">{@render mend(pick.id)}</td>
 			</tr>
 		{/each}
+		{#each harvest.poured as pour (pour.id)}
+			<tr id="record-{pour.id}">
+				<th scope="row"
+					><strong>poured in</strong> <span class="beside">{dayMonth(pour.pouredOn, session.today)}</span></th
+				>
+				<td class="max-sm:hidden"></td>
+				<td class="num">{mass(pour.mass, units)}</td>
+				<td class="max-sm:hidden"></td>
+				<td class="beside"
+					>from <a class="quiet font-mono" href="/lot/{pour.from}">{pour.from}</a>, {pour.recordedBy}</td
+				>
+				<td></td>
+			</tr>
+		{/each}
 		{#each bench.steps as step (step.id)}
 			<tr id="record-{step.id}">
 				<th scope="row"
 					><strong>{step.endedAt ? STEP[step.kind].done : STEP[step.kind].doing}</strong>
-					<span class="beside">{on(step.endedAt ?? step.begunAt)}</span></th
+					<span class="beside whitespace-nowrap">{on(step.endedAt ?? step.begunAt)}</span></th
 				>
 				<td class="num max-sm:hidden"
 					>{mass(step.massIn, units)}{#if step.waterAdded > 0}<br /><span class="beside"
@@ -108,6 +131,13 @@
 						>
 					{/if}
 					{#if step.note}<span class="block">{step.note}</span>{/if}
+					{#if step.massOut !== undefined && READ.includes(step.kind)}
+						<details>
+							<summary class="cursor-pointer">what was read of it</summary>
+							<ReadingLog {step} changed={() => changed?.()} />
+						</details>
+					{/if}
+					{#if SET.includes(step.kind)}<Checks {step} {changed} />{/if}
 				</td>
 				<td class="text-right!">
 					{#if step.massOut !== undefined}{@render mend(step.id)}{/if}

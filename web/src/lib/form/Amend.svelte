@@ -28,11 +28,12 @@
 		/** What the button says, where it is not simply a correction. */
 		act?: string;
 		entries: Entry[];
-		version: number;
+		/** Of the record that is corrected; none when a new one is written, which has no reason. */
+		version?: number;
 		save: Amended;
 		done: () => void;
 	}
-	/** A quiet button beside a record that opens it for correction; what stood there is kept. */
+	/** A quiet button beside a record that opens it for correction, or a new one to go with it; what stood there is kept. */
 	let { what, act = 'correct', entries, version, save, done }: Props = $props();
 
 	const REASON = 'Why it is corrected';
@@ -54,7 +55,7 @@
 	function begin() {
 		typed = Object.fromEntries(entries.map((entry) => [entry.name, entry.value]));
 		reason = '';
-		from = version;
+		from = version ?? 0;
 		attempt.problem = undefined;
 		open = true;
 		dialog?.showModal();
@@ -112,7 +113,7 @@
 			<Correcting
 				{attempt}
 				{labels}
-				asked
+				asked={version !== undefined}
 				kept="what stood there"
 				bind:reason
 				bind:version={() => from, (theirs) => (from = theirs ?? from)}
@@ -128,8 +129,10 @@
 					done();
 				}}
 			>
-				<Act main type="submit" disabled={attempt.busy}>Keep the correction</Act>
-				<Act onclick={close}>Leave it as it was</Act>
+				<Act main type="submit" disabled={attempt.busy}
+					>{version === undefined ? 'Keep it' : 'Keep the correction'}</Act
+				>
+				<Act onclick={close}>{version === undefined ? 'Leave it' : 'Leave it as it was'}</Act>
 			</Correcting>
 		</form>
 	{/if}

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { dayMonth, inZone } from '$lib/words/dates';
+	import { dayMonth, inZone, moment } from '$lib/words/dates';
+	import { DAMPNESS, LOOK, MISSING, PICKED_FROM } from '$lib/words/words';
 
 	let { corrections }: { corrections: Schemas['CorrectionView'][] } = $props();
 	const FIELD: Record<string, string> = {
@@ -38,8 +39,30 @@
 		fruitSet: 'the fruit had set',
 		lookedOn: 'looked at on',
 		missingReason: 'why mass is missing',
-		seeds: 'seeds looked at'
+		seeds: 'seeds looked at',
+		found: 'of them found',
+		discarded: 'seed thrown out, g',
+		look: 'what was looked at',
+		begunAt: 'begun',
+		endedAt: 'ended',
+		hole: 'holes, mm',
+		way: 'how',
+		pickedFrom: 'picked from',
+		dampness: 'how damp'
 	};
+	const WORDS: Record<string, Record<string, string>> = {
+		look: Object.fromEntries(Object.entries(LOOK).map(([look, { done }]) => [look, done])),
+		missingReason: MISSING,
+		pickedFrom: PICKED_FROM,
+		dampness: DAMPNESS
+	};
+	const INSTANT = /^\d{4}-\d\d-\d\dT[\d:.]+Z$/;
+	function says(field: string, value: string): string {
+		if (INSTANT.test(value)) {
+			return moment(inZone(value, session.farm?.timeZone ?? 'UTC'), session.now);
+		}
+		return WORDS[field]?.[value] ?? (value || '–');
+	}
 </script>
 
 {#if corrections.length > 0}
@@ -55,8 +78,8 @@
 			{#each corrections as correction, i (i)}
 				<tr>
 					<th scope="row">{FIELD[correction.field] ?? correction.field}</th>
-					<td><s>{correction.was || '–'}</s></td>
-					<td class="font-semibold">{correction.became || '–'}</td>
+					<td><s>{says(correction.field, correction.was)}</s></td>
+					<td class="font-semibold">{says(correction.field, correction.became)}</td>
 					<td>{correction.reason || '–'}</td>
 					<td class="beside"
 						>{correction.recordedBy}, {dayMonth(

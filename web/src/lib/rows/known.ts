@@ -11,12 +11,19 @@ export function unanswered(wrong: unknown): boolean {
  * The answer to a question, and without a signal the latest one that was heard.
  *
  * @param path under which the answer is kept
+ * @param question asked just now
+ * @param settle what is done on the phone together with keeping the answer, or not at all
  */
-export async function known<T>(path: string, question: Promise<T>): Promise<T> {
+export async function known<T>(
+	path: string,
+	question: Promise<T>,
+	settle: () => Promise<void> = () => Promise.resolve()
+): Promise<T> {
+	const asked = Date.now();
 	try {
 		const value = await question;
 		signal.heard();
-		await heard(path, value);
+		await heard(path, value, asked, settle);
 		return value;
 	} catch (wrong) {
 		if (!unanswered(wrong)) throw wrong;
@@ -27,9 +34,22 @@ export async function known<T>(path: string, question: Promise<T>): Promise<T> {
 	}
 }
 
-/** Keeps an answer that came without its question, as that to signing in does. */
-export async function heard(path: string, value: unknown) {
-	await box.answers.put({ path, value, askedAt: Date.now() });
+/**
+ * Keeps an answer, also one that came without its question, as that to signing in does. What was asked earlier and came
+ * later is no news.
+ */
+export async function heard(
+	path: string,
+	value: unknown,
+	askedAt = Date.now(),
+	settle: () => Promise<void> = () => Promise.resolve()
+) {
+	await box.transaction('rw', box.answers, box.waiting, async () => {
+		const kept = await box.answers.get(path);
+		if (kept && kept.askedAt > askedAt) return;
+		await box.answers.put({ path, value, askedAt });
+		await settle();
+	});
 }
 
 /** What was heard belongs to whoever signed in; what was done in the rows stays. */

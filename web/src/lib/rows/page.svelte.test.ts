@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { flushSync } from 'svelte';
 import { box } from './box';
+import { known } from './known';
 import { outbox } from './outbox.svelte';
 import { RowsPage } from './page.svelte';
 import { signal } from './signal.svelte';
@@ -30,6 +31,27 @@ describe('a page of the rows', () => {
 		rows.again();
 		flushSync();
 		expect(await rows.found).toEqual({ times: 2 });
+		stop();
+	});
+	it('keeps an answer and lets go of what stands in it together, and no older answer in its place', async () => {
+		const clock = vi.spyOn(Date, 'now').mockReturnValue(1000);
+		let answer: (late: unknown) => void = () => {};
+		const older = known('/api/plantings/p/stand', new Promise((late) => (answer = late)));
+		clock.mockReturnValue(2000);
+		await page().keep('POST', '/api/plantings/p/counts', 'count', { id: 'c1' });
+		await box.waiting.toCollection().modify({ state: 'arrived', arrivedAt: 2000 });
+		clock.mockReturnValue(3000);
+		const rows = page();
+		const stop = $effect.root(() => {
+			$effect(() => void rows.found);
+		});
+		flushSync();
+		await rows.found;
+		expect(await box.waiting.count()).toBe(0);
+		answer({ times: 0 });
+		await older;
+		clock.mockRestore();
+		expect((await box.answers.get('/api/plantings/p/stand'))?.value).toEqual({ times: 1 });
 		stop();
 	});
 	it('keeps what is done on the phone under the record’s own id and the page it was made on', async () => {

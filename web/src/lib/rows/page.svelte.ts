@@ -11,7 +11,8 @@ export class RowsPage<T> {
 	#turn = $state(0);
 	readonly found = $derived.by(() => {
 		void this.#turn;
-		return known(this.#path, this.#fresh());
+		const asked = Date.now();
+		return known(this.#path, this.#ask(), () => outbox.settle(this.#from, asked));
 	});
 
 	/**
@@ -22,13 +23,6 @@ export class RowsPage<T> {
 		this.#from = from;
 		this.#path = path;
 		this.#ask = ask;
-	}
-
-	async #fresh(): Promise<T> {
-		const asked = Date.now();
-		const answer = await this.#ask();
-		await outbox.settle(this.#from, asked);
-		return answer;
 	}
 
 	/** Looks it up anew. */

@@ -227,7 +227,18 @@
 	.sheet {
 		display: none;
 	}
-	@media (max-width: 767px) {
+	@media print {
+		.shell {
+			display: block;
+		}
+		.shell > :not(main) {
+			display: none;
+		}
+		main {
+			padding: 0;
+		}
+	}
+	@media screen and (max-width: 767px) {
 		.shell {
 			display: block;
 			padding-bottom: 4.2rem;

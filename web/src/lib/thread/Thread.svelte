@@ -5,30 +5,59 @@
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { many, STEP } from '$lib/words/words';
-	import { daysOf, layOut } from './thread';
+	import KnotCard from './KnotCard.svelte';
+	import { daysOf, layOut, stopsOf } from './thread';
+	import { EVENT, eventSays } from './words';
 
 	interface Props {
 		thread: Schemas['MassThread'];
+		/** Of the planting it came from, whose walks are knotted into it. */
+		planting: string;
+		steps: Schemas['StepView'][];
 		/** Called with the record behind a knot. */
 		onknot?: (recordId: string) => void;
 	}
 	/** A lot's life as one ribbon whose width is its mass. */
-	let { thread, onknot }: Props = $props();
+	let { thread, planting, steps, onknot }: Props = $props();
 
 	let room = $state(0);
 	const laid = $derived(layOut(thread, Math.max(room, 300)));
 	const id = $props.id();
 	const units = $derived(session.units);
-	const name = (knot: Schemas['Knot']) => (knot.step ? STEP[knot.step].done : 'picked');
+	const stops = $derived(stopsOf(thread));
+	/** Which stop is looked at, and which the keys stand on. */
+	let shown = $state<number>();
+	let here = $state(0);
+	let drawing = $state<SVGElement>();
+
+	function walk(event: KeyboardEvent) {
+		const to = {
+			ArrowRight: here + 1,
+			ArrowDown: here + 1,
+			ArrowLeft: here - 1,
+			ArrowUp: here - 1,
+			Home: 0,
+			End: stops.length - 1
+		}[event.key];
+		if (to === undefined || event.altKey || event.ctrlKey || event.metaKey) return;
+		event.preventDefault();
+		here = Math.max(0, Math.min(stops.length - 1, to));
+		drawing?.querySelector<SVGAElement>(`[data-stop="${here}"]`)?.focus();
+	}
+	const href = (event: Schemas['Event']) =>
+		event.kind === 'WALK' ? `/walk/${planting}/found` : event.kind === 'HELD' ? '#lot' : '#tests';
+	const begun = $derived(thread.starts.length > 0 ? 'poured in' : 'picked');
+	const name = (knot: Schemas['Knot']) => (knot.step ? STEP[knot.step].done : begun);
 
 	function endWords(end: Schemas['End']): [string, string] {
 		if (end.kind === 'PACKETS')
 			return [many(end.packets, 'packet'), `${end.sold} sold, ${end.packets - end.sold} left`];
+		if (end.kind === 'POURED') return [`${mass(end.mass, units)} poured`, `into ${end.number}`];
 		if (end.kind === 'BULK_SOLD') return [`${mass(end.mass, units)} sold`, 'from the bulk'];
 		return [`${mass(end.mass, units)} bulk`, 'in the seed room'];
 	}
 	const summary = $derived(
-		`From ${mass(thread.knots[0]?.mass ?? 0, units)} picked in ${many(thread.knots.length - 1, 'step')} over ${many(daysOf(thread), 'day')}`
+		`From ${mass(thread.knots[0]?.mass ?? 0, units)} ${begun} in ${many(thread.knots.length - 1, 'step')} over ${many(daysOf(thread), 'day')}`
 	);
 </script>
 
@@ -40,6 +69,7 @@
 			height={laid.height}
 			role="group"
 			aria-labelledby="{id}-says"
+			bind:this={drawing}
 		>
 			<title id="{id}-says">{summary}; the figures stand in the table of steps.</title>
 			<defs>
@@ -58,8 +88,19 @@
 				{@const [what, where] = endWords(thread.ends[end.index])}
 				<path d={end.path} class="straw" />
 				<text x={end.x} y={end.y - 2} class="bold">{what}</text>
-				<text x={end.x} y={end.y + 14} class="soft small">{where}</text>
+				{@const into = thread.ends[end.index].number}
+				{#if into}<a href="/lot/{into}"><text x={end.x} y={end.y + 14} class="soft small">{where}</text></a
+					>{:else}<text x={end.x} y={end.y + 14} class="soft small">{where}</text>{/if}
 			{/each}
+			{#each laid.starts as start (start.index)}
+				{@const from = thread.starts[start.index]}
+				<path d={start.path} class="straw" />
+				<text x={start.x} y={start.y - 2} class="bold">{mass(from.mass, units)}</text>
+				<a href="/lot/{from.number}"
+					><text x={start.x} y={start.y + 14} class="soft small">from {from.number}</text></a
+				>
+			{/each}
+			{#if laid.lead}<path d={laid.lead} class="lead" />{/if}
 			{#if laid.open}<path d={laid.open} class="open" />{/if}
 			{#each laid.knots as knot (knot.index)}
 				{@const record = thread.knots[knot.index]}
@@ -79,16 +120,61 @@
 					text-anchor={laid.across && knot.index > 0 ? 'middle' : 'start'}
 					>{dayMonth(record.on)} · {mass(record.mass, units)}</text
 				>
+			{/each}
+			{#each stops as stop, i (i)}
+				{@const at = stop.knot === undefined ? laid.events[stop.event] : laid.knots[stop.knot]}
+				{@const knot = stop.knot === undefined ? undefined : thread.knots[stop.knot]}
+				{@const event = stop.event === undefined ? undefined : thread.events[stop.event]}
 				<a
-					href="#record-{record.recordId}"
-					aria-label="{name(record)}, {dayMonth(record.on)}"
-					onclick={() => onknot?.(record.recordId)}
+					href={knot ? `#record-${knot.recordId}` : event ? href(event) : '#'}
+					aria-label={knot
+						? `${name(knot)}, ${dayMonth(knot.on)}`
+						: event
+							? `${EVENT[event.kind]}, ${dayMonth(event.on)}: ${eventSays(event, units)}`
+							: ''}
+					data-stop={i}
+					tabindex={i === here ? 0 : -1}
+					onfocus={() => (shown = here = i)}
+					onpointerenter={() => (shown = i)}
+					onkeydown={walk}
+					onclick={() => knot && onknot?.(knot.recordId)}
 				>
-					<circle cx={knot.x} cy={knot.y} r="13" class="reach" />
-					<circle cx={knot.x} cy={knot.y} r="5.5" class={['knot', record.alarm && 'alarm']} />
+					<circle cx={at.x} cy={at.y} r={knot ? 13 : 9} class="reach" />
+					{#if knot}
+						<circle cx={at.x} cy={at.y} r="5.5" class={['knot', knot.alarm && 'alarm']} />
+					{:else}
+						<rect
+							x={at.x - 4}
+							y={at.y - 4}
+							width="8"
+							height="8"
+							transform="rotate(45 {at.x} {at.y})"
+							class={['knot', event?.alarm && 'alarm']}
+						/>
+					{/if}
 				</a>
 			{/each}
 		</svg>
+	{/if}
+	{#if thread.knots.length > 0}
+		<div class="mt-2 min-h-14 print:hidden" aria-live="polite">
+			{#if shown !== undefined && stops[shown]}
+				{@const { knot, event } = stops[shown]}
+				<KnotCard
+					{begun}
+					knot={knot === undefined ? undefined : thread.knots[knot]}
+					event={event === undefined ? undefined : thread.events[event]}
+					step={knot === undefined
+						? undefined
+						: steps.find((step) => step.id === thread.knots[knot].recordId)}
+				/>
+			{:else}
+				<p class="text-sm text-soft">
+					Touch a knot, or walk along it with the arrow keys. Round knots are work, square ones are walks,
+					tests and holds.
+				</p>
+			{/if}
+		</div>
 	{/if}
 	{#if thread.estimated && thread.knots.length > 0}
 		<figcaption class="text-sm text-soft">
@@ -126,6 +212,11 @@
 		stroke: var(--color-base-content);
 		stroke-width: 2;
 		stroke-dasharray: 2 6;
+		fill: none;
+	}
+	.lead {
+		stroke: var(--straw);
+		stroke-width: 4;
 		fill: none;
 	}
 	.dots {

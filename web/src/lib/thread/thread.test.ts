@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/api';
-import { daysOf, layOut, ribbonWidth } from './thread';
+import { daysOf, layOut, ribbonWidth, stopsOf } from './thread';
 
 type Knot = Schemas['Knot'];
 const knot = (dry: number, on: string, wet: boolean, leaving: Knot['leaving'] = []): Knot => ({
@@ -14,12 +14,14 @@ const knot = (dry: number, on: string, wet: boolean, leaving: Knot['leaving'] = 
 });
 const tomato: Schemas['MassThread'] = {
 	estimated: true,
+	starts: [],
 	knots: [
 		knot(2500, '2026-07-24', true),
 		knot(480, '2026-07-24', true, [{ what: 'flesh', mass: 30000, goneTo: 'sauce' }]),
 		knot(260, '2026-07-27', true),
 		knot(190, '2026-07-31', false)
 	],
+	events: [],
 	ends: [
 		{ kind: 'PACKETS', mass: 30, packets: 312, sold: 188 },
 		{ kind: 'BULK', mass: 170, packets: 0, sold: 0 }
@@ -53,7 +55,32 @@ describe('the thread', () => {
 		expect(layOut({ ...tomato, ends: [] }, 1094).open).toBeDefined();
 	});
 	it('has no height before anything is picked', () => {
-		expect(layOut({ knots: [], ends: [], estimated: false }, 1094).height).toBe(0);
+		expect(layOut({ starts: [], knots: [], events: [], ends: [], estimated: false }, 1094).height).toBe(0);
 		expect(daysOf(tomato)).toBe(7);
+	});
+	it.each([1094, 330])('knots what was seen between the acts it lay between, at %d px', (width) => {
+		const event = (before: number, on: string) => ({
+			kind: 'WALK' as const,
+			recordId: on,
+			on,
+			before,
+			found: 0,
+			of: 100,
+			because: '',
+			alarm: false
+		});
+		const seen = {
+			...tomato,
+			events: [event(0, '2026-06-01'), event(0, '2026-07-01'), event(2, '2026-07-25'), event(4, '2026-08-12')]
+		};
+		const laid = layOut(seen, width);
+		const along = ({ x, y }: { x: number; y: number }) => (laid.across ? x : y);
+		const order = stopsOf(seen).map((stop) =>
+			along(stop.knot === undefined ? laid.events[stop.event] : laid.knots[stop.knot])
+		);
+		expect(order).toHaveLength(8);
+		expect(order).toEqual([...order].sort((a, b) => a - b));
+		expect(new Set(order).size).toBe(8);
+		expect(Math.max(...laid.events.map(({ x }) => x))).toBeLessThan(width);
 	});
 });

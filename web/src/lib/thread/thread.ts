@@ -10,6 +10,12 @@ export interface Layout {
 	across: boolean;
 	ribbons: { path: string; wet: boolean }[];
 	knots: { x: number; y: number; labelX: number; labelY: number; index: number }[];
+	/** What was poured into it, running together into the first knot. */
+	starts: { path: string; x: number; y: number; index: number }[];
+	/** What was seen and decided, between the knots. */
+	events: { x: number; y: number; index: number }[];
+	/** The thread before anything was picked, where the rows were walked. */
+	lead?: string;
 	streams: { path: string; x: number; y: number; index: number; leaving: number }[];
 	ends: { path: string; x: number; y: number; index: number }[];
 	/** Where it stops while the work goes on. */
@@ -20,6 +26,11 @@ const THINNEST = 12;
 const THICKEST = 96;
 const ENDS_ROOM = 200;
 const LABELS_ROOM = 62;
+/** Room for a walk before the pick, and the most there is for all of them. */
+const WALK_ROOM = 20;
+const LEAD_ROOM = 120;
+/** Room for what was poured into it, on the left. */
+const STARTS_ROOM = 200;
 
 /** Width of the ribbon for so much dry matter: by its logarithm, so that a gram beside a tonne still shows. */
 export function ribbonWidth(dry: number, most: number, least: number): number {
@@ -36,10 +47,13 @@ export function layOut(thread: MassThread, width: number): Layout {
 	const most = Math.max(...dry);
 	const least = Math.min(...dry) / 2;
 	const half = dry.map((mass) => (ribbonWidth(mass, most, least) * (across ? 1 : 0.6)) / 2);
-	const length = across ? width - ENDS_ROOM - 12 : Math.max(1, knots.length - 1) * 96;
+	const walked = thread.events.filter((event) => event.before === 0).length;
+	const joined = across && knots.length > 0 ? thread.starts.length : 0;
+	const lead = knots.length === 0 ? 0 : joined > 0 ? STARTS_ROOM : Math.min(LEAD_ROOM, walked * WALK_ROOM);
+	const length = across ? width - ENDS_ROOM - 12 - lead : Math.max(1, knots.length - 1) * 96;
 	const centre = across ? LABELS_ROOM + THICKEST / 2 + 14 : 40;
 	const along = (i: number) =>
-		8 + (knots.length === 1 ? 0 : (i * length) / Math.max(1, knots.length - (across ? 0.4 : 1)));
+		8 + lead + (knots.length === 1 ? 0 : (i * length) / Math.max(1, knots.length - (across ? 0.4 : 1)));
 	const at = (a: number, b: number): [number, number] => (across ? [a, centre + b] : [centre + b, a + 14]);
 	const point = (a: number, b: number) =>
 		at(a, b)
@@ -90,7 +104,35 @@ export function layOut(thread: MassThread, width: number): Layout {
 		return { path, x, y, index: i };
 	});
 
-	const lowest = Math.max(centre + THICKEST / 2, ...[...streams, ...branch].map(({ y }) => y + 20));
+	const apart = Math.min(46, 190 / Math.max(1, joined - 1));
+	const starts = thread.starts.slice(0, joined).map((_, i) => {
+		const offset = (i - (joined - 1) / 2) * apart;
+		const share = Math.max(2.5, half[0] / joined / 1.3);
+		const near = (offset / Math.max(1, joined - 1) / apart) * half[0];
+		const to = along(0);
+		const path =
+			`M${point(112, offset - share)} C${point(112 + 44, offset - share)} ${point(to - 30, near - share)} ${point(to, near - share)}` +
+			` L${point(to, near + share)} C${point(to - 30, near + share)} ${point(112 + 44, offset + share)} ${point(112, offset + share)} Z`;
+		const [x, y] = at(0, offset);
+		return { path, x, y, index: i };
+	});
+
+	const stretch = (before: number): [number, number] => {
+		if (before === 0) return [joined > 0 ? along(0) - 60 : 0, along(0)];
+		if (before <= last) return [along(before - 1), along(before)];
+		return [along(last), ends.length > 0 ? tail - (across ? 76 : 0) : across ? width - 40 : along(last) + 40];
+	};
+	const events = thread.events.map((event, index) => {
+		const beside = thread.events.filter((other) => other.before === event.before);
+		const [from, to] = stretch(event.before);
+		const [x, y] = at(from + ((to - from) * (beside.indexOf(event) + 1)) / (beside.length + 1), 0);
+		return { x, y, index };
+	});
+
+	const lowest = Math.max(
+		centre + THICKEST / 2,
+		...[...streams, ...branch, ...starts].map(({ y }) => y + 20)
+	);
 	const deepest = across ? lowest : tail + 20 + ends.length * 44;
 	return {
 		width,
@@ -103,6 +145,9 @@ export function layOut(thread: MassThread, width: number): Layout {
 				? { x, y, labelX: x, labelY: 16, index }
 				: { x, y, labelX: centre + 46, labelY: y - 4, index };
 		}),
+		events: knots.length > 0 ? events : [],
+		starts,
+		lead: lead > 0 && joined === 0 ? `M${point(0, 0)} L${point(along(0), 0)}` : undefined,
 		streams: across ? streams : [],
 		ends: branch,
 		open:
@@ -110,6 +155,16 @@ export function layOut(thread: MassThread, width: number): Layout {
 				? `M${point(along(last), 0)} L${point(across ? width - 40 : along(last) + 40, 0)}`
 				: undefined
 	};
+}
+
+/** One stop on the way along the thread: an act on the lot, or something seen or decided. */
+export type Stop = { knot: number; event?: undefined } | { event: number; knot?: undefined };
+
+/** Every stop from the first walk to the last test, in order. */
+export function stopsOf({ knots, events }: MassThread): Stop[] {
+	const before = (place: number) =>
+		events.flatMap((event, index) => (event.before === place ? [{ event: index }] : []));
+	return [...knots.flatMap((_, index) => [...before(index), { knot: index }]), ...before(knots.length)];
 }
 
 /** Days from the first knot to the last. */

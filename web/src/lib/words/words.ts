@@ -205,6 +205,42 @@ export const MISSING: Record<NonNullable<Schemas['StepView']['missingReason']>, 
 	OTHER: 'something else'
 };
 
+/** What is looked at to tell whether a step was set right. */
+export const LOOK: Record<Schemas['SettingCheckView']['look'], { ask: string; done: string }> = {
+	DISCARD_CUT: { ask: 'seed thrown out, cut open', done: 'cut open' },
+	DISCARD_GERMINATED: { ask: 'seed thrown out, put to germinate', done: 'germinated' },
+	KEPT_BROKEN: { ask: 'broken seed in what was kept', done: 'looked for broken' }
+};
+
+/** What that says of the setting. */
+export const SETTING: Record<Schemas['Setting']['verdict'], string> = {
+	RIGHT: 'set right',
+	TOO_HARD: 'set too hard: go softer, and clean the discard again',
+	LOOK_AT_MORE: 'not told by so few'
+};
+
+/** Where a lot's seed is from. */
+export const ORIGIN: Record<Schemas['LotView']['origin'], string> = {
+	PICKED: 'picked',
+	BLEND: 'blended of other lots',
+	PART: 'part of another lot'
+};
+
+/** What the figures of lots say against pouring them together. */
+export const BLEND: Record<Schemas['Blend']['cautions'][number], string> = {
+	GERMINATION: 'They germinate further apart than one test may: the blend will be uneven.',
+	SEED_SIZE: 'Their seeds differ in size: small and large part again when poured.',
+	MOISTURE: 'Their moistures differ: bring them to the same first.'
+};
+
+/** And what else does. */
+export const BLEND_PLAN: Record<Schemas['BlendPlan']['cautions'][number], string> = {
+	GRADES_DIFFER: 'Their grades differ: the blend is of the lowest.',
+	SEASONS_DIFFER: 'Their seasons differ: the blend carries the oldest.',
+	NOT_TESTED: 'One of them has no germination test or seed weight: nothing can be foretold.',
+	MOISTURE_NOT_KNOWN: 'The moisture of one was never measured.'
+};
+
 /** What is to be done about weevils. */
 export const WEEVILS: Record<Schemas['BoredSeed']['next'], string> = {
 	FREEZE: 'freeze it: dry seed, sealed, a week or more at −18 °C',

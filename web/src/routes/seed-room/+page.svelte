@@ -21,6 +21,7 @@
 		if (stock.bulk > 0) parts.push(mass(stock.bulk, session.units));
 		if (stock.packets > 0) parts.push(`${stock.packets} pk`);
 		if (parts.length > 0) return parts.join(' + ');
+		if (known.bench?.poured) return 'none left';
 		return known.bench ? (known.bench.clean ? 'none left' : mass(known.bench.mass, session.units)) : 'empty';
 	}
 	function says(lots: Shelved[], total: number) {
@@ -30,6 +31,7 @@
 	}
 	function next(lot: Shelved) {
 		const gate = lot.known.gate;
+		if (lot.known.bench?.poured) return 'all poured into other lots';
 		if (lot.known.lot.hold) return `held: ${lot.known.lot.hold.reason}`;
 		if (gate.mayBeSold) return `sells until ${monthYear(gate.testRunsOut ?? '')}`;
 		return GATE[gate.reasons.includes('NOT_CLEAN') ? 'NOT_CLEAN' : gate.reasons[0]];

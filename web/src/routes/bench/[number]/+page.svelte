@@ -29,19 +29,16 @@
 	const picked = new Latest<Schemas['LotChanges']>();
 	/** The step or pick that is to be corrected. */
 	let wrong = $state(page.url.searchParams.get('correct') ?? '');
-	const found = $derived.by(() => {
+	/** The lot, and how such steps went before: without that the form only foretells less. */
+	const found = $derived.by(async () => {
 		void turn;
-		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
+		const params = { path: { number } };
+		const before = ask(GET('/api/lots/{number}/chain', { params })).then(
+			({ last, shares }) => ({ last, shares }),
+			() => ({ last: [], shares: [] })
+		);
+		return { ...(await ask(GET('/api/lots/{number}', { params }))), ...(await before) };
 	});
-	let last = $state.raw<Schemas['LastWay'][]>([]);
-	let shares = $state.raw<Schemas['StepShare'][]>([]);
-	void ask(GET('/api/lots/{number}/chain', { params: { path: { number: page.params.number! } } })).then(
-		(chain) => {
-			last = chain.last;
-			shares = chain.shares;
-		},
-		() => {}
-	);
 
 	const tried = (corrects?: string) => (body: Schemas['StepRequest']) =>
 		void seen.ask(
@@ -81,7 +78,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ known, stock })}
+	{#snippet children({ known, stock, last, shares })}
 		{@const bench = known.bench}
 		<Page
 			title={known.planting.variety.name}
@@ -99,14 +96,15 @@
 					/>
 				</div>
 			{/if}
-			{#if session.works && !bench?.clean}<Instruments />{/if}
+			{#if session.works && !bench?.clean && !bench?.poured}<Instruments />{/if}
 			{#if !bench || !known.harvest}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{known.planting.id}?lot={known.lot.number}">Weigh the harvest</Act>
 			{:else}
-				{@const how = bench.clean
-					? undefined
-					: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
+				{@const how =
+					bench.clean || bench.poured
+						? undefined
+						: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
 					<section class="border-l-4 border-marigold bg-paper p-5">
 						{#key stage(bench, known.harvest.mass)}
@@ -169,12 +167,21 @@
 									step={bench.underWay}
 									{last}
 									{shares}
+									after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
 									toKeep={bench.toKeep}
 									seen={seen.answer}
-									tried={tried()}
+									tried={tried(bench.underWay.id)}
 									finish={change(bench.underWay.id)}
 									taken={again}
 								/>
+							{:else if bench.poured}
+								<h2 class="ruled mb-3">Poured into others</h2>
+								<p>
+									All of it went into other lots. They stand at the end of <a
+										class="quiet"
+										href="/lot/{known.lot.number}">its thread</a
+									>.
+								</p>
 							{:else if bench.clean}
 								<h2 class="ruled mb-3">Clean</h2>
 								<p class="mb-4">
@@ -191,6 +198,7 @@
 									massBefore={bench.mass}
 									{last}
 									{shares}
+									after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
 									toKeep={bench.toKeep}
 									seen={seen.answer}
 									tried={tried()}
@@ -220,11 +228,19 @@
 								What is usual for {cropWord(known.planting.variety.cropName)}; a range of low certainty.
 							</p>
 						{/if}
+						{#if session.works && !bench.underWay && !bench.poured}
+							<p class="mt-4">
+								<a class="quiet" href="/lot/{known.lot.number}/pour"
+									>Pour it together with another lot, or part it</a
+								>
+							</p>
+						{/if}
 						<h2 class="ruled mt-6">What was done</h2>
 						<Steps
 							harvest={known.harvest}
 							{bench}
 							correct={session.works ? (recordId) => (wrong = recordId) : undefined}
+							changed={session.works ? () => turn++ : undefined}
 						/>
 					</div>
 				</div>

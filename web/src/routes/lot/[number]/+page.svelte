@@ -3,6 +3,7 @@
 	import { page } from '$app/state';
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import DryMatter from '$lib/bench/DryMatter.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
@@ -21,7 +22,7 @@
 	import Thread from '$lib/thread/Thread.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { CAUTION, cropWord, GATE, GRADE, many, WEEVILS } from '$lib/words/words';
+	import { CAUTION, cropWord, GATE, GRADE, many, ORIGIN, WEEVILS } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -50,7 +51,7 @@
 		{@const weight = tests.seedWeights[0]}
 		{@const threat = planting.isolation?.threats[0]}
 		<Page title="lot" room={{ name: 'Seed room', path: '/seed-room' }}>
-			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3">
+			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3" id="lot">
 				<Tag number={lot.number} size="large" link={false} state={lot.hold ? 'crosses' : 'clear'} />
 				<div class="min-w-60 flex-1">
 					<p class="text-xl font-bold">
@@ -59,9 +60,8 @@
 						<span class="text-base font-normal">{cropWord(planting.variety.cropName)}</span>
 					</p>
 					<p class="text-soft">
-						from {planting.plotName.toLowerCase()}, {lot.season} · {GRADE[lot.grade]} grade{harvest
-							? ` · ${many(harvest.plants, 'mother plant')}`
-							: ''}
+						{lot.origin === 'PICKED' ? `from ${planting.plotName.toLowerCase()}` : ORIGIN[lot.origin]}, {lot.season}
+						· {GRADE[lot.grade]} grade{harvest ? ` · ${many(harvest.plants, 'mother plant')}` : ''}
 					</p>
 					{#if parents}
 						<p class="text-soft">
@@ -102,7 +102,7 @@
 			{/if}
 
 			{#if harvest && bench}
-				<Thread {thread} />
+				<Thread {thread} planting={planting.id!} steps={bench.steps} />
 			{:else}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{planting.id}?lot={lot.number}">Weigh the harvest</Act>
@@ -114,7 +114,7 @@
 						<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Pack or sell</Act>
 					{:else if stock.packets > 0 && gate.mayBeSold}
 						<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Sell</Act>
-					{:else if !bench.clean && session.works}
+					{:else if !bench.clean && !bench.poured && session.works}
 						<Act main key="b" onclick={() => goto(`/bench/${lot.number}`)}>To the bench</Act>
 					{/if}
 					{#if session.works}
@@ -139,6 +139,9 @@
 						{/if}
 					{/if}
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
+					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
+					<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>
+					<Act key="i" onclick={() => print()}>Print this page</Act>
 				</div>
 				{#if doing}
 					<section class="mb-7 max-w-2xl border-l-4 border-marigold bg-paper p-5">
@@ -179,7 +182,7 @@
 						{#if bench.yield}<div class="mt-3"><YieldBar result={bench.yield} /></div>{/if}
 					</section>
 					<section>
-						<h2 class="ruled">True to type</h2>
+						<h2 class="ruled">True to type{lot.origin === 'BLEND' ? ', the largest part' : ''}</h2>
 						<table class="figures">
 							<tbody>
 								<tr>
@@ -328,10 +331,17 @@
 						correct={session.works
 							? (recordId) => goto(`/bench/${lot.number}?correct=${recordId}`)
 							: undefined}
+						changed={session.works ? kept : undefined}
 					/>
 				{/if}
+				{#if bench.steps.some((step) => step.dry)}
+					<h2 class="ruled mt-8">Where the dry matter went</h2>
+					<DryMatter {bench} />
+				{/if}
 				{#if stock.runs.length > 0 || stock.sales.length > 0}
-					<h2 class="ruled mt-8">Who has it</h2>
+					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
+						Who has it<a class="quiet text-sm font-normal" href="/lot/{lot.number}/recall">all of its seed</a>
+					</h2>
 					<table class="figures">
 						<tbody>
 							{#each stock.sales as sale (sale.id)}

@@ -128,6 +128,56 @@ class AtTheBenchTest {
     }
 
     @Test
+    void aWeightInTheWrongUnitIsAskedAboutAndACorrectionShowsWhatItChanges() {
+        String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
+        season.step(number, with(stepOf("DRY", 9000, 8000), "moistureOut", 12));
+        grower.at("/bench/" + number);
+        grower.weigh("Came out", "5.2", "g");
+        grower.sees("would be unheard of here");
+        grower.act("It was 5.2 kg");
+        grower.weigh("Left it", "2.7", "kg");
+        grower.act("Keep this step");
+        assertThat(grower.heading("Next: screen")).isVisible();
+        season.step(number, with(stepOf("SCREEN", 5200, 5100), "minutes", 10));
+        grower.at("/bench/" + number);
+        grower.inRow("threshed", "correct").click();
+        grower.weigh("Came out", "5.3", "kg");
+        assertThat(grower.page
+                        .getByRole(AriaRole.TABLE)
+                        .filter(new Locator.FilterOptions().setHasText("What it changes")))
+                .containsText("screened");
+        grower.type("Why it is corrected", "the bowl was weighed with it");
+        grower.act("Keep the correction");
+        assertThat(grower.page.locator("tr[id^=record-]").filter(new Locator.FilterOptions().setHasText("screened")))
+                .containsText("5.3 kg");
+    }
+
+    @Test
+    void lotsArePouredTogetherAndWhoHasTheirSeedIsKnown() {
+        String planting = season.planted("pea", "2026-03-20", 300);
+        String one = season.picked(planting, 9000, 200);
+        String other = season.picked(planting, 3000, 150);
+        season.cleaned(one, 9000);
+        season.cleaned(other, 3000);
+        grower.at("/lot/" + one);
+        grower.act("Blend or part");
+        grower.page.getByLabel(other).check();
+        grower.sees("nothing can be foretold");
+        grower.act("Pour together");
+        grower.sees("print the label first");
+        String blend = grower.page.locator(".tag.large .number").last().textContent();
+        grower.at("/lot/" + blend);
+        grower.sees("blended of other lots");
+        grower.sees("from " + one);
+        grower.at("/lot/" + one);
+        grower.sees("into " + blend);
+        grower.act("Who has it");
+        grower.sees("Nothing of it was sold.");
+        assertThat(grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(blend)))
+                .containsText("blended of other lots");
+    }
+
+    @Test
     void lotsOfACropAreSeenSideBySide() {
         grower.at("/yields?crop=tomato");
         grower.sees("What each step lets through");

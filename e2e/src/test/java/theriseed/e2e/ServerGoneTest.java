@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
-import java.net.BindException;
-import java.net.ServerSocket;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -25,54 +23,41 @@ import theriseed.server.Theriseed;
 /** The server is stopped in the middle of sending, and started again on the same records. */
 class ServerGoneTest {
     final String database = TestDatabase.fresh();
-    int port;
+    final Door door = new Door();
     ConfigurableApplicationContext server;
 
     @BeforeEach
-    void startOnAPortOfItsOwn() throws IOException {
-        port = freePort();
+    void startBehindTheDoor() {
         server = start();
     }
 
-    /**
-     * A port nobody is handed by the system: while the server is away, one of those it hands out
-     * could become the near end of the browser's own next try to connect.
-     */
-    private static int freePort() throws IOException {
-        for (int candidate = 8600; candidate < 9000; candidate++) {
-            try (ServerSocket free = new ServerSocket(candidate)) {
-                return free.getLocalPort();
-            } catch (BindException taken) {
-                continue;
-            }
-        }
-        throw new BindException("no port is free between 8600 and 8999");
-    }
-
     @AfterEach
-    void stop() {
+    void stop() throws IOException {
         server.close();
+        door.close();
     }
 
     private ConfigurableApplicationContext start() {
-        return new SpringApplicationBuilder(Theriseed.class)
+        ConfigurableApplicationContext started = new SpringApplicationBuilder(Theriseed.class)
                 .run(
-                        "--server.port=" + port,
+                        "--server.port=0",
                         "--server.shutdown=immediate",
                         "--theriseed.mode=demo",
                         "--spring.datasource.url=" + TestDatabase.url(database),
                         "--spring.datasource.username=" + TestDatabase.USER,
                         "--spring.datasource.password=" + TestDatabase.password());
+        door.leadsTo(Integer.parseInt(started.getEnvironment().getRequiredProperty("local.server.port")));
+        return started;
     }
 
     @Test
     void whatWasNotSentYetIsSentWhenItIsBack() {
-        Season season = new Season(port);
+        Season season = new Season(door.port());
         List<String> plantings = new ArrayList<>();
         for (int i = 0; i < 5; i++) {
             plantings.add(season.planted("pea", "2026-03-20", 300));
         }
-        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+        try (Person hand = Person.inTheRows(door.port()).signedIn("hand")) {
             hand.takesTheScreensAlong();
             for (String planting : plantings) {
                 hand.at("/walk/" + planting);
@@ -94,6 +79,7 @@ class ServerGoneTest {
             });
             hand.page.route("**/api/plantings/*/walks", route -> {
                 if (route.request().method().equals("POST") && kept.get() == 2 && !gone.getAndSet(true)) {
+                    door.leadsNowhere();
                     server.close();
                 }
                 route.resume();
@@ -108,7 +94,7 @@ class ServerGoneTest {
             hand.at("/waiting");
             hand.sees("everything has arrived");
         }
-        Client grower = Client.as("grower", port);
+        Client grower = Client.as("grower", door.port());
         for (String planting : plantings) {
             assertThat(grower.get("/api/plantings/" + planting + "/walks")
                             .ok()

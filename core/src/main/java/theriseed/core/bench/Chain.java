@@ -6,11 +6,12 @@ import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
 import theriseed.core.measure.Range;
 
-/** An order of steps from what was picked to clean seed. Steps may come more than once. */
+/** An order of steps from what was picked to clean seed, none for seed that is clean. Steps may come more than once. */
 public record Chain(List<StepKind> steps) {
-    private static final Range LENGTH = Range.of(1, 20, "steps");
+    private static final Range LENGTH = Range.of(0, 20, "steps");
     private static final double WET_FRUIT_PERCENT = 93;
     private static final double DRY_TOPS_PERCENT = 20;
+    private static final double CLEAN_PERCENT = 8;
 
     private static final Chain FERMENTED = of(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY);
     private static final Chain WASHED = of(StepKind.EXTRACT, StepKind.RINSE, StepKind.DRY);
@@ -101,13 +102,18 @@ public record Chain(List<StepKind> steps) {
         return place;
     }
 
-    /** Moisture taken for what was picked when none was measured, percent. */
-    public double usualMoistureAtHarvest() {
-        return wet() ? WET_FRUIT_PERCENT : DRY_TOPS_PERCENT;
+    /** Moisture taken for what was picked of a crop when none was measured, percent: fresh fruit, or dry tops. */
+    public static double usualMoistureAtHarvest(Crop crop) {
+        return crop.seedProcess().orElse(SeedProcess.DRY) == SeedProcess.DRY ? DRY_TOPS_PERCENT : WET_FRUIT_PERCENT;
     }
 
-    /** Whether it begins with fruit that is opened fresh. */
+    /** Moisture taken for what was poured from other lots when none was measured, percent, told by what is still to do. */
+    public double usualMoistureBefore() {
+        return steps.isEmpty() ? CLEAN_PERCENT : wet() ? WET_FRUIT_PERCENT : DRY_TOPS_PERCENT;
+    }
+
+    /** Whether it begins with fruit that is opened fresh, or with what came of it. */
     public boolean wet() {
-        return steps.get(0) == StepKind.EXTRACT;
+        return !steps.isEmpty() && steps.get(0).wet();
     }
 }

@@ -3,6 +3,7 @@ package theriseed.core.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -100,7 +101,25 @@ class BenchTest {
         assertThat(chain.next(List.of(StepKind.DRY, StepKind.HAND_PICK)))
                 .as("what is not in the chain moves nothing")
                 .isEqualTo(StepKind.THRESH);
-        assertThatThrownBy(() -> new Chain(List.of())).isInstanceOf(OutOfRange.class);
+        assertThatThrownBy(() -> new Chain(Collections.nCopies(21, StepKind.DRY)))
+                .isInstanceOf(OutOfRange.class);
+    }
+
+    @Test
+    void fruitDriedWholeIsPickedAsWetAsFruitOpenedFresh() {
+        Crop pepper = CropTable.shipped().find("sweet-pepper").orElseThrow();
+        assertThat(Chain.usualMoistureAtHarvest(pepper)).isEqualTo(93);
+        assertThat(Chain.usualMoistureAtHarvest(CropTable.shipped().find("pea").orElseThrow()))
+                .isEqualTo(20);
+    }
+
+    @Test
+    void cleanSeedHasNothingBeforeIt() {
+        Chain none = new Chain(List.of());
+        assertThat(none.next(List.of())).isNull();
+        assertThat(none.wet()).isFalse();
+        assertThat(none.usualMoistureBefore()).isEqualTo(8);
+        assertThat(new Chain(List.of(StepKind.RINSE, StepKind.DRY)).wet()).isTrue();
     }
 
     @Test

@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -15,9 +14,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.Chain;
-import theriseed.core.bench.MixedUnits;
+import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
-import theriseed.core.crop.Usual;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
@@ -37,6 +35,7 @@ import theriseed.server.harvest.PickAdded;
 import theriseed.server.instrument.Instruments;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.Pours;
 import theriseed.server.season.Plantings;
 
 /** The steps of each lot from what was picked to clean seed. */
@@ -44,9 +43,11 @@ import theriseed.server.season.Plantings;
 public class Bench {
     private final StepRepository steps;
     private final Readings readings;
+    private final SettingChecks checks;
     private final Chains chains;
     private final Instruments instruments;
     private final Lots lots;
+    private final Pours pours;
     private final Harvests harvests;
     private final Plantings plantings;
     private final Crops crops;
@@ -58,9 +59,11 @@ public class Bench {
     Bench(
             StepRepository steps,
             Readings readings,
+            SettingChecks checks,
             Chains chains,
             Instruments instruments,
             Lots lots,
+            Pours pours,
             Harvests harvests,
             Plantings plantings,
             Crops crops,
@@ -70,9 +73,11 @@ public class Bench {
             ApplicationEventPublisher events) {
         this.steps = steps;
         this.readings = readings;
+        this.checks = checks;
         this.chains = chains;
         this.instruments = instruments;
         this.lots = lots;
+        this.pours = pours;
         this.harvests = harvests;
         this.plantings = plantings;
         this.crops = crops;
@@ -99,7 +104,11 @@ public class Bench {
                 .filter(step -> !step.ended())
                 .map(Step::id)
                 .toList());
+        Map<UUID, List<SettingCheckView>> looked =
+                checks.of(byLot.values().stream().flatMap(List::stream).toList());
         StepWatch.Now now = now();
+        Map<UUID, BigDecimal> pouredOut =
+                Pours.out(pours.of(of.stream().map(LotView::id).toList()));
         Map<UUID, Chain> own = chains.own(of.stream().map(LotView::id).toList());
         Map<UUID, BenchView> views = new HashMap<>();
         for (LotView lot : of) {
@@ -111,14 +120,23 @@ public class Bench {
                         new LotAtBench(
                                         crop,
                                         own.getOrDefault(lot.id(), Chain.of(crop)),
+                                        pouredOut.getOrDefault(lot.id(), BigDecimal.ZERO),
                                         harvest,
                                         byLot.getOrDefault(lot.id(), List.of()),
                                         read,
+                                        looked,
                                         now)
                                 .view());
             }
         }
         return views;
+    }
+
+    /** Has a lot that came of others go on where they stood. */
+    @HandsWork
+    @Transactional
+    public void goOn(UUID lotId, List<StepKind> left) {
+        chains.goOn(lotId, left);
     }
 
     /** A lot that may still be filled, and what is in it. */
@@ -138,73 +156,6 @@ public class Bench {
                 .toList();
     }
 
-    /**
-     * What the rules would say of a step, without keeping it.
-     *
-     * @param corrected the step these facts would correct; null for a new one
-     */
-    @HandsWork
-    @Transactional(readOnly = true)
-    public StepTried preview(String lotNumber, UUID corrected, StepFacts facts) {
-        LotView lot = lots.get(lotNumber);
-        HarvestView harvest = picked(lot);
-        LotAtBench alone = at(lot, harvest, List.of(), Map.of());
-        StepView view = alone.view(new Step(lot.id(), 0, facts, stamps.now()), Double.MAX_VALUE);
-        if (facts.massOut() == null) {
-            return new StepTried(view, null, null, LotChanges.NONE);
-        }
-        OwnSteps own = ownSteps(lot);
-        OptionalDouble meant = MixedUnits.meant(facts.massOut().doubleValue(), sensible(own, facts, alone));
-        return new StepTried(
-                view,
-                meant.isPresent() ? meant.getAsDouble() : null,
-                own.place(facts.kind(), view.share()),
-                changes(lot, harvest, harvest, corrected, facts));
-    }
-
-    /** Masses a step may well give: what the farm's own gave, else anything from the clean seed to expect up. */
-    private static Usual sensible(OwnSteps own, StepFacts facts, LotAtBench lot) {
-        double massIn = facts.massIn().doubleValue();
-        return own.share(facts.kind())
-                .map(share -> share.of(massIn))
-                .orElseGet(() -> new Usual(
-                        Math.min(massIn, lot.expected().map(Usual::low).orElse(massIn / 100)),
-                        massIn + facts.waterAdded().doubleValue()));
-    }
-
-    private OwnSteps ownSteps(LotView lot) {
-        return OwnSteps.of(steps.shares(plantings.cropKey(lot.plantingId()), lot.id()));
-    }
-
-    /** What another mass of a pick, grams, would change in the steps after it. */
-    @HandsWork
-    @Transactional(readOnly = true)
-    public LotChanges changes(UUID pickId, BigDecimal mass) {
-        HarvestView becomes = harvests.were(pickId, mass);
-        LotView lot = lots.byId(becomes.lotId());
-        return changes(lot, picked(lot), becomes, null, null);
-    }
-
-    private LotChanges changes(LotView lot, HarvestView harvest, HarvestView becomes, UUID corrected, StepFacts facts) {
-        List<Step> before = steps.findByLotIdInOrderByPlace(List.of(lot.id()));
-        List<Step> after = new ArrayList<>();
-        BigDecimal was = harvest.mass();
-        BigDecimal is = becomes.mass();
-        for (Step step : before) {
-            StepFacts old = step.facts();
-            if (!step.id().equals(corrected) && is != null) {
-                old.checkTaken(step.place() == 1 ? "mass" : "massOut", was, is);
-            }
-            StepFacts now = step.id().equals(corrected) ? facts : old.took(old.taking(was, is));
-            after.add(new Step(lot.id(), step.place(), now, stamps.now()));
-            was = old.massOut();
-            is = now.massOut();
-        }
-        return LotChanges.between(
-                at(lot, harvest, before, Map.of()).view(),
-                at(lot, becomes, after, Map.of()).view());
-    }
-
     /** Begins a step, or records a whole one when it has a mass out. */
     @HandsWork
     @Transactional
@@ -213,6 +164,13 @@ public class Bench {
         HarvestView harvest = picked(lot);
         checkDays(facts, harvest);
         List<Step> before = new ArrayList<>(steps.findByLotIdInOrderByPlace(List.of(lot.id())));
+        if (at(lot, harvest, before, Map.of()).poured()) {
+            throw new Refused(
+                    "massIn",
+                    facts.massIn(),
+                    "a lot with seed in it",
+                    "All of " + lot.number() + " was poured into other lots: go on with those.");
+        }
         before.stream().filter(step -> !step.ended()).findFirst().ifPresent(open -> {
             throw new Refused(
                     "kind",
@@ -223,7 +181,7 @@ public class Bench {
         checkFits(facts, before, before.size() + 1, harvest);
         Step step = steps.saveAndFlush(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
         before.add(step);
-        at(lot, harvest, before, Map.of()).checkYield();
+        at(lot, harvest, before, Map.of()).check();
         events.publishEvent(new LotWorkedOn(lot.id(), true));
         return view(lot, harvest, before, step);
     }
@@ -252,17 +210,17 @@ public class Bench {
         boolean correction = step.ended();
         checkFits(facts, all, step.place(), harvest);
         BigDecimal gave = step.facts().massOut();
-        correct(step, facts, correction ? reason : null, correction);
+        amend(step, facts, correction ? reason : null, correction);
         if (correction && step.place() < all.size()) {
             follow(all.get(step.place()), gave, facts.massOut(), reason);
         }
         steps.flush();
-        at(lot, harvest, all, Map.of()).checkYield();
+        at(lot, harvest, all, Map.of()).check();
         events.publishEvent(new LotWorkedOn(lot.id(), false));
         return view(lot, harvest, all, step);
     }
 
-    private void correct(Step step, StepFacts facts, String reason, boolean correction) {
+    private void amend(Step step, StepFacts facts, String reason, boolean correction) {
         Map<String, Object> before = step.correctable();
         step.change(facts);
         if (correction) {
@@ -275,7 +233,7 @@ public class Bench {
         StepFacts facts = next.facts();
         BigDecimal taken = facts.taking(was, is);
         if (taken.compareTo(facts.massIn()) != 0) {
-            correct(next, facts.took(taken), "follows the weight before it: " + reason, true);
+            amend(next, facts.took(taken), "follows the weight before it: " + reason, true);
         }
     }
 
@@ -305,7 +263,8 @@ public class Bench {
     /** What is picked later is not joined with what is worked on already. */
     @EventListener
     void on(PickAdded added) {
-        if (steps.existsByLotId(added.lotId())) {
+        boolean poured = Pours.out(pours.of(List.of(added.lotId()))).containsKey(added.lotId());
+        if (poured || steps.existsByLotId(added.lotId())) {
             throw new Refused(
                     "number",
                     added.number(),
@@ -323,12 +282,12 @@ public class Bench {
             first.facts().checkTaken("mass", corrected.was(), corrected.mass());
             follow(first, corrected.was(), corrected.mass(), corrected.reason());
             steps.flush();
-            LotView lot = lots.byId(corrected.lotId());
-            OutOfRange.named("massOut", "mass", () -> {
-                at(lot, picked(lot), all, Map.of()).checkYield();
-                return null;
-            });
         }
+        LotView lot = lots.byId(corrected.lotId());
+        OutOfRange.named("massOut", "mass", () -> {
+            at(lot, picked(lot), all, Map.of()).check();
+            return null;
+        });
     }
 
     private StepView view(LotView lot, HarvestView harvest, List<Step> all, Step step) {
@@ -338,16 +297,21 @@ public class Bench {
                 .orElseThrow();
     }
 
-    private LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
+    /** A lot with these steps, whether they are kept or only tried. */
+    LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
         Crop crop = crop(lot);
-        return new LotAtBench(crop, chains.chain(lot, crop), harvest, all, read, now());
+        return new LotAtBench(crop, chains.chain(lot, crop), pouredOut(lot), harvest, all, read, checks.of(all), now());
+    }
+
+    private BigDecimal pouredOut(LotView lot) {
+        return Pours.out(pours.of(List.of(lot.id()))).getOrDefault(lot.id(), BigDecimal.ZERO);
     }
 
     private StepWatch.Now now() {
         return new StepWatch.Now(time.now(), instruments.mash(time.today().plusDays(1)));
     }
 
-    private HarvestView picked(LotView lot) {
+    HarvestView picked(LotView lot) {
         HarvestView harvest = harvests.of(List.of(lot.id())).get(lot.id());
         if (harvest == null) {
             throw new Refused(

@@ -7,7 +7,9 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -20,6 +22,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.bench.FermentSchool;
 import theriseed.core.bench.MissingReason;
+import theriseed.core.bench.Setting;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
@@ -29,12 +32,23 @@ import theriseed.server.base.Maybe;
 @RestController
 class BenchController {
     private final Bench bench;
+    private final WhatIf whatIf;
     private final Readings readings;
     private final Chains chains;
     private final Cautions cautions;
+    private final SettingChecks checks;
     private final FarmTime time;
 
-    BenchController(Bench bench, Readings readings, Chains chains, Cautions cautions, FarmTime time) {
+    BenchController(
+            Bench bench,
+            WhatIf whatIf,
+            Readings readings,
+            Chains chains,
+            Cautions cautions,
+            SettingChecks checks,
+            FarmTime time) {
+        this.checks = checks;
+        this.whatIf = whatIf;
         this.chains = chains;
         this.cautions = cautions;
         this.bench = bench;
@@ -83,13 +97,13 @@ class BenchController {
             @PathVariable String number,
             @RequestParam(required = false) UUID corrects,
             @Valid @RequestBody StepRequest request) {
-        return bench.preview(number, corrects, facts(request));
+        return whatIf.step(number, corrects, facts(request));
     }
 
     /** What another mass of a pick, grams, would change in the steps after it. */
     @GetMapping("/api/picks/{id}/changes")
     LotChanges changes(@PathVariable UUID id, @RequestParam BigDecimal mass) {
-        return bench.changes(id, mass);
+        return whatIf.pick(id, mass);
     }
 
     @PostMapping("/api/lots/{number}/steps")
@@ -140,6 +154,31 @@ class BenchController {
         return readings.correct(id, made.from(), made.because(), request.value());
     }
 
+    /** Seed looked at to tell whether a step was set right. */
+    record SettingCheckRequest(
+            @NotNull LocalDate lookedOn,
+            @NotNull Setting.Look look,
+            @NotNull Integer seeds,
+            @NotNull Integer found,
+            @Maybe BigDecimal discarded,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        SettingCheck.Facts facts() {
+            return new SettingCheck.Facts(lookedOn, look, seeds, found, discarded);
+        }
+    }
+
+    @PostMapping("/api/steps/{id}/checks")
+    SettingCheckView look(@PathVariable UUID id, @Valid @RequestBody SettingCheckRequest request) {
+        return checks.look(id, request.facts());
+    }
+
+    @PutMapping("/api/setting-checks/{id}")
+    SettingCheckView correct(@PathVariable UUID id, @Valid @RequestBody SettingCheckRequest request) {
+        Changed made = new Changed(request.version(), request.reason());
+        return checks.correct(id, made.from(), made.because(), request.facts());
+    }
+
     record CautionRequest(@NotBlank @Size(max = 60) String caution) {}
 
     /** Cautions that whoever asks has read this season. */
@@ -186,8 +225,8 @@ class BenchController {
         boolean ended = request.massOut() != null;
         return new StepFacts(
                 request.kind(),
-                moment(request.begunAt()),
-                ended ? moment(request.endedAt()) : null,
+                minute(request.begunAt()),
+                ended ? minute(request.endedAt()) : null,
                 request.massIn(),
                 request.waterAdded(),
                 request.massOut(),
@@ -207,6 +246,11 @@ class BenchController {
                 request.missingReason(),
                 request.missingBecause(),
                 request.note());
+    }
+
+    /** Steps are told by the minute, so that one corrected in nothing else keeps its hours. */
+    private Instant minute(LocalDateTime local) {
+        return moment(local).truncatedTo(ChronoUnit.MINUTES);
     }
 
     private Instant moment(LocalDateTime local) {

@@ -16,11 +16,12 @@ import theriseed.server.base.Maybe;
  * @param next step to offer; absent at the end of the chain or while one is under way
  * @param floating what it means when its seed floats
  * @param clean whether the chain is done
+ * @param poured whether all of it went into other lots
  * @param mass grams at the last weighing
  * @param moisture percent when last measured
  * @param expected grams of clean seed that so much picked usually gives
  * @param toKeep share of what there is now that the steps left usually keep, 0 to 1; absent when it is clean
- * @param yield what it gave, against what is usual; absent until it is clean
+ * @param yield what it gave, against what is usual; absent until it is clean, and where it came of other lots
  * @param minutes of one person worked on it
  */
 public record BenchView(
@@ -31,6 +32,7 @@ public record BenchView(
         @Maybe StepView underWay,
         Floating floating,
         boolean clean,
+        boolean poured,
         BigDecimal mass,
         @Maybe Double moisture,
         @Maybe Usual expected,

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import theriseed.core.bench.StepKind;
 
-/** Keeps an order of steps as one text, {@code DRY,THRESH}. */
+/** Keeps an order of steps as one text, {@code DRY,THRESH}; an empty one for none. */
 @Converter
 class ChainConverter implements AttributeConverter<List<StepKind>, String> {
     @Override
@@ -17,6 +17,8 @@ class ChainConverter implements AttributeConverter<List<StepKind>, String> {
 
     @Override
     public List<StepKind> convertToEntityAttribute(String stored) {
-        return Arrays.stream(stored.split(",")).map(StepKind::valueOf).toList();
+        return stored.isEmpty()
+                ? List.of()
+                : Arrays.stream(stored.split(",")).map(StepKind::valueOf).toList();
     }
 }

@@ -9,8 +9,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.Chain;
+import theriseed.core.bench.Setting;
 import theriseed.core.bench.StepKind;
-import theriseed.core.bench.StepShare;
 import theriseed.core.crop.Crop;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
@@ -28,6 +28,7 @@ class Chains {
     private final LotChainRepository ofLots;
     private final FarmChainRepository ofFarm;
     private final StepRepository steps;
+    private final SettingChecks checks;
     private final Lots lots;
     private final Plantings plantings;
     private final Crops crops;
@@ -38,6 +39,7 @@ class Chains {
             LotChainRepository ofLots,
             FarmChainRepository ofFarm,
             StepRepository steps,
+            SettingChecks checks,
             Lots lots,
             Plantings plantings,
             Crops crops,
@@ -46,6 +48,7 @@ class Chains {
         this.ofLots = ofLots;
         this.ofFarm = ofFarm;
         this.steps = steps;
+        this.checks = checks;
         this.lots = lots;
         this.plantings = plantings;
         this.crops = crops;
@@ -59,8 +62,12 @@ class Chains {
     /** An order of steps under the farm's own name. */
     record NamedChain(String name, List<StepKind> steps) {}
 
-    /** How a step was done the last time with this crop: the way, and the screen. */
-    record LastWay(StepKind kind, String way, @Maybe Double hole) {}
+    /** How a step was done the last time with this crop: the way, the screen, and whether that was set right. */
+    record LastWay(
+            StepKind kind,
+            String way,
+            @Maybe Double hole,
+            @Maybe Setting.Verdict verdict) {}
 
     /**
      * What a lot may go through.
@@ -73,7 +80,7 @@ class Chains {
             List<SchoolView> schools,
             List<NamedChain> own,
             List<LastWay> last,
-            List<StepShare> shares) {}
+            List<OwnSteps.ShareAfter> shares) {}
 
     @Transactional(readOnly = true)
     public ChainChoice of(String number) {
@@ -88,13 +95,22 @@ class Chains {
                 ofFarm.findByCropKeyOrderByName(cropKey).stream()
                         .map(FarmChain::view)
                         .toList(),
-                steps.lastWays(cropKey, lot.id()).stream()
-                        .map(step -> new LastWay(
-                                step.facts().kind(),
-                                step.facts().way(),
-                                step.facts().hole()))
-                        .toList(),
+                last(steps.lastWays(cropKey, lot.id())),
                 OwnSteps.of(steps.shares(cropKey, lot.id())).shares());
+    }
+
+    private List<LastWay> last(List<Step> ways) {
+        Map<UUID, List<SettingCheckView>> looked = checks.of(ways);
+        return ways.stream()
+                .map(step -> new LastWay(
+                        step.facts().kind(),
+                        step.facts().way(),
+                        step.facts().hole(),
+                        looked.getOrDefault(step.id(), List.of()).stream()
+                                .reduce((first, second) -> second)
+                                .map(check -> check.setting().verdict())
+                                .orElse(null)))
+                .toList();
     }
 
     /** The chains of these lots that have one of their own. */
@@ -124,6 +140,12 @@ class Chains {
         ofLots.saveAndFlush(own);
         events.publishEvent(new LotWorkedOn(lot.id(), true));
         return of(number);
+    }
+
+    /** The steps that a lot which came of others still has before it. */
+    @Transactional
+    public void goOn(UUID lotId, List<StepKind> left) {
+        ofLots.saveAndFlush(new LotChain(lotId, new Chain(left), stamps.now()));
     }
 
     /** Keeps an order of steps for a crop under a name of the farm's own. */

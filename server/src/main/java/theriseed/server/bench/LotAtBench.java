@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import theriseed.core.bench.Chain;
+import theriseed.core.bench.DryMatter;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.Moisture;
@@ -25,55 +27,73 @@ final class LotAtBench {
     private final HarvestView harvest;
     private final List<Step> steps;
     private final Map<UUID, List<ReadingView>> readings;
+    private final Map<UUID, List<SettingCheckView>> checks;
     private final StepWatch watch;
     private final Chain chain;
+    private final BigDecimal pouredOut;
 
     /**
+     * @param pouredOut grams of it that went into other lots
      * @param chain it goes through, the crop's usual one or its own
      * @param readings of the steps under way, by step
+     * @param checks of the steps' settings, by step
      */
     LotAtBench(
             Crop crop,
             Chain chain,
+            BigDecimal pouredOut,
             HarvestView harvest,
             List<Step> steps,
             Map<UUID, List<ReadingView>> readings,
+            Map<UUID, List<SettingCheckView>> checks,
             StepWatch.Now now) {
         this.crop = crop;
         this.harvest = harvest;
         this.steps = steps;
         this.readings = readings;
+        this.checks = checks;
         this.watch = new StepWatch(crop, now);
         this.chain = chain;
+        this.pouredOut = pouredOut;
     }
 
     BenchView view() {
-        double dryPicked = Moisture.dry(harvest.mass().doubleValue(), chain.usualMoistureAtHarvest());
+        double moisture = shown(0).orElse(usualMoistureIn());
+        double dryPicked = Moisture.dry(harvest.mass().doubleValue(), moisture);
         List<StepView> views = new ArrayList<>();
         double dryBefore = dryPicked;
+        double massBefore = harvest.mass().doubleValue();
         for (Step step : steps) {
-            StepView view = view(step, dryBefore);
-            dryBefore = view.dryOut();
+            StepView view = view(step, dryBefore, massBefore, moisture);
+            if (view.dry() != null) {
+                moisture = moistureAfter(step, moisture);
+                dryBefore = view.dry().out();
+                massBefore = view.massOut().doubleValue();
+            }
             views.add(view);
         }
         Optional<StepView> underWay =
                 views.stream().filter(step -> step.massOut() == null).findFirst();
-        StepKind next = next();
-        boolean clean = next == null && underWay.isEmpty();
+        boolean poured = poured();
+        StepKind next = poured ? null : next();
+        boolean clean = next() == null && underWay.isEmpty();
         BigDecimal mass = mass();
         return new BenchView(
                 chain.steps(),
-                chain.left(done()),
+                poured ? List.of() : chain.left(done()),
                 views,
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
                 Floating.of(crop),
                 clean,
+                poured,
                 mass,
                 moisture(),
                 expected().orElse(null),
                 clean ? null : toKeep(mass.doubleValue()),
-                clean ? LotYield.of(crop, harvest.mass().doubleValue(), harvest.plants(), mass.doubleValue()) : null,
+                clean && harvest.poured().isEmpty()
+                        ? LotYield.of(crop, harvest.mass().doubleValue(), harvest.plants(), mass.doubleValue())
+                        : null,
                 steps.stream()
                         .map(Step::facts)
                         .filter(facts -> facts.minutes() != null)
@@ -84,7 +104,9 @@ final class LotAtBench {
 
     /** Grams of clean seed that what was picked usually gives. */
     Optional<Usual> expected() {
-        return LotYield.expected(crop, harvest.mass().doubleValue());
+        return harvest.poured().isEmpty()
+                ? LotYield.expected(crop, harvest.mass().doubleValue())
+                : Optional.empty();
     }
 
     /** Share of what there is now that the steps left usually keep, 0 to 1. */
@@ -94,12 +116,21 @@ final class LotAtBench {
                 .orElse(null);
     }
 
-    /** Refuses more clean seed than was picked, which water that never left would make possible. */
-    void checkYield() {
+    /** Refuses more clean seed than was picked, which water that never left would make possible, and less than was poured. */
+    void check() {
         if (next() == null) {
             Range.above(0, harvest.mass().doubleValue(), "g, all that was picked")
                     .check("massOut", mass());
         }
+        if (steps.stream().allMatch(Step::ended)) {
+            Range.of(pouredOut.doubleValue(), 1e9, "g, which was poured into other lots")
+                    .check("massOut", mass());
+        }
+    }
+
+    /** Whether all of it went into other lots. */
+    boolean poured() {
+        return pouredOut.signum() > 0 && pouredOut.compareTo(mass()) >= 0;
     }
 
     private StepKind next() {
@@ -123,14 +154,14 @@ final class LotAtBench {
     }
 
     private Double moisture() {
-        Double last = null;
+        Double last = harvest.moisture();
         for (Step step : steps) {
             last = step.facts().moistureOut() != null ? step.facts().moistureOut() : last;
         }
         return last;
     }
 
-    StepView view(Step step, double dryBefore) {
+    private StepView view(Step step, double dryBefore, double massBefore, double moistureBefore) {
         StepFacts facts = step.facts();
         MassBalance.Step balance = step.ended()
                 ? MassBalance.of(
@@ -140,10 +171,6 @@ final class LotAtBench {
                                 SCALE_ERROR_G)
                         .get(0)
                 : null;
-        boolean measured = facts.moistureOut() != null;
-        double moisture = measured ? facts.moistureOut() : facts.kind().usualMoistureAfter();
-        double dryOut =
-                step.ended() ? Math.min(dryBefore, Moisture.dry(facts.massOut().doubleValue(), moisture)) : dryBefore;
         return new StepView(
                 step.id(),
                 step.version(),
@@ -174,10 +201,54 @@ final class LotAtBench {
                         ? balance.unaccounted().getAsDouble()
                         : null,
                 balance != null && balance.alarm(),
-                dryOut,
-                !measured,
+                step.ended() ? dry(step, dryBefore, massBefore, moistureBefore) : null,
                 facts.kind() == StepKind.FERMENT && !step.ended() ? watch.ferment(facts, read(step)) : null,
-                facts.kind() == StepKind.DRY && !step.ended() ? drying(step) : null);
+                facts.kind() == StepKind.DRY && !step.ended() ? drying(step) : null,
+                checks.getOrDefault(step.id(), List.of()));
+    }
+
+    private double usualMoistureIn() {
+        return harvest.poured().isEmpty() ? Chain.usualMoistureAtHarvest(crop) : chain.usualMoistureBefore();
+    }
+
+    private DryMatter dry(Step step, double before, double massBefore, double moistureBefore) {
+        StepFacts facts = step.facts();
+        return DryMatter.of(
+                before,
+                massBefore,
+                facts.massIn().doubleValue(),
+                facts.massOut().doubleValue(),
+                facts.gone().doubleValue(),
+                moistureAfter(step, moistureBefore),
+                facts.moistureOut() != null);
+    }
+
+    /** Measured, else as the drying that follows shows it, else as before where nothing wets or dries, else the usual. */
+    private double moistureAfter(Step step, double before) {
+        StepFacts facts = step.facts();
+        if (facts.moistureOut() != null) {
+            return facts.moistureOut();
+        }
+        return shown(step.place())
+                .orElse(facts.kind().keepsMoisture() ? before : facts.kind().usualMoistureAfter());
+    }
+
+    /** Moisture after so many steps, as the drying that follows shows it. */
+    private OptionalDouble shown(int stepsBefore) {
+        if (stepsBefore >= steps.size()) {
+            return OptionalDouble.empty();
+        }
+        StepFacts next = steps.get(stepsBefore).facts();
+        boolean onlyDried = next.kind() == StepKind.DRY
+                && next.massOut() != null
+                && next.gone().signum() == 0;
+        if (!onlyDried) {
+            return OptionalDouble.empty();
+        }
+        double after =
+                next.moistureOut() != null ? next.moistureOut() : next.kind().usualMoistureAfter();
+        return OptionalDouble.of(DryMatter.moistureBeforeDrying(
+                next.massIn().doubleValue(), next.massOut().doubleValue(), after));
     }
 
     private List<ReadingView> read(Step step) {
@@ -192,7 +263,7 @@ final class LotAtBench {
                 .filter(one -> one.place() < step.place())
                 .reduce((first, second) -> second)
                 .map(before -> before.facts().kind().usualMoistureAfter())
-                .orElse(chain.usualMoistureAtHarvest());
+                .orElse(usualMoistureIn());
         return watch.drying(facts, measured, usual, read(step));
     }
 }

@@ -46,7 +46,7 @@ public record LotChanges(
             StepView step = before.steps().get(i);
             Figures was = Figures.of(step);
             Figures becomes = Figures.of(after.steps().get(i));
-            if (!was.equals(becomes)) {
+            if (step.massOut() != null && !was.equals(becomes)) {
                 steps.add(new StepChange(step.place(), step.kind(), was, becomes));
             }
         }

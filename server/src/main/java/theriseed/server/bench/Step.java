@@ -171,6 +171,8 @@ class Step extends Recorded {
     Map<String, Object> correctable() {
         Map<String, Object> facts = new LinkedHashMap<>();
         facts.put("kind", kind);
+        facts.put("begunAt", begunAt);
+        facts.put("endedAt", endedAt);
         facts.put("massIn", massIn);
         facts.put("waterAdded", waterAdded);
         facts.put("massOut", massOut);

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import theriseed.core.bench.DryMatter;
 import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
@@ -15,7 +16,8 @@ import theriseed.server.base.Maybe;
  * @param share of what went in that came out, 0 to 1
  * @param unaccounted percent of dry matter gone unseen, where it can be told
  * @param alarm whether that is worth asking about
- * @param dryOut dry matter that came out; moisture measured, or the step's usual one when {@code dryEstimated}
+ * @param checks whether it was set right
+ * @param dry where its dry matter went; absent while it is under way
  */
 public record StepView(
         UUID id,
@@ -45,10 +47,10 @@ public record StepView(
         @Maybe Double share,
         @Maybe Double unaccounted,
         boolean alarm,
-        double dryOut,
-        boolean dryEstimated,
+        @Maybe DryMatter dry,
         @Maybe Ferment ferment,
-        @Maybe Drying drying) {
+        @Maybe Drying drying,
+        List<SettingCheckView> checks) {
 
     /**
      * The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature.

@@ -4,11 +4,14 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,6 +27,7 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
+import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.TestsView;
@@ -36,6 +40,7 @@ import theriseed.server.walk.Walks;
 /** Gathers what every part of the work knows of lots and asks whether they may be sold. */
 @Service
 public class Gate {
+    private final Pours pours;
     private final Plantings plantings;
     private final Walks walks;
     private final Harvests harvests;
@@ -45,6 +50,7 @@ public class Gate {
     private final FarmTime time;
 
     Gate(
+            Pours pours,
             Plantings plantings,
             Walks walks,
             Harvests harvests,
@@ -52,6 +58,7 @@ public class Gate {
             Quality quality,
             Crops crops,
             FarmTime time) {
+        this.pours = pours;
         this.plantings = plantings;
         this.walks = walks;
         this.harvests = harvests;
@@ -69,9 +76,10 @@ public class Gate {
     /** All that is known of these lots, in their order, in a number of queries that does not grow with them. */
     @Transactional(readOnly = true)
     public List<LotKnown> of(Collection<LotView> lots) {
-        Map<UUID, PlantingView> planted =
-                plantings.all(lots.stream().map(LotView::plantingId).collect(Collectors.toSet()));
         List<UUID> ids = lots.stream().map(LotView::id).toList();
+        Map<UUID, Set<UUID>> from = plantingsOf(ids);
+        Map<UUID, PlantingView> planted =
+                plantings.all(from.values().stream().flatMap(Set::stream).collect(Collectors.toSet()));
         Map<UUID, HarvestView> picked = harvests.of(ids);
         Map<UUID, String> cropKeys = planted.values().stream()
                 .collect(Collectors.toMap(
@@ -86,21 +94,42 @@ public class Gate {
                     PlantingView planting = planted.get(lot.plantingId());
                     HarvestView harvest = picked.get(lot.id());
                     BenchView work = worked.get(lot.id());
-                    StageVerdict walk = walked.get(lot.plantingId());
-                    boolean undecided = late.getOrDefault(lot.plantingId(), List.of()).stream()
-                            .anyMatch(shed -> !shed.decided());
                     TestsView tests = tested.get(lot.id());
                     return new LotKnown(
                             lot,
                             planting,
                             harvest,
                             work,
-                            walk,
+                            walked.get(lot.plantingId()),
                             tests,
                             weevils(tests, work),
-                            judge(lot, planting, harvest, work, walk, undecided, tests, today));
+                            judge(
+                                    lot,
+                                    from.get(lot.id()).stream()
+                                            .map(id -> new Rows(
+                                                    planted.get(id),
+                                                    walked.get(id),
+                                                    late.getOrDefault(id, List.of()).stream()
+                                                            .anyMatch(shed -> !shed.decided())))
+                                            .toList(),
+                                    harvest,
+                                    work,
+                                    tests,
+                                    today));
                 })
                 .toList();
+    }
+
+    /** The rows that seed of a lot was picked from, with what was found in them. */
+    private record Rows(PlantingView planting, StageVerdict walk, boolean shedUndecided) {}
+
+    /** The plantings that seed of each of these lots was picked from. */
+    private Map<UUID, Set<UUID>> plantingsOf(List<UUID> lotIds) {
+        Map<UUID, Set<UUID>> from = new HashMap<>();
+        pours.picked(lotIds)
+                .forEach((lot, picked) -> from.put(
+                        lot, picked.stream().map(Pours.PickedLot::plantingId).collect(Collectors.toSet())));
+        return from;
     }
 
     /** What the last look for weevils says, with how long the seed was frozen since. */
@@ -119,26 +148,53 @@ public class Gate {
         return tests.weevils().get(0).says(frozen);
     }
 
+    /** Whatever stands against any of the rows it came of stands against the lot. */
     private LotKnown.GateView judge(
+            LotView lot, List<Rows> from, HarvestView harvest, BenchView work, TestsView tests, LocalDate today) {
+        Crop crop = crops.get(from.get(0).planting().variety().cropKey());
+        Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
+        List<SaleGate> gates = from.stream()
+                .map(rows -> SaleGate.of(known(lot, crop, rows, harvest, work, tests, germination, today)))
+                .toList();
+        double standard = lot.grade().germinationAsked(crop.germinationStandard());
+        return new LotKnown.GateView(
+                gates.stream().allMatch(SaleGate::mayBeSold),
+                all(gates, SaleGate::reasons),
+                all(gates, SaleGate::cautions),
+                standard,
+                germination
+                        .map(test -> test.countedOn().plusDays(SaleGate.TEST_LASTS_DAYS))
+                        .orElse(null),
+                germination.map(test -> test.result().chanceAtLeast(standard)).orElse(null));
+    }
+
+    /** Each once, in the order of the work. */
+    private static <T extends Enum<T>> List<T> all(List<SaleGate> gates, Function<SaleGate, List<T>> what) {
+        return gates.stream()
+                .flatMap(gate -> what.apply(gate).stream())
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private static SaleGate.Known known(
             LotView lot,
-            PlantingView planting,
+            Crop crop,
+            Rows rows,
             HarvestView harvest,
             BenchView work,
-            StageVerdict walk,
-            boolean shedUndecided,
             TestsView tests,
+            Optional<GerminationView> germination,
             LocalDate today) {
-        Crop crop = crops.get(planting.variety().cropKey());
-        Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
-        SaleGate gate = SaleGate.of(new SaleGate.Known(
+        return new SaleGate.Known(
                 lot.grade(),
                 crop,
-                planting.isolation() == null
+                rows.planting().isolation() == null
                         ? Verdict.CLEAR
-                        : planting.isolation().verdict(),
+                        : rows.planting().isolation().verdict(),
                 harvest == null ? 0 : harvest.plants(),
-                Optional.ofNullable(walk).map(StageVerdict::verdict),
-                shedUndecided,
+                Optional.ofNullable(rows.walk()).map(StageVerdict::verdict),
+                rows.shedUndecided(),
                 work != null && work.clean(),
                 work == null || work.moisture() == null ? OptionalDouble.empty() : OptionalDouble.of(work.moisture()),
                 Optional.ofNullable(tests.seedWeight()).map(weight -> weight.result()),
@@ -146,16 +202,6 @@ public class Gate {
                 germination
                         .map(test -> ChronoUnit.DAYS.between(test.countedOn(), today))
                         .orElse(0L),
-                lot.hold() != null));
-        double standard = lot.grade().germinationAsked(crop.germinationStandard());
-        return new LotKnown.GateView(
-                gate.mayBeSold(),
-                gate.reasons(),
-                gate.cautions(),
-                standard,
-                germination
-                        .map(test -> test.countedOn().plusDays(SaleGate.TEST_LASTS_DAYS))
-                        .orElse(null),
-                germination.map(test -> test.result().chanceAtLeast(standard)).orElse(null));
+                lot.hold() != null);
     }
 }

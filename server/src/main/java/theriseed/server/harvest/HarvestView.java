@@ -8,14 +8,18 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import theriseed.server.base.Maybe;
+import theriseed.server.lot.PourView;
 
 /**
- * All that was picked into a lot; mass in grams.
+ * All that was picked into a lot, or poured into it from others; mass in grams.
  *
  * @param pickedOn first day, {@code lastOn} the last
  * @param plants picked from, as few as they can have been: picks over the same plants count once
  * @param containers filled
- * @param picks by day
+ * @param picks by day; none where it came of other lots
+ * @param poured into it
+ * @param moisture percent of what was poured into it, where that was measured of every part
  */
 public record HarvestView(
         UUID lotId,
@@ -24,10 +28,38 @@ public record HarvestView(
         BigDecimal mass,
         int plants,
         int containers,
-        List<PickView> picks) {
+        List<PickView> picks,
+        List<PourView> poured,
+        @Maybe Double moisture) {
 
     HarvestView weighing(BigDecimal otherMass) {
-        return new HarvestView(lotId, pickedOn, lastOn, otherMass, plants, containers, picks);
+        return new HarvestView(lotId, pickedOn, lastOn, otherMass, plants, containers, picks, poured, moisture);
+    }
+
+    /**
+     * What came of other lots.
+     *
+     * @param poured into it, at least one
+     * @param plants whose seed is in it
+     */
+    static HarvestView poured(UUID lotId, List<PourView> poured, int plants) {
+        BigDecimal mass = poured.stream().map(PourView::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
+        boolean measured = poured.stream().allMatch(pour -> pour.moisture() != null);
+        double water = measured
+                ? poured.stream()
+                        .mapToDouble(pour -> pour.mass().doubleValue() * pour.moisture())
+                        .sum()
+                : 0;
+        return new HarvestView(
+                lotId,
+                poured.get(0).pouredOn(),
+                poured.get(poured.size() - 1).pouredOn(),
+                mass,
+                plants,
+                1,
+                List.of(),
+                poured,
+                measured ? water / mass.doubleValue() : null);
     }
 
     /** @param picks of one lot, at least one */
@@ -51,6 +83,8 @@ public record HarvestView(
                 picks.stream().map(PickView::mass).reduce(BigDecimal.ZERO, BigDecimal::add),
                 Math.max(all, apart),
                 picks.stream().mapToInt(PickView::containers).sum(),
-                List.copyOf(byDay));
+                List.copyOf(byDay),
+                List.of(),
+                null);
     }
 }

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -28,6 +29,9 @@ import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.Origin;
+import theriseed.server.lot.PourView;
+import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
@@ -38,6 +42,7 @@ import theriseed.server.walk.Picking;
 public class Harvests implements Picking {
     private final PickRepository picks;
     private final Lots lots;
+    private final Pours pours;
     private final Plantings plantings;
     private final HandPollination hand;
     private final Crops crops;
@@ -49,6 +54,7 @@ public class Harvests implements Picking {
     Harvests(
             PickRepository picks,
             Lots lots,
+            Pours pours,
             Plantings plantings,
             HandPollination hand,
             Crops crops,
@@ -58,6 +64,7 @@ public class Harvests implements Picking {
             ApplicationEventPublisher events) {
         this.picks = picks;
         this.lots = lots;
+        this.pours = pours;
         this.plantings = plantings;
         this.hand = hand;
         this.crops = crops;
@@ -67,14 +74,39 @@ public class Harvests implements Picking {
         this.events = events;
     }
 
-    /** What was picked into each of these lots; lots still empty are left out. */
+    /** What was picked into each of these lots, or poured into it; lots still empty are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, HarvestView> of(Collection<UUID> lotIds) {
-        Map<UUID, List<PickView>> byLot = picks.findByLotIdInOrderById(lotIds).stream()
+        Map<UUID, List<Pours.PickedLot>> from = pours.picked(lotIds);
+        Set<UUID> pickedIds = from.values().stream()
+                .flatMap(List::stream)
+                .map(Pours.PickedLot::lotId)
+                .collect(Collectors.toSet());
+        Map<UUID, List<PickView>> byLot = picks.findByLotIdInOrderById(pickedIds).stream()
                 .collect(Collectors.groupingBy(Pick::lotId, Collectors.mapping(Pick::view, Collectors.toList())));
-        Map<UUID, HarvestView> harvests = new HashMap<>();
-        byLot.forEach((lot, own) -> harvests.put(lot, HarvestView.of(lot, own)));
+        Map<UUID, HarvestView> picked = new HashMap<>();
+        byLot.forEach((lot, own) -> picked.put(lot, HarvestView.of(lot, own)));
+        Set<UUID> asked = Set.copyOf(lotIds);
+        Map<UUID, HarvestView> harvests = new HashMap<>(picked);
+        harvests.keySet().retainAll(asked);
+        pours.of(lotIds).stream()
+                .filter(pour -> asked.contains(pour.toId()))
+                .collect(Collectors.groupingBy(PourView::toId))
+                .forEach((lot, own) -> harvests.put(lot, HarvestView.poured(lot, own, plants(from.get(lot), picked))));
         return harvests;
+    }
+
+    /** As few as they can have been: lots of one planting may be from the same plants. */
+    private static int plants(List<Pours.PickedLot> from, Map<UUID, HarvestView> picked) {
+        return from.stream()
+                .collect(Collectors.toMap(
+                        Pours.PickedLot::plantingId,
+                        lot -> picked.get(lot.lotId()).plants(),
+                        Math::max))
+                .values()
+                .stream()
+                .mapToInt(Integer::intValue)
+                .sum();
     }
 
     @Override
@@ -121,6 +153,13 @@ public class Harvests implements Picking {
 
     /** @param instead the pick that these facts correct; null for a new one */
     private void check(LotView lot, Pick instead, PickFacts facts) {
+        if (lot.origin() != Origin.PICKED) {
+            throw new Refused(
+                    "number",
+                    lot.number(),
+                    "a lot picked from one planting",
+                    lot.number() + " came of other lots. A pick gets its own number; blend them once it is clean.");
+        }
         Grown planting = plantings.grown(lot.plantingId());
         Crop crop = crops.get(planting.cropKey());
         SeasonDates.of(crop.lifeCycle(), planting.season())

@@ -11,7 +11,7 @@ import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
 
-/** One variety from one planting and one harvest, under one number for ever. */
+/** One variety under one number for ever: from one planting and one harvest, or come of other lots. */
 @Entity
 class Lot extends Recorded {
     private String number;
@@ -22,6 +22,9 @@ class Lot extends Recorded {
 
     @Enumerated(EnumType.STRING)
     private Grade grade;
+
+    @Enumerated(EnumType.STRING)
+    private Origin origin = Origin.PICKED;
 
     private UUID ringId;
     private boolean untagged;
@@ -41,6 +44,13 @@ class Lot extends Recorded {
         this.season = season;
         this.grade = grade;
         this.ringId = ringId;
+    }
+
+    /** @param main the lot that most of it comes of */
+    Lot(LotNumber number, Origin origin, LotView main, int season, Grade grade, boolean untagged, Stamp stamp) {
+        this(number, main.plantingId(), main.varietyId(), season, grade, null, stamp);
+        this.origin = origin;
+        this.untagged = untagged;
     }
 
     /** Never up again: seed does not become truer. */
@@ -95,6 +105,7 @@ class Lot extends Recorded {
                 varietyId,
                 season,
                 grade,
+                origin,
                 ringId,
                 untagged,
                 labelPrintedAt,

@@ -22,7 +22,7 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findTop20ByFoldedContainingOrderBySeasonDescNumberAsc(String folded);
 
-    List<Lot> findByPlantingIdInOrderByNumber(Collection<UUID> plantings);
+    List<Lot> findByPlantingIdInAndOriginOrderByNumber(Collection<UUID> plantings, Origin origin);
 
     Optional<Lot> findFirstByPlantingId(UUID plantingId);
 

@@ -8,6 +8,7 @@ import theriseed.server.base.Maybe;
 /**
  * A lot's identity as others see it.
  *
+ * @param plantingId it was picked from; where it came of several lots, that of the largest part
  * @param untagged whether it is fruit of a hand-pollinated planting that nobody tagged
  * @param ringId the ring of suspect seed it was picked from
  */
@@ -19,6 +20,7 @@ public record LotView(
         UUID varietyId,
         int season,
         Grade grade,
+        Origin origin,
         @Maybe UUID ringId,
         boolean untagged,
         @Maybe Instant labelPrintedAt,

@@ -1,6 +1,9 @@
 package theriseed.server.lot;
 
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,13 +35,24 @@ import theriseed.server.walk.SeedSuspect;
 @Service
 public class Lots {
     private final LotRepository lots;
+    private final PourRepository poured;
+    private final Pours pours;
     private final Plantings plantings;
     private final Rings rings;
     private final Corrections corrections;
     private final Stamps stamps;
 
-    Lots(LotRepository lots, Plantings plantings, Rings rings, Corrections corrections, Stamps stamps) {
+    Lots(
+            LotRepository lots,
+            PourRepository poured,
+            Pours pours,
+            Plantings plantings,
+            Rings rings,
+            Corrections corrections,
+            Stamps stamps) {
         this.lots = lots;
+        this.poured = poured;
+        this.pours = pours;
         this.plantings = plantings;
         this.rings = rings;
         this.corrections = corrections;
@@ -100,9 +114,10 @@ public class Lots {
                 .toList();
     }
 
+    /** The lots picked from these plantings. */
     @Transactional(readOnly = true)
     public List<LotView> of(Collection<UUID> plantingIds) {
-        return lots.findByPlantingIdInOrderByNumber(plantingIds).stream()
+        return lots.findByPlantingIdInAndOriginOrderByNumber(plantingIds, Origin.PICKED).stream()
                 .map(Lot::view)
                 .toList();
     }
@@ -118,10 +133,7 @@ public class Lots {
     @EventListener
     void on(SeedSuspect suspect) {
         RingView ring = suspect.ring();
-        for (Lot lot : lots.findByPlantingIdInOrderByNumber(List.of(ring.plantingId()))) {
-            if (lot.ringId() != null) {
-                continue;
-            }
+        for (Lot lot : pours.cameOf(ring.plantingId())) {
             Grade before = lot.view().grade();
             follow(lot, ring);
             if (before != lot.view().grade()) {
@@ -173,6 +185,48 @@ public class Lots {
             lot.hold(fromRing(plantingId, ringId), stamps.now());
         }
         return lots.save(lot).view();
+    }
+
+    /**
+     * Seed poured into a new lot.
+     *
+     * @param from lots of one variety, each once
+     * @param mass grams of each
+     * @param moisture percent of each, as last measured; null where it was not
+     */
+    public record Portion(LotView from, BigDecimal mass, Double moisture) {}
+
+    /**
+     * Gives seed that comes of other lots a number of its own. It is of the lowest grade and the oldest season among them.
+     *
+     * @param portions at least one, the largest first
+     */
+    @HandsWork
+    @Transactional
+    public LotView pour(Origin origin, List<Portion> portions, LocalDate pouredOn) {
+        List<LotView> parents = portions.stream().map(Portion::from).toList();
+        LotView main = parents.get(0);
+        int year = parents.stream().mapToInt(LotView::season).min().orElseThrow();
+        Lot lot = new Lot(
+                next(year, plantings.get(main.plantingId()).variety().cropName()),
+                origin,
+                main,
+                year,
+                parents.stream()
+                        .map(LotView::grade)
+                        .min(Comparator.naturalOrder())
+                        .orElseThrow(),
+                parents.stream().anyMatch(LotView::untagged),
+                stamps.now());
+        parents.stream()
+                .filter(parent -> parent.hold() != null)
+                .findFirst()
+                .ifPresent(held -> lot.hold(held.hold().reason(), stamps.now()));
+        LotView made = lots.saveAndFlush(lot).view();
+        portions.forEach(portion -> poured.save(
+                new Pour(portion.from().id(), made.id(), pouredOn, portion.mass(), portion.moisture(), stamps.now())));
+        poured.flush();
+        return made;
     }
 
     private static void checkByHand(PlantingView planting) {

@@ -1,11 +1,16 @@
 package theriseed.server.quality;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +26,7 @@ import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.Pours;
 
 /** Tests of the lots. A test is never replaced by a better one: all stay, the last counts. */
 @Service
@@ -29,6 +35,7 @@ public class Quality {
     private final SeedWeightRepository weights;
     private final WeevilLookRepository weevils;
     private final Lots lots;
+    private final Pours pours;
     private final Harvests harvests;
     private final Corrections corrections;
     private final Stamps stamps;
@@ -39,6 +46,7 @@ public class Quality {
             SeedWeightRepository weights,
             WeevilLookRepository weevils,
             Lots lots,
+            Pours pours,
             Harvests harvests,
             Corrections corrections,
             Stamps stamps,
@@ -47,19 +55,26 @@ public class Quality {
         this.weights = weights;
         this.weevils = weevils;
         this.lots = lots;
+        this.pours = pours;
         this.harvests = harvests;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
     }
 
-    /** The tests of each of these lots. */
+    /**
+     * The tests of each of these lots. A part of another lot takes over what was known of the whole when it was parted,
+     * but for weevils: those are looked for anew.
+     */
     @Transactional(readOnly = true)
     public Map<UUID, TestsView> of(Collection<UUID> lotIds) {
+        Map<UUID, Map<UUID, LocalDate>> wholes = pours.wholes(lotIds);
+        Set<UUID> tested = new HashSet<>(lotIds);
+        wholes.values().forEach(whole -> tested.addAll(whole.keySet()));
         Map<UUID, List<GerminationRecord>> germinated =
-                germinations.findByLotIdInOrderByCountedOnDescIdDesc(lotIds).stream()
+                germinations.findByLotIdInOrderByCountedOnDescIdDesc(tested).stream()
                         .collect(Collectors.groupingBy(GerminationRecord::lotId));
-        Map<UUID, List<SeedWeightRecord>> weighed = weights.findByLotIdInOrderByWeighedOnDescIdDesc(lotIds).stream()
+        Map<UUID, List<SeedWeightRecord>> weighed = weights.findByLotIdInOrderByWeighedOnDescIdDesc(tested).stream()
                 .collect(Collectors.groupingBy(SeedWeightRecord::lotId));
         Map<UUID, List<WeevilLook>> looked = weevils.findByLotIdInOrderByLookedOnDescIdDesc(lotIds).stream()
                 .collect(Collectors.groupingBy(WeevilLook::lotId));
@@ -68,17 +83,31 @@ public class Quality {
             tests.put(
                     lot,
                     new TestsView(
-                            germinated.getOrDefault(lot, List.of()).stream()
-                                    .map(GerminationRecord::view)
-                                    .toList(),
-                            weighed.getOrDefault(lot, List.of()).stream()
-                                    .map(SeedWeightRecord::view)
-                                    .toList(),
+                            known(lot, germinated, wholes, GerminationRecord::view, GerminationView::countedOn),
+                            known(lot, weighed, wholes, SeedWeightRecord::view, SeedWeightView::weighedOn),
                             looked.getOrDefault(lot, List.of()).stream()
                                     .map(WeevilLook::view)
                                     .toList()));
         }
         return tests;
+    }
+
+    /** Newest first: a lot's own, then those of the wholes it was part of. */
+    private static <R, V> List<V> known(
+            UUID lot,
+            Map<UUID, List<R>> records,
+            Map<UUID, Map<UUID, LocalDate>> wholes,
+            Function<R, V> view,
+            Function<V, LocalDate> on) {
+        List<V> known = new ArrayList<>(
+                records.getOrDefault(lot, List.of()).stream().map(view).toList());
+        wholes.getOrDefault(lot, Map.of())
+                .forEach((whole, until) -> records.getOrDefault(whole, List.of()).stream()
+                        .map(view)
+                        .filter(test -> !on.apply(test).isAfter(until))
+                        .forEach(known::add));
+        known.sort(Comparator.comparing(on).reversed());
+        return known;
     }
 
     @HandsWork

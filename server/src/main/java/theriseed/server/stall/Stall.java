@@ -31,6 +31,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.Pours;
 
 /** Packing, stock and sales. Nothing passes that the gate holds back, and nothing is sold that is not there. */
 @Service
@@ -43,6 +44,7 @@ public class Stall {
     private final SaleRepository sales;
     private final CustomerRepository customers;
     private final Lots lots;
+    private final Pours pours;
     private final Gate gate;
     private final Stamps stamps;
     private final FarmTime time;
@@ -52,6 +54,7 @@ public class Stall {
             SaleRepository sales,
             CustomerRepository customers,
             Lots lots,
+            Pours pours,
             Gate gate,
             Stamps stamps,
             FarmTime time) {
@@ -59,6 +62,7 @@ public class Stall {
         this.sales = sales;
         this.customers = customers;
         this.lots = lots;
+        this.pours = pours;
         this.gate = gate;
         this.stamps = stamps;
         this.time = time;
@@ -72,10 +76,17 @@ public class Stall {
                 .collect(Collectors.groupingBy(PackingRun::lotId));
         Map<UUID, List<Sale>> sold =
                 sales.findByLotIdInOrderBySoldOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Sale::lotId));
+        Map<UUID, BigDecimal> poured = Pours.out(pours.of(ids));
         Map<UUID, StockView> stock = new HashMap<>();
         for (LotKnown known : of) {
             UUID id = known.lot().id();
-            stock.put(id, stock(known, packed.getOrDefault(id, List.of()), sold.getOrDefault(id, List.of())));
+            stock.put(
+                    id,
+                    stock(
+                            known,
+                            poured.getOrDefault(id, BigDecimal.ZERO),
+                            packed.getOrDefault(id, List.of()),
+                            sold.getOrDefault(id, List.of())));
         }
         return stock;
     }
@@ -85,10 +96,10 @@ public class Stall {
         return stock(List.of(known)).get(known.lot().id());
     }
 
-    private static StockView stock(LotKnown known, List<PackingRun> packed, List<Sale> sold) {
+    private static StockView stock(LotKnown known, BigDecimal poured, List<PackingRun> packed, List<Sale> sold) {
         BigDecimal bulk = known.bench() == null || !known.bench().clean()
                 ? BigDecimal.ZERO
-                : known.bench().mass();
+                : known.bench().mass().subtract(poured);
         for (PackingRun run : packed) {
             bulk = bulk.subtract(run.taken());
         }
@@ -117,7 +128,8 @@ public class Stall {
         boolean takenFrom = !runs.findByLotIdInOrderByPackedOnAscIdAsc(List.of(worked.lotId()))
                         .isEmpty()
                 || !sales.findByLotIdInOrderBySoldOnAscIdAsc(List.of(worked.lotId()))
-                        .isEmpty();
+                        .isEmpty()
+                || Pours.out(pours.of(List.of(worked.lotId()))).containsKey(worked.lotId());
         if (!takenFrom) {
             return;
         }
@@ -129,8 +141,10 @@ public class Stall {
                     lot.number(),
                     "what fits the packets",
                     worked.further()
-                            ? "Seed of " + lot.number() + " is packed already: it cannot be worked on any more."
-                            : "More of " + lot.number() + " was packed or sold than this would leave. Put the packets"
+                            ? "Seed of " + lot.number()
+                                    + " is packed or poured already: it cannot be worked on any more."
+                            : "More of " + lot.number()
+                                    + " was packed, sold or poured than this would leave. Put the packets"
                                     + " right first.");
         }
     }
@@ -279,6 +293,14 @@ public class Stall {
     public PageOf<SaleView> sales(int page, int size) {
         Page<Sale> found = sales.findAllByOrderBySoldOnDescIdDesc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Sale::view).toList());
+    }
+
+    /** Every sale of these lots, by day. */
+    @Transactional(readOnly = true)
+    public List<SaleView> soldOf(Collection<UUID> lotIds) {
+        return sales.findByLotIdInOrderBySoldOnAscIdAsc(lotIds).stream()
+                .map(Sale::view)
+                .toList();
     }
 
     @Transactional(readOnly = true)

@@ -32,7 +32,8 @@ class ThreadController {
     List<Threads.Shelved> bench() {
         return threads.recent().stream()
                 .filter(shelved -> shelved.known().bench() == null
-                        || !shelved.known().bench().clean())
+                        || !shelved.known().bench().clean()
+                                && !shelved.known().bench().poured())
                 .toList();
     }
 }

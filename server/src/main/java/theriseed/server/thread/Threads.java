@@ -18,6 +18,8 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.PourView;
+import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.WeevilLookView;
@@ -35,6 +37,7 @@ public class Threads {
     private final Gate gate;
     private final Stall stall;
     private final Walks walks;
+    private final Pours pours;
     private final HandPollination hand;
     private final Crops crops;
     private final Corrections corrections;
@@ -45,6 +48,7 @@ public class Threads {
             Gate gate,
             Stall stall,
             Walks walks,
+            Pours pours,
             HandPollination hand,
             Crops crops,
             Corrections corrections,
@@ -53,6 +57,7 @@ public class Threads {
         this.gate = gate;
         this.stall = stall;
         this.walks = walks;
+        this.pours = pours;
         this.hand = hand;
         this.crops = crops;
         this.corrections = corrections;
@@ -73,7 +78,7 @@ public class Threads {
                 known,
                 stock,
                 walked,
-                thread(known, stock),
+                thread(known, stock, walked),
                 parents(known),
                 crop.ripenessCues(),
                 crop.hazards(),
@@ -114,23 +119,29 @@ public class Threads {
         walked.forEach(walk -> subjects.add(walk.id()));
         if (known.harvest() != null) {
             known.harvest().picks().forEach(pick -> subjects.add(pick.id()));
-            known.bench().steps().forEach(step -> subjects.add(step.id()));
+            for (StepView step : known.bench().steps()) {
+                subjects.add(step.id());
+                step.checks().forEach(check -> subjects.add(check.id()));
+            }
         }
         known.tests().weevils().stream().map(WeevilLookView::id).forEach(subjects::add);
         known.tests().germinations().stream().map(GerminationView::id).forEach(subjects::add);
         return subjects;
     }
 
-    private MassThread thread(LotKnown known, StockView stock) {
+    private MassThread thread(LotKnown known, StockView stock, List<WalkView> walked) {
         BenchView bench = known.bench();
         if (bench == null) {
-            return new MassThread(List.of(), List.of(), false);
+            return new MassThread(List.of(), List.of(), List.of(), List.of(), false);
         }
-        boolean wetCrop = bench.chain().get(0).wet();
+        boolean wetCrop = !bench.chain().isEmpty() && bench.chain().get(0).wet();
+        List<PourView> poured = pours.of(List.of(known.lot().id()));
         List<MassThread.Knot> knots = new ArrayList<>();
         knots.add(new MassThread.Knot(
                 null,
-                known.harvest().picks().get(0).id(),
+                known.harvest().picks().isEmpty()
+                        ? known.harvest().poured().get(0).id()
+                        : known.harvest().picks().get(0).id(),
                 known.harvest().pickedOn(),
                 known.harvest().mass().doubleValue(),
                 bench.dryPicked(),
@@ -143,6 +154,10 @@ public class Threads {
             }
         }
         List<MassThread.End> ends = new ArrayList<>();
+        poured.stream()
+                .filter(pour -> pour.fromId().equals(known.lot().id()))
+                .forEach(pour -> ends.add(new MassThread.End(
+                        MassThread.EndKind.POURED, pour.mass().doubleValue(), 0, 0, pour.to())));
         if (bench.clean()) {
             double packed = stock.runs().stream()
                     .mapToDouble(run -> run.fill().doubleValue() * run.packets())
@@ -150,7 +165,7 @@ public class Threads {
             if (packed > 0) {
                 int packets =
                         stock.runs().stream().mapToInt(PackingRunView::packets).sum();
-                ends.add(new MassThread.End(MassThread.EndKind.PACKETS, packed, packets, stock.packetsSold()));
+                ends.add(new MassThread.End(MassThread.EndKind.PACKETS, packed, packets, stock.packetsSold(), null));
             }
             double bulkSold = stock.sales().stream()
                     .map(SaleView::bulk)
@@ -158,12 +173,21 @@ public class Threads {
                     .mapToDouble(Number::doubleValue)
                     .sum();
             if (bulkSold > 0) {
-                ends.add(new MassThread.End(MassThread.EndKind.BULK_SOLD, bulkSold, 0, 0));
+                ends.add(new MassThread.End(MassThread.EndKind.BULK_SOLD, bulkSold, 0, 0, null));
             }
-            ends.add(new MassThread.End(MassThread.EndKind.BULK, stock.bulk().doubleValue(), 0, 0));
+            if (stock.bulk().signum() > 0 || ends.isEmpty()) {
+                ends.add(
+                        new MassThread.End(MassThread.EndKind.BULK, stock.bulk().doubleValue(), 0, 0, null));
+            }
         }
-        boolean estimated = bench.steps().stream().anyMatch(StepView::dryEstimated);
-        return new MassThread(knots, ends, estimated);
+        boolean estimated = bench.steps().stream()
+                .anyMatch(step -> step.dry() != null && !step.dry().measured());
+        List<MassThread.Start> starts = poured.stream()
+                .filter(pour -> pour.toId().equals(known.lot().id()))
+                .map(pour -> new MassThread.Start(pour.from(), pour.mass().doubleValue()))
+                .toList();
+        return new MassThread(
+                starts, knots, new ThreadEvents(known, walked, time.zone()).between(knots), ends, estimated);
     }
 
     private MassThread.Knot knot(StepView step) {
@@ -173,7 +197,7 @@ public class Threads {
                 step.id(),
                 on,
                 step.massOut().doubleValue(),
-                step.dryOut(),
+                step.dry().out(),
                 step.kind().wet(),
                 step.alarm(),
                 step.byProducts().stream()

@@ -215,6 +215,9 @@ class Acts {
 
     private void ofLot(Threads.Shelved shelved, List<Act> acts) {
         LotKnown known = shelved.known();
+        if (known.bench() != null && known.bench().poured()) {
+            return;
+        }
         if (known.lot().hold() != null) {
             acts.add(of(
                     known,

@@ -128,7 +128,7 @@ class Yields {
         Crop of = crops.get(key);
         List<LotView> clean = byCrop.getOrDefault(key, List.of()).stream()
                 .filter(lot ->
-                        worked.containsKey(lot.id()) && worked.get(lot.id()).clean())
+                        worked.containsKey(lot.id()) && worked.get(lot.id()).yield() != null)
                 .toList();
         OwnRange own = OwnRange.of(clean.stream()
                         .mapToDouble(lot -> worked.get(lot.id()).yield().share())
@@ -185,7 +185,7 @@ class Yields {
         Map<String, Integer> clean = new HashMap<>();
         byCrop.forEach((key, of) -> clean.put(key, (int) of.stream()
                 .map(lot -> worked.get(lot.id()))
-                .filter(view -> view != null && view.clean())
+                .filter(view -> view != null && view.yield() != null)
                 .count()));
         return clean.entrySet().stream()
                 .filter(one -> one.getValue() > 0)

@@ -397,12 +397,24 @@ class BenchTest {
             season.step(season.picked(planting, 9000, 290), stepOf("THRESH", 9000, out));
         }
         String number = season.picked(planting, 9000, 290);
-        JsonNode share =
-                season.grower.get("/api/lots/" + number + "/chain").ok().at("/shares/0");
+        JsonNode first = null;
+        for (JsonNode one :
+                season.grower.get("/api/lots/" + number + "/chain").ok().get("shares")) {
+            first = one.has("after") ? first : one;
+        }
+        JsonNode share = first.get("share");
         assertThat(share.get("kind").asString()).isEqualTo("THRESH");
         assertThat(share.get("steps").asInt()).isEqualTo(4);
         assertThat(share.get("median").asDouble()).isCloseTo(3150 / 9000.0, within(1e-9));
         String path = "/api/lots/" + number + "/steps/preview";
+        String dried = season.picked(planting, 9000, 290);
+        season.step(dried, stepOf("DRY", 9000, 8000));
+        assertThat(season.grower
+                        .post("/api/lots/" + dried + "/steps/preview", stepOf("THRESH", 8000, 1500))
+                        .ok()
+                        .has("place"))
+                .as("none of them was dried before")
+                .isFalse();
         JsonNode low = season.grower.post(path, stepOf("THRESH", 9000, 1500)).ok();
         assertThat(low.get("place").asString()).isEqualTo("BELOW");
         assertThat(low.has("meant")).isFalse();
@@ -416,6 +428,61 @@ class BenchTest {
                 .post("/api/lots/" + tomatoes() + "/steps/preview", stepOf("EXTRACT", 36_200, 6.1))
                 .ok();
         assertThat(tried.get("meant").asDouble()).isCloseTo(6100, within(1e-9));
+    }
+
+    @Test
+    void seedCutOpenOfTheDiscardSaysWhetherItWasSetRight() {
+        String planting = season.planted("sunflower", "2026-04-20", 300);
+        String number = season.picked(planting, 9000, 290);
+        String path = "/api/steps/"
+                + season.step(
+                                number,
+                                with(stepOf("SCREEN", 9000, 7000), "byProducts", gone("small seed", 2000), "hole", 7))
+                        .get("id")
+                        .asString()
+                + "/checks";
+        Map<String, Object> look = record("lookedOn", "2026-08-14", "look", "DISCARD_CUT", "seeds", 50, "found", 45);
+        JsonNode check = season.grower.post(path, look).ok();
+        assertThat(check.at("/setting/verdict").asString()).isEqualTo("TOO_HARD");
+        assertThat(check.at("/setting/lost").asDouble()).isCloseTo(1800, within(1e-9));
+        assertThat(season.grower.post(path, with(look, "found", 51)).field()).isEqualTo("found");
+        assertThat(season.grower.post(path, with(look, "discarded", 2001)).field())
+                .isEqualTo("discarded");
+        assertThat(season.grower
+                        .post(path, with(look, "lookedOn", "2026-08-15"))
+                        .field())
+                .isEqualTo("lookedOn");
+
+        JsonNode right = season.grower
+                .put(
+                        "/api/setting-checks/" + check.get("id").asString(),
+                        with(look, "discarded", 90, "version", 0, "reason", "most of it was chaff"))
+                .ok();
+        assertThat(right.at("/setting/verdict").asString()).isEqualTo("RIGHT");
+        JsonNode page = season.lot(number);
+        assertThat(page.at("/known/bench/steps/0/checks/0/discarded").asInt()).isEqualTo(90);
+        assertThat(page.at("/corrections/0/was").asString()).isEqualTo("2000");
+        assertThat(season.grower
+                        .get("/api/lots/" + season.picked(planting, 9000, 290) + "/chain")
+                        .ok()
+                        .at("/last")
+                        .findValuesAsString("verdict"))
+                .contains("RIGHT");
+    }
+
+    @Test
+    void nothingThrownOutCannotBeLookedAt() {
+        JsonNode step = season.step(peas(), stepOf("DRY", 9000, 8000));
+        String path = "/api/steps/" + step.get("id").asString() + "/checks";
+        Map<String, Object> look = record("lookedOn", "2026-08-14", "look", "DISCARD_CUT", "seeds", 50, "found", 5);
+        assertThat(season.grower.post(path, look).field()).isEqualTo("look");
+        assertThat(season.grower
+                        .post(path, with(look, "look", "KEPT_BROKEN", "found", 0))
+                        .ok()
+                        .get("enough")
+                        .asInt())
+                .as("none broken of 50 does not show five in a hundred yet")
+                .isBetween(59, 80);
     }
 
     private static List<Map<String, Object>> gone(String what, double mass) {

@@ -173,7 +173,7 @@ class StallTest {
                                         "endedAt",
                                         "2026-08-13T10:00"))
                         .detail())
-                .contains("packed already");
+                .contains("packed or poured already");
         JsonNode last = season.lot(number).at("/known/bench/steps/4");
         Map<String, Object> less = with(
                 stepOf(

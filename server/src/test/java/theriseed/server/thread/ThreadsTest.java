@@ -59,6 +59,24 @@ class ThreadsTest {
         assertThat(leaving.get("mass").asDouble()).isCloseTo(30_100, within(1e-9));
     }
 
+    @Test
+    void walksTestsAndHoldsAreKnottedInByTheirDays() {
+        String number = season.sellable();
+        season.grower
+                .post("/api/lots/" + number + "/hold", Season.record("reason", "label came off"))
+                .ok();
+        JsonNode events = season.lot(number).at("/thread/events");
+        assertThat(events.findValuesAsString("kind")).containsExactly("WALK", "SEED_WEIGHT", "GERMINATION", "HELD");
+        assertThat(events.get(0).get("before").asInt())
+                .as("before it was picked")
+                .isZero();
+        assertThat(events.get(0).get("of").asInt()).isEqualTo(300);
+        assertThat(events.get(2).get("figure").asInt()).isEqualTo(94);
+        assertThat(events.get(2).get("before").asInt()).isEqualTo(6);
+        assertThat(events.get(3).get("because").asString()).isEqualTo("label came off");
+        assertThat(events.get(3).get("alarm").asBoolean()).isTrue();
+    }
+
     private JsonNode demoLot(String variety, int year) {
         for (JsonNode shelved : season.grower.get("/api/lots?size=200").ok().get("items")) {
             if (shelved.at("/known/planting/variety/name").asString().equals(variety)

@@ -1,0 +1,66 @@
+package theriseed.server.blend;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Maybe;
+import theriseed.server.lot.LotView;
+
+/** Pouring together and parting over HTTP. */
+@RestController
+class BlendController {
+    private final Blends blends;
+
+    BlendController(Blends blends) {
+        this.blends = blends;
+    }
+
+    record PortionRequest(@NotBlank String number, @Maybe BigDecimal mass) {}
+
+    record BlendRequest(
+            @NotEmpty List<@NotNull @Valid PortionRequest> parts,
+            @NotNull LocalDate pouredOn) {
+        List<Blends.Portion> portions() {
+            return parts.stream()
+                    .map(part -> new Blends.Portion(part.number(), part.mass()))
+                    .toList();
+        }
+    }
+
+    /** @param masses grams of each part, or else {@code parts}: so many alike */
+    record PartRequest(
+            @Maybe List<@NotNull BigDecimal> masses,
+            @Maybe Integer parts,
+            @NotNull LocalDate pouredOn) {}
+
+    @GetMapping("/api/lots/{number}/together")
+    List<BlendPlan.Ingredient> together(@PathVariable String number) {
+        return blends.together(number);
+    }
+
+    @PostMapping("/api/blends/preview")
+    BlendPlan preview(@Valid @RequestBody BlendRequest request) {
+        return blends.plan(request.portions());
+    }
+
+    @PostMapping("/api/blends")
+    LotView blend(@Valid @RequestBody BlendRequest request) {
+        return blends.blend(request.portions(), request.pouredOn());
+    }
+
+    @PostMapping("/api/lots/{number}/parts")
+    List<LotView> part(@PathVariable String number, @Valid @RequestBody PartRequest request) {
+        return request.masses() == null
+                ? blends.partAlike(number, request.parts() == null ? 0 : request.parts(), request.pouredOn())
+                : blends.part(number, request.masses(), request.pouredOn());
+    }
+}

@@ -1,0 +1,323 @@
+package theriseed.server.blend;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Grade;
+import theriseed.core.measure.Range;
+import theriseed.core.season.SeasonDates;
+import theriseed.core.seedroom.Blend;
+import theriseed.core.seedroom.LotSplit;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.Refused;
+import theriseed.server.bench.Bench;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.lot.Origin;
+import theriseed.server.stall.Stall;
+
+/** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
+@Service
+class Blends {
+    private static final double PURITY_TAKEN = 98;
+    private static final double MOISTURE_TAKEN = 8;
+    private static final int MOST_PARTS = 50;
+
+    private final Lots lots;
+    private final Gate gate;
+    private final Stall stall;
+    private final Bench bench;
+    private final FarmTime time;
+
+    Blends(Lots lots, Gate gate, Stall stall, Bench bench, FarmTime time) {
+        this.lots = lots;
+        this.gate = gate;
+        this.stall = stall;
+        this.bench = bench;
+        this.time = time;
+    }
+
+    /** @param mass grams to take; null for all there is */
+    record Portion(String number, @Maybe BigDecimal mass) {}
+
+    /** A lot that stands where another may be poured into it, and what is known of it. */
+    private record There(LotKnown known, BigDecimal available) {
+        LotView lot() {
+            return known.lot();
+        }
+
+        Double germination() {
+            return known.tests().germination() == null
+                    ? null
+                    : (double) known.tests().germination().result().reported();
+        }
+
+        Double thousandSeedWeight() {
+            return known.tests().seedWeight() == null
+                    ? null
+                    : known.tests().seedWeight().result().thousandSeedWeight();
+        }
+
+        BlendPlan.Ingredient taking(BigDecimal mass) {
+            return new BlendPlan.Ingredient(
+                    lot().number(),
+                    lot().season(),
+                    lot().grade(),
+                    available,
+                    mass,
+                    germination(),
+                    thousandSeedWeight(),
+                    known.bench().moisture());
+        }
+    }
+
+    /** A lot, and the others of its variety that stand where it stands, oldest first: what may be poured together. */
+    @Transactional(readOnly = true)
+    public List<BlendPlan.Ingredient> together(String number) {
+        LotView lot = lots.get(number);
+        There own = there(lot);
+        Stream<There> others = gate.of(lots.ofVarieties(List.of(lot.varietyId()))).stream()
+                .filter(other ->
+                        !other.lot().id().equals(lot.id()) && other.lot().hold() == null)
+                .filter(other -> other.bench() != null
+                        && other.bench().underWay() == null
+                        && other.bench().left().equals(own.known().bench().left()))
+                .map(other -> new There(other, available(other)))
+                .filter(other -> other.available().signum() > 0);
+        return Stream.concat(Stream.of(own), others)
+                .map(one -> one.taking(one.available()))
+                .toList();
+    }
+
+    /** What would come of pouring these together, without doing it. */
+    @HandsWork
+    @Transactional(readOnly = true)
+    public BlendPlan plan(List<Portion> portions) {
+        return plan(portions, lots::get);
+    }
+
+    /** Pours lots together under a new number. */
+    @HandsWork
+    @Transactional
+    public LotView blend(List<Portion> portions, LocalDate pouredOn) {
+        List<Portion> byNumber = new ArrayList<>(portions);
+        byNumber.sort(Comparator.comparing(Portion::number));
+        BlendPlan plan = plan(byNumber, lots::lock);
+        List<Lots.Portion> poured = plan.parts().stream()
+                .sorted(Comparator.comparing(BlendPlan.Ingredient::mass).reversed())
+                .map(part -> new Lots.Portion(lots.get(part.number()), part.mass(), part.moisture()))
+                .toList();
+        checkDay(poured, pouredOn);
+        LotView made = lots.pour(Origin.BLEND, poured, pouredOn);
+        bench.goOn(made.id(), plan.left());
+        return made;
+    }
+
+    /**
+     * Parts a lot.
+     *
+     * @param masses grams of each part; what is left stays under the old number
+     */
+    @HandsWork
+    @Transactional
+    public List<LotView> part(String number, List<BigDecimal> masses, LocalDate pouredOn) {
+        There whole = there(lots.lock(number));
+        Range.of(1, MOST_PARTS, "parts").check("masses", masses.size());
+        for (int i = 0; i < masses.size(); i++) {
+            Range.above(0, whole.available().doubleValue(), "g").check("masses[" + i + "]", masses.get(i));
+        }
+        BigDecimal all = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
+        Range.above(0, whole.available().doubleValue(), "g, which is there").check("masses", all);
+        checkWhole(whole, all);
+        List<StepKind> left = whole.known().bench().left();
+        List<LotView> parts = new ArrayList<>();
+        for (BigDecimal mass : masses) {
+            List<Lots.Portion> portion = List.of(
+                    new Lots.Portion(whole.lot(), mass, whole.known().bench().moisture()));
+            checkDay(portion, pouredOn);
+            LotView made = lots.pour(Origin.PART, portion, pouredOn);
+            bench.goOn(made.id(), left);
+            parts.add(made);
+        }
+        return parts;
+    }
+
+    /** Parts all of a lot into so many, alike to a gram. */
+    @HandsWork
+    @Transactional
+    public List<LotView> partAlike(String number, int parts, LocalDate pouredOn) {
+        Range.of(2, MOST_PARTS, "parts").check("parts", parts);
+        There whole = there(lots.lock(number));
+        double[] shares = new double[parts];
+        Arrays.fill(shares, 1.0 / parts);
+        long[] grams =
+                LotSplit.of(whole.available().doubleValue() / 1000, shares, 0).grams();
+        List<BigDecimal> masses = new ArrayList<>(
+                Arrays.stream(grams).mapToObj(BigDecimal::valueOf).toList());
+        BigDecimal sum = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
+        masses.set(0, masses.get(0).add(whole.available()).subtract(sum));
+        return part(number, masses, pouredOn);
+    }
+
+    private BlendPlan plan(List<Portion> portions, Function<String, LotView> get) {
+        Range.of(2, MOST_PARTS, "lots").check("parts", portions.size());
+        Set<String> seen = new HashSet<>();
+        List<There> from = new ArrayList<>();
+        List<BlendPlan.Ingredient> parts = new ArrayList<>();
+        for (int i = 0; i < portions.size(); i++) {
+            There there = there(get.apply(portions.get(i).number()));
+            if (!seen.add(there.lot().number())) {
+                throw new Refused(
+                        "parts[" + i + "].number",
+                        there.lot().number(),
+                        "each lot once",
+                        "It is in the blend already.");
+            }
+            if (i > 0) {
+                checkTogether(i, from.get(0), there);
+            }
+            BigDecimal mass = portions.get(i).mass() == null
+                    ? there.available()
+                    : portions.get(i).mass();
+            Range.above(0, there.available().doubleValue(), "g, which is there").check("parts[" + i + "].mass", mass);
+            checkWhole(there, mass);
+            from.add(there);
+            parts.add(there.taking(mass));
+        }
+        List<StepKind> left = from.get(0).known().bench().left();
+        return new BlendPlan(
+                parts,
+                parts.stream().map(BlendPlan.Ingredient::mass).reduce(BigDecimal.ZERO, BigDecimal::add),
+                parts.stream()
+                        .map(BlendPlan.Ingredient::grade)
+                        .min(Comparator.<Grade>naturalOrder())
+                        .orElseThrow(),
+                parts.stream().mapToInt(BlendPlan.Ingredient::season).min().orElseThrow(),
+                left,
+                expected(parts),
+                PURITY_TAKEN,
+                cautions(parts, left));
+    }
+
+    private static Set<BlendPlan.Caution> cautions(List<BlendPlan.Ingredient> parts, List<StepKind> left) {
+        Set<BlendPlan.Caution> cautions = EnumSet.noneOf(BlendPlan.Caution.class);
+        if (parts.stream().map(BlendPlan.Ingredient::grade).distinct().count() > 1) {
+            cautions.add(BlendPlan.Caution.GRADES_DIFFER);
+        }
+        if (parts.stream().map(BlendPlan.Ingredient::season).distinct().count() > 1) {
+            cautions.add(BlendPlan.Caution.SEASONS_DIFFER);
+        }
+        if (left.isEmpty() && expected(parts) == null) {
+            cautions.add(BlendPlan.Caution.NOT_TESTED);
+        }
+        if (left.isEmpty() && parts.stream().map(BlendPlan.Ingredient::moisture).anyMatch(Objects::isNull)) {
+            cautions.add(BlendPlan.Caution.MOISTURE_NOT_KNOWN);
+        }
+        return cautions;
+    }
+
+    /** Where a moisture is not known nothing is said of moistures: one is taken for all. */
+    private static Blend expected(List<BlendPlan.Ingredient> parts) {
+        if (parts.stream().anyMatch(part -> part.germination() == null || part.thousandSeedWeight() == null)) {
+            return null;
+        }
+        boolean measured = parts.stream().noneMatch(part -> part.moisture() == null);
+        return Blend.of(parts.stream()
+                .map(part -> new Blend.Part(
+                        part.mass().doubleValue() / 1000,
+                        part.germination(),
+                        PURITY_TAKEN,
+                        part.thousandSeedWeight(),
+                        measured ? part.moisture() : MOISTURE_TAKEN))
+                .toList());
+    }
+
+    private There there(LotView lot) {
+        LotKnown known = gate.of(lot);
+        if (known.bench() == null) {
+            throw new Refused(
+                    "number", lot.number(), "a lot with something in it", "Nothing is in " + lot.number() + ".");
+        }
+        if (known.bench().underWay() != null) {
+            throw new Refused(
+                    "number",
+                    lot.number(),
+                    "a lot with no step under way",
+                    "A step of " + lot.number() + " is under way: weigh it out first.");
+        }
+        return new There(known, available(known));
+    }
+
+    /** Clean seed in bulk, or all that is at the bench. */
+    private BigDecimal available(LotKnown known) {
+        if (known.bench().clean()) {
+            return stall.stock(known).bulk();
+        }
+        return known.bench().poured() ? BigDecimal.ZERO : known.bench().mass();
+    }
+
+    private static void checkTogether(int i, There first, There other) {
+        String field = "parts[" + i + "].number";
+        LotView lot = other.lot();
+        if (!lot.varietyId().equals(first.lot().varietyId())) {
+            throw new Refused(
+                    field,
+                    lot.number(),
+                    "a lot of " + first.known().planting().variety().name(),
+                    lot.number() + " is " + other.known().planting().variety().name()
+                            + ": varieties are never poured together.");
+        }
+        if (!other.known().bench().left().equals(first.known().bench().left())) {
+            throw new Refused(
+                    field,
+                    lot.number(),
+                    "a lot that stands at the same step",
+                    "Bring " + first.lot().number() + " and " + lot.number() + " to the same step first.");
+        }
+        for (There one : List.of(first, other)) {
+            if (one.lot().hold() != null) {
+                throw new Refused(
+                        one == first ? "parts[0].number" : field,
+                        one.lot().number(),
+                        "a lot not on hold",
+                        one.lot().number() + " is on hold: " + one.lot().hold().reason()
+                                + ". A blend would hide that.");
+            }
+        }
+    }
+
+    /** What stays behind in the middle of its chain would have no number of its own. */
+    private static void checkWhole(There there, BigDecimal mass) {
+        if (!there.known().bench().clean() && mass.compareTo(there.available()) != 0) {
+            throw new Refused(
+                    "mass",
+                    mass.toPlainString(),
+                    "all " + there.available().toPlainString() + " g",
+                    "Take all of " + there.lot().number() + " while it is not clean.");
+        }
+    }
+
+    private void checkDay(List<Lots.Portion> portions, LocalDate pouredOn) {
+        LocalDate since = portions.stream()
+                .map(portion -> gate.of(portion.from()).harvest().lastOn())
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
+        SeasonDates.check("pouredOn", pouredOn, since, time.today());
+    }
+}

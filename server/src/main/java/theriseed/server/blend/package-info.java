@@ -1,0 +1,5 @@
+/** Lots poured together and parted. */
+@ApplicationModule
+package theriseed.server.blend;
+
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,11 @@
+package theriseed.server.lot;
+
+/** Where a lot's seed is from. */
+public enum Origin {
+    /** Picked from a planting. */
+    PICKED,
+    /** Several lots of its variety, poured together. */
+    BLEND,
+    /** Part of another lot. */
+    PART
+}

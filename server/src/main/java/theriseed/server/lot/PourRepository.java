@@ -1,0 +1,88 @@
+package theriseed.server.lot;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface PourRepository extends JpaRepository<Pour, UUID> {
+    @Query("select p from Pour p where p.fromLotId in :lots or p.toLotId in :lots order by p.pouredOn, p.id")
+    List<Pour> ofLots(Collection<UUID> lots);
+
+    /** The picked lots that seed of these came from, at any distance; a picked lot is its own. */
+    @Query(value = """
+                    with recursive up (lot, parent) as (
+                        select id, id from lot where id in (:lots)
+                        union
+                        select up.lot, p.from_lot_id from up join pour p on p.to_lot_id = up.parent)
+                    select up.lot as "lotId", l.id as "pickedId", l.planting_id as "plantingId"
+                    from up join lot l on l.id = up.parent
+                    where l.origin = 'PICKED'
+                    order by l.number
+                    """, nativeQuery = true)
+    List<Picked> picked(Collection<UUID> lots);
+
+    /** A picked lot that seed of a lot came from. */
+    interface Picked {
+        UUID getLotId();
+
+        UUID getPickedId();
+
+        UUID getPlantingId();
+    }
+
+    /** The lots that these were parted from, up to where seed was picked or blended: the same seed until that day. */
+    @Query(value = """
+                    with recursive up (lot, parent, until) as (
+                        select l.id, p.from_lot_id, p.poured_on
+                        from lot l join pour p on p.to_lot_id = l.id
+                        where l.id in (:lots) and l.origin = 'PART'
+                        union
+                        select up.lot, p.from_lot_id, least(up.until, p.poured_on)
+                        from up join lot l on l.id = up.parent join pour p on p.to_lot_id = l.id
+                        where l.origin = 'PART')
+                    select lot as "lotId", parent as "parentId", until as "until" from up
+                    """, nativeQuery = true)
+    List<Whole> wholes(Collection<UUID> lots);
+
+    /** A lot that another was parted from, the same seed until a day. */
+    interface Whole {
+        UUID getLotId();
+
+        UUID getParentId();
+
+        LocalDate getUntil();
+    }
+
+    /** A lot, and all that seed of it came of. */
+    @Query(value = """
+                    with recursive up (lot) as (
+                        select cast(:lot as uuid)
+                        union
+                        select p.from_lot_id from up join pour p on p.to_lot_id = up.lot)
+                    select lot from up
+                    """, nativeQuery = true)
+    List<UUID> above(UUID lot);
+
+    /** These lots, and all that came of them. */
+    @Query(value = """
+                    with recursive down (lot) as (
+                        select id from lot where id in (:lots)
+                        union
+                        select p.to_lot_id from down join pour p on p.from_lot_id = down.lot)
+                    select lot from down
+                    """, nativeQuery = true)
+    List<UUID> below(Collection<UUID> lots);
+
+    /** The lots picked from a planting, and all that came of them. */
+    @Query(value = """
+                    with recursive down (lot) as (
+                        select id from lot where planting_id = :planting and origin = 'PICKED' and ring_id is null
+                        union
+                        select p.to_lot_id from down join pour p on p.from_lot_id = down.lot)
+                    select lot from down
+                    """, nativeQuery = true)
+    List<UUID> cameOf(UUID planting);
+}

@@ -1,0 +1,24 @@
+package theriseed.server.lot;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.server.base.Maybe;
+
+/**
+ * Seed of one lot poured into another.
+ *
+ * @param from number of the lot it was taken from, {@code to} of the one it went into
+ * @param mass grams
+ * @param moisture percent, as last measured of the lot it was taken from
+ */
+public record PourView(
+        UUID id,
+        UUID fromId,
+        String from,
+        UUID toId,
+        String to,
+        LocalDate pouredOn,
+        BigDecimal mass,
+        @Maybe Double moisture,
+        String recordedBy) {}

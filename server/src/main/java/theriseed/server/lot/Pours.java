@@ -1,0 +1,97 @@
+package theriseed.server.lot;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was poured from lot to lot, and so what each came of. */
+@Service
+public class Pours {
+    private final PourRepository pours;
+    private final LotRepository lots;
+
+    Pours(PourRepository pours, LotRepository lots) {
+        this.pours = pours;
+        this.lots = lots;
+    }
+
+    /** All that was poured out of these lots or into them. */
+    @Transactional(readOnly = true)
+    public List<PourView> of(Collection<UUID> lotIds) {
+        List<Pour> found = pours.ofLots(lotIds);
+        Set<UUID> both = new HashSet<>();
+        found.forEach(pour -> both.addAll(List.of(pour.fromLotId(), pour.toLotId())));
+        Map<UUID, String> numbers = lots.findAllById(both).stream()
+                .collect(Collectors.toMap(Lot::id, lot -> lot.view().number()));
+        return found.stream()
+                .map(pour -> pour.view(numbers.get(pour.fromLotId()), numbers.get(pour.toLotId())))
+                .toList();
+    }
+
+    /** Grams that were poured out of each of these lots; lots that none was poured out of are left out. */
+    public static Map<UUID, BigDecimal> out(List<PourView> poured) {
+        return poured.stream()
+                .collect(Collectors.groupingBy(
+                        PourView::fromId, Collectors.reducing(BigDecimal.ZERO, PourView::mass, BigDecimal::add)));
+    }
+
+    /** A lot picked from a planting, of which seed of another came. */
+    public record PickedLot(UUID lotId, UUID plantingId) {}
+
+    /** The picked lots that each of these came of; a picked lot comes of itself. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<PickedLot>> picked(Collection<UUID> lotIds) {
+        return pours.picked(lotIds).stream()
+                .collect(Collectors.groupingBy(
+                        PourRepository.Picked::getLotId,
+                        Collectors.mapping(
+                                lot -> new PickedLot(lot.getPickedId(), lot.getPlantingId()), Collectors.toList())));
+    }
+
+    /** For each part of another lot, those that it was the same seed as, with the day until which; others are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Map<UUID, LocalDate>> wholes(Collection<UUID> lotIds) {
+        Map<UUID, Map<UUID, LocalDate>> wholes = new HashMap<>();
+        pours.wholes(lotIds)
+                .forEach(one -> wholes.computeIfAbsent(one.getLotId(), lot -> new HashMap<>())
+                        .put(one.getParentId(), one.getUntil()));
+        return wholes;
+    }
+
+    /** A lot, and all that seed of it came of, by number. */
+    @Transactional(readOnly = true)
+    public List<LotView> above(UUID lot) {
+        return byNumber(pours.above(lot));
+    }
+
+    /** These lots, and all that came of them: every lot that may carry seed of theirs, by number. */
+    @Transactional(readOnly = true)
+    public List<LotView> below(Collection<UUID> lotIds) {
+        return byNumber(pours.below(lotIds));
+    }
+
+    private List<LotView> byNumber(List<UUID> ids) {
+        return lots.findAllById(ids).stream()
+                .map(Lot::view)
+                .sorted(Comparator.comparing(LotView::number))
+                .toList();
+    }
+
+    /** The lots picked from a planting, but not from a ring of it that is kept apart, and all that came of them. */
+    List<Lot> cameOf(UUID plantingId) {
+        List<UUID> ids = pours.cameOf(plantingId);
+        Map<UUID, Lot> found = lots.findAllById(ids).stream().collect(Collectors.toMap(Lot::id, Function.identity()));
+        return ids.stream().map(found::get).toList();
+    }
+}

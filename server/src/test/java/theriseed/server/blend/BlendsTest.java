@@ -1,0 +1,251 @@
+package theriseed.server.blend;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.saleOf;
+import static theriseed.server.Season.stepOf;
+import static theriseed.server.Season.with;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class BlendsTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    String planting;
+
+    @BeforeEach
+    void season() {
+        season = new Season(port);
+        planting = season.planted("pea", "2026-03-20", 300);
+        season.walked(planting, 300);
+    }
+
+    /** A clean, tested lot of the planting with its grams. */
+    private String clean(double picked, Integer... sprouted) {
+        String number = season.picked(planting, picked, 200);
+        season.cleaned(number, picked);
+        season.tested(number, 24.1, 23.9, 24.3, 24.0);
+        if (sprouted.length > 0) {
+            season.grower
+                    .post(
+                            "/api/lots/" + number + "/germination",
+                            with(Season.germinationOf(sprouted), "countedOn", "2026-08-14"))
+                    .ok();
+        }
+        return number;
+    }
+
+    private static Map<String, Object> blendOf(Object... numbersAndMasses) {
+        List<Map<String, Object>> parts = new java.util.ArrayList<>();
+        for (int i = 0; i < numbersAndMasses.length; i += 2) {
+            parts.add(record("number", numbersAndMasses[i], "mass", numbersAndMasses[i + 1]));
+        }
+        return record("parts", parts, "pouredOn", "2026-08-14");
+    }
+
+    private double bulk(String number) {
+        return season.lot(number).at("/stock/bulk").asDouble();
+    }
+
+    @Test
+    void aBlendIsANewLotThatKnowsWhatItCameOf() {
+        String one = clean(9000);
+        String other = clean(3000, 80, 82, 78, 80);
+        double rest = bulk(one) - 2000;
+        JsonNode plan = season.grower
+                .post("/api/blends/preview", blendOf(one, 2000, other, 1000))
+                .ok();
+        assertThat(plan.at("/expected/germination").asDouble())
+                .as("seeds alike in size: two thirds of 94 and a third of 80")
+                .isCloseTo((2 * 94 + 80) / 3.0, within(0.1));
+        assertThat(plan.get("cautions").toString()).doesNotContain("NOT_TESTED");
+        assertThat(plan.at("/expected/cautions").toString()).contains("GERMINATION");
+
+        String number = season.grower
+                .post("/api/blends", blendOf(one, 2000, other, 1000))
+                .ok()
+                .get("number")
+                .asString();
+        JsonNode page = season.lot(number);
+        assertThat(page.at("/known/lot/origin").asString()).isEqualTo("BLEND");
+        assertThat(page.at("/stock/bulk").asInt()).isEqualTo(3000);
+        assertThat(page.at("/known/bench/clean").asBoolean()).isTrue();
+        assertThat(page.at("/known/bench").has("yield"))
+                .as("nothing was gained by pouring")
+                .isFalse();
+        assertThat(page.at("/thread/starts").findValuesAsString("number")).containsExactlyInAnyOrder(one, other);
+        assertThat(page.at("/known/gate/reasons").toString()).contains("UNTESTED", "SEED_WEIGHT_UNKNOWN");
+        assertThat(page.at("/known/harvest/plants").asInt())
+                .as("both were picked over the same plants")
+                .isEqualTo(200);
+        assertThat(bulk(one)).isCloseTo(rest, within(1e-9));
+        assertThat(season.lot(one).at("/thread/ends").findValuesAsString("number"))
+                .containsExactly(number);
+    }
+
+    @Test
+    void whatStandsAgainstAnyOfThemStandsAgainstTheBlend() {
+        String one = clean(9000);
+        String unwalked = season.picked(season.planted("pea", "2026-03-21", 300), 3000, 250);
+        season.cleaned(unwalked, 3000);
+        Client.Answer other = season.grower.post("/api/blends", blendOf(one, 1000, unwalked, 500));
+        assertThat(other.field())
+                .as("each planting of the test is of a variety of its own")
+                .isEqualTo("parts[1].number");
+        assertThat(other.detail()).contains("varieties are never poured together");
+    }
+
+    @Test
+    void lotsInTheMiddleOfTheirChainsAreJoinedWholeAndAtTheSameStep() {
+        String one = season.picked(planting, 6000, 200);
+        String other = season.picked(planting, 3000, 150);
+        season.step(one, stepOf("DRY", 6000, 5000));
+        assertThat(season.grower
+                        .post("/api/blends", blendOf(one, 5000, other, 3000))
+                        .detail())
+                .contains("to the same step first");
+        season.step(other, stepOf("DRY", 3000, 2500));
+        assertThat(season.grower
+                        .post("/api/blends", blendOf(one, 4000, other, 2500))
+                        .detail())
+                .contains("Take all of " + one);
+        String number = season.grower
+                .post("/api/blends", blendOf(one, null, other, null))
+                .ok()
+                .get("number")
+                .asString();
+        assertThat(season.lot(number).at("/known/bench/next").asString()).isEqualTo("THRESH");
+        assertThat(season.lot(one).at("/known/bench/poured").asBoolean()).isTrue();
+        Client.Answer further = season.grower.post("/api/lots/" + one + "/steps", stepOf("THRESH", 5000, 3000));
+        assertThat(further.detail()).contains("poured into other lots");
+        JsonNode dried = season.lot(one).at("/known/bench/steps/0");
+        assertThat(season.grower
+                        .put(
+                                "/api/steps/" + dried.get("id").asString(),
+                                with(
+                                        stepOf("DRY", 6000, 4900),
+                                        "version",
+                                        dried.get("version").asInt(),
+                                        "reason",
+                                        "x"))
+                        .field())
+                .as("what was poured cannot turn out not to have been there")
+                .isEqualTo("massOut");
+        season.step(
+                number,
+                with(stepOf("THRESH", 7500, 5000), "begunAt", "2026-08-14T07:05", "endedAt", "2026-08-14T07:09"));
+        assertThat(season.lot(number).at("/known/bench/next").asString()).isEqualTo("SCREEN");
+        assertThat(season.grower.get("/api/bench").ok().findValuesAsString("number"))
+                .as("what was poured away waits for nothing")
+                .contains(number)
+                .doesNotContain(one, other);
+    }
+
+    @Test
+    void whatWasPouredRightAfterPickingStaysPicked() {
+        String one = season.picked(planting, 6000, 200);
+        String other = season.picked(planting, 3000, 150);
+        season.grower.post("/api/blends", blendOf(one, null, other, null)).ok();
+        assertThat(season.grower
+                        .put(season.pickOf(one), with(Season.harvestOf(5000, 200), "version", 0, "reason", "mistyped"))
+                        .field())
+                .isEqualTo("mass");
+        assertThat(season.grower
+                        .post("/api/lots/" + one + "/picks", Season.harvestOf(100, 5))
+                        .detail())
+                .contains("gets its own number");
+    }
+
+    @Test
+    void aPartTakesOverTheTestsOfTheWhole() {
+        String whole = clean(9000);
+        double all = bulk(whole);
+        JsonNode parts = season.grower
+                .post("/api/lots/" + whole + "/parts", record("masses", List.of(500, 700), "pouredOn", "2026-08-14"))
+                .ok();
+        String part = parts.get(1).get("number").asString();
+        assertThat(season.lot(part)
+                        .at("/known/tests/germinations/0/result/reported")
+                        .asInt())
+                .isEqualTo(94);
+        assertThat(season.lot(part).at("/known/gate/mayBeSold").asBoolean()).isTrue();
+        assertThat(bulk(part)).isEqualTo(700);
+        assertThat(bulk(whole)).isCloseTo(all - 1200, within(1e-9));
+        String run = season.packed(part, 50, 10);
+        season.grower.post("/api/lots/" + part + "/sales", saleOf(run, 3)).ok();
+        assertThat(season.grower
+                        .post("/api/lots/" + whole + "/parts", record("masses", List.of(all), "pouredOn", "2026-08-14"))
+                        .status())
+                .as("more than is left")
+                .isEqualTo(400);
+    }
+
+    @Test
+    void alikePartsAddUpToTheWholeAndAHeldWholeHoldsThem() {
+        String whole = clean(9000);
+        double all = bulk(whole);
+        season.grower
+                .post("/api/lots/" + whole + "/hold", record("reason", "label came off"))
+                .ok();
+        JsonNode parts = season.grower
+                .post("/api/lots/" + whole + "/parts", record("parts", 3, "pouredOn", "2026-08-14"))
+                .ok();
+        double sum = 0;
+        for (JsonNode part : parts) {
+            sum += bulk(part.get("number").asString());
+            assertThat(part.at("/hold/reason").asString()).isEqualTo("label came off");
+        }
+        assertThat(sum).isCloseTo(all, within(1e-9));
+        assertThat(bulk(whole)).isZero();
+        String other = clean(3000);
+        assertThat(season.grower
+                        .post(
+                                "/api/blends",
+                                blendOf(other, 100, parts.get(0).get("number").asString(), 100))
+                        .detail())
+                .contains("A blend would hide that");
+    }
+
+    @Test
+    void whatCannotBeIsRefused() {
+        String one = clean(9000);
+        String other = clean(3000);
+        assertThat(season.grower.post("/api/blends", blendOf(one, 100)).field()).isEqualTo("parts");
+        assertThat(season.grower
+                        .post("/api/blends", blendOf(one, 100, one, 100))
+                        .detail())
+                .contains("in the blend already");
+        assertThat(season.grower
+                        .post("/api/blends", blendOf(one, 100, other, 99_999))
+                        .field())
+                .isEqualTo("parts[1].mass");
+        assertThat(season.grower.post("/api/blends", blendOf(one, 0, other, 5)).field())
+                .isEqualTo("parts[0].mass");
+        assertThat(season.grower
+                        .post("/api/blends", with(blendOf(one, 5, other, 5), "pouredOn", "2026-08-15"))
+                        .field())
+                .isEqualTo("pouredOn");
+        assertThat(season.grower
+                        .post("/api/lots/" + one + "/parts", record("parts", 1, "pouredOn", "2026-08-14"))
+                        .field())
+                .isEqualTo("parts");
+        assertThat(season.grower.get("/api/lots/" + one + "/together").ok().findValuesAsString("number"))
+                .containsExactly(one, other);
+        assertThat(Client.as("visitor", port)
+                        .post("/api/blends", blendOf(one, 5, other, 5))
+                        .status())
+                .isEqualTo(403);
+    }
+}

@@ -1,0 +1,29 @@
+import type { Schemas } from '$lib/api/api';
+import { mass, type Units } from '$lib/units/units';
+
+type Event = Schemas['Event'];
+
+/** What was done when something was seen or decided. */
+export const EVENT: Record<Event['kind'], string> = {
+	WALK: 'walked',
+	GERMINATION: 'germination counted',
+	SEED_WEIGHT: 'seed weighed',
+	WEEVILS: 'looked for weevils',
+	HELD: 'held'
+};
+
+/** What was found or why. */
+export function eventSays(event: Event, units: Units): string {
+	switch (event.kind) {
+		case 'WALK':
+			return `${event.found ? event.found : 'no'} off-type${event.found === 1 ? '' : 's'} in ${event.of}`;
+		case 'GERMINATION':
+			return `${event.figure} %${event.alarm ? ', replicates disagree' : ''}`;
+		case 'SEED_WEIGHT':
+			return `1,000 seeds ${mass(event.figure ?? 0, units)}${event.alarm ? ', weights spread' : ''}`;
+		case 'WEEVILS':
+			return `${event.found ? event.found : 'none'} bored in ${event.of}`;
+		case 'HELD':
+			return event.because;
+	}
+}

@@ -1,0 +1,53 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import Act from '$lib/form/Act.svelte';
+	import BlendForm from '$lib/lot/BlendForm.svelte';
+	import PartForm from '$lib/lot/PartForm.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import Tag from '$lib/tag/Tag.svelte';
+
+	const number = $derived(page.params.number!);
+	const found = $derived(ask(GET('/api/lots/{number}/together', { params: { path: { number } } })));
+	let made = $state.raw<Schemas['LotView'][]>([]);
+</script>
+
+<Page title="blend or part" room={{ name: 'Seed room', path: '/seed-room' }}>
+	<div class="mb-5"><Tag {number} size="large" /></div>
+	{#if made.length > 0}
+		<p class="mb-4 text-lg">
+			{made.length === 1 ? 'A new number' : 'New numbers'}: print the label{made.length === 1 ? '' : 's'} first,
+			then pour.
+		</p>
+		<ul class="grid gap-4">
+			{#each made as lot (lot.id)}
+				<li class="flex flex-wrap items-center gap-4">
+					<Tag number={lot.number} size="large" />
+					<Act main newTab href="/api/lots/{lot.number}/label.pdf">Label</Act>
+					<Act href="/bench/{lot.number}">To the bench</Act>
+				</li>
+			{/each}
+		</ul>
+	{:else}
+		<Loading from={found}>
+			{#snippet children(lots)}
+				<section class="mb-10">
+					<h2 class="ruled mb-3">Pour together with another</h2>
+					{#if lots.length > 1}
+						<BlendForm {lots} poured={(lot) => (made = [lot])} />
+					{:else}
+						<p>
+							No other lot of this variety stands where this one does. Lots are poured together only when they
+							are of one variety, not on hold, and at the same step.
+						</p>
+					{/if}
+				</section>
+				<section>
+					<h2 class="ruled mb-3">Part it</h2>
+					<PartForm lot={lots[0]} parted={(parts) => (made = parts)} />
+				</section>
+			{/snippet}
+		</Loading>
+	{/if}
+</Page>
