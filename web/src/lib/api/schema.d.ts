@@ -3071,6 +3071,7 @@ export interface components {
             /** Format: int32 */
             plants: number;
             poured: components["schemas"]["PourView"][];
+            pouredOut: number;
         };
         Hit: {
             detail: string;

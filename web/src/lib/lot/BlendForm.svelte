@@ -28,16 +28,7 @@
 		parts: taken.map((row) => ({ number: row.lot.number, mass: row.grams })),
 		pouredOn
 	});
-	const LABELS = $derived({
-		pouredOn: 'Poured on',
-		parts: 'Lots',
-		...Object.fromEntries(
-			taken.flatMap((row, i) => [
-				[`parts[${i}].mass`, row.lot.number],
-				[`parts[${i}].number`, row.lot.number]
-			])
-		)
-	});
+	const LABELS = { pouredOn: 'Poured on', parts: 'Lots', mass: 'Mass' };
 	const units = $derived(session.units);
 
 	$effect(() => {

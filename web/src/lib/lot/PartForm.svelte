@@ -20,13 +20,7 @@
 	let pouredOn = $state(session.today);
 	let masses = $state([{ grams: NaN }]);
 	let alike = $state('');
-	const LABELS = $derived({
-		pouredOn: 'Parted on',
-		masses: 'All parts together',
-		parts: 'Parts alike',
-		mass: 'The parts',
-		...Object.fromEntries(masses.map((_, i) => [`masses[${i}]`, `Part ${i + 1}`]))
-	});
+	const LABELS = { pouredOn: 'Parted on', masses: 'The parts', mass: 'The parts', parts: 'Parts alike' };
 
 	function part(event: SubmitEvent) {
 		event.preventDefault();

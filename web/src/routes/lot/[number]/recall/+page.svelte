@@ -90,7 +90,7 @@
 										: ''}</td
 								>
 								<td class="num"
-									>{amount(lot.packets, lot.bulk)} <span class="font-normal">still here</span></td
+									>{lot.packets || lot.bulk ? `${amount(lot.packets, lot.bulk)} still here` : 'none left'}</td
 								>
 							</tr>
 						{/each}

@@ -107,8 +107,6 @@ public class Bench {
         Map<UUID, List<SettingCheckView>> looked =
                 checks.of(byLot.values().stream().flatMap(List::stream).toList());
         StepWatch.Now now = now();
-        Map<UUID, BigDecimal> pouredOut =
-                Pours.out(pours.of(of.stream().map(LotView::id).toList()));
         Map<UUID, Chain> own = chains.own(of.stream().map(LotView::id).toList());
         Map<UUID, BenchView> views = new HashMap<>();
         for (LotView lot : of) {
@@ -120,7 +118,6 @@ public class Bench {
                         new LotAtBench(
                                         crop,
                                         own.getOrDefault(lot.id(), Chain.of(crop)),
-                                        pouredOut.getOrDefault(lot.id(), BigDecimal.ZERO),
                                         harvest,
                                         byLot.getOrDefault(lot.id(), List.of()),
                                         read,
@@ -300,11 +297,7 @@ public class Bench {
     /** A lot with these steps, whether they are kept or only tried. */
     LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
         Crop crop = crop(lot);
-        return new LotAtBench(crop, chains.chain(lot, crop), pouredOut(lot), harvest, all, read, checks.of(all), now());
-    }
-
-    private BigDecimal pouredOut(LotView lot) {
-        return Pours.out(pours.of(List.of(lot.id()))).getOrDefault(lot.id(), BigDecimal.ZERO);
+        return new LotAtBench(crop, chains.chain(lot, crop), harvest, all, read, checks.of(all), now());
     }
 
     private StepWatch.Now now() {

@@ -33,7 +33,6 @@ final class LotAtBench {
     private final BigDecimal pouredOut;
 
     /**
-     * @param pouredOut grams of it that went into other lots
      * @param chain it goes through, the crop's usual one or its own
      * @param readings of the steps under way, by step
      * @param checks of the steps' settings, by step
@@ -41,7 +40,6 @@ final class LotAtBench {
     LotAtBench(
             Crop crop,
             Chain chain,
-            BigDecimal pouredOut,
             HarvestView harvest,
             List<Step> steps,
             Map<UUID, List<ReadingView>> readings,
@@ -54,7 +52,7 @@ final class LotAtBench {
         this.checks = checks;
         this.watch = new StepWatch(crop, now);
         this.chain = chain;
-        this.pouredOut = pouredOut;
+        this.pouredOut = harvest.pouredOut();
     }
 
     BenchView view() {

@@ -43,7 +43,8 @@ class SettingChecks {
     @Transactional(readOnly = true)
     public Map<UUID, List<SettingCheckView>> of(Collection<Step> of) {
         Map<UUID, Step> byId = of.stream().filter(Step::ended).collect(Collectors.toMap(Step::id, Function.identity()));
-        return checks.findByStepIdInOrderByLookedOn(byId.keySet()).stream()
+        return checks.ofLots(byId.values().stream().map(Step::lotId).collect(Collectors.toSet())).stream()
+                .filter(check -> byId.containsKey(check.stepId()))
                 .map(check -> check.view(byId.get(check.stepId()).facts().massOut()))
                 .collect(Collectors.groupingBy(SettingCheckView::stepId));
     }

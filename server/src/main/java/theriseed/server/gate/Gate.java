@@ -27,6 +27,7 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
+import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.Quality;
@@ -77,7 +78,7 @@ public class Gate {
     @Transactional(readOnly = true)
     public List<LotKnown> of(Collection<LotView> lots) {
         List<UUID> ids = lots.stream().map(LotView::id).toList();
-        Map<UUID, Set<UUID>> from = plantingsOf(ids);
+        Map<UUID, Set<UUID>> from = plantingsOf(lots);
         Map<UUID, PlantingView> planted =
                 plantings.all(from.values().stream().flatMap(Set::stream).collect(Collectors.toSet()));
         Map<UUID, HarvestView> picked = harvests.of(ids);
@@ -124,9 +125,14 @@ public class Gate {
     private record Rows(PlantingView planting, StageVerdict walk, boolean shedUndecided) {}
 
     /** The plantings that seed of each of these lots was picked from. */
-    private Map<UUID, Set<UUID>> plantingsOf(List<UUID> lotIds) {
+    private Map<UUID, Set<UUID>> plantingsOf(Collection<LotView> lots) {
         Map<UUID, Set<UUID>> from = new HashMap<>();
-        pours.picked(lotIds)
+        lots.forEach(lot -> from.put(lot.id(), Set.of(lot.plantingId())));
+        List<UUID> poured = lots.stream()
+                .filter(lot -> lot.origin() != Origin.PICKED)
+                .map(LotView::id)
+                .toList();
+        (poured.isEmpty() ? Map.<UUID, List<Pours.PickedLot>>of() : pours.picked(poured))
                 .forEach((lot, picked) -> from.put(
                         lot, picked.stream().map(Pours.PickedLot::plantingId).collect(Collectors.toSet())));
         return from;

@@ -19,6 +19,7 @@ import theriseed.server.lot.PourView;
  * @param containers filled
  * @param picks by day; none where it came of other lots
  * @param poured into it
+ * @param pouredOut grams of it that went into other lots
  * @param moisture percent of what was poured into it, where that was measured of every part
  */
 public record HarvestView(
@@ -30,10 +31,16 @@ public record HarvestView(
         int containers,
         List<PickView> picks,
         List<PourView> poured,
+        BigDecimal pouredOut,
         @Maybe Double moisture) {
 
+    HarvestView pouringOut(BigDecimal out) {
+        return new HarvestView(lotId, pickedOn, lastOn, mass, plants, containers, picks, poured, out, moisture);
+    }
+
     HarvestView weighing(BigDecimal otherMass) {
-        return new HarvestView(lotId, pickedOn, lastOn, otherMass, plants, containers, picks, poured, moisture);
+        return new HarvestView(
+                lotId, pickedOn, lastOn, otherMass, plants, containers, picks, poured, pouredOut, moisture);
     }
 
     /**
@@ -59,6 +66,7 @@ public record HarvestView(
                 1,
                 List.of(),
                 poured,
+                BigDecimal.ZERO,
                 measured ? water / mass.doubleValue() : null);
     }
 
@@ -85,6 +93,7 @@ public record HarvestView(
                 picks.stream().mapToInt(PickView::containers).sum(),
                 List.copyOf(byDay),
                 List.of(),
+                BigDecimal.ZERO,
                 null);
     }
 }

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,22 +78,22 @@ public class Harvests implements Picking {
     /** What was picked into each of these lots, or poured into it; lots still empty are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, HarvestView> of(Collection<UUID> lotIds) {
-        Map<UUID, List<Pours.PickedLot>> from = pours.picked(lotIds);
-        Set<UUID> pickedIds = from.values().stream()
-                .flatMap(List::stream)
-                .map(Pours.PickedLot::lotId)
-                .collect(Collectors.toSet());
+        Set<UUID> asked = Set.copyOf(lotIds);
+        List<PourView> poured = pours.of(asked);
+        Map<UUID, List<PourView>> into = poured.stream()
+                .filter(pour -> asked.contains(pour.toId()))
+                .collect(Collectors.groupingBy(PourView::toId));
+        Map<UUID, List<Pours.PickedLot>> from = into.isEmpty() ? Map.of() : pours.picked(into.keySet());
+        Set<UUID> pickedIds = new HashSet<>(asked);
+        from.values().forEach(lots -> lots.forEach(lot -> pickedIds.add(lot.lotId())));
         Map<UUID, List<PickView>> byLot = picks.findByLotIdInOrderById(pickedIds).stream()
                 .collect(Collectors.groupingBy(Pick::lotId, Collectors.mapping(Pick::view, Collectors.toList())));
         Map<UUID, HarvestView> picked = new HashMap<>();
         byLot.forEach((lot, own) -> picked.put(lot, HarvestView.of(lot, own)));
-        Set<UUID> asked = Set.copyOf(lotIds);
         Map<UUID, HarvestView> harvests = new HashMap<>(picked);
         harvests.keySet().retainAll(asked);
-        pours.of(lotIds).stream()
-                .filter(pour -> asked.contains(pour.toId()))
-                .collect(Collectors.groupingBy(PourView::toId))
-                .forEach((lot, own) -> harvests.put(lot, HarvestView.poured(lot, own, plants(from.get(lot), picked))));
+        into.forEach((lot, own) -> harvests.put(lot, HarvestView.poured(lot, own, plants(from.get(lot), picked))));
+        Pours.out(poured).forEach((lot, out) -> harvests.computeIfPresent(lot, (id, view) -> view.pouringOut(out)));
         return harvests;
     }
 

@@ -76,17 +76,10 @@ public class Stall {
                 .collect(Collectors.groupingBy(PackingRun::lotId));
         Map<UUID, List<Sale>> sold =
                 sales.findByLotIdInOrderBySoldOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Sale::lotId));
-        Map<UUID, BigDecimal> poured = Pours.out(pours.of(ids));
         Map<UUID, StockView> stock = new HashMap<>();
         for (LotKnown known : of) {
             UUID id = known.lot().id();
-            stock.put(
-                    id,
-                    stock(
-                            known,
-                            poured.getOrDefault(id, BigDecimal.ZERO),
-                            packed.getOrDefault(id, List.of()),
-                            sold.getOrDefault(id, List.of())));
+            stock.put(id, stock(known, packed.getOrDefault(id, List.of()), sold.getOrDefault(id, List.of())));
         }
         return stock;
     }
@@ -96,10 +89,10 @@ public class Stall {
         return stock(List.of(known)).get(known.lot().id());
     }
 
-    private static StockView stock(LotKnown known, BigDecimal poured, List<PackingRun> packed, List<Sale> sold) {
+    private static StockView stock(LotKnown known, List<PackingRun> packed, List<Sale> sold) {
         BigDecimal bulk = known.bench() == null || !known.bench().clean()
                 ? BigDecimal.ZERO
-                : known.bench().mass().subtract(poured);
+                : known.bench().mass().subtract(known.harvest().pouredOut());
         for (PackingRun run : packed) {
             bulk = bulk.subtract(run.taken());
         }
