@@ -3244,6 +3244,7 @@ export interface components {
             weevils?: components["schemas"]["BoredSeed"];
         };
         LotPage: {
+            checks: components["schemas"]["SettingCheckView"][];
             corrections: components["schemas"]["CorrectionView"][];
             hazards: string;
             known: components["schemas"]["LotKnown"];
@@ -4550,7 +4551,6 @@ export interface components {
             /** Format: date-time */
             begunAt: string;
             byProducts: components["schemas"]["ByProduct"][];
-            checks: components["schemas"]["SettingCheckView"][];
             dry?: components["schemas"]["DryMatter"];
             drying?: components["schemas"]["Drying"];
             /** Format: date-time */

@@ -10,11 +10,12 @@
 	type Check = Schemas['SettingCheckView'];
 	interface Props {
 		step: Schemas['StepView'];
+		checks: Check[];
 		/** Called when something was written; absent where nothing may be. */
 		changed?: () => void;
 	}
 	/** Whether a step was set right, told from seed of what it threw out, or of what it kept. */
-	let { step, changed }: Props = $props();
+	let { step, checks, changed }: Props = $props();
 
 	const left = $derived(step.byProducts.reduce((sum, gone) => sum + gone.mass, 0));
 	const looks = $derived(
@@ -61,7 +62,7 @@
 			: SETTING[setting.verdict];
 </script>
 
-{#each step.checks as check (check.id)}
+{#each checks as check (check.id)}
 	<span class="block">
 		{LOOK[check.look].done}
 		{dayMonth(check.lookedOn, session.today)}: {check.found} of {check.seeds}, {says(check)}:

@@ -27,7 +27,6 @@ const step = (more: object) =>
 		kind: 'SCREEN',
 		massOut: 2000,
 		byProducts: [],
-		checks: [],
 		...more
 	}) as unknown as Schemas['StepView'];
 const type = (label: string, value: string) =>
@@ -42,7 +41,7 @@ beforeEach(() => {
 it('asks only about what was kept when nothing was weighed as thrown out', async () => {
 	answers.set('POST /api/steps/{id}/checks', {});
 	const changed = vi.fn();
-	render(Checks, { step: step({}), changed });
+	render(Checks, { step: step({}), checks: [], changed });
 	await fireEvent.click(screen.getByRole('button', { name: /Check the setting/ }));
 	expect(screen.queryByText('seed thrown out, cut open')).toBeNull();
 	await type('Sound ones, or broken ones of the kept', '3');
@@ -54,7 +53,7 @@ it('asks only about what was kept when nothing was weighed as thrown out', async
 it('says how many more would tell, and corrects a check with its reason', async () => {
 	answers.set('PUT /api/setting-checks/{id}', {});
 	const changed = vi.fn();
-	render(Checks, { step: step({ byProducts: [{ mass: 300 }], checks: [CHECK] }), changed });
+	render(Checks, { step: step({ byProducts: [{ mass: 300 }] }), checks: [CHECK], changed });
 	expect(screen.getByText('look at 60 in all to tell')).toBeTruthy();
 	await fireEvent.click(screen.getByRole('button', { name: /Correct: the check/ }));
 	await type('Seeds looked at', '60');
@@ -70,7 +69,7 @@ it('says how many more would tell, and corrects a check with its reason', async 
 });
 
 it('only tells where nothing may be written', () => {
-	render(Checks, { step: step({ checks: [CHECK] }) });
+	render(Checks, { step: step({}), checks: [CHECK] });
 	expect(screen.queryByRole('button')).toBeNull();
 	expect(screen.getByText(/about 30 g of sound seed thrown out/)).toBeTruthy();
 });

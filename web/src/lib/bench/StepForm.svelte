@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import { WET } from './bench';
 	import Caution from './Caution.svelte';
 	import Expected from './Expected.svelte';
 	import GoneFields, { type Gone } from './GoneFields.svelte';
@@ -94,7 +95,7 @@
 	let missingReason = $state<Reason | ''>(was?.missingReason ?? '');
 	let note = $state(was?.note ?? '');
 	const zone = session.farm?.timeZone ?? 'UTC';
-	const local = (instant?: string) => (instant ? inZone(instant, zone).slice(0, 16) : '');
+	const local = (instant?: string) => (instant ? inZone(instant, zone) : '');
 	let begunAt = $state(local(was?.begunAt));
 	let endedAt = $state(local(was?.endedAt));
 	let reason = $state('');
@@ -136,7 +137,7 @@
 		CHEMICAL_WASH: '',
 		FREEZE: ''
 	};
-	const wet = $derived(['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'].includes(chosen));
+	const wet = $derived(WET.includes(chosen));
 	const takesTime = $derived(['FERMENT', 'DRY', 'SOAK', 'FREEZE'].includes(chosen));
 	const caution = $derived(HOW[chosen].caution);
 	const before = $derived(last.find((one) => one.kind === chosen));
@@ -201,7 +202,7 @@
 		label={LABELS[which]}
 		name={which}
 		{attempt}
-		bind:value={() => typedMoisture[which], (value) => (typedMoisture[which] = value)}
+		bind:value={typedMoisture[which]}
 		inputmode="decimal"
 		unit="%"
 		hint="only if measured"

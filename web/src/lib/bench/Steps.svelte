@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import { READ } from './bench';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
 	import { mass, percent } from '$lib/units/units';
@@ -10,17 +11,17 @@
 	interface Props {
 		harvest: Schemas['HarvestView'];
 		bench: Schemas['BenchView'];
+		/** Whether its steps were set right. */
+		checks: Schemas['SettingCheckView'][];
 		/** Called with the record that is to be corrected: a step, or a pick. */
 		correct?: (recordId: string) => void;
 		/** Called when a step's setting was looked at; absent where it is only read. */
 		changed?: () => void;
 	}
 	/** What was done to a lot, with every weight: the table behind its thread. */
-	let { harvest, bench, correct, changed }: Props = $props();
+	let { harvest, bench, checks, correct, changed }: Props = $props();
 	/** Steps with something to set, and so to set wrong. */
 	const SET: Schemas['StepView']['kind'][] = ['RINSE', 'THRESH', 'SCREEN', 'WINNOW', 'HAND_PICK'];
-	/** Steps that are read while they are under way. */
-	const READ: Schemas['StepView']['kind'][] = ['FERMENT', 'DRY'];
 	const units = $derived(session.units);
 	const on = (instant: string) => dayMonth(inZone(instant, session.farm?.timeZone ?? 'UTC'), session.today);
 </script>
@@ -137,7 +138,11 @@
 							<ReadingLog {step} changed={() => changed?.()} />
 						</details>
 					{/if}
-					{#if SET.includes(step.kind)}<Checks {step} {changed} />{/if}
+					{#if SET.includes(step.kind)}<Checks
+							{step}
+							checks={checks.filter((check) => check.stepId === step.id)}
+							{changed}
+						/>{/if}
 				</td>
 				<td class="text-right!">
 					{#if step.massOut !== undefined}{@render mend(step.id)}{/if}

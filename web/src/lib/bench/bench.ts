@@ -23,7 +23,10 @@ export interface Standing {
 /** A tray that nobody weighed for so long may be forgotten. */
 const FORGOTTEN_H = 96;
 
-const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'];
+/** Steps that water may be added in. */
+export const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'];
+/** Steps that are read while they are under way. */
+export const READ: StepKind[] = ['FERMENT', 'DRY'];
 
 /** How a lot stands at the bench, from its records. */
 export function standing({ known }: Shelved, now: string, timeZone: string): Standing {

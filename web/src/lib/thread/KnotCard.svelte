@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import { READ } from '$lib/bench/bench';
 	import ReadingCurve from '$lib/bench/ReadingCurve.svelte';
 	import { mass, percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
@@ -18,8 +19,6 @@
 	/** What lies behind one knot of a lot's thread. */
 	let { knot, event, begun, step }: Props = $props();
 	const units = $derived(session.units);
-	/** Steps that are read while they are under way. */
-	const READ: Schemas['StepView']['kind'][] = ['FERMENT', 'DRY'];
 </script>
 
 <div class="flex flex-wrap items-start gap-x-6 gap-y-1 text-sm">

@@ -67,8 +67,7 @@ const STEPS = [
 		people: 2,
 		minutes: 50,
 		way: 'squeezed',
-		recordedBy: 'hand',
-		checks: []
+		recordedBy: 'hand'
 	}
 ] as unknown as Schemas['StepView'][];
 

@@ -78,7 +78,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ known, stock, last, shares })}
+	{#snippet children({ known, stock, checks, last, shares })}
 		{@const bench = known.bench}
 		<Page
 			title={known.planting.variety.name}
@@ -239,6 +239,7 @@
 						<Steps
 							harvest={known.harvest}
 							{bench}
+							{checks}
 							correct={session.works ? (recordId) => (wrong = recordId) : undefined}
 							changed={session.works ? () => turn++ : undefined}
 						/>

@@ -45,7 +45,7 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ known, stock, thread, parents, walks, corrections, hazards })}
+	{#snippet children({ known, stock, thread, parents, walks, checks, corrections, hazards })}
 		{@const { lot, planting, harvest, bench, tests, gate } = known}
 		{@const germination = tests.germinations[0]}
 		{@const weight = tests.seedWeights[0]}
@@ -328,6 +328,7 @@
 					<Steps
 						{harvest}
 						{bench}
+						{checks}
 						correct={session.works
 							? (recordId) => goto(`/bench/${lot.number}?correct=${recordId}`)
 							: undefined}

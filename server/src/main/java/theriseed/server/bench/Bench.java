@@ -43,7 +43,6 @@ import theriseed.server.season.Plantings;
 public class Bench {
     private final StepRepository steps;
     private final Readings readings;
-    private final SettingChecks checks;
     private final Chains chains;
     private final Instruments instruments;
     private final Lots lots;
@@ -59,7 +58,6 @@ public class Bench {
     Bench(
             StepRepository steps,
             Readings readings,
-            SettingChecks checks,
             Chains chains,
             Instruments instruments,
             Lots lots,
@@ -73,7 +71,6 @@ public class Bench {
             ApplicationEventPublisher events) {
         this.steps = steps;
         this.readings = readings;
-        this.checks = checks;
         this.chains = chains;
         this.instruments = instruments;
         this.lots = lots;
@@ -104,8 +101,6 @@ public class Bench {
                 .filter(step -> !step.ended())
                 .map(Step::id)
                 .toList());
-        Map<UUID, List<SettingCheckView>> looked =
-                checks.of(byLot.values().stream().flatMap(List::stream).toList());
         StepWatch.Now now = now();
         Map<UUID, Chain> own = chains.own(of.stream().map(LotView::id).toList());
         Map<UUID, BenchView> views = new HashMap<>();
@@ -121,7 +116,6 @@ public class Bench {
                                         harvest,
                                         byLot.getOrDefault(lot.id(), List.of()),
                                         read,
-                                        looked,
                                         now)
                                 .view());
             }
@@ -150,6 +144,8 @@ public class Bench {
         return all.stream()
                 .filter(lot -> !begun.contains(lot.id()))
                 .map(lot -> new OpenLot(lot, picked.get(lot.id())))
+                .filter(open ->
+                        open.harvest() == null || open.harvest().pouredOut().signum() == 0)
                 .toList();
     }
 
@@ -207,7 +203,7 @@ public class Bench {
         boolean correction = step.ended();
         checkFits(facts, all, step.place(), harvest);
         BigDecimal gave = step.facts().massOut();
-        amend(step, facts, correction ? reason : null, correction);
+        amend(step, facts, reason, correction);
         if (correction && step.place() < all.size()) {
             follow(all.get(step.place()), gave, facts.massOut(), reason);
         }
@@ -260,8 +256,7 @@ public class Bench {
     /** What is picked later is not joined with what is worked on already. */
     @EventListener
     void on(PickAdded added) {
-        boolean poured = Pours.out(pours.of(List.of(added.lotId()))).containsKey(added.lotId());
-        if (poured || steps.existsByLotId(added.lotId())) {
+        if (pours.anyOut(added.lotId()) || steps.existsByLotId(added.lotId())) {
             throw new Refused(
                     "number",
                     added.number(),
@@ -297,7 +292,7 @@ public class Bench {
     /** A lot with these steps, whether they are kept or only tried. */
     LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
         Crop crop = crop(lot);
-        return new LotAtBench(crop, chains.chain(lot, crop), harvest, all, read, checks.of(all), now());
+        return new LotAtBench(crop, chains.chain(lot, crop), harvest, all, read, now());
     }
 
     private StepWatch.Now now() {

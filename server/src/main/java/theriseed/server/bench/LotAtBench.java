@@ -27,7 +27,6 @@ final class LotAtBench {
     private final HarvestView harvest;
     private final List<Step> steps;
     private final Map<UUID, List<ReadingView>> readings;
-    private final Map<UUID, List<SettingCheckView>> checks;
     private final StepWatch watch;
     private final Chain chain;
     private final BigDecimal pouredOut;
@@ -35,7 +34,6 @@ final class LotAtBench {
     /**
      * @param chain it goes through, the crop's usual one or its own
      * @param readings of the steps under way, by step
-     * @param checks of the steps' settings, by step
      */
     LotAtBench(
             Crop crop,
@@ -43,13 +41,11 @@ final class LotAtBench {
             HarvestView harvest,
             List<Step> steps,
             Map<UUID, List<ReadingView>> readings,
-            Map<UUID, List<SettingCheckView>> checks,
             StepWatch.Now now) {
         this.crop = crop;
         this.harvest = harvest;
         this.steps = steps;
         this.readings = readings;
-        this.checks = checks;
         this.watch = new StepWatch(crop, now);
         this.chain = chain;
         this.pouredOut = harvest.pouredOut();
@@ -201,8 +197,7 @@ final class LotAtBench {
                 balance != null && balance.alarm(),
                 step.ended() ? dry(step, dryBefore, massBefore, moistureBefore) : null,
                 facts.kind() == StepKind.FERMENT && !step.ended() ? watch.ferment(facts, read(step)) : null,
-                facts.kind() == StepKind.DRY && !step.ended() ? drying(step) : null,
-                checks.getOrDefault(step.id(), List.of()));
+                facts.kind() == StepKind.DRY && !step.ended() ? drying(step) : null);
     }
 
     private double usualMoistureIn() {

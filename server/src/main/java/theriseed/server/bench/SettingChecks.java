@@ -19,7 +19,7 @@ import theriseed.server.base.Stamps;
 
 /** Looks at what a step threw out or broke, to tell whether it was set right. */
 @Service
-class SettingChecks {
+public class SettingChecks {
     private final SettingCheckRepository checks;
     private final StepRepository steps;
     private final Corrections corrections;
@@ -39,9 +39,17 @@ class SettingChecks {
         this.time = time;
     }
 
+    /** The checks of a lot's steps. */
+    @Transactional(readOnly = true)
+    public List<SettingCheckView> of(UUID lotId) {
+        return of(steps.findByLotIdInOrderByPlace(List.of(lotId))).values().stream()
+                .flatMap(List::stream)
+                .toList();
+    }
+
     /** The checks of these steps, oldest first, by step. */
     @Transactional(readOnly = true)
-    public Map<UUID, List<SettingCheckView>> of(Collection<Step> of) {
+    Map<UUID, List<SettingCheckView>> of(Collection<Step> of) {
         Map<UUID, Step> byId = of.stream().filter(Step::ended).collect(Collectors.toMap(Step::id, Function.identity()));
         return checks.ofLots(byId.values().stream().map(Step::lotId).collect(Collectors.toSet())).stream()
                 .filter(check -> byId.containsKey(check.stepId()))
@@ -51,7 +59,7 @@ class SettingChecks {
 
     @HandsWork
     @Transactional
-    public SettingCheckView look(UUID stepId, SettingCheck.Facts facts) {
+    SettingCheckView look(UUID stepId, SettingCheck.Facts facts) {
         Step step = steps.findById(stepId).orElseThrow(NotFound.of("step"));
         check(step, facts);
         return checks.save(new SettingCheck(step.facts(), stepId, facts, stamps.now()))
@@ -60,7 +68,7 @@ class SettingChecks {
 
     @HandsWork
     @Transactional
-    public SettingCheckView correct(UUID id, int version, String reason, SettingCheck.Facts facts) {
+    SettingCheckView correct(UUID id, int version, String reason, SettingCheck.Facts facts) {
         SettingCheck check = checks.findById(id).orElseThrow(NotFound.of("check"));
         Step step = steps.findById(check.stepId()).orElseThrow(NotFound.of("step"));
         Clash.check(check, version, check.view(step.facts().massOut()));

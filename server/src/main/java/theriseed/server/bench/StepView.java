@@ -16,7 +16,6 @@ import theriseed.server.base.Maybe;
  * @param share of what went in that came out, 0 to 1
  * @param unaccounted percent of dry matter gone unseen, where it can be told
  * @param alarm whether that is worth asking about
- * @param checks whether it was set right
  * @param dry where its dry matter went; absent while it is under way
  */
 public record StepView(
@@ -49,8 +48,7 @@ public record StepView(
         boolean alarm,
         @Maybe DryMatter dry,
         @Maybe Ferment ferment,
-        @Maybe Drying drying,
-        List<SettingCheckView> checks) {
+        @Maybe Drying drying) {
 
     /**
      * The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature.

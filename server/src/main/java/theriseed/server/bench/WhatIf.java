@@ -14,6 +14,7 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.bench.StepShare;
 import theriseed.core.crop.Usual;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.NotFound;
 import theriseed.server.base.Stamps;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
@@ -55,11 +56,9 @@ class WhatIf {
         if (corrected == null) {
             after.add(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
         }
+        int place = corrected == null ? before.size() : place(before, corrected);
         LotAtBench then = bench.at(lot, harvest, after, Map.of());
         BenchView becomes = then.view();
-        int place = corrected == null
-                ? before.size()
-                : before.stream().map(Step::id).toList().indexOf(corrected);
         StepView view = becomes.steps().get(place);
         if (facts.massOut() == null) {
             return new StepTried(view, null, null, LotChanges.NONE);
@@ -76,6 +75,14 @@ class WhatIf {
                         ? LotChanges.NONE
                         : LotChanges.between(
                                 bench.at(lot, harvest, before, Map.of()).view(), becomes));
+    }
+
+    private static int place(List<Step> steps, UUID id) {
+        return steps.stream()
+                .filter(step -> step.id().equals(id))
+                .map(step -> step.place() - 1)
+                .findFirst()
+                .orElseThrow(NotFound.of("step of this lot"));
     }
 
     /** Masses a step may well give: what the farm's own gave, else anything from the clean seed to expect up. */

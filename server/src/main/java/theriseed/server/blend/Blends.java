@@ -56,6 +56,17 @@ class Blends {
     /** @param mass grams to take; null for all there is */
     record Portion(String number, @Maybe BigDecimal mass) {}
 
+    /** What goes into a blend: each lot with the mass taken. */
+    private record Taken(There from, BigDecimal mass) {
+        BlendPlan.Ingredient ingredient() {
+            return from.taking(mass);
+        }
+
+        Lots.Portion portion() {
+            return new Lots.Portion(from.lot(), mass, from.known().bench().moisture());
+        }
+    }
+
     /** A lot that stands where another may be poured into it, and what is known of it. */
     private record There(LotKnown known, BigDecimal available) {
         LotView lot() {
@@ -109,7 +120,7 @@ class Blends {
     @HandsWork
     @Transactional(readOnly = true)
     public BlendPlan plan(List<Portion> portions) {
-        return plan(portions, lots::get);
+        return planOf(taken(portions, lots::get));
     }
 
     /** Pours lots together under a new number. */
@@ -118,14 +129,14 @@ class Blends {
     public LotView blend(List<Portion> portions, LocalDate pouredOn) {
         List<Portion> byNumber = new ArrayList<>(portions);
         byNumber.sort(Comparator.comparing(Portion::number));
-        BlendPlan plan = plan(byNumber, lots::lock);
-        List<Lots.Portion> poured = plan.parts().stream()
-                .sorted(Comparator.comparing(BlendPlan.Ingredient::mass).reversed())
-                .map(part -> new Lots.Portion(lots.get(part.number()), part.mass(), part.moisture()))
+        List<Taken> taken = taken(byNumber, lots::lock);
+        taken.forEach(one -> checkDay(one.from(), pouredOn));
+        List<Lots.Portion> poured = taken.stream()
+                .sorted(Comparator.comparing(Taken::mass).reversed())
+                .map(Taken::portion)
                 .toList();
-        checkDay(poured, pouredOn);
         LotView made = lots.pour(Origin.BLEND, poured, pouredOn);
-        bench.goOn(made.id(), plan.left());
+        bench.goOn(made.id(), taken.get(0).from().known().bench().left());
         return made;
     }
 
@@ -137,7 +148,10 @@ class Blends {
     @HandsWork
     @Transactional
     public List<LotView> part(String number, List<BigDecimal> masses, LocalDate pouredOn) {
-        There whole = there(lots.lock(number));
+        return part(there(lots.lock(number)), masses, pouredOn);
+    }
+
+    private List<LotView> part(There whole, List<BigDecimal> masses, LocalDate pouredOn) {
         Range.of(1, MOST_PARTS, "parts").check("masses", masses.size());
         for (int i = 0; i < masses.size(); i++) {
             Range.above(0, whole.available().doubleValue(), "g").check("masses[" + i + "]", masses.get(i));
@@ -145,14 +159,11 @@ class Blends {
         BigDecimal all = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         Range.above(0, whole.available().doubleValue(), "g, which is there").check("masses", all);
         checkWhole(whole, all);
-        List<StepKind> left = whole.known().bench().left();
+        checkDay(whole, pouredOn);
         List<LotView> parts = new ArrayList<>();
         for (BigDecimal mass : masses) {
-            List<Lots.Portion> portion = List.of(
-                    new Lots.Portion(whole.lot(), mass, whole.known().bench().moisture()));
-            checkDay(portion, pouredOn);
-            LotView made = lots.pour(Origin.PART, portion, pouredOn);
-            bench.goOn(made.id(), left);
+            LotView made = lots.pour(Origin.PART, List.of(new Taken(whole, mass).portion()), pouredOn);
+            bench.goOn(made.id(), whole.known().bench().left());
             parts.add(made);
         }
         return parts;
@@ -172,14 +183,13 @@ class Blends {
                 Arrays.stream(grams).mapToObj(BigDecimal::valueOf).toList());
         BigDecimal sum = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         masses.set(0, masses.get(0).add(whole.available()).subtract(sum));
-        return part(number, masses, pouredOn);
+        return part(whole, masses, pouredOn);
     }
 
-    private BlendPlan plan(List<Portion> portions, Function<String, LotView> get) {
+    private List<Taken> taken(List<Portion> portions, Function<String, LotView> get) {
         Range.of(2, MOST_PARTS, "lots").check("parts", portions.size());
         Set<String> seen = new HashSet<>();
-        List<There> from = new ArrayList<>();
-        List<BlendPlan.Ingredient> parts = new ArrayList<>();
+        List<Taken> taken = new ArrayList<>();
         for (int i = 0; i < portions.size(); i++) {
             There there = there(get.apply(portions.get(i).number()));
             if (!seen.add(there.lot().number())) {
@@ -190,17 +200,22 @@ class Blends {
                         "It is in the blend already.");
             }
             if (i > 0) {
-                checkTogether(i, from.get(0), there);
+                checkTogether(i, taken.get(0).from(), there);
             }
             BigDecimal mass = portions.get(i).mass() == null
                     ? there.available()
                     : portions.get(i).mass();
             Range.above(0, there.available().doubleValue(), "g, which is there").check("parts[" + i + "].mass", mass);
             checkWhole(there, mass);
-            from.add(there);
-            parts.add(there.taking(mass));
+            taken.add(new Taken(there, mass));
         }
-        List<StepKind> left = from.get(0).known().bench().left();
+        return taken;
+    }
+
+    private static BlendPlan planOf(List<Taken> taken) {
+        List<BlendPlan.Ingredient> parts = taken.stream().map(Taken::ingredient).toList();
+        List<StepKind> left = taken.get(0).from().known().bench().left();
+        Blend expected = expected(parts);
         return new BlendPlan(
                 parts,
                 parts.stream().map(BlendPlan.Ingredient::mass).reduce(BigDecimal.ZERO, BigDecimal::add),
@@ -210,12 +225,13 @@ class Blends {
                         .orElseThrow(),
                 parts.stream().mapToInt(BlendPlan.Ingredient::season).min().orElseThrow(),
                 left,
-                expected(parts),
+                expected,
                 PURITY_TAKEN,
-                cautions(parts, left));
+                cautions(parts, left, expected));
     }
 
-    private static Set<BlendPlan.Caution> cautions(List<BlendPlan.Ingredient> parts, List<StepKind> left) {
+    private static Set<BlendPlan.Caution> cautions(
+            List<BlendPlan.Ingredient> parts, List<StepKind> left, Blend expected) {
         Set<BlendPlan.Caution> cautions = EnumSet.noneOf(BlendPlan.Caution.class);
         if (parts.stream().map(BlendPlan.Ingredient::grade).distinct().count() > 1) {
             cautions.add(BlendPlan.Caution.GRADES_DIFFER);
@@ -223,7 +239,7 @@ class Blends {
         if (parts.stream().map(BlendPlan.Ingredient::season).distinct().count() > 1) {
             cautions.add(BlendPlan.Caution.SEASONS_DIFFER);
         }
-        if (left.isEmpty() && expected(parts) == null) {
+        if (left.isEmpty() && expected == null) {
             cautions.add(BlendPlan.Caution.NOT_TESTED);
         }
         if (left.isEmpty() && parts.stream().map(BlendPlan.Ingredient::moisture).anyMatch(Objects::isNull)) {
@@ -313,11 +329,7 @@ class Blends {
         }
     }
 
-    private void checkDay(List<Lots.Portion> portions, LocalDate pouredOn) {
-        LocalDate since = portions.stream()
-                .map(portion -> gate.of(portion.from()).harvest().lastOn())
-                .max(Comparator.naturalOrder())
-                .orElseThrow();
-        SeasonDates.check("pouredOn", pouredOn, since, time.today());
+    private void checkDay(There from, LocalDate pouredOn) {
+        SeasonDates.check("pouredOn", pouredOn, from.known().harvest().lastOn(), time.today());
     }
 }

@@ -76,13 +76,5 @@ interface PourRepository extends JpaRepository<Pour, UUID> {
                     """, nativeQuery = true)
     List<UUID> below(Collection<UUID> lots);
 
-    /** The lots picked from a planting, and all that came of them. */
-    @Query(value = """
-                    with recursive down (lot) as (
-                        select id from lot where planting_id = :planting and origin = 'PICKED' and ring_id is null
-                        union
-                        select p.to_lot_id from down join pour p on p.from_lot_id = down.lot)
-                    select lot from down
-                    """, nativeQuery = true)
-    List<UUID> cameOf(UUID planting);
+    boolean existsByFromLotId(UUID lot);
 }

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -88,10 +87,18 @@ public class Pours {
                 .toList();
     }
 
+    /** Whether anything was poured out of a lot. */
+    @Transactional(readOnly = true)
+    public boolean anyOut(UUID lot) {
+        return pours.existsByFromLotId(lot);
+    }
+
     /** The lots picked from a planting, but not from a ring of it that is kept apart, and all that came of them. */
     List<Lot> cameOf(UUID plantingId) {
-        List<UUID> ids = pours.cameOf(plantingId);
-        Map<UUID, Lot> found = lots.findAllById(ids).stream().collect(Collectors.toMap(Lot::id, Function.identity()));
-        return ids.stream().map(found::get).toList();
+        List<UUID> picked = lots.findByPlantingIdInAndOriginOrderByNumber(List.of(plantingId), Origin.PICKED).stream()
+                .filter(lot -> lot.ringId() == null)
+                .map(Lot::id)
+                .toList();
+        return picked.isEmpty() ? List.of() : lots.findAllById(pours.below(picked));
     }
 }

@@ -122,7 +122,7 @@ public class Stall {
                         .isEmpty()
                 || !sales.findByLotIdInOrderBySoldOnAscIdAsc(List.of(worked.lotId()))
                         .isEmpty()
-                || Pours.out(pours.of(List.of(worked.lotId()))).containsKey(worked.lotId());
+                || pours.anyOut(worked.lotId());
         if (!takenFrom) {
             return;
         }

@@ -12,6 +12,8 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
 import theriseed.server.bench.BenchView;
+import theriseed.server.bench.SettingCheckView;
+import theriseed.server.bench.SettingChecks;
 import theriseed.server.bench.StepView;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
@@ -38,6 +40,7 @@ public class Threads {
     private final Stall stall;
     private final Walks walks;
     private final Pours pours;
+    private final SettingChecks checks;
     private final HandPollination hand;
     private final Crops crops;
     private final Corrections corrections;
@@ -49,6 +52,7 @@ public class Threads {
             Stall stall,
             Walks walks,
             Pours pours,
+            SettingChecks checks,
             HandPollination hand,
             Crops crops,
             Corrections corrections,
@@ -58,6 +62,7 @@ public class Threads {
         this.stall = stall;
         this.walks = walks;
         this.pours = pours;
+        this.checks = checks;
         this.hand = hand;
         this.crops = crops;
         this.corrections = corrections;
@@ -73,17 +78,19 @@ public class Threads {
         LotKnown known = gate.of(lot);
         StockView stock = stall.stock(known);
         List<WalkView> walked = walks.of(lot.plantingId());
+        List<SettingCheckView> checked = checks.of(lot.id());
         Crop crop = crops.get(known.planting().variety().cropKey());
         return new LotPage(
                 known,
                 stock,
                 walked,
+                checked,
                 thread(known, stock, walked),
                 parents(known),
                 crop.ripenessCues(),
                 crop.hazards(),
                 crop.preSowingNote(),
-                corrections.of(subjects(known, walked)));
+                corrections.of(subjects(known, walked, checked)));
     }
 
     @Transactional(readOnly = true)
@@ -113,16 +120,14 @@ public class Threads {
         return parents.mothers() == 0 ? null : parents;
     }
 
-    private static List<UUID> subjects(LotKnown known, List<WalkView> walked) {
+    private static List<UUID> subjects(LotKnown known, List<WalkView> walked, List<SettingCheckView> checked) {
         List<UUID> subjects =
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
         walked.forEach(walk -> subjects.add(walk.id()));
+        checked.forEach(check -> subjects.add(check.id()));
         if (known.harvest() != null) {
             known.harvest().picks().forEach(pick -> subjects.add(pick.id()));
-            for (StepView step : known.bench().steps()) {
-                subjects.add(step.id());
-                step.checks().forEach(check -> subjects.add(check.id()));
-            }
+            known.bench().steps().forEach(step -> subjects.add(step.id()));
         }
         known.tests().weevils().stream().map(WeevilLookView::id).forEach(subjects::add);
         known.tests().germinations().stream().map(GerminationView::id).forEach(subjects::add);

@@ -423,6 +423,18 @@ class BenchTest {
     }
 
     @Test
+    void aStepOfAnotherLotIsNotTriedOnThisOne() {
+        JsonNode other = season.step(peas(), stepOf("DRY", 9000, 8000));
+        assertThat(season.grower
+                        .post(
+                                "/api/lots/" + peas() + "/steps/preview?corrects="
+                                        + other.get("id").asString(),
+                                stepOf("DRY", 9000, 8000))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void gramsForKilogramsAreNoticedWithNoOtherLotToCompare() {
         JsonNode tried = season.grower
                 .post("/api/lots/" + tomatoes() + "/steps/preview", stepOf("EXTRACT", 36_200, 6.1))
@@ -460,7 +472,7 @@ class BenchTest {
                 .ok();
         assertThat(right.at("/setting/verdict").asString()).isEqualTo("RIGHT");
         JsonNode page = season.lot(number);
-        assertThat(page.at("/known/bench/steps/0/checks/0/discarded").asInt()).isEqualTo(90);
+        assertThat(page.at("/checks/0/discarded").asInt()).isEqualTo(90);
         assertThat(page.at("/corrections/0/was").asString()).isEqualTo("2000");
         assertThat(season.grower
                         .get("/api/lots/" + season.picked(planting, 9000, 290) + "/chain")

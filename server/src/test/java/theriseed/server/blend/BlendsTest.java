@@ -166,6 +166,12 @@ class BlendsTest {
                         .post("/api/lots/" + one + "/picks", Season.harvestOf(100, 5))
                         .detail())
                 .contains("gets its own number");
+        assertThat(season.grower
+                        .get("/api/plantings/" + planting + "/open-lots")
+                        .ok()
+                        .toString())
+                .as("nor is it offered")
+                .doesNotContain(one);
     }
 
     @Test
