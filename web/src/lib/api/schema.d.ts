@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_5"];
+        post: operations["make_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_17"];
+        put: operations["correct_18"];
         post?: never;
         delete?: never;
         options?: never;
@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_4"];
+        post: operations["make_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_16"];
+        put: operations["correct_17"];
         post?: never;
         delete?: never;
         options?: never;
@@ -141,7 +141,7 @@ export interface paths {
         };
         get: operations["open"];
         put?: never;
-        post: operations["make_3"];
+        post: operations["make_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +189,39 @@ export interface paths {
         };
         get: operations["cautions"];
         put?: never;
-        post: operations["read_2"];
+        post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/containers/{id}/empty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["empty"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/containers/{id}/move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
         delete?: never;
         options?: never;
         head?: never;
@@ -204,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_15"];
+        put: operations["correct_16"];
         post?: never;
         delete?: never;
         options?: never;
@@ -236,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -388,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cuts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/farm": {
         parameters: {
             query?: never;
@@ -476,7 +524,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_13"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -508,8 +556,40 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_12"];
+        put: operations["correct_13"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/germination/{id}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/germination/{id}/spoilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["spoilt"];
         delete?: never;
         options?: never;
         head?: never;
@@ -541,7 +621,7 @@ export interface paths {
         };
         get: operations["file"];
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +701,7 @@ export interface paths {
         };
         get: operations["lots"];
         put?: never;
-        post: operations["make_2"];
+        post: operations["make_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -660,6 +740,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/containers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/germination": {
         parameters: {
             query?: never;
@@ -670,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["germination"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["regrade"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -718,6 +846,38 @@ export interface paths {
         get: operations["container"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/moisture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["moisture_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/overrulings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["overrule"];
         delete?: never;
         options?: never;
         head?: never;
@@ -804,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/purity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["purity_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/recall": {
         parameters: {
             query?: never;
@@ -852,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["report"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/reserve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reserve"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/sales": {
         parameters: {
             query?: never;
@@ -877,7 +1085,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["seedWeight"];
+        post: operations["seedWeight_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -916,6 +1124,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/stored": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stored"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/takings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/together": {
         parameters: {
             query?: never;
@@ -948,6 +1188,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/moisture/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["moisture"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/neighbours": {
         parameters: {
             query?: never;
@@ -972,7 +1228,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1012,6 +1268,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/overrulings/{id}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -1036,7 +1308,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_10"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1100,7 +1372,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_9"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1165,7 +1437,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["count"];
+        post: operations["count_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1757,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_1"];
+        post: operations["make_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1500,7 +1772,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_8"];
+        put: operations["correct_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1524,6 +1796,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/purity/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["purity"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings/{id}": {
         parameters: {
             query?: never;
@@ -1532,7 +1820,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1564,7 +1852,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_6"];
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1700,6 +1988,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seed-room": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["room"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seed-weights/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["seedWeight"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/seeds/{id}": {
         parameters: {
             query?: never;
@@ -1708,7 +2028,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1756,8 +2076,56 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        put: operations["correct_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelves"];
+        put?: never;
+        post: operations["make_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelves/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["correct_4"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelves/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["log"];
+        put?: never;
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1805,7 +2173,23 @@ export interface paths {
         };
         get: operations["readings"];
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock-takings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["counted"];
+        put?: never;
+        post: operations["count"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1821,6 +2205,22 @@ export interface paths {
         };
         get?: never;
         put: operations["correct_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/takings/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["take"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2120,7 +2520,7 @@ export interface components {
             count?: number;
             crop: string;
             /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_TRAY" | "FREEZE" | "LOOK_FOR_WEEVILS" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_TRAY" | "FREEZE" | "LOOK_FOR_WEEVILS" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "COUNT_GERMINATION" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             /** Format: double */
             limit?: number;
             lot?: string;
@@ -2162,6 +2562,25 @@ export interface components {
             seeds: number;
             /** Format: double */
             variation: number;
+        };
+        Air: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            humidity: number;
+            /** Format: date-time */
+            readAt?: string;
+            /** Format: double */
+            settlesAt: number;
+            source?: string;
+            /** Format: double */
+            sum: number;
+        };
+        AtGrade: {
+            findings: string[];
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            mayBeSold: boolean;
         };
         AtTemperature: {
             /** Format: double */
@@ -2226,6 +2645,14 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        Below: {
+            /** Format: date */
+            earliest?: string;
+            /** Format: date */
+            latest?: string;
+            /** Format: date */
+            middle?: string;
+        };
         BenchView: {
             chain: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             clean: boolean;
@@ -2274,7 +2701,7 @@ export interface components {
             mass: number;
             parts: components["schemas"]["Ingredient"][];
             /** Format: double */
-            purity: number;
+            purityTaken?: number;
             /** Format: int32 */
             season: number;
         };
@@ -2463,6 +2890,51 @@ export interface components {
         Consequence: {
             after: components["schemas"]["PlantingView"];
             before: components["schemas"]["PlantingView"];
+        };
+        ContainerEmptyRequest: {
+            /** Format: date */
+            on: string;
+            /** Format: int32 */
+            version: number;
+        };
+        ContainerMoveRequest: {
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            shelfId: string;
+        };
+        ContainerRequest: {
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "JAR" | "TIN" | "FOIL" | "PAPER" | "SACK";
+            /** Format: date */
+            on: string;
+            sealed: boolean;
+            /** Format: uuid */
+            shelfId: string;
+        };
+        ContainerView: {
+            /** Format: date-time */
+            closedUntil?: string;
+            /** Format: date */
+            emptiedOn?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "JAR" | "TIN" | "FOIL" | "PAPER" | "SACK";
+            /** Format: int32 */
+            number: number;
+            sealed: boolean;
+            shelf: string;
+            /** Format: uuid */
+            shelfId: string;
+            /** @enum {string} */
+            shelfKind: "COOL_ROOM" | "FRIDGE" | "FREEZER" | "ROOM";
+            /** Format: date-time */
+            since: string;
+            /** Format: int32 */
+            version: number;
         };
         CorrectionView: {
             became: string;
@@ -2657,6 +3129,51 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        CutRequest: {
+            /** Format: date */
+            cutOn: string;
+            /** Format: int32 */
+            eaten: number;
+            /** Format: int32 */
+            empty: number;
+            note?: string;
+            reason?: string;
+            /** Format: int32 */
+            shrunken: number;
+            /** Format: int32 */
+            sound: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        CutTest: {
+            /** Format: double */
+            lower: number;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
+        };
+        CutView: {
+            /** Format: date */
+            cutOn: string;
+            /** Format: int32 */
+            eaten: number;
+            /** Format: int32 */
+            empty: number;
+            /** Format: uuid */
+            id: string;
+            note: string;
+            recordedBy: string;
+            result: components["schemas"]["CutTest"];
+            /** Format: int32 */
+            shrunken: number;
+            /** Format: int32 */
+            sound: number;
+            /** Format: int32 */
+            version: number;
+        };
         Day: {
             /** Format: date */
             on: string;
@@ -2684,6 +3201,14 @@ export interface components {
         Difference: {
             answers: string[];
             question: string;
+        };
+        Dish: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            empty: number;
         };
         DryMatter: {
             /** Format: double */
@@ -2784,7 +3309,7 @@ export interface components {
             /** Format: int32 */
             found?: number;
             /** @enum {string} */
-            kind: "WALK" | "GERMINATION" | "SEED_WEIGHT" | "WEEVILS" | "HELD";
+            kind: "WALK" | "GERMINATION" | "SEED_WEIGHT" | "PURITY" | "MOISTURE" | "CUT" | "WEEVILS" | "HELD";
             /** Format: int32 */
             of?: number;
             /** Format: date */
@@ -2939,16 +3464,37 @@ export interface components {
             lot?: string;
             note?: string;
         };
+        FoundRequest: {
+            /** @enum {string} */
+            because: "SAME" | "DRIED_OUT" | "SPILT" | "EATEN" | "MISWEIGHED" | "NOT_WRITTEN" | "UNKNOWN";
+            expected: number;
+            found: number;
+            number: string;
+            /** Format: uuid */
+            packingRunId?: string;
+        };
         FrostsRequest: {
             firstFrost: string;
             lastFrost: string;
         };
+        Gain: {
+            /** Format: double */
+            celsius: number;
+            /** @enum {string} */
+            how: "DRIER" | "FRIDGE" | "FREEZER";
+            /** Format: double */
+            moisture: number;
+            /** Format: double */
+            times: number;
+        };
         GateView: {
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "STANDARD_NOT_SHOWN")[];
+            against: components["schemas"]["Objection"][];
+            atGrades: components["schemas"]["AtGrade"][];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
-            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
+            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
             /** Format: double */
             standard: number;
             /** Format: date */
@@ -2969,14 +3515,27 @@ export interface components {
             weakest: components["schemas"]["Generation"];
         };
         GerminationRequest: {
+            abnormal?: number[];
             /** Format: date */
-            countedOn: string;
-            counts: number[];
+            countedOn?: string;
+            counts?: number[];
+            dead?: number[];
+            firstCounts?: number[];
+            /** Format: date */
+            firstOn?: string;
+            fresh?: number[];
+            hard?: number[];
+            /** @enum {string} */
+            method?: "PAPER" | "SAND" | "SOIL" | "HOME";
+            note?: string;
             /** Format: int32 */
             perReplicate: number;
             reason?: string;
+            /** Format: int32 */
+            replicates?: number;
             /** Format: date */
             setOn: string;
+            treatment?: string;
             /** Format: int32 */
             version?: number;
         };
@@ -3000,17 +3559,33 @@ export interface components {
             upper: number;
         };
         GerminationView: {
+            classes?: components["schemas"]["SeedlingClasses"];
             /** Format: date */
-            countedOn: string;
+            countedOn?: string;
             counts: number[];
+            /** Format: date */
+            finalDue: string;
+            firstCounts: number[];
+            /** Format: date */
+            firstDue: string;
+            /** Format: date */
+            firstOn?: string;
             /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            method: "PAPER" | "SAND" | "SOIL" | "HOME";
+            note: string;
             /** Format: int32 */
             perReplicate: number;
             recordedBy: string;
-            result: components["schemas"]["GerminationTest"];
+            /** Format: int32 */
+            replicates: number;
+            result?: components["schemas"]["GerminationTest"];
+            seedlings: components["schemas"]["Replicate"][];
             /** Format: date */
             setOn: string;
+            spoilt?: string;
+            treatment: string;
             /** Format: int32 */
             version: number;
         };
@@ -3019,6 +3594,11 @@ export interface components {
             reason: string;
             /** Format: int32 */
             version: number;
+        };
+        GradeRequest: {
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            reason: string;
         };
         GroundLine: {
             /** @enum {string} */
@@ -3054,6 +3634,16 @@ export interface components {
             scale: number;
             /** Format: double */
             share: number;
+        };
+        Hanging: {
+            /** Format: date */
+            due?: string;
+            keeping?: components["schemas"]["KeepingView"];
+            known: components["schemas"]["LotKnown"];
+            /** @enum {string} */
+            need: "HELD" | "COUNT" | "TEST" | "FALLING" | "AT_BENCH" | "HELD_BACK" | "LOW" | "NOTHING" | "NONE_LEFT";
+            shelves: string[];
+            stock: components["schemas"]["StockView"];
         };
         HarvestView: {
             /** Format: int32 */
@@ -3108,6 +3698,8 @@ export interface components {
             /** Format: double */
             moisture?: number;
             number: string;
+            /** Format: double */
+            purity: number;
             /** Format: int32 */
             season: number;
             /** Format: double */
@@ -3122,9 +3714,35 @@ export interface components {
             clear: number;
             /** Format: double */
             crossing: number;
+            /** @enum {string} */
+            forMarket: "CLEAR" | "TIGHT" | "CROSSES";
             threats: components["schemas"]["ThreatView"][];
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
+        };
+        KeepingView: {
+            /** @enum {string} */
+            basis: "FITTED" | "RULE_OF_THUMB";
+            below: components["schemas"]["Below"];
+            /** Format: double */
+            celsius: number;
+            curve: components["schemas"]["Point"][];
+            /** Format: date */
+            from: string;
+            gains: components["schemas"]["Gain"][];
+            /** Format: double */
+            humidity: number;
+            /** Format: double */
+            moisture: number;
+            /** @enum {string} */
+            moistureBy: "MEASURED" | "SETTLES" | "TAKEN";
+            now: components["schemas"]["Percent"];
+            place?: string;
+            /** Format: date */
+            retestOn: string;
+            /** Format: double */
+            standard: number;
+            taken: boolean;
         };
         Kept: {
             /** Format: uuid */
@@ -3178,6 +3796,15 @@ export interface components {
             /** Format: double */
             mass: number;
             what: string;
+        };
+        Line: {
+            /** @enum {string} */
+            because: "SAME" | "DRIED_OUT" | "SPILT" | "EATEN" | "MISWEIGHED" | "NOT_WRITTEN" | "UNKNOWN";
+            expected: number;
+            found: number;
+            number: string;
+            /** Format: uuid */
+            packingRunId?: string;
         };
         LonLat: {
             /** Format: double */
@@ -3238,7 +3865,11 @@ export interface components {
             gate: components["schemas"]["GateView"];
             harvest?: components["schemas"]["HarvestView"];
             lot: components["schemas"]["LotView"];
+            /** Format: double */
+            moisture?: number;
             planting: components["schemas"]["PlantingView"];
+            /** Format: double */
+            purity: number;
             tests: components["schemas"]["TestsView"];
             walks?: components["schemas"]["StageVerdict"];
             weevils?: components["schemas"]["BoredSeed"];
@@ -3248,10 +3879,12 @@ export interface components {
             corrections: components["schemas"]["CorrectionView"][];
             hazards: string;
             known: components["schemas"]["LotKnown"];
+            overrulings: components["schemas"]["OverrulingView"][];
             parents?: components["schemas"]["Parentage"];
             preSowingNote: string;
             ripenessCues: string;
             stock: components["schemas"]["StockView"];
+            testing: components["schemas"]["TestAdvice"];
             thread: components["schemas"]["MassThread"];
             walks: components["schemas"]["WalkView"][];
         };
@@ -3275,6 +3908,7 @@ export interface components {
             origin: "PICKED" | "BLEND" | "PART";
             /** Format: uuid */
             plantingId: string;
+            reserved: number;
             /** Format: uuid */
             ringId?: string;
             /** Format: int32 */
@@ -3354,6 +3988,38 @@ export interface components {
             east: number;
             /** Format: double */
             north: number;
+        };
+        MoistureRequest: {
+            dishes?: components["schemas"]["Dish"][];
+            /** Format: date */
+            measuredOn: string;
+            note?: string;
+            readings?: number[];
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        MoistureTest: {
+            /** Format: double */
+            apart: number;
+            /** Format: double */
+            let: number;
+            /** Format: double */
+            moisture: number;
+        };
+        MoistureView: {
+            agrees: boolean;
+            dishes: components["schemas"]["Dish"][];
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            measuredOn: string;
+            note: string;
+            readings: number[];
+            recordedBy: string;
+            result: components["schemas"]["MoistureTest"];
+            /** Format: int32 */
+            version: number;
         };
         MorningPlan: {
             crosses: components["schemas"]["Cross"][];
@@ -3441,6 +4107,14 @@ export interface components {
             /** Format: date */
             until: string;
         };
+        Objection: {
+            finding: string;
+            mayBeOverruled: boolean;
+            overruled?: components["schemas"]["OverrulingView"];
+            /** @enum {string} */
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            settle: string;
+        };
         OffRequest: {
             fruitSet: boolean;
             made?: components["schemas"]["Made"];
@@ -3508,6 +4182,29 @@ export interface components {
             /** Format: double */
             width?: number;
         };
+        OverruleRequest: {
+            lawful: boolean;
+            /** @enum {string} */
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            why: string;
+        };
+        OverrulingView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            finding: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lotId: string;
+            /** @enum {string} */
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            why: string;
+            /** Format: date-time */
+            withdrawnAt?: string;
+            withdrawnBy?: string;
+            withdrawnWhy?: string;
+        };
         OwnRange: {
             /** Format: double */
             high: number;
@@ -3517,6 +4214,14 @@ export interface components {
             low: number;
             /** Format: double */
             median: number;
+        };
+        OwnSeed: {
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: int32 */
+            seeds: number;
         };
         PackingRequest: {
             grams?: number;
@@ -3556,6 +4261,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfHanging: {
+            items: components["schemas"]["Hanging"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfSaleView: {
             items: components["schemas"]["SaleView"][];
             /** Format: int32 */
@@ -3567,6 +4281,15 @@ export interface components {
         };
         PageOfShelved: {
             items: components["schemas"]["Shelved"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfTaken: {
+            items: components["schemas"]["Taken"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -3601,6 +4324,14 @@ export interface components {
             parts?: number;
             /** Format: date */
             pouredOn: string;
+        };
+        Percent: {
+            /** Format: double */
+            lower: number;
+            /** Format: double */
+            middle: number;
+            /** Format: double */
+            upper: number;
         };
         PickRequest: {
             /** Format: int32 */
@@ -3695,7 +4426,8 @@ export interface components {
             /** Format: int32 */
             packets: number;
             /** Format: double */
-            purityTaken: number;
+            purity: number;
+            purityTested: boolean;
         };
         PlantingPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -3847,6 +4579,12 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Point: {
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            percent: number;
+        };
         PollinationPage: {
             closed: components["schemas"]["Buds"][];
             corrections: components["schemas"]["CorrectionView"][];
@@ -3934,6 +4672,35 @@ export interface components {
             took: number;
             wanted: components["schemas"]["AimFacts"];
         };
+        PurityRequest: {
+            inert: number;
+            initial: number;
+            note?: string;
+            other: number;
+            pure: number;
+            reason?: string;
+            /** Format: date */
+            testedOn: string;
+            /** Format: int32 */
+            version?: number;
+            weed: number;
+        };
+        PurityView: {
+            /** Format: uuid */
+            id: string;
+            inert: number;
+            initial: number;
+            note: string;
+            other: number;
+            pure: number;
+            recordedBy: string;
+            result: components["schemas"]["Says"];
+            /** Format: date */
+            testedOn: string;
+            /** Format: int32 */
+            version: number;
+            weed: number;
+        };
         Ranked: {
             likeTheBest: boolean;
             /** Format: double */
@@ -4015,6 +4782,21 @@ export interface components {
             removed: boolean;
             /** Format: int32 */
             version: number;
+        };
+        Replicate: {
+            /** Format: int32 */
+            abnormal: number;
+            /** Format: int32 */
+            dead: number;
+            /** Format: int32 */
+            fresh: number;
+            /** Format: int32 */
+            hard: number;
+            /** Format: int32 */
+            normal: number;
+        };
+        ReserveRequest: {
+            grams: number;
         };
         Revocation: {
             /** Format: int32 */
@@ -4133,6 +4915,10 @@ export interface components {
             /** Format: double */
             ripe: number;
         };
+        Room: {
+            lots: components["schemas"]["PageOfHanging"];
+            shelves: components["schemas"]["ShelfView"][];
+        };
         Row: {
             /** Format: int32 */
             overUpTo: number;
@@ -4193,6 +4979,19 @@ export interface components {
             recordedBy: string;
             /** Format: date */
             soldOn: string;
+        };
+        Says: {
+            /** Format: double */
+            inert: number;
+            /** Format: double */
+            other: number;
+            /** Format: double */
+            pure: number;
+            valid: boolean;
+            /** Format: double */
+            weed: number;
+            /** Format: double */
+            weightChange: number;
         };
         ScaleRequest: {
             /** Format: double */
@@ -4273,6 +5072,10 @@ export interface components {
         };
         SeedWeightRequest: {
             grams: number[];
+            note?: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
             /** Format: date */
             weighedOn: string;
         };
@@ -4280,10 +5083,41 @@ export interface components {
             grams: number[];
             /** Format: uuid */
             id: string;
+            note: string;
             recordedBy: string;
             result: components["schemas"]["SeedWeight"];
+            /** Format: int32 */
+            version: number;
             /** Format: date */
             weighedOn: string;
+        };
+        SeedlingClasses: {
+            /** Format: double */
+            abnormal: number;
+            /** Format: double */
+            dead: number;
+            dormant: boolean;
+            /** Format: double */
+            fresh: number;
+            /** Format: double */
+            hard: number;
+            /** Format: double */
+            normal: number;
+            /** Format: double */
+            potential: number;
+        };
+        SeedlingCountRequest: {
+            abnormal?: number[];
+            /** Format: date */
+            countedOn: string;
+            counts: number[];
+            dead?: number[];
+            fresh?: number[];
+            hard?: number[];
+            last: boolean;
+            note?: string;
+            /** Format: int32 */
+            version: number;
         };
         SelectionPage: {
             candidates: components["schemas"]["CandidateView"][];
@@ -4376,6 +5210,54 @@ export interface components {
             /** Format: double */
             seedFathered: number;
         };
+        ShelfReadingRequest: {
+            /** Format: double */
+            celsius?: number;
+            /** Format: double */
+            humidity?: number;
+            /** Format: date-time */
+            readAt?: string;
+        };
+        ShelfReadingView: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            humidity?: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            readAt: string;
+            recordedBy: string;
+            source: string;
+        };
+        ShelfRequest: {
+            /** Format: double */
+            celsius?: number;
+            /** Format: double */
+            humidity?: number;
+            /** @enum {string} */
+            kind: "COOL_ROOM" | "FRIDGE" | "FREEZER" | "ROOM";
+            name: string;
+            note?: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        ShelfView: {
+            air: components["schemas"]["Air"];
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            humidity: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "COOL_ROOM" | "FRIDGE" | "FREEZER" | "ROOM";
+            name: string;
+            note: string;
+            /** Format: int32 */
+            version: number;
+        };
         Shelved: {
             known: components["schemas"]["LotKnown"];
             stock: components["schemas"]["StockView"];
@@ -4414,6 +5296,9 @@ export interface components {
             /** Format: int32 */
             season: number;
             variety: string;
+        };
+        SpoiltRequest: {
+            why: string;
         };
         SseEmitter: {
             /** Format: int64 */
@@ -4615,14 +5500,23 @@ export interface components {
             /** @enum {string} */
             trend: "TRUER" | "WORSE" | "NOT_TOLD_APART" | "TOO_FEW";
         };
+        StockTakingRequest: {
+            /** Format: date */
+            countedOn: string;
+            lines: components["schemas"]["FoundRequest"][];
+            note: string;
+        };
         StockView: {
             bulk: number;
+            free: number;
             /** Format: int32 */
             packets: number;
             /** Format: int32 */
             packetsSold: number;
+            reserved: number;
             runs: components["schemas"]["PackingRunView"][];
             sales: components["schemas"]["SaleView"][];
+            takings: components["schemas"]["TakingView"][];
         };
         StockYear: {
             ground: string;
@@ -4664,6 +5558,14 @@ export interface components {
             /** Format: int32 */
             wanted: number;
         };
+        Stored: {
+            containers: components["schemas"]["ContainerView"][];
+            keeping?: components["schemas"]["KeepingView"];
+            lot: components["schemas"]["LotView"];
+            ownSeed?: components["schemas"]["OwnSeed"];
+            shelves: components["schemas"]["ShelfView"][];
+            stock: components["schemas"]["StockView"];
+        };
         Stretch: {
             /** Format: uuid */
             bedId: string;
@@ -4693,9 +5595,70 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Taken: {
+            /** Format: int32 */
+            counted: number;
+            /** Format: date */
+            countedOn: string;
+            differences: components["schemas"]["Line"][];
+            /** Format: uuid */
+            id: string;
+            note: string;
+            recordedBy: string;
+        };
+        TakingRequest: {
+            mass?: number;
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingRunId?: string;
+            reason?: string;
+            /** Format: date */
+            takenOn: string;
+            /** Format: int32 */
+            version?: number;
+            /** @enum {string} */
+            why: "SOWN" | "TESTED" | "SPOILT" | "RETURNED" | "COUNTED";
+        };
+        TakingView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lotId: string;
+            mass?: number;
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingRunId?: string;
+            recordedBy: string;
+            /** Format: date */
+            takenOn: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            why: "SOWN" | "TESTED" | "SPOILT" | "RETURNED" | "COUNTED";
+        };
+        TestAdvice: {
+            dormancyTreatment: string;
+            /** Format: int32 */
+            finalCountDay: number;
+            /** Format: int32 */
+            firstCountDay: number;
+            temperature: string;
+        };
         TestsView: {
+            compared?: components["schemas"]["TwoTests"];
+            cuts: components["schemas"]["CutView"][];
             germinations: components["schemas"]["GerminationView"][];
+            moistures: components["schemas"]["MoistureView"][];
+            /** Format: double */
+            pureLiveSeed?: number;
+            purities: components["schemas"]["PurityView"][];
+            running: components["schemas"]["GerminationView"][];
             seedWeights: components["schemas"]["SeedWeightView"][];
+            spoilt: components["schemas"]["GerminationView"][];
             weevils: components["schemas"]["WeevilLookView"][];
         };
         ThreatView: {
@@ -4809,6 +5772,13 @@ export interface components {
             leaf: string;
             maturity: string;
             root: string;
+        };
+        TwoTests: {
+            /** Format: double */
+            chance: number;
+            compatible: boolean;
+            /** Format: double */
+            points: number;
         };
         Usual: {
             /** Format: double */
@@ -5054,6 +6024,9 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        WithdrawRequest: {
+            why: string;
+        };
         Worth: {
             /** Format: double */
             effective: number;
@@ -5089,7 +6062,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    make_5: {
+    make_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -5113,7 +6086,7 @@ export interface operations {
             };
         };
     };
-    correct_17: {
+    correct_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -5139,7 +6112,7 @@ export interface operations {
             };
         };
     };
-    make_4: {
+    make_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -5163,7 +6136,7 @@ export interface operations {
             };
         };
     };
-    correct_16: {
+    correct_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -5299,7 +6272,7 @@ export interface operations {
             };
         };
     };
-    make_3: {
+    make_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5385,7 +6358,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5409,7 +6382,59 @@ export interface operations {
             };
         };
     };
-    correct_15: {
+    empty: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContainerEmptyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContainerView"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContainerMoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContainerView"];
+                };
+            };
+        };
+    };
+    correct_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -5461,7 +6486,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -5705,6 +6730,32 @@ export interface operations {
             };
         };
     };
+    cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutView"];
+                };
+            };
+        };
+    };
     farm: {
         parameters: {
             query?: never;
@@ -5817,7 +6868,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -5869,7 +6920,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -5881,6 +6932,58 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["GerminationRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GerminationView"];
+                };
+            };
+        };
+    };
+    count_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeedlingCountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GerminationView"];
+                };
+            };
+        };
+    };
+    spoilt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SpoiltRequest"];
             };
         };
         responses: {
@@ -5937,7 +7040,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query: {
                 keep: boolean;
@@ -6071,7 +7174,7 @@ export interface operations {
             };
         };
     };
-    make_2: {
+    make_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6165,6 +7268,58 @@ export interface operations {
             };
         };
     };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ContainerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ContainerView"][];
+                };
+            };
+        };
+    };
+    cut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutView"];
+                };
+            };
+        };
+    };
     germination: {
         parameters: {
             query?: never;
@@ -6187,6 +7342,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GerminationView"];
+                };
+            };
+        };
+    };
+    regrade: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GradeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"];
                 };
             };
         };
@@ -6258,6 +7439,58 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    moisture_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoistureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
+    overrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OverruleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverrulingView"][];
                 };
             };
         };
@@ -6389,6 +7622,32 @@ export interface operations {
             };
         };
     };
+    purity_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurityRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PurityView"];
+                };
+            };
+        };
+    };
     recall: {
         parameters: {
             query?: never;
@@ -6459,6 +7718,54 @@ export interface operations {
             };
         };
     };
+    report: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    reserve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReserveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
     sell: {
         parameters: {
             query?: never;
@@ -6485,7 +7792,7 @@ export interface operations {
             };
         };
     };
-    seedWeight: {
+    seedWeight_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6565,6 +7872,54 @@ export interface operations {
             };
         };
     };
+    stored: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Stored"];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakingView"];
+                };
+            };
+        };
+    };
     together: {
         parameters: {
             query?: never;
@@ -6613,6 +7968,32 @@ export interface operations {
             };
         };
     };
+    moisture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoistureRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoistureView"];
+                };
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -6637,7 +8018,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -6713,6 +8094,32 @@ export interface operations {
             };
         };
     };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OverrulingView"];
+                };
+            };
+        };
+    };
     of: {
         parameters: {
             query: {
@@ -6735,7 +8142,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -6855,7 +8262,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -6957,7 +8364,7 @@ export interface operations {
             };
         };
     };
-    count: {
+    count_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7472,7 +8879,7 @@ export interface operations {
             };
         };
     };
-    make_1: {
+    make_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7496,7 +8903,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -7546,7 +8953,33 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    purity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PurityRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PurityView"];
+                };
+            };
+        };
+    };
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7598,7 +9031,7 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -7809,7 +9242,56 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    room: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Room"];
+                };
+            };
+        };
+    };
+    seedWeight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeedWeightRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeedWeightView"];
+                };
+            };
+        };
+    };
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7921,7 +9403,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7943,6 +9425,124 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SettingCheckView"];
+                };
+            };
+        };
+    };
+    shelves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"][];
+                };
+            };
+        };
+    };
+    make_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    correct_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfView"];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfReadingView"][];
+                };
+            };
+        };
+    };
+    read_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfReadingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfReadingView"];
                 };
             };
         };
@@ -8021,7 +9621,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8043,6 +9643,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadingView"];
+                };
+            };
+        };
+    };
+    counted: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageOfTaken"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockTakingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Taken"];
                 };
             };
         };
@@ -8069,6 +9716,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakingView"];
                 };
             };
         };

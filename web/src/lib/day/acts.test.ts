@@ -44,7 +44,7 @@ describe('acts in words', () => {
 		const freeze = say(act({ kind: 'FREEZE', ...bored }), NOW, 'METRIC');
 		expect(freeze.why).toContain('1.5 %');
 		expect(freeze.number).toBe('up to 2.9 %');
-		expect(freeze.path).toBe('/lot/25-BEA-01-P#tests');
+		expect(freeze.path).toBe('/lot/25-BEA-01-P/tests');
 		const again = say(act({ kind: 'LOOK_FOR_WEEVILS', ...bored, at: '2026-08-07T00:00:00' }), NOW, 'METRIC');
 		expect(again.number).toBe('since 7 Aug');
 	});

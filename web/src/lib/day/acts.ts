@@ -98,21 +98,21 @@ export function say(act: Act, now: string, units: Units): Said {
 				act: `Freeze ${of}`,
 				why: `Weevils: ${percent(act.share!)} of the seed looked at was bored; every day they bore on.`,
 				number: `up to ${percent(act.limit!)}`,
-				path: `/lot/${lot}#tests`
+				path: `/lot/${lot}/tests`
 			};
 		case 'LOOK_FOR_WEEVILS':
 			return {
 				act: `Look for weevils in ${of}`,
 				why: 'It was frozen; what lived on has hatched by now.',
 				number: `since ${dayMonth(act.at ?? now)}`,
-				path: `/lot/${lot}#tests`
+				path: `/lot/${lot}/tests`
 			};
 		case 'WEIGH_SEED':
 			return {
 				act: `Weigh 100 seeds of ${of}`,
 				why: 'Without its seed weight no packet can be filled by count.',
 				number: '',
-				path: `/lot/${lot}#tests`
+				path: `/lot/${lot}/tests`
 			};
 		case 'TEST_GERMINATION':
 			return {
@@ -121,14 +121,21 @@ export function say(act: Act, now: string, units: Units): Said {
 					? `Its last germination test ran out ${dayMonth(act.at, now)}.`
 					: 'Its germination was never tested.',
 				number: '4 × 100 seeds',
-				path: `/lot/${lot}#tests`
+				path: `/lot/${lot}/tests`
+			};
+		case 'COUNT_GERMINATION':
+			return {
+				act: `Count the seedlings of ${of}`,
+				why: `Set ${dayMonth(act.at ?? now, now)}; ${act.other === 'FIRST' ? 'the first count: take the normal ones out' : 'the last count'}.`,
+				number: `${act.count} seeds`,
+				path: `/lot/${lot}/tests`
 			};
 		case 'TEST_AGAIN':
 			return {
 				act: `Test ${of} again`,
 				why: `Its replicates lie ${Math.round((act.share ?? 0) * 100)} points apart; chance explains ${Math.round((act.limit ?? 0) * 100)}.`,
 				number: '4 × 100 seeds',
-				path: `/lot/${lot}#tests`
+				path: `/lot/${lot}/tests`
 			};
 		case 'LOOK_AT_HOLD':
 			return { act: `Decide about ${of}`, why: `On hold: ${act.other}.`, number: '', path: `/lot/${lot}` };

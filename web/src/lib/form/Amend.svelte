@@ -32,9 +32,11 @@
 		version?: number;
 		save: Amended;
 		done: () => void;
+		/** Whether it is one of the page's acts, not a quiet word beside a record. */
+		asAct?: boolean;
 	}
 	/** A quiet button beside a record that opens it for correction, or a new one to go with it; what stood there is kept. */
-	let { what, act = 'correct', entries, version, save, done }: Props = $props();
+	let { what, act = 'correct', entries, version, save, done, asAct = false }: Props = $props();
 
 	const REASON = 'Why it is corrected';
 	const YES = [
@@ -75,9 +77,9 @@
 
 <button
 	type="button"
-	class="cursor-pointer text-sm text-soft underline"
+	class={asAct ? 'btn btn-secondary' : 'cursor-pointer text-sm text-soft underline'}
 	aria-label="{capital(act)}: {what}"
-	onclick={begin}>{act}</button
+	onclick={begin}>{asAct ? capital(act) : act}</button
 >
 <dialog bind:this={dialog} aria-label="{capital(act)}: {what}" onclose={() => (open = false)}>
 	{#if open}

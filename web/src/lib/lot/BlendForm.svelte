@@ -100,7 +100,8 @@
 					: ''}.
 				{#if blend.expected}
 					About <strong>{blend.expected.germination.toFixed(0)} %</strong> would germinate if they mix
-					perfectly and are {blend.purity} % pure. It needs a test of its own before it is sold.
+					perfectly{blend.purityTaken ? ` and are ${blend.purityTaken} % pure where nobody tested it` : ''}.
+					It needs a test of its own before it is sold.
 				{/if}
 			</p>
 			<ul class="list-inside list-disc font-semibold">

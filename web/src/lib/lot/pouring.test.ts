@@ -43,7 +43,7 @@ describe('pouring lots together', () => {
 			grade: 'OWN_USE',
 			season: 2025,
 			left: [],
-			purity: 98,
+			purityTaken: 98,
 			expected: { germination: 88.4, cautions: ['MOISTURE'] },
 			cautions: ['GRADES_DIFFER', 'SEASONS_DIFFER']
 		});
@@ -71,7 +71,7 @@ describe('pouring lots together', () => {
 			grade: 'MARKET',
 			season: 2026,
 			left: ['THRESH', 'SCREEN'],
-			purity: 98,
+			purityTaken: 98,
 			cautions: []
 		});
 		show();

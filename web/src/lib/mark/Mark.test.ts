@@ -5,7 +5,7 @@ import Mark from './Mark.svelte';
 import { ofGate, ofPopulation, ofVerdict, ofWalk } from './mark';
 
 const gate = (mayBeSold: boolean, ...reasons: Schemas['GateView']['reasons']) =>
-	({ mayBeSold, reasons, cautions: [], standard: 75 }) as Schemas['GateView'];
+	({ mayBeSold, reasons, against: [], atGrades: [], cautions: [], standard: 75 }) as Schemas['GateView'];
 
 describe('the three marks', () => {
 	it.each([

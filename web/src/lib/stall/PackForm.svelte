@@ -132,8 +132,9 @@
 						: mass(packed.leftOver, session.units)} beside what you keep back.
 				</p>
 				<p class="text-sm text-soft">
-					So full that {Math.round(packed.confidence * 100)} of 100 packets hold at least what the label says. Purity
-					is not tested: {packed.purityTaken} % is taken. A wrong seed weight underfills every packet.
+					So full that {Math.round(packed.confidence * 100)} of 100 packets hold at least what the label says. {packed.purityTested
+						? `By its test ${packed.purity} % is pure seed.`
+						: `Purity is not tested: ${packed.purity} % is taken.`} A wrong seed weight underfills every packet.
 				</p>
 			{:else if refused}<p class="caution">{refused}</p>{/if}
 		</div>

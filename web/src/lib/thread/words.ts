@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/api';
-import { mass, type Units } from '$lib/units/units';
+import { mass, tenth, type Units } from '$lib/units/units';
 
 type Event = Schemas['Event'];
 
@@ -8,6 +8,9 @@ export const EVENT: Record<Event['kind'], string> = {
 	WALK: 'walked',
 	GERMINATION: 'germination counted',
 	SEED_WEIGHT: 'seed weighed',
+	PURITY: 'purity tested',
+	MOISTURE: 'moisture measured',
+	CUT: 'seed cut open',
 	WEEVILS: 'looked for weevils',
 	HELD: 'held'
 };
@@ -21,6 +24,12 @@ export function eventSays(event: Event, units: Units): string {
 			return `${event.figure} %${event.alarm ? ', replicates disagree' : ''}`;
 		case 'SEED_WEIGHT':
 			return `1,000 seeds ${mass(event.figure ?? 0, units)}${event.alarm ? ', weights spread' : ''}`;
+		case 'PURITY':
+			return `${event.figure} % pure${event.alarm ? ', the parts do not add up' : ''}`;
+		case 'MOISTURE':
+			return `${tenth(event.figure ?? 0)} %${event.alarm ? ', readings disagree' : ''}`;
+		case 'CUT':
+			return `${Math.round(event.figure ?? 0)} % full`;
 		case 'WEEVILS':
 			return `${event.found ? event.found : 'none'} bored in ${event.of}`;
 		case 'HELD':

@@ -318,25 +318,8 @@ export const COVER_VERDICT: Record<Schemas['CoverView']['verdict'], { mark: stri
 export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = {
 	ISOLATION_TIGHT: 'its isolation was tight',
 	FEW_PLANTS: 'fewer plants than its grade asks: it narrows the line',
+	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below'
-};
-
-export const GATE: Record<Schemas['GateView']['reasons'][number], string> = {
-	OWN_USE_ONLY: 'grown for own use only',
-	ISOLATION_FAILED: 'too near to what it crosses with',
-	NOT_WALKED: 'nobody walked the rows',
-	OFF_TYPES_NOT_SHOWN: 'too few plants looked at to show it is true',
-	OFF_TYPES_OVER: 'more off-types than its grade lets pass',
-	SHED_UNDECIDED: 'an off-type shed pollen in it: decide about the seed',
-	NOT_CLEAN: 'not clean yet',
-	NOT_DRY: 'too damp to store',
-	SEED_WEIGHT_UNKNOWN: 'seed weight not taken',
-	SEED_WEIGHT_UNEVEN: 'seed weights disagree: count again',
-	UNTESTED: 'germination not tested',
-	REPLICATES_DISAGREE: 'germination replicates disagree: test again',
-	TEST_RUN_OUT: 'germination test is over a year old',
-	BELOW_STANDARD: 'germinates below the standard',
-	ON_HOLD: 'on hold'
 };
 
 /** A valid range as it is said: "(0, 400] seeds" becomes "more than 0, at most 400 seeds". */

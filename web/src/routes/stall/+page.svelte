@@ -7,7 +7,7 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { capital, cropWord, GATE, many } from '$lib/words/words';
+	import { capital, cropWord, many } from '$lib/words/words';
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	const found = $derived(
@@ -79,8 +79,8 @@
 										<th scope="row">{@render which(lot)}</th>
 										<td class="num">{mass(lot.stock.bulk, session.units)}</td>
 										<td class="pl-4!"
-											>{#each lot.known.gate.reasons as reason (reason)}<span class="block"
-													>{capital(GATE[reason])}</span
+											>{#each lot.known.gate.against.filter((one) => !one.overruled) as one (one.finding)}<span
+													class="block">{capital(one.finding)}</span
 												>{/each}</td
 										>
 									</tr>

@@ -1,18 +1,14 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import DryMatter from '$lib/bench/DryMatter.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import Amend from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
 	import Corrections from '$lib/lot/Corrections.svelte';
-	import GerminationForm from '$lib/lot/GerminationForm.svelte';
+	import GateList from '$lib/lot/GateList.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
-	import SeedWeightForm from '$lib/lot/SeedWeightForm.svelte';
-	import WeevilForm from '$lib/lot/WeevilForm.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
@@ -22,11 +18,11 @@
 	import Thread from '$lib/thread/Thread.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { CAUTION, cropWord, GATE, GRADE, many, ORIGIN, WEEVILS } from '$lib/words/words';
+	import { cropWord, GRADE, many, ORIGIN, WEEVILS } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
-	let doing = $state<'germination' | 'weight' | 'weevils' | 'hold' | Schemas['GerminationView']>();
+	let holding = $state(false);
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
@@ -34,20 +30,18 @@
 	const units = $derived(session.units);
 
 	function kept() {
-		doing = undefined;
+		holding = false;
 		turn++;
 	}
 	const hoursOf = (minutes: number) =>
 		minutes < 60
 			? `${minutes} min`
 			: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
-	const correctable = (what: typeof doing): what is Schemas['GerminationView'] => typeof what === 'object';
 </script>
 
 <Loading from={found}>
-	{#snippet children({ known, stock, thread, parents, walks, checks, corrections, hazards })}
+	{#snippet children({ known, stock, thread, parents, walks, checks, overrulings, corrections, hazards })}
 		{@const { lot, planting, harvest, bench, tests, gate } = known}
-		{@const germination = tests.germinations[0]}
 		{@const weight = tests.seedWeights[0]}
 		{@const threat = planting.isolation?.threats[0]}
 		<Page title="lot" room={{ name: 'Seed room', path: '/seed-room' }}>
@@ -79,27 +73,7 @@
 				</div>
 			</div>
 
-			{#if gate.reasons.length > 0 || gate.cautions.length > 0}
-				<section class="caution mb-5">
-					{#if gate.reasons.length > 0}
-						<h2>It may not be sold yet</h2>
-						<ul class="list-inside list-disc">
-							{#each gate.reasons as reason (reason)}
-								<li>
-									{GATE[reason]}{reason === 'ON_HOLD'
-										? `: ${lot.hold?.reason}`
-										: reason === 'BELOW_STANDARD'
-											? `: ${germination?.result.reported} %, ${gate.standard} % asked`
-											: ''}
-								</li>
-							{/each}
-						</ul>
-					{/if}
-					{#each gate.cautions as caution (caution)}<p class="text-soft">
-							Worth knowing: {CAUTION[caution]}.
-						</p>{/each}
-				</section>
-			{/if}
+			<GateList {lot} {gate} {overrulings} {kept} />
 
 			{#if harvest && bench}
 				<Thread {thread} planting={planting.id!} steps={bench.steps} />
@@ -120,47 +94,25 @@
 					{#if session.works}
 						<Act
 							key="g"
-							main={gate.reasons.includes('UNTESTED') && bench.clean}
-							onclick={() => (doing = doing === 'germination' ? undefined : 'germination')}
-							>Count germination</Act
+							main={(gate.reasons.includes('UNTESTED') || gate.reasons.includes('SEED_WEIGHT_UNKNOWN')) &&
+								bench.clean}
+							href="/lot/{lot.number}/tests">Tests</Act
 						>
-						<Act key="w" onclick={() => (doing = doing === 'weight' ? undefined : 'weight')}
-							>Weigh 100 seeds</Act
-						>
-						{#if planting.family === 'Fabaceae' || known.weevils}
-							<Act key="v" onclick={() => (doing = doing === 'weevils' ? undefined : 'weevils')}
-								>Look for weevils</Act
-							>
-						{/if}
+						{#if bench.clean}<Act key="s" href="/lot/{lot.number}/store">In store</Act>{/if}
 						{#if !lot.hold || session.grower}
-							<Act key="h" onclick={() => (doing = doing === 'hold' ? undefined : 'hold')}
-								>{lot.hold ? 'Release' : 'Hold'}</Act
-							>
+							<Act key="h" onclick={() => (holding = !holding)}>{lot.hold ? 'Release' : 'Hold'}</Act>
 						{/if}
 					{/if}
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
 					<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>
+					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
 					<Act key="i" onclick={() => print()}>Print this page</Act>
 				</div>
-				{#if doing}
+				{#if holding}
 					<section class="mb-7 max-w-2xl border-l-4 border-marigold bg-paper p-5">
-						{#if doing === 'germination'}
-							<h2 class="ruled mb-4">Germination, 4 × 100</h2>
-							<GerminationForm {number} {kept} />
-						{:else if doing === 'weight'}
-							<h2 class="ruled mb-4">Thousand-seed weight</h2>
-							<SeedWeightForm {number} {kept} />
-						{:else if doing === 'weevils'}
-							<h2 class="ruled mb-4">Look for weevils</h2>
-							<WeevilForm {number} {kept} />
-						{:else if doing === 'hold'}
-							<h2 class="ruled mb-4">{lot.hold ? 'Release' : 'Hold'}</h2>
-							<HoldForm {number} held={lot.hold !== undefined} {kept} />
-						{:else if correctable(doing)}
-							<h2 class="ruled mb-4">Correct the test of {dayMonth(doing.countedOn, session.today)}</h2>
-							<GerminationForm {number} test={doing} {kept} />
-						{/if}
+						<h2 class="ruled mb-4">{lot.hold ? 'Release' : 'Hold'}</h2>
+						<HoldForm {number} held={lot.hold !== undefined} {kept} />
 					</section>
 				{/if}
 
@@ -176,6 +128,11 @@
 								>
 								<tr><th scope="row">work</th><td class="num">{hoursOf(bench.minutes)}</td></tr>
 								<tr><th scope="row">left in bulk</th><td class="num">{mass(stock.bulk, units)}</td></tr>
+								{#if stock.reserved > 0}<tr
+										><th scope="row">of it kept for own sowing</th><td class="num"
+											>{mass(stock.reserved, units)}</td
+										></tr
+									>{/if}
 								<tr><th scope="row">packets left</th><td class="num">{stock.packets}</td></tr>
 							</tbody>
 						</table>
@@ -228,24 +185,29 @@
 						</p>
 					</section>
 					<section id="tests">
-						<h2 class="ruled">Tests</h2>
+						<h2 class="ruled flex items-baseline justify-between gap-3">
+							Tests<a class="quiet text-sm font-normal" href="/lot/{lot.number}/tests">all of them</a>
+						</h2>
 						<table class="figures">
 							<tbody>
-								{#each tests.germinations as test, i (test.id)}
+								{#each tests.running as test (test.id)}
+									<tr
+										><th scope="row">set {dayMonth(test.setOn, session.today)}</th><td class="num">…</td><td
+											class="beside">last count {dayMonth(test.finalDue, session.today)}</td
+										></tr
+									>
+								{/each}
+								{#each tests.germinations.slice(0, 3) as test (test.id)}
 									<tr>
-										<th scope="row">germination, {dayMonth(test.countedOn, session.today)}</th>
-										<td class="num">{test.result.reported} %</td>
+										<th scope="row">germination, {dayMonth(test.countedOn!, session.today)}</th>
+										<td class="num">{test.result!.reported} %</td>
 										<td class="beside">
-											{#if test.result.acceptable}
-												{Math.round(test.result.lower)}–{Math.round(test.result.upper)}; needs {gate.standard}
+											{#if test.result!.acceptable}
+												{Math.round(test.result!.lower)}–{Math.round(test.result!.upper)}; needs {gate.standard}
 											{:else}
 												<Mark state="tight" label="disagree" />
-												{test.counts.join(', ')}: {test.result.range} apart, {test.result.toleratedRange} let pass
-											{/if}
-											{#if i === 0 && session.works}
-												<button type="button" class="cursor-pointer underline" onclick={() => (doing = test)}
-													>correct</button
-												>
+												{test.counts.join(', ')}: {test.result!.range} apart, {test.result!.toleratedRange} let
+												pass
 											{/if}
 										</td>
 									</tr>
@@ -267,51 +229,25 @@
 										{/if}
 									</td>
 								</tr>
-								{#each tests.weevils as look, i (look.id)}
-									<tr>
-										<th scope="row">weevils, {dayMonth(look.lookedOn, session.today)}</th>
-										<td class="num">{look.bored} in {look.seeds}</td>
-										<td class="beside"
-											>{i === 0 && known.weevils
-												? `up to ${percent(known.weevils.upper)}; ${WEEVILS[known.weevils.next]}${known.weevils.next === 'LOOK_AGAIN' ? `, ${dayMonth(known.weevils.due, session.today)}` : ''}`
-												: ''}
-											{#if session.works}<Amend
-													what="the look of {dayMonth(look.lookedOn)}"
-													version={look.version}
-													entries={[
-														{ name: 'lookedOn', label: 'Looked on', value: look.lookedOn, type: 'date' },
-														{ name: 'seeds', label: 'Seeds', value: String(look.seeds), type: 'number' },
-														{ name: 'bored', label: 'Bored', value: String(look.bored), type: 'number' }
-													]}
-													save={(typed, made) =>
-														ask(
-															PUT('/api/weevil-looks/{id}', {
-																params: { path: { id: look.id } },
-																body: {
-																	lookedOn: typed.lookedOn,
-																	seeds: numberIn('seeds', typed.seeds),
-																	bored: numberIn('bored', typed.bored),
-																	...made
-																}
-															})
-														)}
-													done={kept}
-												/>{/if}</td
-										>
-									</tr>
-								{/each}
 								<tr
 									><th scope="row">moisture</th><td class="num"
-										>{bench.moisture === undefined ? '–' : `${bench.moisture} %`}</td
+										>{known.moisture === undefined ? '–' : `${tenth(known.moisture)} %`}</td
 									><td class="beside"
-										>{bench.moisture === undefined ? 'not measured' : 'when last measured'}</td
+										>{known.moisture === undefined ? 'not measured' : 'when last measured'}</td
 									></tr
 								>
-								{#if gate.chance !== undefined && germination}
+								{#if tests.purities.length}
 									<tr
-										><th scope="row">truly at {gate.standard} % or better</th><td class="num"
-											>{percent(gate.chance)}</td
-										><td class="beside">chance, from this sample alone</td></tr
+										><th scope="row">pure seed</th><td class="num">{known.purity} %</td><td class="beside"
+											>{dayMonth(tests.purities[0].testedOn, session.today)}</td
+										></tr
+									>
+								{/if}
+								{#if known.weevils && tests.weevils.length}
+									<tr
+										><th scope="row">weevils, {dayMonth(tests.weevils[0].lookedOn, session.today)}</th><td
+											class="num">{tests.weevils[0].bored} in {tests.weevils[0].seeds}</td
+										><td class="beside">{WEEVILS[known.weevils.next]}</td></tr
 									>
 								{/if}
 							</tbody>

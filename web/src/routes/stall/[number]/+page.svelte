@@ -10,7 +10,7 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { cropWord, GATE, many } from '$lib/words/words';
+	import { capital, cropWord, many } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -47,7 +47,9 @@
 				<section class="caution">
 					<h2>It may not be sold yet</h2>
 					<ul class="list-inside list-disc">
-						{#each known.gate.reasons as reason (reason)}<li>{GATE[reason]}</li>{/each}
+						{#each known.gate.against.filter((one) => !one.overruled) as one (one.finding)}<li>
+								{capital(one.finding)} → {one.settle}
+							</li>{/each}
 					</ul>
 				</section>
 			{:else}

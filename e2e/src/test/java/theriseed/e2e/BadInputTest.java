@@ -83,8 +83,8 @@ class BadInputTest {
     @Test
     void aCountAboveAHundredIsNamedWithItsPlace() {
         String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
-        grower.at("/lot/" + number);
-        grower.act("Count germination");
+        grower.at("/lot/" + number + "/tests");
+        grower.act("Counted already");
         grower.type("Set on", "2026-08-04");
         for (int i = 1; i <= 4; i++) {
             grower.type("Normal seedlings of replicate " + i, i == 3 ? "401" : "92");

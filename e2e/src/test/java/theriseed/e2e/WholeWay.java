@@ -132,7 +132,8 @@ final class WholeWay {
 
     void tests() {
         grower.at("/lot/" + number);
-        grower.sees("germination not tested");
+        grower.sees("Germination not tested");
+        grower.act("Tests");
         grower.act("Weigh 100 seeds");
         for (int i = 0; i < crop.hundreds().size(); i++) {
             grower.type(
@@ -141,13 +142,15 @@ final class WholeWay {
         }
         grower.act("Keep these weights");
         grower.sees("a gram");
-        grower.act("Count germination");
+        grower.act("Counted already");
         grower.type("Set on", crop.pickedOn());
         String[] counts = {"93", "90", "92", "94"};
         for (int i = 0; i < counts.length; i++) {
             grower.type("Normal seedlings of replicate " + (i + 1), counts[i]);
         }
         grower.act("Keep this test");
+        grower.sees("times in 100");
+        grower.at("/lot/" + number);
         grower.sees("may be sold as market seed");
     }
 

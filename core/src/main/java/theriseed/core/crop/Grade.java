@@ -1,5 +1,7 @@
 package theriseed.core.crop;
 
+import java.util.Locale;
+
 /**
  * How pure the seed must be; chosen for each planting and carried by its lots.
  *
@@ -19,6 +21,11 @@ public enum Grade {
         this.crossingAllowed = crossingAllowed;
         this.offTypesAllowed = offTypesAllowed;
         this.daysApart = daysApart;
+    }
+
+    /** What a grower calls it. */
+    public String words() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** Estimated crossing that is still let pass, fraction. */

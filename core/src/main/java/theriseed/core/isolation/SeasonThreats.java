@@ -11,6 +11,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.strtree.STRtree;
+import theriseed.core.crop.Grade;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
@@ -94,6 +95,17 @@ public final class SeasonThreats {
     /** Threats to the seed crop at this place in the list, reckoned when they are first asked for. */
     public Threats to(int stand) {
         return judged.computeIfAbsent(stand, number -> judge(number, stands.get(number)));
+    }
+
+    /**
+     * The verdict if the seed were of a grade that asks no more: what is clear stays clear.
+     *
+     * @param judged threats of this season
+     */
+    public Verdict verdictAt(Threats judged, Grade lower) {
+        return judged.verdict() == Verdict.CLEAR
+                ? Verdict.CLEAR
+                : judged.at(lower, barriers).verdict();
     }
 
     /** Reckons the threats to every seed crop at once, on all processors; each is then at hand. */

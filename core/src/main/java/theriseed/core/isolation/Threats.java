@@ -24,8 +24,8 @@ public final class Threats {
     private final List<Threat> threats;
     private final double crossing;
 
-    /** A threat before all are seen together, and whether its source is sure. */
-    private record Weighed(Threat threat, boolean sure) {}
+    /** A threat before all are seen together, and the stand it comes from. */
+    private record Weighed(Threat threat, Stand source) {}
 
     private Threats(Stand recipient, Map<Integer, Weighed> weighed) {
         this.recipient = recipient;
@@ -79,10 +79,17 @@ public final class Threats {
         }
         weighed.forEach((was, one) -> {
             if (numbers[was] >= 0) {
-                added.put(numbers[was], new Weighed(one.threat().from(numbers[was]), one.sure()));
+                added.put(numbers[was], new Weighed(one.threat().from(numbers[was]), one.source()));
             }
         });
         return new Threats(recipient, added);
+    }
+
+    /** The same for seed of a lower grade. */
+    Threats at(Grade lower, Barriers barriers) {
+        Map<Integer, Stand> sources = new TreeMap<>();
+        weighed.forEach((number, one) -> sources.put(number, one.source()));
+        return to(recipient.savedAs(lower), sources, barriers);
     }
 
     /** Metres beyond which nothing is a threat to this stand: neither by distance asked nor by what it would add. */
@@ -185,7 +192,7 @@ public final class Threats {
                         compatibility,
                         verdict,
                         why),
-                source.sure()));
+                source));
     }
 
     private static double behindDroppedRows(Scale scale, double metres, double dropped) {
@@ -204,7 +211,7 @@ public final class Threats {
         if (crossing <= recipient.grade().orElseThrow().crossingAllowed()) {
             return one.threat().tightBecause(Threat.Why.ESTIMATE_WITHIN_GRADE);
         }
-        return one.sure() ? one.threat() : one.threat().tightBecause(Threat.Why.UNSURE_REPORT);
+        return one.source().sure() ? one.threat() : one.threat().tightBecause(Threat.Why.UNSURE_REPORT);
     }
 
     private static PollenFlow flow(Stand recipient) {

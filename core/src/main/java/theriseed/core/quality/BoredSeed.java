@@ -28,6 +28,11 @@ public record BoredSeed(double share, double upper, Next next, LocalDate due) {
     /** Days after which those that lived on have hatched. */
     public static final int LOOK_AGAIN_AFTER = 42;
 
+    /** Whether weevils live in seed of this family. */
+    public static boolean ofFamily(String family) {
+        return family.equals("Fabaceae");
+    }
+
     /**
      * @param seeds looked at, 1 to 100,000
      * @param bored of them

@@ -58,6 +58,28 @@ public record GerminationTest(
                 100 * Chance.upperLimit(x, n, 0.975));
     }
 
+    /**
+     * A home test: one sheet, nothing to compare it with, so that only its wide limits guard it.
+     *
+     * @param seeds on the sheet, 10 to 1000
+     * @param germinated of them
+     */
+    public static GerminationTest oneSheet(int seeds, int germinated) {
+        Range.of(10, 1000, "seeds").check("n_per", seeds);
+        Range.of(0, seeds, "seeds").check("reps[0]", germinated);
+        double mean = 100.0 * germinated / seeds;
+        return new GerminationTest(
+                seeds,
+                germinated,
+                mean,
+                (int) Math.floor(mean + 0.5),
+                0,
+                0,
+                true,
+                100 * Chance.lowerLimit(germinated, seeds, 0.975),
+                100 * Chance.upperLimit(germinated, seeds, 0.975));
+    }
+
     /** Lower 95 % limit of one side, percent: the standard is shown with confidence when this reaches it. */
     public double lowerOneSided() {
         return 100 * Chance.lowerLimit(germinated, seeds, 0.95);

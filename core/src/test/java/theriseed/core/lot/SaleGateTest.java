@@ -2,6 +2,7 @@ package theriseed.core.lot;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -12,6 +13,7 @@ import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate.Caution;
 import theriseed.core.lot.SaleGate.Known;
 import theriseed.core.lot.SaleGate.Reason;
+import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.WalkVerdict;
@@ -21,20 +23,25 @@ class SaleGateTest {
     private static final SeedWeight EVEN = SeedWeight.of(0.38, 0.39, 0.38, 0.37);
     private static final SeedWeight UNEVEN = SeedWeight.of(0.38, 0.59, 0.38, 0.27);
 
+    private static final LocalDate TESTED = LocalDate.of(2026, 1, 10);
+
     private static Known kale(Grade grade, Verdict isolation, GerminationTest test, long age, boolean hold) {
         return new Known(
                 grade,
                 KALE,
                 isolation,
-                80,
+                120,
                 Optional.of(WalkVerdict.of(grade, 0, 400, 400)),
+                true,
                 false,
                 true,
                 OptionalDouble.of(8),
+                Optional.empty(),
                 Optional.of(EVEN),
                 Optional.of(test),
-                age,
-                hold);
+                Optional.of(TESTED),
+                TESTED.plusDays(age),
+                hold ? Optional.of("a label came off") : Optional.empty());
     }
 
     @Test
@@ -51,28 +58,32 @@ class SaleGateTest {
                 Grade.STOCK,
                 KALE,
                 Verdict.CROSSES,
-                80,
+                75,
                 Optional.of(WalkVerdict.of(Grade.STOCK, 3, 80, 80)),
+                false,
                 true,
                 false,
                 OptionalDouble.of(14),
+                Optional.of(BoredSeed.of(100, 3, TESTED, Optional.empty())),
                 Optional.of(UNEVEN),
                 Optional.of(GerminationTest.of(100, 80, 60, 70, 75)),
-                400,
-                true);
+                Optional.of(TESTED),
+                TESTED.plusDays(400),
+                Optional.of("a label came off"));
         assertThat(SaleGate.of(lot).reasons())
                 .containsExactly(
                         Reason.ISOLATION_FAILED,
+                        Reason.TOO_FEW_MOTHERS,
                         Reason.OFF_TYPES_OVER,
                         Reason.SHED_UNDECIDED,
                         Reason.NOT_CLEAN,
                         Reason.NOT_DRY,
+                        Reason.WEEVILS,
                         Reason.SEED_WEIGHT_UNEVEN,
                         Reason.REPLICATES_DISAGREE,
                         Reason.TEST_RUN_OUT,
                         Reason.BELOW_STANDARD,
                         Reason.ON_HOLD);
-        assertThat(SaleGate.of(lot).cautions()).containsExactly(Caution.FEW_PLANTS);
     }
 
     @Test
@@ -83,13 +94,16 @@ class SaleGateTest {
                 Verdict.CLEAR,
                 30,
                 Optional.empty(),
+                true,
                 false,
                 true,
                 OptionalDouble.empty(),
                 Optional.empty(),
                 Optional.empty(),
-                0,
-                false);
+                Optional.empty(),
+                Optional.empty(),
+                TESTED,
+                Optional.empty());
         assertThat(SaleGate.of(lot).reasons())
                 .containsExactly(Reason.OWN_USE_ONLY, Reason.NOT_WALKED, Reason.SEED_WEIGHT_UNKNOWN, Reason.UNTESTED);
     }
@@ -109,7 +123,7 @@ class SaleGateTest {
         GerminationTest hardly = GerminationTest.of(100, 76, 75, 77, 76);
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.TIGHT, hardly, 1, false))
                         .cautions())
-                .containsExactly(Caution.STANDARD_NOT_SHOWN, Caution.ISOLATION_TIGHT);
+                .containsExactly(Caution.ISOLATION_TIGHT, Caution.STANDARD_NOT_SHOWN);
     }
 
     @Test
@@ -121,5 +135,98 @@ class SaleGateTest {
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, good, 366, false))
                         .reasons())
                 .containsExactly(Reason.TEST_RUN_OUT);
+    }
+
+    @Test
+    void eachReasonSaysItsFigureAndWhatWouldSettleIt() {
+        GerminationTest at70 = GerminationTest.of(100, 70, 70, 70, 70);
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, at70, 366, true))
+                        .against())
+                .extracting(SaleGate.Against::finding)
+                .containsExactly(
+                        "germination last counted on 10 Jan 2026; it counts for 365 days",
+                        "germinates 70 %; market grade asks 75 %",
+                        "on hold: a label came off");
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CROSSES, at70, 1, true))
+                        .against())
+                .allSatisfy(one -> assertThat(one.settle()).isNotBlank());
+    }
+
+    @Test
+    void whatCannotBeLookedAtAnyMoreIsNotAskedFor() {
+        Known standing = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
+        Optional<WalkVerdict> few = Optional.of(WalkVerdict.of(Grade.MARKET, 0, 100, 4000));
+        assertThat(settle(walked(standing, few, true), Reason.OFF_TYPES_NOT_SHOWN))
+                .isEqualTo("look at 199 more without finding any");
+        assertThat(settle(walked(standing, few, false), Reason.OFF_TYPES_NOT_SHOWN))
+                .contains("the plants are gone");
+    }
+
+    private static String settle(Known lot, Reason reason) {
+        return SaleGate.of(lot).against().stream()
+                .filter(one -> one.reason() == reason)
+                .findFirst()
+                .orElseThrow()
+                .settle();
+    }
+
+    private static Known walked(Known lot, Optional<WalkVerdict> walks, boolean standing) {
+        return new Known(
+                lot.grade(),
+                lot.crop(),
+                lot.isolation(),
+                lot.plantsPicked(),
+                walks,
+                standing,
+                lot.shedUndecided(),
+                lot.clean(),
+                lot.moisture(),
+                lot.weevils(),
+                lot.weight(),
+                lot.germination(),
+                lot.testedOn(),
+                lot.today(),
+                lot.hold());
+    }
+
+    @Test
+    void farTooFewMothersHoldALotBackAndALittleTooFewDoNot() {
+        int asked = (int) KALE.plants().of(Grade.STOCK);
+        Known lot = kale(Grade.STOCK, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
+        assertThat(SaleGate.of(pickedFrom(lot, (int) Math.ceil(0.7 * asked))).reasons())
+                .isEmpty();
+        assertThat(SaleGate.of(pickedFrom(lot, (int) Math.ceil(0.7 * asked))).cautions())
+                .containsExactly(Caution.FEW_PLANTS);
+        assertThat(SaleGate.of(pickedFrom(lot, (int) (0.69 * asked))).reasons())
+                .containsExactly(Reason.TOO_FEW_MOTHERS);
+    }
+
+    private static Known pickedFrom(Known lot, int plants) {
+        return new Known(
+                lot.grade(),
+                lot.crop(),
+                lot.isolation(),
+                plants,
+                lot.walks(),
+                lot.standing(),
+                lot.shedUndecided(),
+                lot.clean(),
+                lot.moisture(),
+                lot.weevils(),
+                lot.weight(),
+                lot.germination(),
+                lot.testedOn(),
+                lot.today(),
+                lot.hold());
+    }
+
+    @Test
+    void aHomeTestMustShowTheStandardItself() {
+        Known hardly = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 42), 1, false);
+        assertThat(SaleGate.of(hardly).against())
+                .extracting(SaleGate.Against::finding)
+                .containsExactly("84 % of 50 seeds germinated: too few to show 75 %; it may be as little as 72 %");
+        Known shown = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 47), 1, false);
+        assertThat(SaleGate.of(shown).mayBeSold()).isTrue();
     }
 }

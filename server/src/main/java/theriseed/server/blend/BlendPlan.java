@@ -14,7 +14,7 @@ import theriseed.server.base.Maybe;
  * @param mass grams in all
  * @param left steps it still goes through
  * @param expected seed and figures by perfect mixing; absent while a test or a seed weight of a lot is not known
- * @param purity taken for every lot, percent
+ * @param purityTaken percent, for the lots nobody tested; absent where all are
  * @param cautions what else speaks against it
  */
 public record BlendPlan(
@@ -24,7 +24,7 @@ public record BlendPlan(
         int season,
         List<StepKind> left,
         @Maybe Blend expected,
-        double purity,
+        @Maybe Double purityTaken,
         Set<Caution> cautions) {
 
     /** Beyond what their figures say. */
@@ -46,6 +46,7 @@ public record BlendPlan(
      * @param mass grams that would go in
      * @param germination percent, as last reported
      * @param thousandSeedWeight grams
+     * @param purity percent pure seed, tested or taken
      * @param moisture percent, as last measured
      */
     public record Ingredient(
@@ -56,5 +57,6 @@ public record BlendPlan(
             BigDecimal mass,
             @Maybe Double germination,
             @Maybe Double thousandSeedWeight,
+            double purity,
             @Maybe Double moisture) {}
 }

@@ -35,7 +35,6 @@ import theriseed.server.stall.Stall;
 /** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
 @Service
 class Blends {
-    private static final double PURITY_TAKEN = 98;
     private static final double MOISTURE_TAKEN = 8;
     private static final int MOST_PARTS = 50;
 
@@ -63,7 +62,7 @@ class Blends {
         }
 
         Lots.Portion portion() {
-            return new Lots.Portion(from.lot(), mass, from.known().bench().moisture());
+            return new Lots.Portion(from.lot(), mass, from.known().moisture());
         }
     }
 
@@ -94,7 +93,8 @@ class Blends {
                     mass,
                     germination(),
                     thousandSeedWeight(),
-                    known.bench().moisture());
+                    known.purity(),
+                    known.moisture());
         }
     }
 
@@ -226,7 +226,9 @@ class Blends {
                 parts.stream().mapToInt(BlendPlan.Ingredient::season).min().orElseThrow(),
                 left,
                 expected,
-                PURITY_TAKEN,
+                taken.stream().allMatch(one -> one.from().known().tests().purity() != null)
+                        ? null
+                        : LotKnown.PURITY_TAKEN,
                 cautions(parts, left, expected));
     }
 
@@ -258,7 +260,7 @@ class Blends {
                 .map(part -> new Blend.Part(
                         part.mass().doubleValue() / 1000,
                         part.germination(),
-                        PURITY_TAKEN,
+                        part.purity(),
                         part.thousandSeedWeight(),
                         measured ? part.moisture() : MOISTURE_TAKEN))
                 .toList());

@@ -19,6 +19,7 @@ import theriseed.server.farm.FarmClock;
 import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
 import theriseed.server.ground.Seen;
+import theriseed.server.quality.Method;
 import theriseed.server.season.Aim;
 import theriseed.server.season.Keeping;
 import theriseed.server.season.PlantingDays;
@@ -47,6 +48,7 @@ class DemoRecords {
     private final Plantings plantings;
     private final DemoWork work;
     private final DemoBreeding breeding;
+    private final DemoSeedRoom seedRoom;
 
     private final Map<Integer, UUID> plots = new HashMap<>();
     private final Map<Integer, UUID> beds = new HashMap<>();
@@ -60,7 +62,8 @@ class DemoRecords {
             Varieties varieties,
             Plantings plantings,
             DemoWork work,
-            DemoBreeding breeding) {
+            DemoBreeding breeding,
+            DemoSeedRoom seedRoom) {
         this.time = time;
         this.farms = farms;
         this.weathers = weathers;
@@ -69,6 +72,7 @@ class DemoRecords {
         this.plantings = plantings;
         this.work = work;
         this.breeding = breeding;
+        this.seedRoom = seedRoom;
     }
 
     void make() {
@@ -82,6 +86,7 @@ class DemoRecords {
         season2025();
         season2026();
         plan2027();
+        seedRoom.make();
         breeding.carrot(named.get("carrot of 2024"), named.get("carrot of 2026"), named.get("carrot of 2027"));
         on(
                 "2026-08-14T06:00",
@@ -280,7 +285,8 @@ class DemoRecords {
                 .weighed("2024-08-20", 24.1, 23.8, 24.6, 24.0)
                 .germinated("2024-09-05", 94, 92, 95, 91)
                 .packed("2024-10-20", 100, 180, "2.90")
-                .sold("2025-02-15", 120, "Croft, east", "348.00");
+                .sold("2025-02-15", 120, "Croft, east", "348.00")
+                .home("2026-07-30", 43);
     }
 
     private void season2025() {
@@ -307,7 +313,8 @@ class DemoRecords {
                 .clean("WINNOW", "2025-09-17", 690, 270, "light seed and fluff")
                 .clean("HAND_PICK", "2025-09-17", 680, 8, "odd seed")
                 .weighed("2025-09-24", 0.112, 0.110, 0.113, 0.111)
-                .germinated("2025-10-05", 96, 84, 93, 91);
+                .germinated("2025-10-05", 96, 84, 93, 91)
+                .set("2026-08-05", Method.PAPER, 4, 100);
         UUID poppy = plant(2025, "Slate", bed(7, 1), Grade.MARKET, "2025-04-02", null, 90);
         on("2025-07-01T10:00", () -> work.walk(poppy, "flowering", 90, 0, ""));
         work.lot(poppy)
@@ -318,6 +325,8 @@ class DemoRecords {
                 .clean("WINNOW", "2025-09-02", 596, 12, "dust")
                 .clean("HAND_PICK", "2025-09-02", 592, 3, "odd seed")
                 .weighed("2025-09-09", 0.048, 0.047, 0.048, 0.049)
+                .pure("2025-09-10", "2.004", "1.978", "0.002", "0.004", "0.019")
+                .metered("2025-09-10", 5.1, 5.3, 5.0)
                 .germinated("2025-09-25", 88, 86, 90, 87)
                 .packed("2025-12-01", 500, 260, "2.60")
                 .sold("2026-04-04", 90, "Market, spring", "234.00");
@@ -332,6 +341,7 @@ class DemoRecords {
                 .clean("HAND_PICK", "2025-10-17", 6600, 280, "stained and bored seed")
                 .weighed("2025-10-24", 41.2, 40.6, 42.0, 41.1)
                 .germinated("2025-11-10", 90, 92, 88, 91)
+                .cutOpen("2026-07-20", 46, 0, 3, 1)
                 .weevils("2026-07-20", 400, 6)
                 .frozen("2026-07-21", "2026-07-29")
                 .held("2026-08-03", "weevil: 6 bored in 400, frozen a week, second look due");
@@ -408,6 +418,7 @@ class DemoRecords {
                 .rinse("2026-07-27T09:30", 11000, 560, 3100, "skins and floaters")
                 .dryWet("2026-07-31", 204, 6.1)
                 .weighed("2026-08-03", 0.294, 0.291, 0.297, 0.293)
+                .pure("2026-08-03", "3.010", "2.996", "0", "0", "0.012")
                 .germinated("2026-08-12", 93, 88, 92, 91)
                 .packed("2026-08-13", 25, 312, "2.80")
                 .sold("2026-08-13", 188, "Market, summer", "526.40");

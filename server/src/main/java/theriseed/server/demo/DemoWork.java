@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
+import theriseed.core.quality.SeedlingCounts;
 import theriseed.server.base.Recorded;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.Quantity;
@@ -21,6 +22,11 @@ import theriseed.server.farm.FarmClock;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickFacts;
 import theriseed.server.lot.Lots;
+import theriseed.server.quality.CutFacts;
+import theriseed.server.quality.GerminationFacts;
+import theriseed.server.quality.Method;
+import theriseed.server.quality.MoistureFacts;
+import theriseed.server.quality.PurityFacts;
 import theriseed.server.quality.Quality;
 import theriseed.server.ripening.Ripening;
 import theriseed.server.ripening.VisitFacts;
@@ -172,20 +178,100 @@ class DemoWork {
 
         Work weighed(String day, Double... grams) {
             LocalDate on = LocalDate.parse(day);
-            at(on.atTime(20, 0), () -> quality.seedWeight(number, on, Arrays.asList(grams)));
+            at(on.atTime(20, 0), () -> quality.seedWeight(number, on, Arrays.asList(grams), ""));
             return this;
         }
 
         Work germinated(String day, int... counts) {
             LocalDate on = LocalDate.parse(day);
+            List<SeedlingCounts.Replicate> replicates = IntStream.of(counts)
+                    .mapToObj(normal -> seedlings(100, normal))
+                    .toList();
             at(
                     on.atTime(20, 10),
                     () -> quality.germination(
                             number,
-                            on.minusDays(9),
-                            on,
-                            100,
-                            IntStream.of(counts).boxed().toList()));
+                            new GerminationFacts(
+                                    on.minusDays(9),
+                                    Method.PAPER,
+                                    "",
+                                    100,
+                                    counts.length,
+                                    null,
+                                    List.of(),
+                                    on,
+                                    replicates,
+                                    "")));
+            return this;
+        }
+
+        /** What does not grow is mostly dead; a third of it makes seedlings that are none. */
+        private static SeedlingCounts.Replicate seedlings(int of, int normal) {
+            int abnormal = (of - normal) / 3;
+            return new SeedlingCounts.Replicate(normal, 0, 0, abnormal, of - normal - abnormal);
+        }
+
+        /** A test that runs. */
+        Work set(String day, Method method, int replicates, int perReplicate) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(19, 40),
+                    () -> quality.germination(
+                            number,
+                            new GerminationFacts(
+                                    on, method, "", perReplicate, replicates, null, List.of(), null, List.of(), "")));
+            return this;
+        }
+
+        /** A home test: one sheet of fifty. */
+        Work home(String day, int normal) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(20, 10),
+                    () -> quality.germination(
+                            number,
+                            new GerminationFacts(
+                                    on.minusDays(9),
+                                    Method.HOME,
+                                    "",
+                                    50,
+                                    1,
+                                    null,
+                                    List.of(),
+                                    on,
+                                    List.of(seedlings(50, normal)),
+                                    "")));
+            return this;
+        }
+
+        Work pure(String day, String initial, String pure, String other, String weed, String inert) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(20, 20),
+                    () -> quality.purity(
+                            number,
+                            new PurityFacts(
+                                    on,
+                                    new BigDecimal(initial),
+                                    new BigDecimal(pure),
+                                    new BigDecimal(other),
+                                    new BigDecimal(weed),
+                                    new BigDecimal(inert),
+                                    "")));
+            return this;
+        }
+
+        Work metered(String day, Double... readings) {
+            LocalDate on = LocalDate.parse(day);
+            at(
+                    on.atTime(20, 30),
+                    () -> quality.moisture(number, new MoistureFacts(on, List.of(), Arrays.asList(readings), "")));
+            return this;
+        }
+
+        Work cutOpen(String day, int sound, int empty, int eaten, int shrunken) {
+            LocalDate on = LocalDate.parse(day);
+            at(on.atTime(20, 40), () -> quality.cut(number, new CutFacts(on, sound, empty, eaten, shrunken, "")));
             return this;
         }
 

@@ -13,13 +13,16 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
+import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.FarmTime;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
@@ -30,7 +33,9 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.MoistureView;
 import theriseed.server.quality.Quality;
+import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -41,6 +46,7 @@ import theriseed.server.walk.Walks;
 /** Gathers what every part of the work knows of lots and asks whether they may be sold. */
 @Service
 public class Gate {
+    private final OverrulingRepository overrulings;
     private final Pours pours;
     private final Plantings plantings;
     private final Walks walks;
@@ -51,6 +57,7 @@ public class Gate {
     private final FarmTime time;
 
     Gate(
+            OverrulingRepository overrulings,
             Pours pours,
             Plantings plantings,
             Walks walks,
@@ -59,6 +66,7 @@ public class Gate {
             Quality quality,
             Crops crops,
             FarmTime time) {
+        this.overrulings = overrulings;
         this.pours = pours;
         this.plantings = plantings;
         this.walks = walks;
@@ -89,6 +97,8 @@ public class Gate {
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
         Map<UUID, List<LateView>> late = walks.late(planted.values());
         Map<UUID, TestsView> tested = quality.of(ids);
+        Map<UUID, List<Overruling>> overruled = overrulings.findByLotIdInOrderByRecordedAtAscIdAsc(ids).stream()
+                .collect(Collectors.groupingBy(Overruling::lotId));
         LocalDate today = time.today();
         return lots.stream()
                 .map(lot -> {
@@ -96,6 +106,24 @@ public class Gate {
                     HarvestView harvest = picked.get(lot.id());
                     BenchView work = worked.get(lot.id());
                     TestsView tests = tested.get(lot.id());
+                    BoredSeed weevils = weevils(tests, work);
+                    Double moisture = moisture(tests, work);
+                    Evidence evidence = new Evidence(
+                            lot,
+                            crops.get(planting.variety().cropKey()),
+                            from.get(lot.id()).stream()
+                                    .map(id -> new Rows(
+                                            planted.get(id),
+                                            walked.get(id),
+                                            late.getOrDefault(id, List.of()).stream()
+                                                    .anyMatch(shed -> !shed.decided())))
+                                    .toList(),
+                            harvest,
+                            work,
+                            tests,
+                            moisture,
+                            weevils,
+                            today);
                     return new LotKnown(
                             lot,
                             planting,
@@ -103,26 +131,29 @@ public class Gate {
                             work,
                             walked.get(lot.plantingId()),
                             tests,
-                            weevils(tests, work),
-                            judge(
-                                    lot,
-                                    from.get(lot.id()).stream()
-                                            .map(id -> new Rows(
-                                                    planted.get(id),
-                                                    walked.get(id),
-                                                    late.getOrDefault(id, List.of()).stream()
-                                                            .anyMatch(shed -> !shed.decided())))
-                                            .toList(),
-                                    harvest,
-                                    work,
-                                    tests,
-                                    today));
+                            weevils,
+                            moisture,
+                            tests.purity() != null && tests.purity().result().valid()
+                                    ? tests.purity().result().pure()
+                                    : LotKnown.PURITY_TAKEN,
+                            judge(evidence, overruled.getOrDefault(lot.id(), List.of())));
                 })
                 .toList();
     }
 
     /** The rows that seed of a lot was picked from, with what was found in them. */
-    private record Rows(PlantingView planting, StageVerdict walk, boolean shedUndecided) {}
+    private record Rows(PlantingView planting, StageVerdict walk, boolean shedUndecided) {
+        Verdict isolation(Grade grade) {
+            PlantingView.Isolation isolation = planting.isolation();
+            return isolation == null
+                    ? Verdict.CLEAR
+                    : grade == Grade.STOCK ? isolation.verdict() : isolation.forMarket();
+        }
+
+        Optional<WalkVerdict> walked(Grade grade) {
+            return Optional.ofNullable(walk).map(shown -> shown.at(grade, planting.plants()));
+        }
+    }
 
     /** The plantings that seed of each of these lots was picked from. */
     private Map<UUID, Set<UUID>> plantingsOf(Collection<LotView> lots) {
@@ -154,19 +185,105 @@ public class Gate {
         return tests.weevils().get(0).says(frozen);
     }
 
-    /** Whatever stands against any of the rows it came of stands against the lot. */
-    private LotKnown.GateView judge(
-            LotView lot, List<Rows> from, HarvestView harvest, BenchView work, TestsView tests, LocalDate today) {
-        Crop crop = crops.get(from.get(0).planting().variety().cropKey());
-        Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
-        List<SaleGate> gates = from.stream()
-                .map(rows -> SaleGate.of(known(lot, crop, rows, harvest, work, tests, germination, today)))
+    /** As last measured: a test, unless a later step at the bench measured it again. */
+    private Double moisture(TestsView tests, BenchView work) {
+        MoistureView tested = tests.moisture();
+        if (tested == null) {
+            return work == null ? null : work.moisture();
+        }
+        boolean since = work != null
+                && work.steps().stream()
+                        .anyMatch(step -> step.moistureOut() != null
+                                && step.endedAt() != null
+                                && LocalDate.ofInstant(step.endedAt(), time.zone())
+                                        .isAfter(tested.measuredOn()));
+        return since ? work.moisture() : Double.valueOf(tested.result().moisture());
+    }
+
+    /** Everything a lot is judged by. */
+    private record Evidence(
+            LotView lot,
+            Crop crop,
+            List<Rows> from,
+            HarvestView harvest,
+            BenchView work,
+            TestsView tests,
+            Double moisture,
+            BoredSeed weevils,
+            LocalDate today) {
+
+        /** Whatever stands against any of the rows it came of stands against the lot. */
+        SaleGate at(Grade grade) {
+            List<SaleGate> gates =
+                    from.stream().map(rows -> SaleGate.of(known(grade, rows))).toList();
+            return new SaleGate(
+                    all(gates, SaleGate::against, SaleGate.Against::reason),
+                    all(gates, SaleGate::cautions, caution -> caution));
+        }
+
+        /** Each once, in the order of the work. */
+        private static <T, E extends Enum<E>> List<T> all(
+                List<SaleGate> gates, Function<SaleGate, List<T>> what, Function<T, E> order) {
+            return gates.stream()
+                    .flatMap(gate -> what.apply(gate).stream())
+                    .distinct()
+                    .sorted(Comparator.comparing(order))
+                    .toList();
+        }
+
+        private SaleGate.Known known(Grade grade, Rows rows) {
+            Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
+            return new SaleGate.Known(
+                    grade,
+                    crop,
+                    rows.isolation(grade),
+                    harvest == null ? 0 : harvest.plants(),
+                    rows.walked(grade),
+                    !rows.planting().groundTo().isBefore(today),
+                    rows.shedUndecided(),
+                    work != null && work.clean(),
+                    moisture == null ? OptionalDouble.empty() : OptionalDouble.of(moisture),
+                    Optional.ofNullable(weevils),
+                    Optional.ofNullable(tests.seedWeight()).map(SeedWeightView::result),
+                    germination.map(GerminationView::result),
+                    germination.map(GerminationView::countedOn),
+                    today,
+                    Optional.ofNullable(lot.hold()).map(LotView.Hold::reason));
+        }
+    }
+
+    private static LotKnown.GateView judge(Evidence evidence, List<Overruling> overruled) {
+        Grade grade = evidence.lot().grade();
+        SaleGate gate = evidence.at(grade);
+        List<LotKnown.Objection> against = gate.against().stream()
+                .map(one -> new LotKnown.Objection(
+                        one.reason(),
+                        one.finding(),
+                        one.settle(),
+                        one.reason().mayBeOverruled(),
+                        overruled.stream()
+                                .filter(overruling -> overruling.counts(one))
+                                .findFirst()
+                                .map(Overruling::view)
+                                .orElse(null)))
                 .toList();
-        double standard = lot.grade().germinationAsked(crop.germinationStandard());
+        List<SaleGate.Reason> holding = against.stream()
+                .filter(one -> one.overruled() == null)
+                .map(LotKnown.Objection::reason)
+                .distinct()
+                .toList();
+        double standard = grade.germinationAsked(evidence.crop().germinationStandard());
+        Optional<GerminationView> germination =
+                Optional.ofNullable(evidence.tests().germination());
         return new LotKnown.GateView(
-                gates.stream().allMatch(SaleGate::mayBeSold),
-                all(gates, SaleGate::reasons),
-                all(gates, SaleGate::cautions),
+                holding.isEmpty(),
+                holding,
+                against,
+                gate.cautions(),
+                Stream.of(Grade.STOCK, Grade.MARKET)
+                        .filter(other -> other.compareTo(grade) <= 0)
+                        .map(other -> at(other, evidence.at(other)))
+                        .toList(),
                 standard,
                 germination
                         .map(test -> test.countedOn().plusDays(SaleGate.TEST_LASTS_DAYS))
@@ -174,40 +291,10 @@ public class Gate {
                 germination.map(test -> test.result().chanceAtLeast(standard)).orElse(null));
     }
 
-    /** Each once, in the order of the work. */
-    private static <T extends Enum<T>> List<T> all(List<SaleGate> gates, Function<SaleGate, List<T>> what) {
-        return gates.stream()
-                .flatMap(gate -> what.apply(gate).stream())
-                .distinct()
-                .sorted()
-                .toList();
-    }
-
-    private static SaleGate.Known known(
-            LotView lot,
-            Crop crop,
-            Rows rows,
-            HarvestView harvest,
-            BenchView work,
-            TestsView tests,
-            Optional<GerminationView> germination,
-            LocalDate today) {
-        return new SaleGate.Known(
-                lot.grade(),
-                crop,
-                rows.planting().isolation() == null
-                        ? Verdict.CLEAR
-                        : rows.planting().isolation().verdict(),
-                harvest == null ? 0 : harvest.plants(),
-                Optional.ofNullable(rows.walk()).map(StageVerdict::verdict),
-                rows.shedUndecided(),
-                work != null && work.clean(),
-                work == null || work.moisture() == null ? OptionalDouble.empty() : OptionalDouble.of(work.moisture()),
-                Optional.ofNullable(tests.seedWeight()).map(weight -> weight.result()),
-                germination.map(GerminationView::result),
-                germination
-                        .map(test -> ChronoUnit.DAYS.between(test.countedOn(), today))
-                        .orElse(0L),
-                lot.hold() != null);
+    private static LotKnown.AtGrade at(Grade grade, SaleGate gate) {
+        return new LotKnown.AtGrade(
+                grade,
+                gate.mayBeSold(),
+                gate.against().stream().map(SaleGate.Against::finding).toList());
     }
 }

@@ -2,6 +2,7 @@ package theriseed.server.gate;
 
 import java.time.LocalDate;
 import java.util.List;
+import theriseed.core.crop.Grade;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.Maybe;
@@ -16,6 +17,8 @@ import theriseed.server.walk.StageVerdict;
  * Everything known of a lot, from every part of the work, with what the gate says of it.
  *
  * @param weevils what the last look for them says; absent where nobody looked
+ * @param moisture percent when last measured, at the bench or as a test; absent where it never was
+ * @param purity percent pure seed by the last test, else {@link #PURITY_TAKEN}
  * @param harvest absent while the lot is empty; then so is the bench
  */
 public record LotKnown(
@@ -26,11 +29,18 @@ public record LotKnown(
         @Maybe StageVerdict walks,
         TestsView tests,
         @Maybe BoredSeed weevils,
+        @Maybe Double moisture,
+        double purity,
         GateView gate) {
+    /** Percent that is taken to be pure seed where nobody tested it. */
+    public static final double PURITY_TAKEN = 98;
 
     /**
      * Whether it may be sold.
      *
+     * @param reasons that hold it back
+     * @param against everything that stands against it, also what was overruled
+     * @param atGrades the same for each grade it could be sold at, its own first
      * @param standard germination its grade asks, percent
      * @param testRunsOut last day the germination test counts
      * @param chance that the lot's true germination reaches the standard, 0 to 1
@@ -38,8 +48,31 @@ public record LotKnown(
     public record GateView(
             boolean mayBeSold,
             List<SaleGate.Reason> reasons,
+            List<Objection> against,
             List<SaleGate.Caution> cautions,
+            List<AtGrade> atGrades,
             double standard,
             @Maybe LocalDate testRunsOut,
             @Maybe Double chance) {}
+
+    /**
+     * Something that stands against the lot.
+     *
+     * @param settle what would settle it
+     * @param mayBeOverruled by a grower, in writing
+     * @param overruled absent where it holds the lot back
+     */
+    public record Objection(
+            SaleGate.Reason reason,
+            String finding,
+            String settle,
+            boolean mayBeOverruled,
+            @Maybe OverrulingView overruled) {
+        SaleGate.Against asFound() {
+            return new SaleGate.Against(reason, finding, settle);
+        }
+    }
+
+    /** What would stand against it at a grade. */
+    public record AtGrade(Grade grade, boolean mayBeSold, List<String> findings) {}
 }

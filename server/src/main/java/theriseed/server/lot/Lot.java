@@ -3,6 +3,7 @@ package theriseed.server.lot;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
 import theriseed.core.crop.Grade;
@@ -29,6 +30,7 @@ class Lot extends Recorded {
     private UUID ringId;
     private boolean untagged;
     private Instant labelPrintedAt;
+    private BigDecimal reserved = BigDecimal.ZERO;
     private String holdReason;
     private Instant heldAt;
     private String heldBy;
@@ -55,9 +57,13 @@ class Lot extends Recorded {
 
     /** Never up again: seed does not become truer. */
     void gradeDown(Grade lower) {
-        if (lower.ordinal() < grade.ordinal()) {
+        if (lower.compareTo(grade) < 0) {
             grade = lower;
         }
+    }
+
+    void regrade(Grade other) {
+        grade = other;
     }
 
     /** Fruit that nobody tagged may be anybody's. */
@@ -88,6 +94,10 @@ class Lot extends Recorded {
         heldBy = null;
     }
 
+    void reserve(BigDecimal grams) {
+        reserved = grams;
+    }
+
     void labelPrinted(Instant at) {
         labelPrintedAt = at;
     }
@@ -109,6 +119,7 @@ class Lot extends Recorded {
                 ringId,
                 untagged,
                 labelPrintedAt,
+                reserved,
                 holdReason == null ? null : new LotView.Hold(holdReason, heldAt, heldBy));
     }
 }

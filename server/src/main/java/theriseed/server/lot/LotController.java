@@ -3,11 +3,14 @@ package theriseed.server.lot;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.math.BigDecimal;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.crop.Grade;
 import theriseed.server.base.Maybe;
 
 /** Making, holding and releasing lots over HTTP. */
@@ -35,6 +38,21 @@ class LotController {
     @PostMapping("/api/lots/{number}/hold")
     LotView hold(@PathVariable String number, @Valid @RequestBody HoldRequest request) {
         return lots.hold(number, request.reason());
+    }
+
+    record GradeRequest(@NotNull Grade grade, @NotBlank String reason) {}
+
+    @PutMapping("/api/lots/{number}/grade")
+    LotView regrade(@PathVariable String number, @Valid @RequestBody GradeRequest request) {
+        return lots.regrade(number, request.grade(), request.reason());
+    }
+
+    /** Grams of clean seed kept for the farm's own sowing. */
+    record ReserveRequest(@NotNull BigDecimal grams) {}
+
+    @PutMapping("/api/lots/{number}/reserve")
+    LotView reserve(@PathVariable String number, @Valid @RequestBody ReserveRequest request) {
+        return lots.reserve(number, request.grams());
     }
 
     @PostMapping("/api/lots/{number}/release")

@@ -1,5 +1,6 @@
 package theriseed.server.lot;
 
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.UUID;
 import theriseed.core.crop.Grade;
@@ -10,6 +11,7 @@ import theriseed.server.base.Maybe;
  *
  * @param plantingId it was picked from; where it came of several lots, that of the largest part
  * @param untagged whether it is fruit of a hand-pollinated planting that nobody tagged
+ * @param reserved grams of clean seed kept for the farm's own sowing
  * @param ringId the ring of suspect seed it was picked from
  */
 public record LotView(
@@ -24,6 +26,7 @@ public record LotView(
         @Maybe UUID ringId,
         boolean untagged,
         @Maybe Instant labelPrintedAt,
+        BigDecimal reserved,
         @Maybe Hold hold) {
 
     /** Why it may not leave, since when, said by whom. */

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
@@ -87,6 +88,11 @@ public class Lots {
         return lots.findByVarietyIdInOrderBySeasonAscNumberAsc(varieties).stream()
                 .map(Lot::view)
                 .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<LotView> byIds(Collection<UUID> ids) {
+        return lots.findAllById(ids).stream().map(Lot::view).toList();
     }
 
     @Transactional(readOnly = true)
@@ -274,6 +280,65 @@ public class Lots {
         String was = lot.holdReason();
         lot.release();
         corrections.keep("lot", lot.id(), Map.of("hold", "" + was), Map.of("hold", "released"), reason);
+        return lots.saveAndFlush(lot).view();
+    }
+
+    /**
+     * Grades a lot down, and with it what was poured from it; or takes that back, as far as its rows and the lots it came
+     * of allow.
+     *
+     * @return the lot as it is now
+     */
+    @GrowersWork
+    @Transactional
+    public LotView regrade(String typed, Grade grade, String reason) {
+        Range.of(3, 300, "characters").check("reason", reason.strip().length());
+        Lot lot = lots.lockByFolded(LotNumber.read(typed)).orElseThrow(NotFound.of("lot"));
+        Grade highest = highest(lot.view());
+        if (grade == lot.view().grade() || grade.compareTo(highest) > 0) {
+            throw new Refused(
+                    "grade",
+                    grade.words(),
+                    "another grade, at most " + highest.words(),
+                    grade == lot.view().grade()
+                            ? lot.view().number() + " is of " + grade.words() + " grade already."
+                            : "Seed does not become truer: " + highest.words() + " is the highest its past allows.");
+        }
+        regrade(lot, grade, reason);
+        lots.findAllById(poured.below(List.of(lot.id()))).stream()
+                .filter(made -> made.view().grade().compareTo(grade) > 0)
+                .forEach(made -> regrade(made, grade, reason));
+        return lots.saveAndFlush(lot).view();
+    }
+
+    private void regrade(Lot lot, Grade grade, String reason) {
+        Grade before = lot.view().grade();
+        lot.regrade(grade);
+        corrections.keep("lot", lot.id(), Map.of("grade", before), Map.of("grade", grade), reason);
+    }
+
+    private Grade highest(LotView lot) {
+        Stream<Grade> past = lot.origin() == Origin.PICKED
+                ? Stream.concat(
+                        Stream.of(plantings.get(lot.plantingId()).grade()),
+                        rings.of(lot.plantingId()).stream()
+                                .filter(ring -> ring.decision() == Decision.GRADED_DOWN)
+                                .map(RingView::grade))
+                : lots.findAllById(poured.from(lot.id())).stream()
+                        .map(parent -> parent.view().grade());
+        return past.min(Comparator.naturalOrder()).orElseThrow();
+    }
+
+    /** Keeps so many grams of clean seed for the farm's own sowing: they are neither packed nor sold. */
+    @GrowersWork
+    @Transactional
+    public LotView reserve(String typed, BigDecimal grams) {
+        Range.of(0, 1e7, "g").check("grams", grams);
+        Lot lot = lots.lockByFolded(LotNumber.read(typed)).orElseThrow(NotFound.of("lot"));
+        BigDecimal before = lot.view().reserved();
+        lot.reserve(grams);
+        corrections.keep(
+                "lot", lot.id(), Map.of("reserved", before), Map.of("reserved", grams), "what the farm itself sows");
         return lots.saveAndFlush(lot).view();
     }
 

@@ -76,5 +76,8 @@ interface PourRepository extends JpaRepository<Pour, UUID> {
                     """, nativeQuery = true)
     List<UUID> below(Collection<UUID> lots);
 
+    @Query("select p.fromLotId from Pour p where p.toLotId = :lot")
+    List<UUID> from(UUID lot);
+
     boolean existsByFromLotId(UUID lot);
 }

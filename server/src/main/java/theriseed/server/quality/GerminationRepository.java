@@ -6,5 +6,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface GerminationRepository extends JpaRepository<GerminationRecord, UUID> {
-    List<GerminationRecord> findByLotIdInOrderByCountedOnDescIdDesc(Collection<UUID> lots);
+    List<GerminationRecord> findByLotIdIn(Collection<UUID> lots);
 }

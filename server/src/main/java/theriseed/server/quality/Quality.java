@@ -10,11 +10,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
@@ -22,21 +27,28 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
+import theriseed.server.season.Plantings;
 
 /** Tests of the lots. A test is never replaced by a better one: all stay, the last counts. */
 @Service
 public class Quality {
     private final GerminationRepository germinations;
     private final SeedWeightRepository weights;
+    private final PurityRepository purities;
+    private final MoistureTestRepository moistures;
+    private final CutRepository cuts;
     private final WeevilLookRepository weevils;
     private final Lots lots;
     private final Pours pours;
     private final Harvests harvests;
+    private final Plantings plantings;
+    private final Crops crops;
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
@@ -44,19 +56,29 @@ public class Quality {
     Quality(
             GerminationRepository germinations,
             SeedWeightRepository weights,
+            PurityRepository purities,
+            MoistureTestRepository moistures,
+            CutRepository cuts,
             WeevilLookRepository weevils,
             Lots lots,
             Pours pours,
             Harvests harvests,
+            Plantings plantings,
+            Crops crops,
             Corrections corrections,
             Stamps stamps,
             FarmTime time) {
         this.germinations = germinations;
         this.weights = weights;
+        this.purities = purities;
+        this.moistures = moistures;
+        this.cuts = cuts;
         this.weevils = weevils;
         this.lots = lots;
         this.pours = pours;
         this.harvests = harvests;
+        this.plantings = plantings;
+        this.crops = crops;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
@@ -71,82 +93,185 @@ public class Quality {
         Map<UUID, Map<UUID, LocalDate>> wholes = pours.wholes(lotIds);
         Set<UUID> tested = new HashSet<>(lotIds);
         wholes.values().forEach(whole -> tested.addAll(whole.keySet()));
-        Map<UUID, List<GerminationRecord>> germinated =
-                germinations.findByLotIdInOrderByCountedOnDescIdDesc(tested).stream()
-                        .collect(Collectors.groupingBy(GerminationRecord::lotId));
-        Map<UUID, List<SeedWeightRecord>> weighed = weights.findByLotIdInOrderByWeighedOnDescIdDesc(tested).stream()
-                .collect(Collectors.groupingBy(SeedWeightRecord::lotId));
-        Map<UUID, List<WeevilLook>> looked = weevils.findByLotIdInOrderByLookedOnDescIdDesc(lotIds).stream()
-                .collect(Collectors.groupingBy(WeevilLook::lotId));
+        Known<GerminationRecord> set = new Known<>(germinations.findByLotIdIn(tested), wholes);
+        Known<SeedWeightRecord> weighed = new Known<>(weights.findByLotIdIn(tested), wholes);
+        Known<PurityRecord> pure = new Known<>(purities.findByLotIdIn(tested), wholes);
+        Known<MoistureRecord> moist = new Known<>(moistures.findByLotIdIn(tested), wholes);
+        Known<CutRecord> cut = new Known<>(cuts.findByLotIdIn(tested), wholes);
+        Known<WeevilLook> looked = new Known<>(weevils.findByLotIdIn(lotIds), Map.of());
         Map<UUID, TestsView> tests = new HashMap<>();
         for (UUID lot : lotIds) {
+            List<GerminationRecord> all = set.of(lot);
             tests.put(
                     lot,
-                    new TestsView(
-                            known(lot, germinated, wholes, GerminationRecord::view, GerminationView::countedOn),
-                            known(lot, weighed, wholes, SeedWeightRecord::view, SeedWeightView::weighedOn),
-                            looked.getOrDefault(lot, List.of()).stream()
-                                    .map(WeevilLook::view)
-                                    .toList()));
+                    TestsView.of(
+                            all.stream()
+                                    .filter(GerminationRecord::counted)
+                                    .map(GerminationRecord::view)
+                                    .toList(),
+                            all.stream()
+                                    .filter(test -> test.runs() && test.lotId().equals(lot))
+                                    .map(GerminationRecord::view)
+                                    .sorted(Comparator.comparing(GerminationView::finalDue))
+                                    .toList(),
+                            all.stream()
+                                    .filter(test -> !test.runs() && !test.counted())
+                                    .map(GerminationRecord::view)
+                                    .toList(),
+                            weighed.of(lot).stream().map(SeedWeightRecord::view).toList(),
+                            pure.of(lot).stream().map(PurityRecord::view).toList(),
+                            moist.of(lot).stream().map(MoistureRecord::view).toList(),
+                            cut.of(lot).stream().map(CutRecord::view).toList(),
+                            looked.of(lot).stream().map(WeevilLook::view).toList()));
         }
         return tests;
     }
 
-    /** Newest first: a lot's own, then those of the wholes it was part of. */
-    private static <R, V> List<V> known(
-            UUID lot,
-            Map<UUID, List<R>> records,
-            Map<UUID, Map<UUID, LocalDate>> wholes,
-            Function<R, V> view,
-            Function<V, LocalDate> on) {
-        List<V> known = new ArrayList<>(
-                records.getOrDefault(lot, List.of()).stream().map(view).toList());
-        wholes.getOrDefault(lot, Map.of())
-                .forEach((whole, until) -> records.getOrDefault(whole, List.of()).stream()
-                        .map(view)
-                        .filter(test -> !on.apply(test).isAfter(until))
-                        .forEach(known::add));
-        known.sort(Comparator.comparing(on).reversed());
-        return known;
+    /** Tests by lot, with those that parts take over from the lots they were part of. */
+    private static final class Known<R extends SeedTest> {
+        private final Map<UUID, List<R>> records;
+        private final Map<UUID, Map<UUID, LocalDate>> wholes;
+
+        Known(List<R> records, Map<UUID, Map<UUID, LocalDate>> wholes) {
+            this.records = records.stream().collect(Collectors.groupingBy(SeedTest::lotId));
+            this.wholes = wholes;
+        }
+
+        /** Newest first. */
+        List<R> of(UUID lot) {
+            List<R> known = new ArrayList<>(records.getOrDefault(lot, List.of()));
+            wholes.getOrDefault(lot, Map.of())
+                    .forEach((whole, until) -> records.getOrDefault(whole, List.of()).stream()
+                            .filter(test -> !test.on().isAfter(until))
+                            .forEach(known::add));
+            known.sort(Comparator.<R, LocalDate>comparing(SeedTest::on)
+                    .thenComparing(SeedTest::recordedAt)
+                    .reversed());
+            return known;
+        }
     }
 
+    /** A test that is set, or one that was counted already. */
     @HandsWork
     @Transactional
-    public GerminationView germination(
-            String lotNumber, LocalDate setOn, LocalDate countedOn, int perReplicate, List<Integer> counts) {
+    public GerminationView germination(String lotNumber, GerminationFacts facts) {
         LotView lot = lots.get(lotNumber);
-        checkDays(lot, setOn, countedOn);
+        checkDays(lot, facts);
+        Crop crop = crops.get(plantings.get(lot.plantingId()).variety().cropKey());
         return germinations
-                .save(new GerminationRecord(lot.id(), setOn, countedOn, perReplicate, counts, stamps.now()))
+                .save(new GerminationRecord(lot.id(), facts, crop.firstCountDay(), crop.finalCountDay(), stamps.now()))
                 .view();
     }
 
+    /** Counts a test that runs; not a correction, for nothing stood there. */
     @HandsWork
     @Transactional
-    public GerminationView correct(
-            UUID id,
-            int version,
-            String reason,
-            LocalDate setOn,
-            LocalDate countedOn,
-            int perReplicate,
-            List<Integer> counts) {
+    public GerminationView count(UUID id, int version, Function<GerminationFacts, GerminationFacts> counted) {
         GerminationRecord test = germinations.findById(id).orElseThrow(NotFound.of("germination test"));
         Clash.check(test, version, test.view());
-        checkDays(lots.byId(test.lotId()), setOn, countedOn);
-        Map<String, Object> before = test.correctable();
-        test.change(setOn, countedOn, perReplicate, counts);
-        corrections.keep("germination test", id, before, test.correctable(), reason);
+        if (!test.runs()) {
+            throw new Refused(
+                    "countedOn",
+                    test.on(),
+                    "a test that runs",
+                    "This test does not run any more; correct it where it stands.");
+        }
+        GerminationFacts facts = counted.apply(test.facts());
+        checkDays(lots.byId(test.lotId()), facts);
+        test.change(facts);
+        return germinations.saveAndFlush(test).view();
+    }
+
+    /** A test that dried out, moulded or fell down tells nothing; that it was set is kept. */
+    @HandsWork
+    @Transactional
+    public GerminationView spoilt(UUID id, String why) {
+        Range.of(3, 300, "characters").check("why", why.strip().length());
+        GerminationRecord test = germinations.findById(id).orElseThrow(NotFound.of("germination test"));
+        test.spoil(why);
         return germinations.saveAndFlush(test).view();
     }
 
     @HandsWork
     @Transactional
-    public SeedWeightView seedWeight(String lotNumber, LocalDate weighedOn, List<Double> grams) {
+    public GerminationView correctGermination(UUID id, Changed made, GerminationFacts facts) {
+        return (GerminationView) correct(germinations, "germination test", id, made, test -> {
+            checkDays(lots.byId(test.lotId()), facts);
+            if (test.counted() && facts.countedOn() == null) {
+                throw new Refused("countedOn", "", "a day", "This test is counted; say on which day.");
+            }
+            test.change(facts);
+        });
+    }
+
+    @HandsWork
+    @Transactional
+    public SeedWeightView seedWeight(String lotNumber, LocalDate weighedOn, List<Double> grams, String note) {
         LotView lot = lots.get(lotNumber);
-        SeasonDates.check("weighedOn", weighedOn, pickedOn(lot), time.today());
-        return weights.save(new SeedWeightRecord(lot.id(), weighedOn, grams, stamps.now()))
+        checkDay("weighedOn", weighedOn, lot);
+        return weights.save(new SeedWeightRecord(lot.id(), weighedOn, grams, note, stamps.now()))
                 .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public SeedWeightView correctSeedWeight(
+            UUID id, Changed made, LocalDate weighedOn, List<Double> grams, String note) {
+        return (SeedWeightView) correct(weights, "seed weight", id, made, test -> {
+            checkDay("weighedOn", weighedOn, lots.byId(test.lotId()));
+            test.change(weighedOn, grams, note);
+        });
+    }
+
+    @HandsWork
+    @Transactional
+    public PurityView purity(String lotNumber, PurityFacts facts) {
+        LotView lot = lots.get(lotNumber);
+        checkDay("testedOn", facts.testedOn(), lot);
+        return purities.save(new PurityRecord(lot.id(), facts, stamps.now())).view();
+    }
+
+    @HandsWork
+    @Transactional
+    public PurityView correctPurity(UUID id, Changed made, PurityFacts facts) {
+        return (PurityView) correct(purities, "purity test", id, made, test -> {
+            checkDay("testedOn", facts.testedOn(), lots.byId(test.lotId()));
+            test.change(facts);
+        });
+    }
+
+    @HandsWork
+    @Transactional
+    public MoistureView moisture(String lotNumber, MoistureFacts facts) {
+        LotView lot = lots.get(lotNumber);
+        checkDay("measuredOn", facts.measuredOn(), lot);
+        return moistures.save(new MoistureRecord(lot.id(), facts, stamps.now())).view();
+    }
+
+    @HandsWork
+    @Transactional
+    public MoistureView correctMoisture(UUID id, Changed made, MoistureFacts facts) {
+        return (MoistureView) correct(moistures, "moisture test", id, made, test -> {
+            checkDay("measuredOn", facts.measuredOn(), lots.byId(test.lotId()));
+            test.change(facts);
+        });
+    }
+
+    @HandsWork
+    @Transactional
+    public CutView cut(String lotNumber, CutFacts facts) {
+        LotView lot = lots.get(lotNumber);
+        checkDay("cutOn", facts.cutOn(), lot);
+        return cuts.save(new CutRecord(lot.id(), facts, stamps.now())).view();
+    }
+
+    @HandsWork
+    @Transactional
+    public CutView correctCut(UUID id, Changed made, CutFacts facts) {
+        return (CutView) correct(cuts, "cut test", id, made, test -> {
+            checkDay("cutOn", facts.cutOn(), lots.byId(test.lotId()));
+            test.change(facts);
+        });
     }
 
     /** Writes down how many of the seeds looked at weevils had bored. */
@@ -154,27 +279,43 @@ public class Quality {
     @Transactional
     public WeevilLookView weevils(String lotNumber, LocalDate lookedOn, int seeds, int bored) {
         LotView lot = lots.get(lotNumber);
-        SeasonDates.check("lookedOn", lookedOn, pickedOn(lot), time.today());
+        checkDay("lookedOn", lookedOn, lot);
         return weevils.save(new WeevilLook(lot.id(), lookedOn, seeds, bored, stamps.now()))
                 .view();
     }
 
     @HandsWork
     @Transactional
-    public WeevilLookView correctWeevils(
-            UUID id, int version, String reason, LocalDate lookedOn, int seeds, int bored) {
-        WeevilLook look = weevils.findById(id).orElseThrow(NotFound.of("look for weevils"));
-        Clash.check(look, version, look.view());
-        SeasonDates.check("lookedOn", lookedOn, pickedOn(lots.byId(look.lotId())), time.today());
-        Map<String, Object> before = look.correctable();
-        look.change(lookedOn, seeds, bored);
-        corrections.keep("look for weevils", id, before, look.correctable(), reason);
-        return weevils.saveAndFlush(look).view();
+    public WeevilLookView correctWeevils(UUID id, Changed made, LocalDate lookedOn, int seeds, int bored) {
+        return (WeevilLookView) correct(weevils, "look for weevils", id, made, look -> {
+            checkDay("lookedOn", lookedOn, lots.byId(look.lotId()));
+            look.change(lookedOn, seeds, bored);
+        });
     }
 
-    private void checkDays(LotView lot, LocalDate setOn, LocalDate countedOn) {
-        SeasonDates.check("setOn", setOn, pickedOn(lot), time.today());
-        SeasonDates.check("countedOn", countedOn, setOn.plusDays(1), time.today());
+    private <R extends SeedTest> Object correct(
+            JpaRepository<R, UUID> of, String what, UUID id, Changed made, Consumer<R> change) {
+        R test = of.findById(id).orElseThrow(NotFound.of(what));
+        Clash.check(test, made.from(), test.view());
+        Map<String, Object> before = test.correctable();
+        change.accept(test);
+        corrections.keep(what, id, before, test.correctable(), made.because());
+        return of.saveAndFlush(test).view();
+    }
+
+    private void checkDays(LotView lot, GerminationFacts facts) {
+        checkDay("setOn", facts.setOn(), lot);
+        if (facts.firstOn() != null) {
+            SeasonDates.check("firstOn", facts.firstOn(), facts.setOn().plusDays(1), time.today());
+        }
+        if (facts.countedOn() != null) {
+            LocalDate earliest = facts.firstOn() == null ? facts.setOn().plusDays(1) : facts.firstOn();
+            SeasonDates.check("countedOn", facts.countedOn(), earliest, time.today());
+        }
+    }
+
+    private void checkDay(String field, LocalDate day, LotView lot) {
+        SeasonDates.check(field, day, pickedOn(lot), time.today());
     }
 
     private LocalDate pickedOn(LotView lot) {

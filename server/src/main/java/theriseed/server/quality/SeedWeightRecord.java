@@ -5,36 +5,53 @@ import jakarta.persistence.Table;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.quality.SeedWeight;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
 /** Replicates of 100 seeds that were weighed, grams. */
 @Entity
 @Table(name = "seed_weight_test")
-class SeedWeightRecord extends Recorded {
-    private UUID lotId;
+class SeedWeightRecord extends SeedTest {
     private LocalDate weighedOn;
     private double[] grams;
+    private String note;
 
     protected SeedWeightRecord() {}
 
-    SeedWeightRecord(UUID lotId, LocalDate weighedOn, List<Double> grams, Stamp stamp) {
-        super(stamp);
-        this.lotId = lotId;
+    SeedWeightRecord(UUID lotId, LocalDate weighedOn, List<Double> grams, String note, Stamp stamp) {
+        super(lotId, stamp);
+        change(weighedOn, grams, note);
+    }
+
+    final void change(LocalDate weighedOn, List<Double> grams, String note) {
         this.weighedOn = weighedOn;
         this.grams = grams.stream().mapToDouble(Double::doubleValue).toArray();
         OutOfRange.named("reps", "grams", () -> SeedWeight.of(this.grams));
+        this.note = note.strip();
     }
 
-    UUID lotId() {
-        return lotId;
+    @Override
+    LocalDate on() {
+        return weighedOn;
     }
 
+    @Override
+    Map<String, Object> correctable() {
+        return Map.of("weighedOn", weighedOn, "grams", Arrays.toString(grams), "note", note);
+    }
+
+    @Override
     SeedWeightView view() {
         return new SeedWeightView(
-                id(), weighedOn, Arrays.stream(grams).boxed().toList(), SeedWeight.of(grams), recordedBy());
+                id(),
+                version(),
+                weighedOn,
+                Arrays.stream(grams).boxed().toList(),
+                SeedWeight.of(grams),
+                note,
+                recordedBy());
     }
 }

@@ -6,5 +6,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface SeedWeightRepository extends JpaRepository<SeedWeightRecord, UUID> {
-    List<SeedWeightRecord> findByLotIdInOrderByWeighedOnDescIdDesc(Collection<UUID> lots);
+    List<SeedWeightRecord> findByLotIdIn(Collection<UUID> lots);
 }

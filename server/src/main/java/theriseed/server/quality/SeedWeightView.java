@@ -6,4 +6,11 @@ import java.util.UUID;
 import theriseed.core.quality.SeedWeight;
 
 /** A seed weight with what it says. */
-public record SeedWeightView(UUID id, LocalDate weighedOn, List<Double> grams, SeedWeight result, String recordedBy) {}
+public record SeedWeightView(
+        UUID id,
+        int version,
+        LocalDate weighedOn,
+        List<Double> grams,
+        SeedWeight result,
+        String note,
+        String recordedBy) {}

@@ -7,13 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import theriseed.core.quality.BoredSeed;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
 /** Seed of a lot looked at for weevils. */
 @Entity
-class WeevilLook extends Recorded {
-    private UUID lotId;
+class WeevilLook extends SeedTest {
     private LocalDate lookedOn;
     private int seeds;
     private int bored;
@@ -21,8 +19,7 @@ class WeevilLook extends Recorded {
     protected WeevilLook() {}
 
     WeevilLook(UUID lotId, LocalDate lookedOn, int seeds, int bored, Stamp stamp) {
-        super(stamp);
-        this.lotId = lotId;
+        super(lotId, stamp);
         change(lookedOn, seeds, bored);
     }
 
@@ -33,10 +30,12 @@ class WeevilLook extends Recorded {
         this.bored = bored;
     }
 
-    UUID lotId() {
-        return lotId;
+    @Override
+    LocalDate on() {
+        return lookedOn;
     }
 
+    @Override
     Map<String, Object> correctable() {
         Map<String, Object> facts = new LinkedHashMap<>();
         facts.put("lookedOn", lookedOn);
@@ -45,6 +44,7 @@ class WeevilLook extends Recorded {
         return facts;
     }
 
+    @Override
     WeevilLookView view() {
         return new WeevilLookView(id(), version(), lookedOn, seeds, bored, recordedBy());
     }

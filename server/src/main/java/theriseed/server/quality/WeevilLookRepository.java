@@ -6,5 +6,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface WeevilLookRepository extends JpaRepository<WeevilLook, UUID> {
-    List<WeevilLook> findByLotIdInOrderByLookedOnDescIdDesc(Collection<UUID> lots);
+    List<WeevilLook> findByLotIdIn(Collection<UUID> lots);
 }

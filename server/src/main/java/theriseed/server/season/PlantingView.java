@@ -119,9 +119,16 @@ public record PlantingView(
      * @param crossing share of seed, estimated over everything; read it times and divided by {@code band}
      * @param threats all of them where one planting is looked at; else the worst that are not clear
      * @param clear how many are clear
+     * @param forMarket the verdict if it were grown for the market only
      */
     public record Isolation(
-            Verdict verdict, double crossing, double allowed, double band, List<ThreatView> threats, int clear) {}
+            Verdict verdict,
+            double crossing,
+            double allowed,
+            double band,
+            List<ThreatView> threats,
+            int clear,
+            Verdict forMarket) {}
 
     /**
      * One threat.

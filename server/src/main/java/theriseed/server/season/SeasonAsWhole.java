@@ -14,6 +14,7 @@ import java.util.function.Function;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
 import theriseed.core.ground.Site;
 import theriseed.core.isolation.KeepingHours;
 import theriseed.core.isolation.PollenControl;
@@ -283,7 +284,8 @@ final class SeasonAsWhole {
                         .toList(),
                 (int) judged.worstFirst().stream()
                         .filter(threat -> threat.verdict() == Verdict.CLEAR)
-                        .count());
+                        .count(),
+                facts.aim().grade() == Grade.STOCK ? threats().verdictAt(judged, Grade.MARKET) : judged.verdict());
     }
 
     private static PlantingView.ThreatView view(Threat threat, Source source) {

@@ -23,7 +23,7 @@ public record Packing(
      * @param fill grams to put in each packet
      * @param meanCount seeds in a packet on average, when it goes by count
      * @param overfill percent given on top of the label
-     * @param purityTaken percent, taken until it is tested
+     * @param purity percent; taken until it is tested
      */
     public record Plan(
             UUID lotId,
@@ -33,6 +33,7 @@ public record Packing(
             double overfill,
             int packets,
             double leftOver,
-            double purityTaken,
+            double purity,
+            boolean purityTested,
             double confidence) {}
 }

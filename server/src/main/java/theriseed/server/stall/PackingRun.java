@@ -54,8 +54,9 @@ class PackingRun extends Recorded {
         return bulkBefore.subtract(bulkAfter);
     }
 
-    PackingRunView view(int sold) {
+    /** @param gone packets sold or taken */
+    PackingRunView view(int gone) {
         return new PackingRunView(
-                id(), lotId, packedOn, seeds, fill, packets, packets - sold, bulkAfter, price, recordedBy());
+                id(), lotId, packedOn, seeds, fill, packets, packets - gone, bulkAfter, price, recordedBy());
     }
 }

@@ -13,7 +13,6 @@ import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.lot.SaleGate;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
@@ -37,11 +36,11 @@ import theriseed.server.lot.Pours;
 @Service
 public class Stall {
     private static final double CONFIDENCE = 0.95;
-    private static final double PURITY_TAKEN = 98;
     private static final double HANDLING_LOSS = 0.01;
 
     private final PackingRunRepository runs;
     private final SaleRepository sales;
+    private final TakingRepository takings;
     private final CustomerRepository customers;
     private final Lots lots;
     private final Pours pours;
@@ -52,6 +51,7 @@ public class Stall {
     Stall(
             PackingRunRepository runs,
             SaleRepository sales,
+            TakingRepository takings,
             CustomerRepository customers,
             Lots lots,
             Pours pours,
@@ -60,6 +60,7 @@ public class Stall {
             FarmTime time) {
         this.runs = runs;
         this.sales = sales;
+        this.takings = takings;
         this.customers = customers;
         this.lots = lots;
         this.pours = pours;
@@ -76,10 +77,18 @@ public class Stall {
                 .collect(Collectors.groupingBy(PackingRun::lotId));
         Map<UUID, List<Sale>> sold =
                 sales.findByLotIdInOrderBySoldOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Sale::lotId));
+        Map<UUID, List<Taking>> taken =
+                takings.findByLotIdInOrderByTakenOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Taking::lotId));
         Map<UUID, StockView> stock = new HashMap<>();
         for (LotKnown known : of) {
             UUID id = known.lot().id();
-            stock.put(id, stock(known, packed.getOrDefault(id, List.of()), sold.getOrDefault(id, List.of())));
+            stock.put(
+                    id,
+                    stock(
+                            known,
+                            packed.getOrDefault(id, List.of()),
+                            sold.getOrDefault(id, List.of()),
+                            taken.getOrDefault(id, List.of())));
         }
         return stock;
     }
@@ -89,7 +98,7 @@ public class Stall {
         return stock(List.of(known)).get(known.lot().id());
     }
 
-    private static StockView stock(LotKnown known, List<PackingRun> packed, List<Sale> sold) {
+    private static StockView stock(LotKnown known, List<PackingRun> packed, List<Sale> sold, List<Taking> taken) {
         BigDecimal bulk = known.bench() == null || !known.bench().clean()
                 ? BigDecimal.ZERO
                 : known.bench().mass().subtract(known.harvest().pouredOut());
@@ -97,28 +106,43 @@ public class Stall {
             bulk = bulk.subtract(run.taken());
         }
         Map<UUID, Integer> soldOfRun = new HashMap<>();
+        Map<UUID, Integer> takenOfRun = new HashMap<>();
         for (Sale sale : sold) {
             bulk = bulk.subtract(sale.bulk());
             if (sale.packingRunId() != null) {
                 soldOfRun.merge(sale.packingRunId(), sale.packets(), Integer::sum);
             }
         }
+        for (Taking one : taken) {
+            bulk = bulk.subtract(one.mass());
+            if (one.packingRunId() != null) {
+                takenOfRun.merge(one.packingRunId(), one.packets(), Integer::sum);
+            }
+        }
+        BigDecimal reserved = known.lot().reserved().min(bulk.max(BigDecimal.ZERO));
         int all = packed.stream().mapToInt(PackingRun::packets).sum();
         int gone = soldOfRun.values().stream().mapToInt(Integer::intValue).sum();
+        int used = takenOfRun.values().stream().mapToInt(Integer::intValue).sum();
         return new StockView(
                 bulk,
-                all - gone,
+                reserved,
+                bulk.subtract(reserved),
+                all - gone - used,
                 gone,
                 packed.stream()
-                        .map(run -> run.view(soldOfRun.getOrDefault(run.id(), 0)))
+                        .map(run ->
+                                run.view(soldOfRun.getOrDefault(run.id(), 0) + takenOfRun.getOrDefault(run.id(), 0)))
                         .toList(),
-                sold.stream().map(Sale::view).toList());
+                sold.stream().map(Sale::view).toList(),
+                taken.stream().map(Taking::view).toList());
     }
 
     /** Seed that was packed or sold cannot turn out not to have been there, nor be cleaned again. */
     @EventListener
     void on(LotWorkedOn worked) {
-        boolean takenFrom = !runs.findByLotIdInOrderByPackedOnAscIdAsc(List.of(worked.lotId()))
+        boolean takenFrom = !takings.findByLotIdInOrderByTakenOnAscIdAsc(List.of(worked.lotId()))
+                        .isEmpty()
+                || !runs.findByLotIdInOrderByPackedOnAscIdAsc(List.of(worked.lotId()))
                         .isEmpty()
                 || !sales.findByLotIdInOrderBySoldOnAscIdAsc(List.of(worked.lotId()))
                         .isEmpty()
@@ -185,13 +209,16 @@ public class Stall {
     }
 
     private Packing.Plan plan(LotKnown known, Packing packing) {
-        BigDecimal bulk = stock(known).bulk();
-        if (bulk.signum() <= 0) {
+        StockView stock = stock(known);
+        BigDecimal bulk = stock.bulk();
+        if (stock.free().signum() <= 0) {
             throw new Refused(
                     "number",
                     known.lot().number(),
                     "a lot with clean seed left",
-                    "There is no clean seed of " + known.lot().number() + " in bulk.");
+                    bulk.signum() <= 0
+                            ? "There is no clean seed of " + known.lot().number() + " in bulk."
+                            : "What is left of " + known.lot().number() + " is kept for the farm's own sowing.");
         }
         if ((packing.seeds() == null) == (packing.grams() == null)) {
             throw new Refused(
@@ -214,7 +241,8 @@ public class Stall {
             fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, CONFIDENCE);
             overfill = 100 * (fill / label - 1);
         }
-        PackingPlan plan = PackingPlan.of(bulk.doubleValue(), packing.reserve().doubleValue(), HANDLING_LOSS, fill);
+        BigDecimal kept = packing.reserve().max(stock.reserved());
+        PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), HANDLING_LOSS, fill);
         return new Packing.Plan(
                 known.lot().id(),
                 bulk,
@@ -223,7 +251,8 @@ public class Stall {
                 overfill,
                 plan.packets(),
                 plan.leftOver(),
-                PURITY_TAKEN,
+                known.purity(),
+                known.tests().purity() != null,
                 CONFIDENCE);
     }
 
@@ -242,11 +271,18 @@ public class Stall {
                 () -> FillWeight.of(
                         seeds,
                         known.tests().seedWeight().result().thousandSeedWeight(),
-                        PURITY_TAKEN,
+                        known.purity(),
                         FillWeight.USUAL_LOT,
                         FillWeight.USUAL_SEED,
                         FillWeight.USUAL_SCOOP,
                         CONFIDENCE));
+    }
+
+    PackingRunView runOf(StockView stock, UUID runId) {
+        return stock.runs().stream()
+                .filter(candidate -> candidate.id().equals(runId))
+                .findFirst()
+                .orElseThrow(NotFound.of("packing run of this lot"));
     }
 
     /** Sells packets of a run. */
@@ -257,10 +293,7 @@ public class Stall {
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
         checkOpen(known);
-        PackingRunView run = stock(known).runs().stream()
-                .filter(candidate -> candidate.id().equals(runId))
-                .findFirst()
-                .orElseThrow(NotFound.of("packing run of this lot"));
+        PackingRunView run = runOf(stock(known), runId);
         Range.of(1, run.left(), "packets, which this run has left").check("packets", packets);
         SeasonDates.check("soldOn", soldOn, run.packedOn(), time.today());
         return sales.save(new Sale(
@@ -275,7 +308,8 @@ public class Stall {
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
         checkOpen(known);
-        Range.above(0, stock(known).bulk().doubleValue(), "g, which is left").check("bulk", grams);
+        Range.above(0, stock(known).free().doubleValue(), "g, which may be sold")
+                .check("bulk", grams);
         SeasonDates.check("soldOn", soldOn, known.harvest().pickedOn(), time.today());
         return sales.save(
                         new Sale(customer(customer), lot.id(), null, soldOn, null, grams, checked(price), stamps.now()))
@@ -319,8 +353,9 @@ public class Stall {
                     known.lot().number(),
                     "a lot that nothing holds back",
                     known.lot().number() + " may not be packed or sold: "
-                            + known.gate().reasons().stream()
-                                    .map(SaleGate.Reason::words)
+                            + known.gate().against().stream()
+                                    .filter(one -> one.overruled() == null)
+                                    .map(LotKnown.Objection::finding)
                                     .collect(Collectors.joining("; "))
                             + ".");
         }

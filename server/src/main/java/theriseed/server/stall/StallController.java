@@ -3,6 +3,7 @@ package theriseed.server.stall;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
@@ -10,9 +11,11 @@ import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
@@ -21,9 +24,13 @@ import theriseed.server.base.Refused;
 @RestController
 class StallController {
     private final Stall stall;
+    private final Takings takings;
+    private final StockTakings stockTakings;
 
-    StallController(Stall stall) {
+    StallController(Stall stall, Takings takings, StockTakings stockTakings) {
         this.stall = stall;
+        this.takings = takings;
+        this.stockTakings = stockTakings;
     }
 
     record PackingRequest(
@@ -73,6 +80,62 @@ class StallController {
         }
         throw new Refused(
                 "packets", request.packets(), "packets of a run, or bulk", "Say how many packets, or how much bulk.");
+    }
+
+    /** Grams of bulk, or packets of a run. */
+    record TakingRequest(
+            @NotNull TakenFor why,
+            @NotNull LocalDate takenOn,
+            @Maybe BigDecimal mass,
+            @Maybe UUID packingRunId,
+            @Maybe Integer packets,
+            @NotNull @Size(max = 300) String note,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        Takings.TakingFacts facts() {
+            return new Takings.TakingFacts(why, takenOn, mass, packingRunId, packets, note);
+        }
+    }
+
+    @PostMapping("/api/lots/{number}/takings")
+    TakingView take(@PathVariable String number, @Valid @RequestBody TakingRequest request) {
+        return takings.take(number, request.facts());
+    }
+
+    @PutMapping("/api/takings/{id}")
+    TakingView take(@PathVariable UUID id, @Valid @RequestBody TakingRequest request) {
+        return takings.correct(id, new Changed(request.version(), request.reason()), request.facts());
+    }
+
+    record StockTakingRequest(
+            @NotNull LocalDate countedOn,
+            @NotNull @Size(max = 300) String note,
+            @NotNull List<@NotNull @Valid FoundRequest> lines) {}
+
+    /** @param packingRunId whose packets; absent for grams of bulk */
+    record FoundRequest(
+            @NotBlank String number,
+            @Maybe UUID packingRunId,
+            @NotNull BigDecimal expected,
+            @NotNull BigDecimal found,
+            @NotNull Difference because) {
+        StockTakings.Found line() {
+            return new StockTakings.Found(number, packingRunId, expected, found, because);
+        }
+    }
+
+    @PostMapping("/api/stock-takings")
+    StockTakings.Taken count(@Valid @RequestBody StockTakingRequest request) {
+        return stockTakings.take(
+                request.countedOn(),
+                request.note(),
+                request.lines().stream().map(FoundRequest::line).toList());
+    }
+
+    @GetMapping("/api/stock-takings")
+    PageOf<StockTakings.Taken> counted(
+            @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "20") int size) {
+        return stockTakings.page(page, size);
     }
 
     @GetMapping("/api/sales")

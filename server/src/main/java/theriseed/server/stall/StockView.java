@@ -3,6 +3,20 @@ package theriseed.server.stall;
 import java.math.BigDecimal;
 import java.util.List;
 
-/** What is left of a lot, and where the rest went. Bulk in grams. */
+/**
+ * What is left of a lot, and where the rest went. Grams.
+ *
+ * @param bulk clean seed that is not packed
+ * @param reserved of it kept for the farm's own sowing
+ * @param free of it may be packed or sold
+ * @param takings what was taken for other than a sale
+ */
 public record StockView(
-        BigDecimal bulk, int packets, int packetsSold, List<PackingRunView> runs, List<SaleView> sales) {}
+        BigDecimal bulk,
+        BigDecimal reserved,
+        BigDecimal free,
+        int packets,
+        int packetsSold,
+        List<PackingRunView> runs,
+        List<SaleView> sales,
+        List<TakingView> takings) {}

@@ -6,6 +6,7 @@ import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Maybe;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.gate.OverrulingView;
 import theriseed.server.stall.StockView;
 import theriseed.server.walk.WalkView;
 
@@ -13,6 +14,8 @@ import theriseed.server.walk.WalkView;
  * A lot's whole page: all that is known of it, what is left, its walks, its thread, and every correction.
  *
  * @param checks whether its steps were set right, oldest first for each step
+ * @param testing how its germination is tested
+ * @param overrulings that ever were, of this lot and of those it came of
  * @param parents of its fruit, where every flower was pollinated by hand and tagged
  */
 public record LotPage(
@@ -25,4 +28,10 @@ public record LotPage(
         String ripenessCues,
         String hazards,
         String preSowingNote,
-        List<CorrectionView> corrections) {}
+        TestAdvice testing,
+        List<OverrulingView> overrulings,
+        List<CorrectionView> corrections) {
+
+    /** How the crop's germination is tested: degrees Celsius, days from setting to each count, and against sleep. */
+    public record TestAdvice(String temperature, int firstCountDay, int finalCountDay, String dormancyTreatment) {}
+}

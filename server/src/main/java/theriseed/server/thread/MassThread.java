@@ -53,6 +53,9 @@ public record MassThread(List<Start> starts, List<Knot> knots, List<Event> event
         WALK,
         GERMINATION,
         SEED_WEIGHT,
+        PURITY,
+        MOISTURE,
+        CUT,
         WEEVILS,
         HELD
     }

@@ -62,6 +62,33 @@ final class ThreadEvents {
                         test.result().thousandSeedWeight(),
                         !test.result().accepted())));
         known.tests()
+                .purities()
+                .forEach(test -> events.add(figure(
+                        EventKind.PURITY,
+                        test.id(),
+                        test.testedOn(),
+                        knots,
+                        test.result().pure(),
+                        !test.result().valid())));
+        known.tests()
+                .moistures()
+                .forEach(test -> events.add(figure(
+                        EventKind.MOISTURE,
+                        test.id(),
+                        test.measuredOn(),
+                        knots,
+                        test.result().moisture(),
+                        !test.agrees())));
+        known.tests()
+                .cuts()
+                .forEach(test -> events.add(figure(
+                        EventKind.CUT,
+                        test.id(),
+                        test.cutOn(),
+                        knots,
+                        100 * test.result().share(),
+                        false)));
+        known.tests()
                 .weevils()
                 .forEach(look -> events.add(new Event(
                         EventKind.WEEVILS,

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
@@ -17,13 +18,19 @@ import theriseed.server.bench.SettingChecks;
 import theriseed.server.bench.StepView;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.gate.Overrulings;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
+import theriseed.server.quality.CutView;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.MoistureView;
+import theriseed.server.quality.PurityView;
+import theriseed.server.quality.SeedWeightView;
+import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilLookView;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.SaleView;
@@ -37,6 +44,7 @@ import theriseed.server.walk.Walks;
 public class Threads {
     private final Lots lots;
     private final Gate gate;
+    private final Overrulings overrulings;
     private final Stall stall;
     private final Walks walks;
     private final Pours pours;
@@ -49,6 +57,7 @@ public class Threads {
     Threads(
             Lots lots,
             Gate gate,
+            Overrulings overrulings,
             Stall stall,
             Walks walks,
             Pours pours,
@@ -59,6 +68,7 @@ public class Threads {
             FarmTime time) {
         this.lots = lots;
         this.gate = gate;
+        this.overrulings = overrulings;
         this.stall = stall;
         this.walks = walks;
         this.pours = pours;
@@ -90,7 +100,10 @@ public class Threads {
                 crop.ripenessCues(),
                 crop.hazards(),
                 crop.preSowingNote(),
-                corrections.of(subjects(known, walked, checked)));
+                new LotPage.TestAdvice(
+                        crop.testTemperature(), crop.firstCountDay(), crop.finalCountDay(), crop.dormancyTreatment()),
+                overrulings.of(pours.above(lot.id()).stream().map(LotView::id).toList()),
+                corrections.of(subjects(known, stock, walked, checked)));
     }
 
     @Transactional(readOnly = true)
@@ -120,9 +133,11 @@ public class Threads {
         return parents.mothers() == 0 ? null : parents;
     }
 
-    private static List<UUID> subjects(LotKnown known, List<WalkView> walked, List<SettingCheckView> checked) {
+    private static List<UUID> subjects(
+            LotKnown known, StockView stock, List<WalkView> walked, List<SettingCheckView> checked) {
         List<UUID> subjects =
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
+        stock.takings().forEach(taking -> subjects.add(taking.id()));
         walked.forEach(walk -> subjects.add(walk.id()));
         checked.forEach(check -> subjects.add(check.id()));
         if (known.harvest() != null) {
@@ -130,7 +145,15 @@ public class Threads {
             known.bench().steps().forEach(step -> subjects.add(step.id()));
         }
         known.tests().weevils().stream().map(WeevilLookView::id).forEach(subjects::add);
-        known.tests().germinations().stream().map(GerminationView::id).forEach(subjects::add);
+        TestsView tests = known.tests();
+        Stream.of(tests.germinations(), tests.running(), tests.spoilt())
+                .flatMap(List::stream)
+                .map(GerminationView::id)
+                .forEach(subjects::add);
+        tests.seedWeights().stream().map(SeedWeightView::id).forEach(subjects::add);
+        tests.purities().stream().map(PurityView::id).forEach(subjects::add);
+        tests.moistures().stream().map(MoistureView::id).forEach(subjects::add);
+        tests.cuts().stream().map(CutView::id).forEach(subjects::add);
         return subjects;
     }
 

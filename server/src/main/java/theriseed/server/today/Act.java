@@ -49,6 +49,7 @@ public record Act(
         WEIGH_SEED,
         TEST_GERMINATION,
         TEST_AGAIN,
+        COUNT_GERMINATION,
         LOOK_AT_HOLD,
         DECIDE_ISOLATION,
         DECIDE_RING,

@@ -29,6 +29,7 @@ import theriseed.server.calendar.Calendar;
 import theriseed.server.calendar.Entry;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.pollination.PollinationWork;
+import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
@@ -46,6 +47,10 @@ class Acts {
     private static final int WALK_DAYS_BEFORE_BLOOM = 21;
     private static final int WALK_LATE_DAYS = 14;
     private static final double FORGOTTEN_TRAY_HOURS = 96;
+
+    /** Seedlings left longer than this beyond the last count tangle, mould, and tell less. */
+    private static final int LATE_TO_COUNT_DAYS = 3;
+
     private static final int STIRRED_FOR_HOURS = 8;
 
     private final Plantings plantings;
@@ -228,6 +233,7 @@ class Acts {
             return;
         }
         ofWeevils(known, acts);
+        ofRunningTests(known, acts);
         BenchView bench = known.bench();
         if (bench == null) {
             acts.add(of(known, Kind.FILL_LOT, When.WHILE_DRY, true, new Figures()));
@@ -244,6 +250,25 @@ class Acts {
                     new Figures().step(bench.next())));
         } else if (shelved.stock().bulk().signum() > 0 || shelved.stock().packets() > 0) {
             ofCleanLot(shelved, acts);
+        }
+    }
+
+    /** Seedlings are counted on their day; those of the first count are taken out, so that they do not hide the others. */
+    private void ofRunningTests(LotKnown known, List<Act> acts) {
+        for (GerminationView test : known.tests().running()) {
+            boolean last = !time.today().isBefore(test.finalDue());
+            boolean first = test.firstOn() == null && !time.today().isBefore(test.firstDue());
+            if (last || first) {
+                acts.add(of(
+                        known,
+                        Kind.COUNT_GERMINATION,
+                        When.BY_EVENING,
+                        time.today().isAfter(test.finalDue().plusDays(LATE_TO_COUNT_DAYS)),
+                        new Figures()
+                                .count(test.replicates() * test.perReplicate())
+                                .at(test.setOn().atStartOfDay())
+                                .other(last ? "LAST" : "FIRST")));
+            }
         }
     }
 
@@ -275,6 +300,15 @@ class Acts {
         if (reasons.contains(SaleGate.Reason.SEED_WEIGHT_UNKNOWN)) {
             acts.add(of(known, Kind.WEIGH_SEED, When.BY_EVENING, false, new Figures()));
         }
+        if (known.tests().running().isEmpty()) {
+            ofTestsWanted(known, reasons, acts);
+        }
+        if (known.gate().mayBeSold() && shelved.stock().runs().isEmpty()) {
+            acts.add(of(known, Kind.PACK, When.BY_EVENING, false, new Figures()));
+        }
+    }
+
+    private static void ofTestsWanted(LotKnown known, List<SaleGate.Reason> reasons, List<Act> acts) {
         if (reasons.contains(SaleGate.Reason.UNTESTED)) {
             acts.add(of(known, Kind.TEST_GERMINATION, When.BY_EVENING, false, new Figures()));
         }
@@ -295,9 +329,6 @@ class Acts {
                     When.BY_EVENING,
                     false,
                     new Figures().at(known.gate().testRunsOut().atStartOfDay())));
-        }
-        if (known.gate().mayBeSold() && shelved.stock().runs().isEmpty()) {
-            acts.add(of(known, Kind.PACK, When.BY_EVENING, false, new Figures()));
         }
     }
 

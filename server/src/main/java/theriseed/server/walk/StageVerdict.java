@@ -27,4 +27,9 @@ public record StageVerdict(
                 WalkVerdict.of(grade, off, plants, stand),
                 Remaining.of(off, gone, plants, stand, WalkVerdict.DETECTION, grade.offTypesAllowed()));
     }
+
+    /** The same for seed of another grade. @param stand plants in all */
+    public WalkVerdict at(Grade grade, int stand) {
+        return WalkVerdict.of(grade, offTypes, lookedAt, stand);
+    }
 }

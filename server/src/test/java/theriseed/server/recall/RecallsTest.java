@@ -69,6 +69,17 @@ class RecallsTest {
                 .ok()
                 .at("/0/number")
                 .asString();
+        season.grower
+                .post(
+                        "/api/lots/" + mother + "/overrulings",
+                        record(
+                                "reason",
+                                "TOO_FEW_MOTHERS",
+                                "why",
+                                "one plant, kept apart and sold as such",
+                                "lawful",
+                                true))
+                .ok();
         sold(mother, "Croft, north");
         sold(blend, "Inn garden");
         sold(part, "=School plot");

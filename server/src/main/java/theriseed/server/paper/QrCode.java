@@ -1,4 +1,4 @@
-package theriseed.server.label;
+package theriseed.server.paper;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -11,10 +11,10 @@ import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 
 /** A lot number as a QR code, drawn as sharp squares at any size. */
-final class QrCode {
+public final class QrCode {
     private final BitMatrix squares;
 
-    QrCode(String text) {
+    public QrCode(String text) {
         try {
             squares = new QRCodeWriter()
                     .encode(
@@ -28,7 +28,7 @@ final class QrCode {
         }
     }
 
-    void draw(PDPageContentStream page, float left, float bottom, float size) throws IOException {
+    public void draw(PDPageContentStream page, float left, float bottom, float size) throws IOException {
         float side = size / squares.getWidth();
         for (int y = 0; y < squares.getHeight(); y++) {
             for (int x = 0; x < squares.getWidth(); x++) {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -6,6 +7,8 @@
 	import Correcting from '$lib/form/Correcting.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { numberIn } from '$lib/form/typed';
+	import CountGrid from './CountGrid.svelte';
+	import { nothingCounted, sent, type Counted } from './counting';
 
 	interface Props {
 		number: string;
@@ -13,19 +16,34 @@
 		test?: Schemas['GerminationView'];
 		kept: () => void;
 	}
+	/** A test that was counted elsewhere, or the correction of one. */
 	let { number, test, kept }: Props = $props();
 	const attempt = new Attempt();
-	// svelte-ignore state_referenced_locally
-	const was = test;
+	const was = untrack(() => test);
 	let setOn = $state(was?.setOn ?? '');
 	let countedOn = $state(was?.countedOn ?? session.today);
-	let counts = $state(was ? was.counts.map(String) : ['', '', '', '']);
+	let perReplicate = $state(String(was?.perReplicate ?? 100));
+	let rows = $state<Counted[]>(
+		was
+			? was.seedlings.map((one) => ({
+					normal: String(one.normal),
+					abnormal: String(one.abnormal),
+					hard: String(one.hard),
+					fresh: String(one.fresh),
+					dead: String(one.dead)
+				}))
+			: Array.from({ length: 4 }, nothingCounted)
+	);
+	let normalOnly = $state(was ? was.classes === undefined : true);
+	let note = $state(was?.note ?? '');
 	let reason = $state('');
 	let version = $state(was?.version);
 	const LABELS = {
 		setOn: 'Set on',
 		countedOn: 'Counted on',
+		perReplicate: 'Seeds in each',
 		counts: 'Germinated',
+		note: 'Note',
 		reason: 'Why it is corrected'
 	};
 
@@ -34,9 +52,20 @@
 			const body = {
 				setOn,
 				countedOn,
-				perReplicate: was?.perReplicate ?? 100,
-				counts: counts.map((count) => numberIn('counts', count)),
-				...(was ? { version, reason } : {})
+				perReplicate: numberIn('perReplicate', perReplicate),
+				...sent(rows, normalOnly),
+				note,
+				...(was
+					? {
+							method: was.method,
+							treatment: was.treatment,
+							replicates: was.replicates,
+							firstOn: was.firstOn,
+							firstCounts: was.firstCounts,
+							version,
+							reason
+						}
+					: {})
 			};
 			if (was) await ask(PUT('/api/germination/{id}', { params: { path: { id: was.id } }, body }));
 			else await ask(POST('/api/lots/{number}/germination', { params: { path: { number } }, body }));
@@ -52,24 +81,27 @@
 		keep();
 	}}
 >
-	<div class="grid grid-cols-2 gap-4">
+	<div class="grid gap-4 sm:grid-cols-3">
 		<TextField label={LABELS.setOn} name="setOn" type="date" {attempt} bind:value={setOn} />
 		<TextField label={LABELS.countedOn} name="countedOn" type="date" {attempt} bind:value={countedOn} />
+		<TextField
+			label={LABELS.perReplicate}
+			name="perReplicate"
+			inputmode="numeric"
+			{attempt}
+			bind:value={perReplicate}
+		/>
 	</div>
-	<fieldset>
-		<legend class="mb-1 text-sm font-semibold">Normal seedlings of each 100</legend>
-		<div class="grid grid-cols-4 gap-3">
-			{#each counts.keys() as i (i)}
-				<input
-					class={['input w-full text-right', attempt.problem?.field === `counts[${i}]` && 'input-error']}
-					inputmode="numeric"
-					aria-label="Normal seedlings of replicate {i + 1}"
-					aria-invalid={attempt.problem?.field === `counts[${i}]`}
-					bind:value={counts[i]}
-				/>
-			{/each}
-		</div>
-	</fieldset>
+	<CountGrid bind:rows perReplicate={Number(perReplicate) || 100} {normalOnly} {attempt} />
+	<label class="flex items-center gap-2"
+		><input
+			type="checkbox"
+			class="checkbox"
+			bind:checked={() => !normalOnly, (told) => (normalOnly = !told)}
+		/>
+		It is known what became of the others</label
+	>
+	<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
 	<Correcting
 		{attempt}
 		labels={LABELS}
@@ -80,7 +112,11 @@
 		rows={(theirs) => [
 			{ label: LABELS.setOn, mine: setOn, theirs: String(theirs.setOn) },
 			{ label: LABELS.countedOn, mine: countedOn, theirs: String(theirs.countedOn) },
-			{ label: LABELS.counts, mine: counts.join(', '), theirs: (theirs.counts as number[]).join(', ') }
+			{
+				label: LABELS.counts,
+				mine: rows.map((row) => row.normal).join(', '),
+				theirs: (theirs.counts as number[]).join(', ')
+			}
 		]}
 		send={keep}
 		takeTheirs={kept}

@@ -1,0 +1,59 @@
+package theriseed.server.gate;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.Instant;
+import java.util.UUID;
+import theriseed.core.lot.SaleGate;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** A grower's word that a lot may be sold although something stands against it. Never deleted. */
+@Entity
+class Overruling extends Recorded {
+    private UUID lotId;
+
+    @Enumerated(EnumType.STRING)
+    private SaleGate.Reason reason;
+
+    private String finding;
+    private String why;
+    private Instant withdrawnAt;
+    private String withdrawnBy;
+    private String withdrawnWhy;
+
+    protected Overruling() {}
+
+    Overruling(UUID lotId, SaleGate.Against against, String why, Stamp stamp) {
+        super(stamp);
+        this.lotId = lotId;
+        this.reason = against.reason();
+        this.finding = against.finding();
+        this.why = why.strip();
+    }
+
+    UUID lotId() {
+        return lotId;
+    }
+
+    void withdraw(String because, Stamp stamp) {
+        if (withdrawnAt != null) {
+            throw new Refused("why", because, "an overruling that counts", "It is withdrawn already.");
+        }
+        withdrawnAt = stamp.at();
+        withdrawnBy = stamp.by();
+        withdrawnWhy = because.strip();
+    }
+
+    /** It counts for what was known: when something else is found, it is a new question. */
+    boolean counts(SaleGate.Against against) {
+        return withdrawnAt == null && reason == against.reason() && finding.equals(against.finding());
+    }
+
+    OverrulingView view() {
+        return new OverrulingView(
+                id(), lotId, reason, finding, why, recordedAt(), recordedBy(), withdrawnAt, withdrawnBy, withdrawnWhy);
+    }
+}

@@ -1,0 +1,5 @@
+/** Documents to print: PDF. */
+@ApplicationModule
+package theriseed.server.paper;
+
+import org.springframework.modulith.ApplicationModule;

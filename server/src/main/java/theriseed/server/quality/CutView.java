@@ -1,0 +1,18 @@
+package theriseed.server.quality;
+
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.core.quality.CutTest;
+
+/** A cut test with what it says. */
+public record CutView(
+        UUID id,
+        int version,
+        LocalDate cutOn,
+        int sound,
+        int empty,
+        int eaten,
+        int shrunken,
+        CutTest result,
+        String note,
+        String recordedBy) {}

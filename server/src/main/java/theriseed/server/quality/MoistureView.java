@@ -1,0 +1,23 @@
+package theriseed.server.quality;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import theriseed.core.quality.MoistureTest;
+
+/**
+ * Moisture that was measured, with what it says.
+ *
+ * @param dishes of the oven, grams; else {@code readings} of a meter, percent
+ * @param agrees whether they differ by no more than is let pass
+ */
+public record MoistureView(
+        UUID id,
+        int version,
+        LocalDate measuredOn,
+        List<MoistureTest.Dish> dishes,
+        List<Double> readings,
+        MoistureTest result,
+        boolean agrees,
+        String note,
+        String recordedBy) {}

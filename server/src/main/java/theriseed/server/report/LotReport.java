@@ -1,0 +1,339 @@
+package theriseed.server.report;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import theriseed.server.bench.StepView;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.gate.OverrulingView;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Origin;
+import theriseed.server.paper.Paper;
+import theriseed.server.paper.QrCode;
+import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.TestsView;
+import theriseed.server.season.PlantingView;
+import theriseed.server.seedroom.KeepingView;
+import theriseed.server.stall.StockView;
+import theriseed.server.thread.LotPage;
+
+/** Puts a lot's life on paper: facts as they were written down, findings as the rules say, customers left out. */
+final class LotReport {
+    private static final int PAGES = 2;
+    private static final int MOST_ROWS = 8;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+
+    private final LotPage page;
+    private final KeepingView keeping;
+    private final String farm;
+    private final LocalDate today;
+    private final ZoneId zone;
+
+    LotReport(LotPage page, KeepingView keeping, String farm, LocalDate today, ZoneId zone) {
+        this.page = page;
+        this.keeping = keeping;
+        this.farm = farm;
+        this.today = today;
+        this.zone = zone;
+    }
+
+    Paper paper() {
+        LotKnown known = page.known();
+        LotView lot = known.lot();
+        PlantingView planting = known.planting();
+        Paper paper = new Paper(
+                "Lot " + lot.number(),
+                farm + ", " + DAY.format(today)
+                        + ". Written from the farm's own records; it certifies nothing. Seed law and plant health rules differ by"
+                        + " country.",
+                PAGES);
+        paper.title(
+                lot.number(),
+                planting.variety().name() + ", " + lower(planting.variety().cropName()) + " (" + planting.species()
+                        + "), season " + lot.season() + ", " + lot.grade().words() + " grade",
+                new QrCode(lot.number()));
+        gate(paper, known);
+        changed(paper, known);
+        tests(paper, known);
+        kept(paper);
+        grown(paper, known);
+        where(paper, known, page.stock());
+        worked(paper, known);
+        return paper;
+    }
+
+    private void gate(Paper paper, LotKnown known) {
+        boolean open = known.gate().mayBeSold();
+        paper.heading(open ? "Nothing holds it back" : "It is held back");
+        List<List<String>> rows = known.gate().against().stream()
+                .map(one -> List.of(
+                        one.finding(),
+                        one.overruled() == null
+                                ? "to settle: " + one.settle()
+                                : "overruled by " + one.overruled().by() + ", "
+                                        + day(one.overruled().at()) + ": "
+                                        + one.overruled().why()))
+                .toList();
+        if (rows.isEmpty()) {
+            paper.words("By the farm's rules for " + known.lot().grade().words() + " grade"
+                    + (known.gate().testRunsOut() == null
+                            ? "."
+                            : ", until its germination test runs out on "
+                                    + DAY.format(known.gate().testRunsOut()) + "."));
+        }
+        paper.table(List.of(), rows, 0.42, 0.58);
+    }
+
+    private void grown(Paper paper, LotKnown known) {
+        PlantingView planting = known.planting();
+        paper.heading(known.lot().origin() == Origin.BLEND ? "Where its largest part grew" : "Where it grew");
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of(
+                "ground",
+                planting.ground() + ", sown " + DAY.format(planting.sownOn()) + ", " + planting.plants() + " plants"));
+        HarvestView harvest = known.harvest();
+        if (harvest != null) {
+            rows.add(List.of("mother plants", String.valueOf(harvest.plants())));
+        }
+        PlantingView.Isolation isolation = planting.isolation();
+        if (isolation != null) {
+            rows.add(List.of(
+                    "isolation",
+                    lower(isolation.verdict().name()) + "; crossing estimated at " + percent(isolation.crossing())
+                            + ", read it times and divided by " + Math.round(isolation.band()) + "; "
+                            + percent(isolation.allowed()) + " let pass"));
+            isolation.threats().stream()
+                    .limit(3)
+                    .forEach(threat -> rows.add(List.of(
+                            "",
+                            threat.name() + ", " + lower(threat.crop()) + ": " + Math.round(threat.metres())
+                                    + " m away, " + threat.daysTogether() + " days in bloom together, "
+                                    + lower(threat.verdict().name()))));
+        }
+        if (page.parents() != null) {
+            rows.add(List.of(
+                    "by hand",
+                    page.parents().mothers() + " mothers and " + page.parents().fathers() + " fathers"));
+        }
+        paper.table(List.of(), rows, 0.2, 0.8);
+        if (!page.walks().isEmpty()) {
+            paper.table(
+                    List.of("walked", "stage", "looked at", "off-types", "pulled"),
+                    limited(
+                            page.walks().stream()
+                                    .map(walk -> List.of(
+                                            DAY.format(walk.walkedOn()),
+                                            walk.stage(),
+                                            String.valueOf(walk.lookedAt()),
+                                            String.valueOf(walk.offTypesInAll()),
+                                            String.valueOf(walk.pulled())))
+                                    .toList(),
+                            MOST_ROWS),
+                    0.22,
+                    0.33,
+                    -0.15,
+                    -0.15,
+                    -0.15);
+        }
+    }
+
+    private void worked(Paper paper, LotKnown known) {
+        if (known.harvest() == null) {
+            return;
+        }
+        paper.heading("Picked and cleaned");
+        List<List<String>> rows = new ArrayList<>();
+        known.harvest()
+                .picks()
+                .forEach(pick -> rows.add(List.of(
+                        "picked",
+                        DAY.format(pick.pickedOn()),
+                        "",
+                        grams(pick.mass().doubleValue()),
+                        "")));
+        known.harvest()
+                .poured()
+                .forEach(pour -> rows.add(List.of(
+                        "poured from " + pour.from(),
+                        DAY.format(pour.pouredOn()),
+                        "",
+                        grams(pour.mass().doubleValue()),
+                        "")));
+        known.bench().steps().stream().filter(step -> step.massOut() != null).forEach(step -> rows.add(row(step)));
+        paper.table(List.of("act", "day", "in", "out", "kept"), rows, 0.3, 0.22, -0.16, -0.16, -0.16);
+    }
+
+    private List<String> row(StepView step) {
+        return List.of(
+                lower(step.kind().name()),
+                day(step.endedAt()),
+                grams(step.massIn().doubleValue()),
+                grams(step.massOut().doubleValue()),
+                step.share() == null ? "" : percent(step.share()));
+    }
+
+    private void tests(Paper paper, LotKnown known) {
+        TestsView tests = known.tests();
+        paper.heading("Tests");
+        List<List<String>> rows = new ArrayList<>();
+        tests.germinations().forEach(test -> rows.add(row(test)));
+        tests.spoilt()
+                .forEach(
+                        test -> rows.add(List.of(DAY.format(test.setOn()), "germination", "spoilt: " + test.spoilt())));
+        tests.seedWeights()
+                .forEach(test -> rows.add(List.of(
+                        DAY.format(test.weighedOn()),
+                        "thousand seeds",
+                        grams(test.result().thousandSeedWeight())
+                                + (test.result().accepted() ? "" : ", weights disagree"))));
+        tests.purities()
+                .forEach(test -> rows.add(List.of(
+                        DAY.format(test.testedOn()),
+                        "purity",
+                        test.result().pure() + " % pure, other crops "
+                                + test.result().other() + " %, weeds "
+                                + test.result().weed() + " %, inert "
+                                + test.result().inert() + " %")));
+        tests.moistures()
+                .forEach(test -> rows.add(List.of(
+                        DAY.format(test.measuredOn()),
+                        "moisture",
+                        tenth(test.result().moisture()) + " % by "
+                                + (test.dishes().isEmpty() ? "meter" : "oven"))));
+        tests.cuts()
+                .forEach(test -> rows.add(List.of(
+                        DAY.format(test.cutOn()),
+                        "cut open",
+                        percent(test.result().share()) + " full, of "
+                                + test.result().seeds())));
+        tests.weevils()
+                .forEach(look -> rows.add(
+                        List.of(DAY.format(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds())));
+        if (rows.isEmpty()) {
+            paper.words("None yet.");
+        }
+        paper.table(List.of(), limited(rows, 2 * MOST_ROWS), 0.2, 0.2, 0.6);
+    }
+
+    private static List<String> row(GerminationView test) {
+        return List.of(
+                DAY.format(test.countedOn()),
+                "germination",
+                test.result().reported() + " % of " + test.result().seeds() + " seeds, "
+                        + (test.result().acceptable()
+                                ? "between " + Math.round(test.result().lower()) + " and "
+                                        + Math.round(test.result().upper()) + " % (95 %)"
+                                : "replicates disagree: " + test.counts()));
+    }
+
+    private void kept(Paper paper) {
+        if (keeping == null) {
+            return;
+        }
+        paper.heading("How it keeps: a forecast");
+        paper.words((keeping.place() == null ? "Taken to stand cool and dry" : "In " + keeping.place()) + ", "
+                + tenth(keeping.celsius()) + " °C, seed at " + tenth(keeping.moisture()) + " % moisture: about "
+                + Math.round(keeping.now().middle()) + " % should germinate today, between "
+                + Math.round(keeping.now().lower()) + " and "
+                + Math.round(keeping.now().upper()) + " %; below "
+                + tenth(keeping.standard()) + " % "
+                + (keeping.below().middle() == null
+                        ? "not within ten years"
+                        : "from " + DAY.format(keeping.below().middle()))
+                + ". Easily off twofold.");
+    }
+
+    private void changed(Paper paper, LotKnown known) {
+        List<List<String>> rows = new ArrayList<>();
+        LotView.Hold hold = known.lot().hold();
+        if (hold != null) {
+            rows.add(List.of(day(hold.at()), "held by " + hold.by(), hold.reason()));
+        }
+        for (OverrulingView one : page.overrulings()) {
+            rows.add(List.of(day(one.at()), "overruled by " + one.by(), one.finding() + ": " + one.why()));
+            if (one.withdrawnAt() != null) {
+                rows.add(List.of(day(one.withdrawnAt()), "withdrawn by " + one.withdrawnBy(), one.withdrawnWhy()));
+            }
+        }
+        page.corrections()
+                .forEach(one -> rows.add(List.of(
+                        day(one.recordedAt()),
+                        "corrected by " + one.recordedBy(),
+                        one.field() + ": " + one.was() + " became " + one.became() + ", " + one.reason())));
+        if (!rows.isEmpty()) {
+            paper.heading("Held, overruled, corrected");
+            paper.table(List.of(), limited(rows, 2 * MOST_ROWS), 0.16, 0.24, 0.6);
+        }
+    }
+
+    private void where(Paper paper, LotKnown known, StockView stock) {
+        paper.heading("Where it is");
+        int packed = stock.runs().stream().mapToInt(run -> run.packets()).sum();
+        String poured = known.harvest() == null || known.harvest().pouredOut().signum() == 0
+                ? ""
+                : grams(known.harvest().pouredOut().doubleValue()) + " poured into other lots; ";
+        double sold = stock.sales().stream()
+                .filter(sale -> sale.bulk() != null)
+                .mapToDouble(sale -> sale.bulk().doubleValue())
+                .sum();
+        paper.words(Stream.of(
+                                poured.isEmpty() ? null : poured.strip().replace(";", ""),
+                                grams(stock.bulk().doubleValue()) + " here in bulk",
+                                packed == 0
+                                        ? null
+                                        : packed + " packets filled, " + stock.packetsSold() + " of them sold, "
+                                                + stock.packets() + " here",
+                                sold == 0 ? null : grams(sold) + " sold in bulk")
+                        .filter(part -> part != null)
+                        .collect(Collectors.joining("; "))
+                + ".");
+    }
+
+    /** The first rows, and how many more there are. */
+    private static List<List<String>> limited(List<List<String>> rows, int most) {
+        if (rows.size() <= most) {
+            return rows;
+        }
+        List<String> more = new ArrayList<>(Collections.nCopies(rows.get(0).size(), ""));
+        more.set(more.size() > 1 ? 1 : 0, "and " + (rows.size() - most) + " more in the records");
+        return Stream.concat(rows.stream().limit(most), Stream.of(more)).toList();
+    }
+
+    private String day(Instant at) {
+        return DAY.format(LocalDate.ofInstant(at, zone));
+    }
+
+    private static String lower(String words) {
+        return words.toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+
+    private static String grams(double grams) {
+        return grams >= 1000 ? trimmed(grams / 1000) + " kg" : trimmed(grams) + " g";
+    }
+
+    private static String percent(double share) {
+        return trimmed(100 * share) + " %";
+    }
+
+    private static String tenth(double value) {
+        return trimmed(Math.rint(10 * value) / 10);
+    }
+
+    /** Three figures that tell. */
+    private static String trimmed(double value) {
+        return new BigDecimal(value)
+                .round(new MathContext(3))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
+}

@@ -1,0 +1,43 @@
+package theriseed.server.report;
+
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.FarmTime;
+import theriseed.server.farm.Farms;
+import theriseed.server.seedroom.Keepings;
+import theriseed.server.thread.LotPage;
+import theriseed.server.thread.Threads;
+
+/** A lot's report over HTTP. */
+@RestController
+class ReportController {
+    private final Threads threads;
+    private final Keepings keepings;
+    private final Farms farms;
+    private final FarmTime time;
+
+    ReportController(Threads threads, Keepings keepings, Farms farms, FarmTime time) {
+        this.threads = threads;
+        this.keepings = keepings;
+        this.farms = farms;
+        this.time = time;
+    }
+
+    @GetMapping(value = "/api/lots/{number}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> report(@PathVariable String number) {
+        LotPage page = threads.page(number);
+        return new LotReport(
+                        page,
+                        keepings.of(List.of(page.known()))
+                                .get(page.known().lot().id()),
+                        farms.get().name(),
+                        time.today(),
+                        time.zone())
+                .paper()
+                .file("lot-" + page.known().lot().number());
+    }
+}

@@ -1,0 +1,76 @@
+package theriseed.server.seedroom;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** A container with seed of one lot. */
+@Entity
+public class Container extends Recorded {
+    private UUID lotId;
+    private int number;
+
+    @Enumerated(EnumType.STRING)
+    private Kind kind;
+
+    private boolean sealed;
+    private LocalDate emptiedOn;
+
+    /** What it is. */
+    public enum Kind {
+        JAR,
+        TIN,
+        FOIL,
+        PAPER,
+        SACK
+    }
+
+    protected Container() {}
+
+    Container(UUID lotId, int number, Kind kind, boolean sealed, Stamp stamp) {
+        super(stamp);
+        if (sealed && (kind == Kind.PAPER || kind == Kind.SACK)) {
+            throw new Refused("sealed", true, "a jar, a tin or foil", "Paper and sacks breathe: they do not seal.");
+        }
+        this.lotId = lotId;
+        this.number = number;
+        this.kind = kind;
+        this.sealed = sealed;
+    }
+
+    UUID lotId() {
+        return lotId;
+    }
+
+    int number() {
+        return number;
+    }
+
+    Kind kind() {
+        return kind;
+    }
+
+    boolean sealed() {
+        return sealed;
+    }
+
+    LocalDate emptiedOn() {
+        return emptiedOn;
+    }
+
+    void empty(LocalDate on) {
+        checkHolds();
+        emptiedOn = on;
+    }
+
+    void checkHolds() {
+        if (emptiedOn != null) {
+            throw new Refused("container", number, "a container with seed in it", "It was emptied " + emptiedOn + ".");
+        }
+    }
+}

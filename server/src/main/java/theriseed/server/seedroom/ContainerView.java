@@ -1,0 +1,24 @@
+package theriseed.server.seedroom;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.server.base.Maybe;
+
+/**
+ * A container with where it stands.
+ *
+ * @param closedUntil let it come to room warmth closed until then; absent unless it came out of a freezer lately
+ */
+public record ContainerView(
+        UUID id,
+        int version,
+        int number,
+        Container.Kind kind,
+        boolean sealed,
+        UUID shelfId,
+        String shelf,
+        ShelfKind shelfKind,
+        Instant since,
+        @Maybe LocalDate emptiedOn,
+        @Maybe Instant closedUntil) {}

@@ -1,0 +1,225 @@
+package theriseed.server.seedroom;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
+import theriseed.core.lot.SaleGate;
+import theriseed.core.population.PopulationPlan;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.PageOf;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.handbook.Crops;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.quality.GerminationView;
+import theriseed.server.seedroom.Containers.Placed;
+import theriseed.server.stall.Stall;
+import theriseed.server.stall.StockView;
+
+/** The seed room as one walks in: every lot where it hangs, and what it waits for. */
+@Service
+class SeedRoom {
+    /** A lot is running low when less than this share of its clean seed is left to sell. */
+    private static final double LOW = 0.1;
+
+    private static final int FALLING_MONTHS = 6;
+
+    private final Lots lots;
+    private final Gate gate;
+    private final Stall stall;
+    private final Keepings keepings;
+    private final Containers containers;
+    private final Shelves shelves;
+    private final Crops crops;
+    private final FarmTime time;
+
+    SeedRoom(
+            Lots lots,
+            Gate gate,
+            Stall stall,
+            Keepings keepings,
+            Containers containers,
+            Shelves shelves,
+            Crops crops,
+            FarmTime time) {
+        this.lots = lots;
+        this.gate = gate;
+        this.stall = stall;
+        this.keepings = keepings;
+        this.containers = containers;
+        this.shelves = shelves;
+        this.crops = crops;
+        this.time = time;
+    }
+
+    /** What a lot waits for, the most pressing first. */
+    enum Need {
+        HELD,
+        COUNT,
+        TEST,
+        FALLING,
+        AT_BENCH,
+        HELD_BACK,
+        LOW,
+        NOTHING,
+        NONE_LEFT
+    }
+
+    /**
+     * A lot as it hangs there.
+     *
+     * @param due day on which its need is due, where it has one
+     * @param shelves it stands on, by name; none while nobody put it away
+     */
+    record Hanging(
+            LotKnown known,
+            StockView stock,
+            @Maybe KeepingView keeping,
+            Need need,
+            @Maybe LocalDate due,
+            List<String> shelves) {}
+
+    record Room(List<ShelfView> shelves, PageOf<Hanging> lots) {}
+
+    @Transactional(readOnly = true)
+    public Room room(int page, int size) {
+        PageOf<LotView> found = lots.page(page, size);
+        return new Room(
+                shelves.all(), new PageOf<>(hanging(found.items()), found.page(), found.pages(), found.total()));
+    }
+
+    private List<Hanging> hanging(List<LotView> some) {
+        List<LotKnown> known = gate.of(some);
+        Map<UUID, StockView> stock = stall.stock(known);
+        Map<UUID, KeepingView> kept = keepings.of(known);
+        Map<UUID, List<Placed>> placed =
+                containers.of(some.stream().map(LotView::id).toList());
+        Map<UUID, Shelf> on = shelves.byId();
+        return known.stream()
+                .map(one -> {
+                    UUID id = one.lot().id();
+                    Waits waits = waits(one, stock.get(id), kept.get(id));
+                    return new Hanging(
+                            one,
+                            stock.get(id),
+                            kept.get(id),
+                            waits.need(),
+                            waits.due(),
+                            placed.getOrDefault(id, List.of()).stream()
+                                    .filter(container -> container.container().emptiedOn() == null)
+                                    .map(container ->
+                                            on.get(container.now().shelfId()).name())
+                                    .distinct()
+                                    .toList());
+                })
+                .toList();
+    }
+
+    private record Waits(Need need, LocalDate due) {}
+
+    private Waits waits(LotKnown known, StockView stock, KeepingView keeping) {
+        LocalDate today = time.today();
+        if (known.lot().hold() != null) {
+            return new Waits(Need.HELD, null);
+        }
+        if (!known.tests().running().isEmpty()) {
+            GerminationView test = known.tests().running().get(0);
+            return new Waits(Need.COUNT, test.firstOn() == null ? test.firstDue() : test.finalDue());
+        }
+        if (known.bench() == null || !known.bench().clean()) {
+            return new Waits(known.bench() != null && known.bench().poured() ? Need.NONE_LEFT : Need.AT_BENCH, null);
+        }
+        if (stock.bulk().signum() <= 0 && stock.packets() == 0) {
+            return new Waits(Need.NONE_LEFT, null);
+        }
+        if (known.gate().reasons().stream().anyMatch(SeedRoom::aTestSettles)) {
+            return new Waits(Need.TEST, today);
+        }
+        if (!known.gate().mayBeSold()) {
+            return new Waits(Need.HELD_BACK, null);
+        }
+        if (keeping != null && !keeping.retestOn().isAfter(today)) {
+            return new Waits(Need.TEST, keeping.retestOn());
+        }
+        LocalDate below = keeping == null ? null : keeping.below().middle();
+        if (below != null && below.isBefore(today.plusMonths(FALLING_MONTHS))) {
+            return new Waits(Need.FALLING, below);
+        }
+        return new Waits(low(known, stock) ? Need.LOW : Need.NOTHING, keeping == null ? null : keeping.retestOn());
+    }
+
+    private static boolean aTestSettles(SaleGate.Reason reason) {
+        return switch (reason) {
+            case SEED_WEIGHT_UNKNOWN, SEED_WEIGHT_UNEVEN, UNTESTED, REPLICATES_DISAGREE, TOO_FEW_TESTED, TEST_RUN_OUT ->
+                true;
+            default -> false;
+        };
+    }
+
+    private static boolean low(LotKnown known, StockView stock) {
+        double packed = stock.runs().stream()
+                .mapToDouble(run -> run.left() * run.fill().doubleValue())
+                .sum();
+        return stock.free().doubleValue() + packed < LOW * known.bench().mass().doubleValue();
+    }
+
+    /**
+     * A lot's place in the seed room.
+     *
+     * @param ownSeed grams the farm needs for one sowing of the plants its grade asks; absent while its seed weight is
+     *     not known
+     */
+    record Stored(
+            LotView lot,
+            StockView stock,
+            @Maybe KeepingView keeping,
+            List<ContainerView> containers,
+            List<ShelfView> shelves,
+            @Maybe OwnSeed ownSeed) {}
+
+    /** @param plants wanted, and {@code seeds} to sow for them */
+    record OwnSeed(int plants, int seeds, double grams) {}
+
+    @Transactional(readOnly = true)
+    public Stored stored(String number) {
+        LotView lot = lots.get(number);
+        LotKnown known = gate.of(lot);
+        return new Stored(
+                lot,
+                stall.stock(known),
+                keepings.of(List.of(known)).get(lot.id()),
+                containers.views(lot),
+                shelves.all(),
+                ownSeed(known));
+    }
+
+    private OwnSeed ownSeed(LotKnown known) {
+        if (known.tests().seedWeight() == null || known.tests().germination() == null) {
+            return null;
+        }
+        double germination = known.tests().germination().result().mean();
+        if (germination <= 0) {
+            return null;
+        }
+        Crop crop = crops.get(known.planting().variety().cropKey());
+        int plants = (int) crop.plants().of(known.lot().grade());
+        int seeds = PopulationPlan.of(crop, known.lot().grade(), plants, germination, 1)
+                .seedToSow()
+                .seeds();
+        double each = known.tests().seedWeight().result().thousandSeedWeight() / 1000;
+        return new OwnSeed(
+                plants,
+                seeds,
+                BigDecimal.valueOf(seeds * each / (known.purity() / 100))
+                        .setScale(1, RoundingMode.UP)
+                        .doubleValue());
+    }
+}

@@ -1,0 +1,5 @@
+/** Where clean seed stands, and how it keeps there. */
+@ApplicationModule
+package theriseed.server.seedroom;
+
+import org.springframework.modulith.ApplicationModule;

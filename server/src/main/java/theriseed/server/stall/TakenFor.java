@@ -1,0 +1,12 @@
+package theriseed.server.stall;
+
+/** What seed was taken for, other than a sale. */
+public enum TakenFor {
+    SOWN,
+    TESTED,
+    SPOILT,
+    /** Came back from the stall; below 0. */
+    RETURNED,
+    /** A difference at stock-taking; below 0 where more was found. */
+    COUNTED
+}

@@ -1,0 +1,86 @@
+package theriseed.server.stall;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Stamp;
+
+/** Seed that left a lot without being sold, or turned out to be more: grams of its bulk, or packets of a run. */
+@Entity
+class Taking extends Recorded {
+    private UUID lotId;
+    private UUID packingRunId;
+
+    @Enumerated(EnumType.STRING)
+    private TakenFor why;
+
+    private LocalDate takenOn;
+    private BigDecimal mass;
+    private Integer packets;
+    private String note;
+
+    protected Taking() {}
+
+    Taking(
+            UUID lotId,
+            UUID packingRunId,
+            TakenFor why,
+            LocalDate takenOn,
+            BigDecimal mass,
+            Integer packets,
+            String note,
+            Stamp stamp) {
+        super(stamp);
+        this.lotId = lotId;
+        this.packingRunId = packingRunId;
+        change(why, takenOn, mass, packets, note);
+    }
+
+    final void change(TakenFor why, LocalDate takenOn, BigDecimal mass, Integer packets, String note) {
+        this.why = why;
+        this.takenOn = takenOn;
+        this.mass = mass;
+        this.packets = packets;
+        this.note = note.strip();
+    }
+
+    UUID lotId() {
+        return lotId;
+    }
+
+    UUID packingRunId() {
+        return packingRunId;
+    }
+
+    BigDecimal mass() {
+        return mass == null ? BigDecimal.ZERO : mass;
+    }
+
+    int packets() {
+        return packets == null ? 0 : packets;
+    }
+
+    TakenFor why() {
+        return why;
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("why", why);
+        facts.put("takenOn", takenOn);
+        facts.put("mass", mass);
+        facts.put("packets", packets);
+        facts.put("note", note);
+        return facts;
+    }
+
+    TakingView view() {
+        return new TakingView(id(), version(), lotId, packingRunId, why, takenOn, mass, packets, note, recordedBy());
+    }
+}

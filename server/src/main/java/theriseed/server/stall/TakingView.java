@@ -1,0 +1,19 @@
+package theriseed.server.stall;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.server.base.Maybe;
+
+/** Seed that was taken; grams of bulk, or packets. Below 0 where it came back. */
+public record TakingView(
+        UUID id,
+        int version,
+        UUID lotId,
+        @Maybe UUID packingRunId,
+        TakenFor why,
+        LocalDate takenOn,
+        @Maybe BigDecimal mass,
+        @Maybe Integer packets,
+        String note,
+        String recordedBy) {}

@@ -1,0 +1,133 @@
+package theriseed.server.stall;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.Range;
+import theriseed.core.season.SeasonDates;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+
+/** Seed taken out of the seed room for other than a sale: sown, tested, thrown away. Never more than there is. */
+@Service
+public class Takings {
+    private final TakingRepository takings;
+    private final Lots lots;
+    private final Gate gate;
+    private final Stall stall;
+    private final Corrections corrections;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    Takings(
+            TakingRepository takings,
+            Lots lots,
+            Gate gate,
+            Stall stall,
+            Corrections corrections,
+            Stamps stamps,
+            FarmTime time) {
+        this.takings = takings;
+        this.lots = lots;
+        this.gate = gate;
+        this.stall = stall;
+        this.corrections = corrections;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /**
+     * What is taken.
+     *
+     * @param mass grams of bulk; null where packets are taken
+     * @param packingRunId whose {@code packets}; null where bulk is taken
+     */
+    public record TakingFacts(
+            TakenFor why, LocalDate takenOn, BigDecimal mass, UUID packingRunId, Integer packets, String note) {
+        public TakingFacts {
+            boolean ofBulk = mass != null && packets == null && packingRunId == null;
+            boolean ofRun = mass == null && packets != null && packingRunId != null;
+            if (ofBulk == ofRun) {
+                throw new Refused(
+                        "mass", mass, "grams of bulk, or packets of a run", "Say how much, or how many packets.");
+            }
+            if (why == TakenFor.SPOILT && note.strip().length() < 3) {
+                throw new Refused("note", note, "what happened to it", "Say what happened to the seed.");
+            }
+            if (why == TakenFor.COUNTED || why == TakenFor.RETURNED) {
+                throw new Refused(
+                        "why",
+                        why,
+                        "SOWN, TESTED or SPOILT",
+                        "Differences come of stock-taking, returns of a stall day.");
+            }
+        }
+    }
+
+    @HandsWork
+    @Transactional
+    public TakingView take(String lotNumber, TakingFacts facts) {
+        LotView lot = lots.lock(lotNumber);
+        LotKnown known = gate.of(lot);
+        check(known, facts, BigDecimal.ZERO, 0);
+        return takings.save(new Taking(
+                        lot.id(),
+                        facts.packingRunId(),
+                        facts.why(),
+                        facts.takenOn(),
+                        facts.mass(),
+                        facts.packets(),
+                        facts.note(),
+                        stamps.now()))
+                .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public TakingView correct(UUID id, Changed made, TakingFacts facts) {
+        Taking taking = takings.findById(id).orElseThrow(NotFound.of("taking"));
+        LotView lot = lots.lock(lots.byId(taking.lotId()).number());
+        Clash.check(taking, made.from(), taking.view());
+        if (taking.why() == TakenFor.COUNTED || taking.why() == TakenFor.RETURNED) {
+            throw new Refused("why", taking.why(), "what was sown, tested or spoilt", "This was counted; count again.");
+        }
+        if ((taking.packingRunId() == null) != (facts.packingRunId() == null)) {
+            throw new Refused("packingRunId", facts.packingRunId(), "what it was taken from", "Bulk stays bulk.");
+        }
+        check(gate.of(lot), facts, taking.mass(), taking.packets());
+        Map<String, Object> before = taking.correctable();
+        taking.change(facts.why(), facts.takenOn(), facts.mass(), facts.packets(), facts.note());
+        corrections.keep("taking", id, before, taking.correctable(), made.because());
+        return takings.saveAndFlush(taking).view();
+    }
+
+    /** @param mass grams, and {@code packets}, that this was taken to be before */
+    private void check(LotKnown known, TakingFacts facts, BigDecimal mass, int packets) {
+        if (known.harvest() == null) {
+            throw new Refused("mass", facts.mass(), "a lot with seed in it", "Nothing is in this lot yet.");
+        }
+        SeasonDates.check("takenOn", facts.takenOn(), known.harvest().pickedOn(), time.today());
+        StockView stock = stall.stock(known);
+        if (facts.mass() != null) {
+            double most = stock.bulk().add(mass).doubleValue();
+            Range.above(0, most, "g, which is all there is").check("mass", facts.mass());
+        } else {
+            PackingRunView run = stall.runOf(stock, facts.packingRunId());
+            Range.of(1, run.left() + packets, "packets, which this run has left")
+                    .check("packets", facts.packets());
+        }
+    }
+}

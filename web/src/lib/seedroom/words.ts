@@ -1,0 +1,97 @@
+import type { Schemas } from '$lib/api/api';
+import { mass, type Units } from '$lib/units/units';
+import { dayMonth, monthYear } from '$lib/words/dates';
+
+type Hanging = Schemas['Hanging'];
+
+/** What lots wait for, the most pressing first. */
+export const NEEDS: Hanging['need'][] = [
+	'HELD',
+	'COUNT',
+	'TEST',
+	'FALLING',
+	'HELD_BACK',
+	'LOW',
+	'AT_BENCH',
+	'NOTHING',
+	'NONE_LEFT'
+];
+
+/** The board a lot hangs on when they are ordered by what needs doing. */
+export function board(need: Hanging['need']): string {
+	if (need === 'AT_BENCH') return 'At the bench';
+	if (need === 'NONE_LEFT') return 'None left';
+	return need === 'NOTHING' ? 'In order' : 'To do';
+}
+
+export const SHELF: Record<Schemas['ShelfView']['kind'], string> = {
+	COOL_ROOM: 'cool room',
+	FRIDGE: 'fridge',
+	FREEZER: 'freezer',
+	ROOM: 'room, kitchen shelf'
+};
+export const CONTAINER: Record<Schemas['ContainerView']['kind'], string> = {
+	JAR: 'jar',
+	TIN: 'tin',
+	FOIL: 'foil bag',
+	PAPER: 'paper bag',
+	SACK: 'sack'
+};
+export const TAKEN: Record<Schemas['TakingView']['why'], string> = {
+	SOWN: 'sown',
+	TESTED: 'tested',
+	SPOILT: 'written off',
+	RETURNED: 'came back',
+	COUNTED: 'stock-taking'
+};
+export const DIFFERENCE: Record<Schemas['Line']['because'], string> = {
+	SAME: 'as the books say',
+	DRIED_OUT: 'dried out, or drew damp',
+	SPILT: 'spilt',
+	EATEN: 'eaten',
+	MISWEIGHED: 'weighed or counted wrongly before',
+	NOT_WRITTEN: 'something was not written down',
+	UNKNOWN: 'unknown'
+};
+export const BETTER: Record<Schemas['Gain']['how'], string> = {
+	DRIER: 'a point drier',
+	FRIDGE: 'in a fridge',
+	FREEZER: 'in a freezer'
+};
+
+/** What is left of a lot. */
+export function left({ stock, known }: Hanging, units: Units): string {
+	const parts = [];
+	if (stock.bulk > 0) parts.push(mass(stock.bulk, units));
+	if (stock.packets > 0) parts.push(`${stock.packets} pk`);
+	if (parts.length > 0) return parts.join(' + ');
+	if (!known.bench) return 'empty';
+	return known.bench.clean || known.bench.poured ? 'none left' : mass(known.bench.mass, units);
+}
+
+/** What a lot waits for, in a few words. */
+export function waits({ known, need, due, keeping }: Hanging, today: string): string {
+	const holding = known.gate.against.find((one) => !one.overruled);
+	switch (need) {
+		case 'HELD':
+			return `held: ${known.lot.hold?.reason}`;
+		case 'COUNT':
+			return due! <= today ? 'count the test today' : `count ${dayMonth(due!, today)}`;
+		case 'TEST':
+			return holding?.finding ?? `test again, due ${dayMonth(due!, today)}`;
+		case 'FALLING':
+			return `below the standard ${monthYear(due!)}`;
+		case 'AT_BENCH':
+			return 'not clean yet';
+		case 'HELD_BACK':
+			return holding?.finding ?? 'held back';
+		case 'NONE_LEFT':
+			return known.bench?.poured ? 'all poured into other lots' : 'none left';
+		case 'LOW':
+			return 'running low';
+		default:
+			return keeping?.below.middle
+				? `keeps until ${monthYear(keeping.below.middle)}`
+				: 'keeps over ten years';
+	}
+}

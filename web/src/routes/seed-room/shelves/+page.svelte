@@ -1,0 +1,148 @@
+<script lang="ts">
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import Amend, { type Entry } from '$lib/form/Amend.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import AirLog from '$lib/seedroom/AirLog.svelte';
+	import AirStrip from '$lib/seedroom/AirStrip.svelte';
+	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
+	import { SHELF } from '$lib/seedroom/words';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { temperature } from '$lib/units/units';
+	import { many } from '$lib/words/words';
+
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/shelves'));
+	});
+	const attempt = new Attempt();
+	const done = () => turn++;
+
+	const entries = (shelf?: Schemas['ShelfView']): Entry[] => [
+		{ name: 'name', label: 'Name', value: shelf?.name ?? '' },
+		{
+			name: 'kind',
+			label: 'What it is',
+			value: shelf?.kind ?? 'COOL_ROOM',
+			choices: Object.entries(SHELF).map(([value, label]) => ({ value, label }))
+		},
+		{
+			name: 'celsius',
+			label: 'Usually, °C',
+			value: shelf ? String(shelf.celsius) : '',
+			type: 'number',
+			hint: shelf ? undefined : 'left empty, what is usual for its kind'
+		},
+		{
+			name: 'humidity',
+			label: 'Usually, % humidity',
+			value: shelf ? String(shelf.humidity) : '',
+			type: 'number'
+		},
+		{ name: 'note', label: 'Note', value: shelf?.note ?? '' }
+	];
+	const body = (typed: Record<string, string>) => ({
+		name: typed.name,
+		kind: typed.kind as Schemas['ShelfView']['kind'],
+		celsius: maybeNumberIn('celsius', typed.celsius),
+		humidity: maybeNumberIn('humidity', typed.humidity),
+		note: typed.note
+	});
+	function hear(id: string) {
+		void attempt.run(async () => {
+			await ask(POST('/api/shelves/{id}/readings', { params: { path: { id } }, body: {} }));
+			done();
+		});
+	}
+</script>
+
+<Loading from={found} stays>
+	{#snippet children(shelves)}
+		<Page title="Seed room" says={shelves.length ? many(shelves.length, 'place') : 'no place yet'}>
+			<RoomTabs />
+			{#if shelves.length > 0}<AirStrip {shelves} />{/if}
+			{#if shelves.length === 0}
+				<p class="mb-3 max-w-prose">
+					Name the places your seed stands in: a shelf in the cool room, the fridge, the freezer. Cold and dry
+					decide how long it lives.
+				</p>
+			{/if}
+			{#if session.grower}
+				<div class="my-4">
+					<Amend
+						what="place"
+						act="add a place"
+						asAct
+						entries={entries()}
+						save={(typed) => ask(POST('/api/shelves', { body: body(typed) }))}
+						{done}
+					/>
+				</div>
+			{/if}
+			<Trouble {attempt} />
+			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
+				{#each shelves as shelf (shelf.id)}
+					<section id={shelf.id}>
+						<h2 class="ruled">{shelf.name}</h2>
+						<p class="my-2 text-sm text-soft">
+							{SHELF[shelf.kind]}, usually {temperature(shelf.celsius, session.units)} and {shelf.humidity} %{shelf.note
+								? `; ${shelf.note}`
+								: ''}
+							{#if session.grower}<Amend
+									what={shelf.name}
+									version={shelf.version}
+									entries={entries(shelf)}
+									save={(typed, made) =>
+										ask(
+											PUT('/api/shelves/{id}', {
+												params: { path: { id: shelf.id } },
+												body: { ...body(typed), ...made }
+											})
+										)}
+									{done}
+								/>{/if}
+						</p>
+						<AirLog {shelf} {turn} />
+						{#if session.works}
+							<div class="mt-3 flex flex-wrap items-center gap-3">
+								<Amend
+									what="the air of {shelf.name}"
+									act="write down a reading"
+									asAct
+									entries={[
+										{ name: 'celsius', label: 'It reads, °C', value: '', type: 'number' },
+										{
+											name: 'humidity',
+											label: 'Humidity, %',
+											value: '',
+											type: 'number',
+											hint: 'if it shows any'
+										}
+									]}
+									save={(typed) =>
+										ask(
+											POST('/api/shelves/{id}/readings', {
+												params: { path: { id: shelf.id } },
+												body: {
+													celsius: numberIn('celsius', typed.celsius),
+													humidity: maybeNumberIn('humidity', typed.humidity)
+												}
+											})
+										)}
+									{done}
+								/>
+								<Act onclick={() => hear(shelf.id)}>Take from the stand-in</Act>
+								<span class="text-sm text-soft">a simulated hygrometer: it measures nothing</span>
+							</div>
+						{/if}
+					</section>
+				{/each}
+			</div>
+		</Page>
+	{/snippet}
+</Loading>

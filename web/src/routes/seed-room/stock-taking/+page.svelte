@@ -1,0 +1,195 @@
+<script lang="ts">
+	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { numberIn } from '$lib/form/typed';
+	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
+	import { DIFFERENCE } from '$lib/seedroom/words';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { mass, numberTyped } from '$lib/units/units';
+	import { fullDay } from '$lib/words/dates';
+	import { cropWord, many } from '$lib/words/words';
+
+	type Hanging = Schemas['Hanging'];
+	type Because = Schemas['Line']['because'];
+	interface Row {
+		key: string;
+		lot: Hanging;
+		run?: Schemas['PackingRunView'];
+		expected: number;
+	}
+
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return Promise.all([
+			ask(GET('/api/seed-room', { params: { query: { size: 200 } } })),
+			ask(GET('/api/stock-takings', { params: { query: {} } }))
+		]);
+	});
+	const attempt = new Attempt();
+	let typed = $state<Record<string, string>>({});
+	let because = $state<Record<string, Because>>({});
+	let note = $state('');
+
+	function rows(lots: Hanging[]): Row[] {
+		const counted = lots.filter((lot) => lot.stock.bulk > 0 || lot.stock.packets > 0);
+		counted.sort((a, b) => (a.shelves[0] ?? '~').localeCompare(b.shelves[0] ?? '~'));
+		return counted.flatMap((lot) => [
+			...(lot.stock.bulk > 0 ? [{ key: lot.known.lot.id, lot, expected: lot.stock.bulk }] : []),
+			...lot.stock.runs
+				.filter((run) => run.left > 0)
+				.map((run) => ({ key: run.id, lot, run, expected: run.left }))
+		]);
+	}
+	const written = (row: Row) => (typed[row.key] ?? '').trim() !== '';
+	const differs = (row: Row) => written(row) && numberTyped(typed[row.key]) !== row.expected;
+
+	function keep(all: Row[]) {
+		void attempt.run(async () => {
+			const counted = all.filter(written);
+			const lines = counted.map((row, i) => ({
+				number: row.lot.known.lot.number,
+				packingRunId: row.run?.id,
+				expected: row.expected,
+				found: numberIn(`lines[${i}].found`, typed[row.key]),
+				because: differs(row) ? (because[row.key] ?? 'SAME') : ('SAME' as const)
+			}));
+			await ask(POST('/api/stock-takings', { body: { countedOn: session.today, note, lines } }));
+			typed = {};
+			because = {};
+			note = '';
+			turn++;
+		});
+	}
+	/** Which row the server did not take. */
+	const refused = (all: Row[]) => {
+		const place = /^lines\[(\d+)\]/.exec(attempt.problem?.field ?? '')?.[1];
+		return place === undefined ? undefined : all.filter(written)[Number(place)]?.key;
+	};
+</script>
+
+<Loading from={found}>
+	{#snippet children([{ lots }, past])}
+		{@const all = rows(lots.items)}
+		{@const wrong = refused(all)}
+		<Page title="Seed room" says="count what is there">
+			<RoomTabs />
+			{#if all.length === 0}
+				<p class="max-w-prose">
+					There is nothing to count: clean seed and packets stand here once there are any.
+				</p>
+			{:else if session.works}
+				<p class="mb-3 max-w-prose">
+					Type what you find; leave empty what you did not count. Weigh without the jar. What differs is asked
+					for its reason and booked; what the books said is kept beside it.
+				</p>
+				<form
+					onsubmit={(event) => {
+						event.preventDefault();
+						keep(all);
+					}}
+				>
+					<div class="overflow-x-auto">
+						<table class="figures">
+							<thead
+								><tr
+									><th scope="col">place</th><th scope="col">lot</th><th scope="col">what</th><th
+										scope="col"
+										class="text-right!">books</th
+									><th scope="col" class="text-right!">found</th><th scope="col">why it differs</th></tr
+								></thead
+							>
+							<tbody>
+								{#each all as row (row.key)}
+									<tr class={row.key === wrong ? 'bg-paper' : ''}>
+										<td class="beside">{row.lot.shelves.join(', ') || 'not put away'}</td>
+										<th scope="row"
+											><a class="font-mono hover:underline" href="/lot/{row.lot.known.lot.number}"
+												>{row.lot.known.lot.number}</a
+											>
+											{row.lot.known.planting.variety.name}
+											<span class="beside">{cropWord(row.lot.known.planting.variety.cropName)}</span></th
+										>
+										<td
+											>{row.run
+												? row.run.seeds
+													? `packets of ${row.run.seeds}`
+													: `packets of ${mass(row.run.fill, session.units)}`
+												: 'bulk, g'}</td
+										>
+										<td class="num">{row.expected}</td>
+										<td class="text-right!"
+											><input
+												class={['input w-28 text-right', row.key === wrong && 'input-error']}
+												inputmode="decimal"
+												autocomplete="off"
+												aria-label="Found of {row.lot.known.lot.number}, {row.run
+													? 'packets'
+													: 'grams of bulk'}"
+												bind:value={typed[row.key]}
+											/></td
+										>
+										<td>
+											{#if differs(row)}
+												<select
+													class="select"
+													aria-label="Why {row.lot.known.lot.number} differs"
+													bind:value={because[row.key]}
+												>
+													<option value={undefined}>say why</option>
+													{#each Object.entries(DIFFERENCE) as [value, label] (value)}
+														{#if value !== 'SAME'}<option {value}>{label}</option>{/if}
+													{/each}
+												</select>
+											{/if}
+										</td>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+					</div>
+					<div class="mt-4 grid max-w-xl gap-4">
+						<TextField label="Note" name="note" {attempt} bind:value={note} />
+						<Trouble {attempt} labels={{ lines: 'Found' }} />
+						<div>
+							<Act main type="submit" disabled={attempt.busy || !all.some(written)}
+								>Book {many(all.filter(written).length, 'count')}</Act
+							>
+						</div>
+					</div>
+				</form>
+			{/if}
+
+			<h2 class="ruled mt-9">Counted before</h2>
+			<table class="figures">
+				<tbody>
+					{#each past.items as taking (taking.id)}
+						<tr>
+							<th scope="row"
+								>{fullDay(taking.countedOn)}<br /><span class="beside"
+									>{taking.recordedBy}{taking.note ? `, ${taking.note}` : ''}</span
+								></th
+							>
+							<td>{many(taking.counted, 'line')}</td>
+							<td
+								>{#each taking.differences as line, i (i)}<span class="block"
+										><a class="quiet font-mono" href="/lot/{line.number}">{line.number}</a>
+										{line.found} for {line.expected}{line.packingRunId ? ' packets' : ' g'}: {DIFFERENCE[
+											line.because
+										]}</span
+									>{:else}as the books said{/each}</td
+							>
+						</tr>
+					{:else}
+						<tr><td class="text-soft">Nothing was counted yet.</td></tr>
+					{/each}
+				</tbody>
+			</table>
+		</Page>
+	{/snippet}
+</Loading>
