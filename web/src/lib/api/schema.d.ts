@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_6"];
+        post: operations["make_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_18"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_5"];
+        post: operations["make_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_17"];
+        put: operations["correct_19"];
         post?: never;
         delete?: never;
         options?: never;
@@ -141,7 +141,7 @@ export interface paths {
         };
         get: operations["open"];
         put?: never;
-        post: operations["make_4"];
+        post: operations["make_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_16"];
+        put: operations["correct_18"];
         post?: never;
         delete?: never;
         options?: never;
@@ -268,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_15"];
+        put: operations["correct_17"];
         post?: never;
         delete?: never;
         options?: never;
@@ -413,7 +413,39 @@ export interface paths {
         };
         get: operations["customers"];
         put?: never;
+        post: operations["make_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/customers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_16"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/customers/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
         delete?: never;
         options?: never;
         head?: never;
@@ -524,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -556,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_13"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -573,7 +605,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["count_2"];
+        post: operations["count_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -701,7 +733,7 @@ export interface paths {
         };
         get: operations["lots"];
         put?: never;
-        post: operations["make_3"];
+        post: operations["make_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1149,7 +1181,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1228,7 +1260,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_12"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1262,6 +1294,134 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["triedWithout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_1"];
+        put?: never;
+        post: operations["make_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order"];
+        put: operations["correct_12"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/allocate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["allocate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/deliver": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["deliver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/delivery-{delivery}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["deliveryNote"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/invoice.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["invoice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/packing-list.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packingList"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1437,7 +1597,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["count_1"];
+        post: operations["count_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1547,7 +1707,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1579,7 +1739,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_1"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1627,7 +1787,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page"];
+        get: operations["page_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1780,6 +1940,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/price-lists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["priceLists"];
+        put?: never;
+        post: operations["makeList"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price-lists/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctList"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/progeny-rows/{id}/decision": {
         parameters: {
             query?: never;
@@ -1821,6 +2013,22 @@ export interface paths {
         };
         get?: never;
         put: operations["correct_8"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/regrow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2132,6 +2340,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stall-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page"];
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stall-days/{id}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stall-days/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steps/{id}": {
         parameters: {
             query?: never;
@@ -2317,6 +2573,22 @@ export interface paths {
         };
         get: operations["variety"];
         put: operations["correct_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/varieties/{id}/demand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["expect"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2576,6 +2848,27 @@ export interface components {
             /** Format: double */
             sum: number;
         };
+        AlongLine: {
+            number: string;
+            /** Format: uuid */
+            packingRunId: string;
+            price: number;
+            /** Format: int32 */
+            returned?: number;
+            /** Format: int32 */
+            seeds?: number;
+            /** Format: int32 */
+            taken: number;
+            variety: string;
+        };
+        AlongRequest: {
+            number: string;
+            /** Format: uuid */
+            packingRunId: string;
+            price?: number;
+            /** Format: int32 */
+            taken: number;
+        };
         AtGrade: {
             findings: string[];
             /** @enum {string} */
@@ -2773,6 +3066,9 @@ export interface components {
             /** Format: int32 */
             insectsEach: number;
             placeOn: number[];
+        };
+        CancelRequest: {
+            because: string;
         };
         CandidateRequest: {
             /** Format: uuid */
@@ -2976,6 +3272,15 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        CountedLine: {
+            /** @enum {string} */
+            because: "SAME" | "DRIED_OUT" | "SPILT" | "EATEN" | "MISWEIGHED" | "NOT_WRITTEN" | "UNKNOWN";
+            expected: number;
+            found: number;
+            number: string;
+            /** Format: uuid */
+            packingRunId?: string;
+        };
         CoverEventRequest: {
             /** Format: date */
             firstDay: string;
@@ -3123,6 +3428,34 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        CustomerRequest: {
+            address?: string;
+            /** @enum {string} */
+            kind: "GROWER" | "SHOP" | "MARKET" | "SWAP" | "OTHER";
+            name: string;
+            note?: string;
+            /** Format: uuid */
+            priceListId?: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        CustomerView: {
+            address: string;
+            /** Format: date */
+            endedOn?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "GROWER" | "SHOP" | "MARKET" | "SWAP" | "OTHER";
+            name: string;
+            note: string;
+            priceList?: string;
+            /** Format: uuid */
+            priceListId?: string;
+            /** Format: int32 */
+            version: number;
+        };
         Cut: {
             /** Format: date */
             on: string;
@@ -3197,6 +3530,19 @@ export interface components {
             reason: string;
             /** Format: int32 */
             version: number;
+        };
+        DeliveryRequest: {
+            note: string;
+            /** Format: date */
+            on: string;
+            only?: string[];
+        };
+        DemandRequest: {
+            grams: number;
+            note: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
         };
         Difference: {
             answers: string[];
@@ -3741,6 +4087,8 @@ export interface components {
             /** Format: date */
             retestOn: string;
             /** Format: double */
+            sigma: number;
+            /** Format: double */
             standard: number;
             taken: boolean;
         };
@@ -3796,15 +4144,6 @@ export interface components {
             /** Format: double */
             mass: number;
             what: string;
-        };
-        Line: {
-            /** @enum {string} */
-            because: "SAME" | "DRIED_OUT" | "SPILT" | "EATEN" | "MISWEIGHED" | "NOT_WRITTEN" | "UNKNOWN";
-            expected: number;
-            found: number;
-            number: string;
-            /** Format: uuid */
-            packingRunId?: string;
         };
         LonLat: {
             /** Format: double */
@@ -4169,6 +4508,70 @@ export interface components {
             kept: number;
             response: components["schemas"]["SelectionResponse"];
         };
+        OrderChange: {
+            note: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+            /** Format: date */
+            wantedOn: string;
+        };
+        OrderRequest: {
+            /** Format: uuid */
+            customerId: string;
+            /** @enum {string} */
+            kind: "SALE" | "GIFT" | "SWAP";
+            lines: components["schemas"]["WantedRequest"][];
+            note: string;
+            /** Format: date */
+            orderedOn: string;
+            /** Format: date */
+            wantedOn: string;
+        };
+        OrderView: {
+            cancelledBecause?: string;
+            /** Format: date */
+            cancelledOn?: string;
+            customer: components["schemas"]["CustomerView"];
+            delivered: number;
+            /** Format: int32 */
+            deliveries: number;
+            /** Format: date */
+            doneOn?: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SALE" | "GIFT" | "SWAP";
+            lines: components["schemas"]["OrderedLine"][];
+            note: string;
+            number: string;
+            /** Format: date */
+            orderedOn: string;
+            /** @enum {string} */
+            state: "READY" | "SHORT" | "DONE" | "CANCELLED";
+            total: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: date */
+            wantedOn: string;
+        };
+        OrderedLine: {
+            bulk: boolean;
+            crop: string;
+            delivered: number;
+            /** Format: uuid */
+            id: string;
+            missing: number;
+            out: components["schemas"]["PromisedOut"][];
+            price: number;
+            promised: number;
+            /** Format: int32 */
+            seeds?: number;
+            variety: string;
+            /** Format: uuid */
+            varietyId: string;
+            wanted: number;
+        };
         Outline: {
             corners?: components["schemas"]["Metres"][];
             /** Format: double */
@@ -4225,32 +4628,52 @@ export interface components {
         };
         PackingRequest: {
             grams?: number;
+            /** Format: int32 */
+            metres?: number;
+            /** Format: int32 */
+            minutes?: number;
             /** Format: date */
             packedOn: string;
             /** Format: int32 */
             packets?: number;
+            /** Format: int32 */
+            people?: number;
             price: number;
             reserve: number;
             /** Format: int32 */
             seeds?: number;
+            /** Format: int32 */
+            sowBy?: number;
         };
         PackingRunView: {
             bulkAfter: number;
             fill: number;
+            /** Format: int32 */
+            free: number;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
             left: number;
             /** Format: uuid */
             lotId: string;
+            /** Format: int32 */
+            metres?: number;
+            /** Format: int32 */
+            minutes?: number;
             /** Format: date */
             packedOn: string;
             /** Format: int32 */
             packets: number;
+            /** Format: int32 */
+            people: number;
             price: number;
+            /** Format: int32 */
+            promised: number;
             recordedBy: string;
             /** Format: int32 */
             seeds?: number;
+            /** Format: int32 */
+            sowBy: number;
         };
         PageOfCropLine: {
             items: components["schemas"]["CropLine"][];
@@ -4270,6 +4693,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfOrderView: {
+            items: components["schemas"]["OrderView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfSaleView: {
             items: components["schemas"]["SaleView"][];
             /** Format: int32 */
@@ -4281,6 +4713,15 @@ export interface components {
         };
         PageOfShelved: {
             items: components["schemas"]["Shelved"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfStallDayView: {
+            items: components["schemas"]["StallDayView"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -4428,6 +4869,8 @@ export interface components {
             /** Format: double */
             purity: number;
             purityTested: boolean;
+            /** Format: int32 */
+            seeds?: number;
         };
         PlantingPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -4653,6 +5096,23 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "US";
         };
+        PriceListRequest: {
+            name: string;
+            reason?: string;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        PriceListView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            version: number;
+        };
         Progress: {
             /** Format: int32 */
             done: number;
@@ -4671,6 +5131,19 @@ export interface components {
             /** Format: int32 */
             took: number;
             wanted: components["schemas"]["AimFacts"];
+        };
+        PromisedOut: {
+            /** Format: date */
+            deliveredOn?: string;
+            /** Format: int32 */
+            delivery?: number;
+            /** Format: uuid */
+            id: string;
+            much: number;
+            number: string;
+            /** Format: int32 */
+            season: number;
+            shelves: string[];
         };
         PurityRequest: {
             inert: number;
@@ -4765,6 +5238,42 @@ export interface components {
             below: components["schemas"]["Carrier"][];
             holders: components["schemas"]["Holder"][];
         };
+        RegrowView: {
+            crop: string;
+            /** Format: double */
+            demand: number;
+            /** Format: int32 */
+            demandVersion?: number;
+            /** Format: int32 */
+            firstShort?: number;
+            fromLot?: string;
+            /** Format: double */
+            germination: number;
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            later?: number;
+            /** Format: int32 */
+            lead: number;
+            overdue: boolean;
+            planned: number[];
+            /** Format: int32 */
+            plants: number;
+            runsOut: ("QUANTITY" | "GERMINATION")[];
+            /** @enum {string} */
+            setBy: "QUANTITY" | "POPULATION";
+            sold: boolean;
+            /** Format: int32 */
+            sooner?: number;
+            /** Format: int32 */
+            sowBy?: number;
+            /** Format: double */
+            standard: number;
+            variety: string;
+            /** Format: uuid */
+            varietyId: string;
+            years: components["schemas"]["Year"][];
+        };
         Remaining: {
             /** Format: double */
             nextFinds: number;
@@ -4797,6 +5306,11 @@ export interface components {
         };
         ReserveRequest: {
             grams: number;
+        };
+        ReturnRequest: {
+            returned: {
+                [key: string]: number;
+            };
         };
         Revocation: {
             /** Format: int32 */
@@ -4958,6 +5472,9 @@ export interface components {
         SaleRequest: {
             bulk?: number;
             customer: string;
+            /** @enum {string} */
+            kind?: "SALE" | "GIFT" | "SWAP";
+            note?: string;
             /** Format: int32 */
             packets?: number;
             /** Format: uuid */
@@ -4970,11 +5487,20 @@ export interface components {
             bulk?: number;
             customer: string;
             /** Format: uuid */
+            customerId: string;
+            /** Format: int32 */
+            delivery?: number;
+            /** Format: uuid */
             id: string;
+            /** @enum {string} */
+            kind: "SALE" | "GIFT" | "SWAP";
             /** Format: uuid */
             lotId: string;
+            note: string;
             /** Format: int32 */
             packets?: number;
+            /** Format: uuid */
+            packingRunId?: string;
             price: number;
             recordedBy: string;
             /** Format: date */
@@ -5330,6 +5856,27 @@ export interface components {
             to?: string;
             verdict?: components["schemas"]["StageVerdict"];
         };
+        StallDayRequest: {
+            /** Format: uuid */
+            customerId: string;
+            /** Format: date */
+            heldOn: string;
+            lines: components["schemas"]["AlongRequest"][];
+            note: string;
+        };
+        StallDayView: {
+            brought: number;
+            counted: boolean;
+            /** Format: uuid */
+            customerId: string;
+            /** Format: date */
+            heldOn: string;
+            /** Format: uuid */
+            id: string;
+            lines: components["schemas"]["AlongLine"][];
+            market: string;
+            note: string;
+        };
         StandLife: {
             acts: ("SOW_AGAIN" | "INTERPLANT" | "KEEP_MORE" | "LOWER_GRADE")[];
             /** Format: int32 */
@@ -5512,7 +6059,10 @@ export interface components {
             /** Format: int32 */
             packets: number;
             /** Format: int32 */
+            packetsFree: number;
+            /** Format: int32 */
             packetsSold: number;
+            promised: number;
             reserved: number;
             runs: components["schemas"]["PackingRunView"][];
             sales: components["schemas"]["SaleView"][];
@@ -5600,7 +6150,7 @@ export interface components {
             counted: number;
             /** Format: date */
             countedOn: string;
-            differences: components["schemas"]["Line"][];
+            differences: components["schemas"]["CountedLine"][];
             /** Format: uuid */
             id: string;
             note: string;
@@ -5944,6 +6494,16 @@ export interface components {
             /** Format: date */
             walkedOn: string;
         };
+        WantedRequest: {
+            bulk?: number;
+            /** Format: int32 */
+            packets?: number;
+            price?: number;
+            /** Format: int32 */
+            seeds?: number;
+            /** Format: uuid */
+            varietyId: string;
+        };
         WayFigures: {
             /** Format: double */
             area?: number;
@@ -6037,6 +6597,21 @@ export interface components {
             /** Format: int32 */
             weighed: number;
         };
+        Year: {
+            /** Format: double */
+            germination: number;
+            /** Format: double */
+            kilograms: number;
+            /** Format: double */
+            ownKilograms: number;
+            /** Format: int32 */
+            ownSeeds: number;
+            runsOut: ("QUANTITY" | "GERMINATION")[];
+            /** Format: double */
+            viable: number;
+            /** Format: int32 */
+            year: number;
+        };
         YieldCrop: {
             key: string;
             /** Format: int32 */
@@ -6062,7 +6637,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    make_6: {
+    make_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6086,7 +6661,7 @@ export interface operations {
             };
         };
     };
-    correct_18: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -6112,7 +6687,7 @@ export interface operations {
             };
         };
     };
-    make_5: {
+    make_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -6136,7 +6711,7 @@ export interface operations {
             };
         };
     };
-    correct_17: {
+    correct_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -6272,7 +6847,7 @@ export interface operations {
             };
         };
     };
-    make_4: {
+    make_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6434,7 +7009,7 @@ export interface operations {
             };
         };
     };
-    correct_16: {
+    correct_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -6486,7 +7061,7 @@ export interface operations {
             };
         };
     };
-    correct_15: {
+    correct_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -6725,7 +7300,83 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string[];
+                    "application/json": components["schemas"]["CustomerView"][];
+                };
+            };
+        };
+    };
+    make_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CustomerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    correct_16: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CustomerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CustomerView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Changed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CustomerView"];
                 };
             };
         };
@@ -6868,7 +7519,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -6920,7 +7571,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -6946,7 +7597,7 @@ export interface operations {
             };
         };
     };
-    count_2: {
+    count_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -7174,7 +7825,7 @@ export interface operations {
             };
         };
     };
-    make_3: {
+    make_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7894,7 +8545,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8018,7 +8669,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -8090,6 +8741,243 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"][];
+                };
+            };
+        };
+    };
+    page_1: {
+        parameters: {
+            query?: {
+                open?: boolean;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageOfOrderView"];
+                };
+            };
+        };
+    };
+    make_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    correct_12: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    allocate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CancelRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    deliver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DeliveryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    deliveryNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                delivery: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    invoice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    packingList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -8364,7 +9252,7 @@ export interface operations {
             };
         };
     };
-    count_1: {
+    count_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8536,7 +9424,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -8584,7 +9472,7 @@ export interface operations {
             };
         };
     };
-    page_1: {
+    page_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8658,7 +9546,7 @@ export interface operations {
             };
         };
     };
-    page: {
+    page_2: {
         parameters: {
             query?: {
                 heritability?: number;
@@ -8929,6 +9817,76 @@ export interface operations {
             };
         };
     };
+    priceLists: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceListView"][];
+                };
+            };
+        };
+    };
+    makeList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceListRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceListView"];
+                };
+            };
+        };
+    };
+    correctList: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceListRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceListView"];
+                };
+            };
+        };
+    };
     decide: {
         parameters: {
             query?: never;
@@ -9001,6 +9959,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadingView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegrowView"][];
                 };
             };
         };
@@ -9547,6 +10525,101 @@ export interface operations {
             };
         };
     };
+    page: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageOfStallDayView"];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StallDayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallDayView"];
+                };
+            };
+        };
+    };
+    count_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReturnRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallDayView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     change: {
         parameters: {
             query?: never;
@@ -9931,6 +11004,30 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["VarietyView"];
                 };
+            };
+        };
+    };
+    expect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DemandRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -19,6 +19,8 @@
 		beds: Schemas['BedView'][];
 		planting?: Schemas['PlantingView'];
 		variety?: string;
+		/** How many plants are proposed. */
+		grow?: string;
 		season?: number;
 		/** Called with what is typed as soon as it is whole, to show at once what it means. */
 		tried: (request: Request) => void;
@@ -36,6 +38,7 @@
 		beds,
 		planting,
 		variety,
+		grow = '',
 		season: asked,
 		tried,
 		save,
@@ -57,7 +60,8 @@
 	let eatenInFlower = $state(was?.flowers ?? false);
 	let sownOn = $state(was?.sownOn ?? '');
 	let setOutOn = $state(was?.setOutOn ?? '');
-	let plants = $state(String(was?.plants ?? ''));
+	// svelte-ignore state_referenced_locally
+	let plants = $state(String(was?.plants ?? grow));
 	let germination = $state(String(was?.germination ?? '85'));
 	type Taken = Record<string, { from: string; to: string }>;
 	const typed = (stretches: Schemas['Stretch'][]): Taken =>

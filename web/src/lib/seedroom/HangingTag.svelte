@@ -83,8 +83,12 @@
 	.figure {
 		display: flex;
 		justify-content: space-between;
+		gap: 0.4rem;
 		margin-top: 0.25rem;
 		font-weight: 600;
+	}
+	.figure span:last-child {
+		white-space: nowrap;
 	}
 	.next {
 		margin-top: 0.35rem;

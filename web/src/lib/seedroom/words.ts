@@ -44,7 +44,7 @@ export const TAKEN: Record<Schemas['TakingView']['why'], string> = {
 	RETURNED: 'came back',
 	COUNTED: 'stock-taking'
 };
-export const DIFFERENCE: Record<Schemas['Line']['because'], string> = {
+export const DIFFERENCE: Record<Schemas['CountedLine']['because'], string> = {
 	SAME: 'as the books say',
 	DRIED_OUT: 'dried out, or drew damp',
 	SPILT: 'spilt',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -13,13 +14,23 @@
 	import { mass } from '$lib/units/units';
 	import { many } from '$lib/words/words';
 
-	let { number, main, kept }: { number: string; main: boolean; kept: () => void } = $props();
+	interface Props {
+		number: string;
+		stock: Schemas['StockView'];
+		main: boolean;
+		kept: () => void;
+	}
+	let { number, stock, main, kept }: Props = $props();
 	const attempt = new Attempt();
-	let by = $state<'seeds' | 'grams'>('seeds');
+	let by = $state<'seeds' | 'grams' | 'metres'>('seeds');
 	let seeds = $state('100');
 	let grams = $state(NaN);
 	let packets = $state('');
-	let reserve = $state(0);
+	let reserve = $state(untrack(() => stock.reserved));
+	let metres = $state('10');
+	let people = $state('1');
+	let minutes = $state('');
+	let sowBy = $state('');
 	let price = $state('');
 	let packedOn = $state(session.today);
 	const plan = new Latest<Schemas['Plan']>();
@@ -30,13 +41,24 @@
 		reserve: 'Keep back',
 		price: 'Price a packet',
 		packedOn: 'Packed on',
+		metres: 'A packet sows',
+		people: 'People',
+		minutes: 'Minutes of packing',
+		sowBy: 'Packed for the year',
 		number: 'Lot'
 	};
 
 	function request(): Schemas['PackingRequest'] {
 		return {
 			packedOn,
-			...(by === 'seeds' ? { seeds: numberIn('seeds', seeds) } : { grams: massIn('grams', grams) }),
+			...(by === 'seeds'
+				? { seeds: numberIn('seeds', seeds) }
+				: by === 'metres'
+					? { metres: numberIn('metres', metres) }
+					: { grams: massIn('grams', grams) }),
+			people: maybeNumberIn('people', people),
+			minutes: maybeNumberIn('minutes', minutes),
+			sowBy: maybeNumberIn('sowBy', sowBy),
 			packets: maybeNumberIn('packets', packets),
 			reserve: Number.isFinite(reserve) ? reserve : 0,
 			price: numberIn('price', price || '0')
@@ -79,7 +101,8 @@
 		bind:value={by}
 		choices={[
 			{ value: 'seeds', label: 'count of seeds' },
-			{ value: 'grams', label: 'weight' }
+			{ value: 'grams', label: 'weight' },
+			{ value: 'metres', label: 'the row they sow' }
 		]}
 	/>
 	{#if by === 'seeds'}
@@ -90,6 +113,16 @@
 			bind:value={seeds}
 			inputmode="numeric"
 			hint="what the label promises"
+		/>
+	{:else if by === 'metres'}
+		<TextField
+			label={LABELS.metres}
+			name="metres"
+			{attempt}
+			bind:value={metres}
+			inputmode="numeric"
+			unit="m"
+			hint="by its germination and the crop's distance in the row"
 		/>
 	{:else}
 		<MassField label={LABELS.grams} name="grams" {attempt} bind:grams hint="what the label promises" />
@@ -118,11 +151,29 @@
 		unit={session.farm?.currency}
 	/>
 	<TextField label={LABELS.packedOn} name="packedOn" type="date" {attempt} bind:value={packedOn} />
+	<TextField label={LABELS.people} name="people" {attempt} bind:value={people} inputmode="numeric" />
+	<TextField
+		label={LABELS.minutes}
+		name="minutes"
+		{attempt}
+		bind:value={minutes}
+		inputmode="numeric"
+		hint="each, if anybody looked at the clock"
+	/>
+	<TextField
+		label={LABELS.sowBy}
+		name="sowBy"
+		{attempt}
+		bind:value={sowBy}
+		inputmode="numeric"
+		hint="empty: from August on the next"
+	/>
 	<div class="grid gap-4 sm:col-span-2">
 		<div aria-live="polite" class="min-h-20">
 			{#if plan.answer}
 				{@const packed = plan.answer}
 				<p>
+					{#if by === 'metres' && packed.seeds}{packed.seeds} seeds for {metres} m of row.{/if}
 					Fill <strong class="text-2xl">{mass(packed.fill, session.units)}</strong>
 					{#if packed.meanCount}– about {Math.round(packed.meanCount)} seeds, {packed.overfill.toFixed(0)} % on
 						top of the label{:else}– {packed.overfill.toFixed(0)} % on top of the label{/if}. That fills

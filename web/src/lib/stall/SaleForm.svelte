@@ -9,12 +9,13 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { massIn, numberIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
+	import { SALE } from './words';
 	import { dayMonth } from '$lib/words/dates';
 
 	interface Props {
 		number: string;
 		stock: Schemas['StockView'];
-		customers: string[];
+		customers: Schemas['CustomerView'][];
 		/** Whether selling is the next thing here. */
 		main: boolean;
 		kept: () => void;
@@ -23,11 +24,13 @@
 	const attempt = new Attempt();
 	const BULK = 'bulk';
 	// svelte-ignore state_referenced_locally
-	let from = $state(stock.runs.find((run) => run.left > 0)?.id ?? BULK);
+	let from = $state(stock.runs.find((run) => run.free > 0)?.id ?? BULK);
 	let customer = $state('');
 	let packets = $state('');
 	let bulk = $state(NaN);
 	let price = $state('');
+	let kind = $state<Schemas['SaleView']['kind']>('SALE');
+	let note = $state('');
 	let soldOn = $state(session.today);
 	const id = $props.id();
 	const LABELS = {
@@ -35,7 +38,9 @@
 		packets: 'Packets',
 		bulk: 'Bulk',
 		price: 'Price in all',
-		soldOn: 'Sold on',
+		soldOn: 'On',
+		kind: 'As',
+		note: 'What came back',
 		number: 'Lot'
 	};
 
@@ -49,7 +54,14 @@
 			await ask(
 				POST('/api/lots/{number}/sales', {
 					params: { path: { number } },
-					body: { customer, soldOn, price: numberIn('price', price), ...what }
+					body: {
+						customer,
+						soldOn,
+						kind,
+						note,
+						price: kind === 'SALE' ? numberIn('price', price) : 0,
+						...what
+					}
 				})
 			);
 			kept();
@@ -67,7 +79,7 @@
 		hint="a market, a shop, another grower"
 	/>
 	<datalist id="{id}-known"
-		>{#each customers as known (known)}<option value={known}></option>{/each}</datalist
+		>{#each customers as known (known.id)}<option value={known.name}></option>{/each}</datalist
 	>
 	<ChoiceField
 		label="From"
@@ -76,12 +88,12 @@
 		bind:value={from}
 		choices={[
 			...stock.runs
-				.filter((run) => run.left > 0)
+				.filter((run) => run.free > 0)
 				.map((run) => ({
 					value: run.id,
-					label: `${run.left} packets of ${run.seeds ? `${run.seeds} seeds` : mass(run.fill, session.units)}, ${dayMonth(run.packedOn, session.today)}`
+					label: `${run.free} packets of ${run.seeds ? `${run.seeds} seeds` : mass(run.fill, session.units)}, ${dayMonth(run.packedOn, session.today)}`
 				})),
-			{ value: BULK, label: `bulk, ${mass(stock.bulk, session.units)}` }
+			{ value: BULK, label: `bulk, ${mass(stock.free, session.units)}` }
 		]}
 	/>
 	{#if from === BULK}
@@ -89,17 +101,32 @@
 	{:else}
 		<TextField label={LABELS.packets} name="packets" {attempt} bind:value={packets} inputmode="numeric" />
 	{/if}
-	<TextField
-		label={LABELS.price}
-		name="price"
+	<ChoiceField
+		label={LABELS.kind}
+		name="kind"
 		{attempt}
-		bind:value={price}
-		inputmode="decimal"
-		unit={session.farm?.currency}
+		bind:value={kind}
+		choices={Object.entries(SALE).map(([value, label]) => ({ value: value as typeof kind, label }))}
 	/>
+	{#if kind === 'SALE'}
+		<TextField
+			label={LABELS.price}
+			name="price"
+			{attempt}
+			bind:value={price}
+			inputmode="decimal"
+			unit={session.farm?.currency}
+		/>
+	{:else if kind === 'SWAP'}
+		<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
+	{/if}
 	<TextField label={LABELS.soldOn} name="soldOn" type="date" {attempt} bind:value={soldOn} />
 	<div class="grid gap-4 sm:col-span-2">
 		<Trouble {attempt} labels={LABELS} />
-		<div><Act {main} type="submit" disabled={attempt.busy}>Sold</Act></div>
+		<div>
+			<Act {main} type="submit" disabled={attempt.busy}
+				>{{ SALE: 'Sold', GIFT: 'Given', SWAP: 'Swapped' }[kind]}</Act
+			>
+		</div>
 	</div>
 </form>

@@ -12,6 +12,7 @@
 	import Chosen from '$lib/season/Chosen.svelte';
 	import DeskTabs from '$lib/season/DeskTabs.svelte';
 	import { otherwise } from '$lib/season/request';
+	import Proposals from '$lib/season/Proposals.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
@@ -62,6 +63,7 @@
 					when it blooms, what it would cross with, the ways out, and how many plants it needs.
 				</p>
 			{/if}
+			<Proposals {season} />
 			{#if session.grower}
 				<div class="mb-5 flex gap-3">
 					<Act key="n" main={view.plantings.length === 0} href="/desk/plantings/new?season={season}"

@@ -4,6 +4,8 @@
 	import { session } from '$lib/api/session.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import StallTabs from '$lib/stall/StallTabs.svelte';
+	import { money, SALE } from '$lib/stall/words';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
@@ -16,10 +18,6 @@
 			ask(GET('/api/sales', { params: { query: { page: at } } }))
 		])
 	);
-	const money = (amount: number) =>
-		new Intl.NumberFormat('en-GB', { style: 'currency', currency: session.farm?.currency ?? 'EUR' }).format(
-			amount
-		);
 </script>
 
 {#snippet which(lot: Schemas['Shelved'])}
@@ -39,6 +37,7 @@
 			title="Stall"
 			says={ready.length ? `${many(ready.length, 'lot')} may be sold` : 'nothing may be sold yet'}
 		>
+			<StallTabs />
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
 				<section>
 					<h2 class="ruled">What there is</h2>
@@ -55,8 +54,17 @@
 							{#each ready as lot (lot.known.lot.id)}
 								<tr>
 									<th scope="row">{@render which(lot)}</th>
-									<td class="num">{lot.stock.packets}</td>
-									<td class="num">{mass(lot.stock.bulk, session.units)}</td>
+									<td class="num"
+										>{lot.stock.packets}{#if lot.stock.packetsFree < lot.stock.packets}<br /><span
+												class="beside max-sm:hidden"
+												>{lot.stock.packets - lot.stock.packetsFree} promised</span
+											>{/if}</td
+									>
+									<td class="num"
+										>{mass(lot.stock.bulk, session.units)}{#if lot.stock.free < lot.stock.bulk}<br /><span
+												class="beside max-sm:hidden">{mass(lot.stock.free, session.units)} to sell</span
+											>{/if}</td
+									>
 									<td class="text-right!"
 										><a class="quiet font-semibold" href="/stall/{lot.known.lot.number}">pack or sell</a></td
 									>
@@ -115,7 +123,7 @@
 												href="/lot/{lot.known.lot.number}">{lot.known.lot.number}</a
 											>{/if}</td
 									>
-									<td class="num">{money(sale.price)}</td>
+									<td class="num">{sale.kind === 'SALE' ? money(sale.price) : SALE[sale.kind]}</td>
 								</tr>
 							{:else}
 								<tr><td colspan="3" class="text-soft">Nothing is sold yet.</td></tr>

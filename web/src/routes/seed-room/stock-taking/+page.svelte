@@ -15,7 +15,7 @@
 	import { cropWord, many } from '$lib/words/words';
 
 	type Hanging = Schemas['Hanging'];
-	type Because = Schemas['Line']['because'];
+	type Because = Schemas['CountedLine']['because'];
 	interface Row {
 		key: string;
 		lot: Hanging;

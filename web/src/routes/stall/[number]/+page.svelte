@@ -7,6 +7,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import PackForm from '$lib/stall/PackForm.svelte';
 	import SaleForm from '$lib/stall/SaleForm.svelte';
+	import { money, packet } from '$lib/stall/words';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
@@ -22,10 +23,6 @@
 		]);
 	});
 	const kept = () => turn++;
-	const money = (amount: number) =>
-		new Intl.NumberFormat('en-GB', { style: 'currency', currency: session.farm?.currency ?? 'EUR' }).format(
-			amount
-		);
 </script>
 
 <Loading from={found}>
@@ -40,7 +37,9 @@
 				<p class="text-lg">
 					<strong>{mass(stock.bulk, session.units)}</strong> in bulk,
 					<strong>{many(stock.packets, 'packet')}</strong>
-					left, {stock.packetsSold} sold
+					left, {stock.packetsSold} sold{stock.reserved > 0
+						? `; ${mass(stock.reserved, session.units)} kept for own sowing`
+						: ''}
 				</p>
 			</div>
 			{#if !known.gate.mayBeSold}
@@ -58,7 +57,7 @@
 						{#if session.works && stock.bulk > 0}
 							<section>
 								<h2 class="ruled mb-4">Pack</h2>
-								<PackForm {number} {kept} main={!session.grower || stock.packets === 0} />
+								<PackForm {number} {stock} {kept} main={!session.grower || stock.packets === 0} />
 							</section>
 						{/if}
 						{#if session.grower && (stock.packets > 0 || stock.bulk > 0)}
@@ -86,10 +85,17 @@
 						{#each stock.runs as run (run.id)}
 							<tr>
 								<th scope="row">{dayMonth(run.packedOn, session.today)}</th>
-								<td>{run.seeds ? `${run.seeds} seeds` : 'by weight'}</td>
+								<td
+									>{packet(run)}, for {run.sowBy}{#if run.minutes !== undefined}<br /><span class="beside"
+											>{run.people} for {run.minutes} min</span
+										>{/if}</td
+								>
 								<td class="num max-sm:hidden">{mass(run.fill, session.units)}</td>
 								<td class="num">{run.packets}</td>
-								<td class="num">{run.left}</td>
+								<td class="num"
+									>{run.left}{#if run.promised > 0}<br /><span class="beside">{run.promised} promised</span
+										>{/if}</td
+								>
 								<td class="num max-sm:hidden">{money(run.price)}</td>
 								<td class="text-right!"
 									><Act newTab href="/api/lots/{known.lot.number}/packing/{run.id}/labels.pdf">Labels</Act

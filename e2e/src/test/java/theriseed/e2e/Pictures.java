@@ -37,15 +37,15 @@ class Pictures {
             take(grower, "progeny-rows", "/trials/" + trial(visitor, planting(visitor, 2026, "Ferrous")));
             take(grower, "bench", "/bench");
             take(grower, "bench-step", "/bench/" + ferment);
-            take(grower, "drying", "/bench/" + lot(visitor, "Rope Green"));
             take(grower, "yields", "/yields?crop=tomato");
             take(grower, "seed-room", "/seed-room");
+            take(grower, "tests", "/lot/" + lot(visitor, "Tidewrack") + "/tests");
             take(grower, "lot", "/lot/" + tomato);
+            take(grower, "orders", "/stall/orders");
             take(grower, "stall", "/stall");
         }
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             take(hand, "today-phone", "/today");
-            take(hand, "bench-phone", "/bench");
             take(hand, "pollination-phone", "/pollination/" + planting(visitor, 2026, "Harbourmaster"));
             hand.at("/walk/" + maize);
             hand.choose("Stage", "tassel");

@@ -44,6 +44,7 @@
 						refused={preview.problem?.field}
 						schemeId={scheme}
 						variety={page.url.searchParams.get('variety') ?? ''}
+						grow={page.url.searchParams.get('plants') ?? ''}
 						{tried}
 						save={async (body) => {
 							const kept = await ask(POST('/api/plantings', { body }));

@@ -23,9 +23,10 @@ import theriseed.core.measure.Range;
  * @param now percent that should germinate today
  * @param below day on which it should fall below the standard; none within {@link #FARTHEST_YEARS} years
  * @param retestOn when to test again: after a third of the time from the last test to that day, a year at most
+ * @param sigma days in which the probit of germination falls by one, where it stands now
  * @param taken whether the place is drier or colder than the rule reaches, so that its end was taken
  */
-public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn, boolean taken) {
+public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn, double sigma, boolean taken) {
     /** Nobody knows farther. */
     public static final int FARTHEST_YEARS = 10;
 
@@ -102,6 +103,7 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
                 new Percent(worst.at(today), middle.at(today), best.at(today)),
                 new Below(worst.below(standard, today), middle.below(standard, today), best.below(standard, today)),
                 test.on().plusDays(StorageLife.retestIn(toStandard, 0)),
+                sigma(crop, stays.get(stays.size() - 1)),
                 stays.stream().anyMatch(stay -> beyond(basis, stay)));
     }
 

@@ -17,6 +17,9 @@ import theriseed.core.population.SowingNeed;
  * @param lead years from sowing until there is seed to sell: 1 for annuals, 2 for biennials
  */
 public record StockForecast(List<Year> years, int lead) {
+    /** Percent below which nobody sows it any more. */
+    private static final double WORTH_SOWING = 1;
+
     /** What runs out. */
     public enum RunsOut {
         QUANTITY,
@@ -80,8 +83,10 @@ public record StockForecast(List<Year> years, int lead) {
         for (int i = 0; i < needs.demand().length; i++) {
             double demand = Range.of(0, 1e6, "kg").check("demand_kg[" + i + "]", needs.demand()[i]);
             double germination = 100 * Chance.normalAtMost(probit - 365.25 * i / stock.sigma());
-            int seeds = SowingNeed.of(needs.ownPlants(), 1, 0, germination / 100, needs.establish())
-                    .seeds();
+            int seeds = germination < WORTH_SOWING
+                    ? 0
+                    : SowingNeed.of(needs.ownPlants(), 1, 0, germination / 100, needs.establish())
+                            .seeds();
             double own = seeds * stock.thousandSeedWeight() / 1e6 / (stock.purity() / 100);
             Set<RunsOut> missing = EnumSet.noneOf(RunsOut.class);
             if (kilograms < demand + own + needs.safety()) {

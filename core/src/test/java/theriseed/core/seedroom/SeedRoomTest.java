@@ -133,4 +133,17 @@ class SeedRoomTest {
         assertThat(forecast(1.2, 2).latestSowing()).hasValue(annual - 1);
         assertThat(forecast(0.3, 1).overdue()).isTrue();
     }
+
+    @Test
+    void deadSeedIsNotSown() {
+        StockForecast dying = StockForecast.of(
+                new StockForecast.Stock(1, 60, 90, 3, 98),
+                new StockForecast.Needs(75, new double[] {0, 0, 0, 0, 0, 0}, 120, 0.8, 0, 0),
+                2026,
+                1);
+        StockForecast.Year last = dying.years().get(5);
+        assertThat(last.germination()).isLessThan(1e-6);
+        assertThat(last.ownSeeds()).isZero();
+        assertThat(last.runsOut()).containsExactly(StockForecast.RunsOut.GERMINATION);
+    }
 }

@@ -49,6 +49,7 @@ class DemoRecords {
     private final DemoWork work;
     private final DemoBreeding breeding;
     private final DemoSeedRoom seedRoom;
+    private final DemoStall stall;
 
     private final Map<Integer, UUID> plots = new HashMap<>();
     private final Map<Integer, UUID> beds = new HashMap<>();
@@ -63,7 +64,8 @@ class DemoRecords {
             Plantings plantings,
             DemoWork work,
             DemoBreeding breeding,
-            DemoSeedRoom seedRoom) {
+            DemoSeedRoom seedRoom,
+            DemoStall stall) {
         this.time = time;
         this.farms = farms;
         this.weathers = weathers;
@@ -73,6 +75,7 @@ class DemoRecords {
         this.work = work;
         this.breeding = breeding;
         this.seedRoom = seedRoom;
+        this.stall = stall;
     }
 
     void make() {
@@ -87,6 +90,7 @@ class DemoRecords {
         season2026();
         plan2027();
         seedRoom.make();
+        stall.make();
         breeding.carrot(named.get("carrot of 2024"), named.get("carrot of 2026"), named.get("carrot of 2027"));
         on(
                 "2026-08-14T06:00",

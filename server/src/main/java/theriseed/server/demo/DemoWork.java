@@ -30,6 +30,7 @@ import theriseed.server.quality.PurityFacts;
 import theriseed.server.quality.Quality;
 import theriseed.server.ripening.Ripening;
 import theriseed.server.ripening.VisitFacts;
+import theriseed.server.stall.Leaving;
 import theriseed.server.stall.Packing;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
@@ -280,7 +281,18 @@ class DemoWork {
             at(
                     on.atTime(19, 0),
                     () -> run = stall.pack(
-                            number, new Packing(on, seeds, null, packets, BigDecimal.TEN, new BigDecimal(price))));
+                            number,
+                            new Packing(
+                                    on,
+                                    seeds,
+                                    null,
+                                    null,
+                                    packets,
+                                    BigDecimal.TEN,
+                                    new BigDecimal(price),
+                                    Packing.usualSowBy(on),
+                                    2,
+                                    packets / 4)));
             return this;
         }
 
@@ -288,7 +300,8 @@ class DemoWork {
             LocalDate on = LocalDate.parse(day);
             at(
                     on.atTime(19, 30),
-                    () -> stall.sellPackets(number, run.id(), packets, customer, on, new BigDecimal(price)));
+                    () -> stall.sellPackets(
+                            number, run.id(), packets, customer, Leaving.sold(on, new BigDecimal(price))));
             return this;
         }
 

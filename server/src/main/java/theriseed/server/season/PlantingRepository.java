@@ -35,6 +35,18 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
                     + " and p.schemeId is null and not p.givenUp")
     List<Planting> onPlot(UUID plot, int first, int last);
 
+    @Query("select p.variety.id as varietyId, p.season as season from Planting p where p.variety.id in :varieties"
+            + " and p.season >= :first and p.aim.purpose = theriseed.server.season.Purpose.SEED"
+            + " and p.schemeId is null and not p.givenUp order by p.season")
+    List<Planned> plannedForSeed(Collection<UUID> varieties, int first);
+
+    /** That a variety is grown for seed in a season. */
+    interface Planned {
+        UUID getVarietyId();
+
+        int getSeason();
+    }
+
     @Query("select p.id from Planting p where p.season = :season and p.schemeId is null and not p.givenUp")
     List<UUID> idsOf(int season);
 

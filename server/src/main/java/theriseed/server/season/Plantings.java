@@ -133,6 +133,21 @@ public class Plantings {
         return plantings.ofVariety(varietyId);
     }
 
+    /** Seasons from one on in which these varieties are grown for seed, by the plan. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<Integer>> seasonsForSeed(Collection<UUID> varieties, int first) {
+        return varieties.isEmpty()
+                ? Map.of()
+                : plantings.plannedForSeed(varieties, first).stream()
+                        .collect(Collectors.groupingBy(
+                                PlantingRepository.Planned::getVarietyId,
+                                Collectors.mapping(
+                                        PlantingRepository.Planned::getSeason,
+                                        Collectors.collectingAndThen(
+                                                Collectors.toList(),
+                                                all -> all.stream().distinct().toList()))));
+    }
+
     /** Which crop stands there, without judging it. */
     @Transactional(readOnly = true)
     public String cropKey(UUID id) {

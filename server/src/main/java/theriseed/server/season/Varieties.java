@@ -1,6 +1,9 @@
 package theriseed.server.season;
 
+import java.util.Collection;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +40,11 @@ public class Varieties {
         Page<Variety> found =
                 varieties.findByNameContainingIgnoreCaseOrderByNameAscIdAsc(typed.strip(), PageOf.request(page, size));
         return PageOf.of(found, found.map(this::view).toList());
+    }
+
+    @Transactional(readOnly = true)
+    public Map<UUID, VarietyView> byIds(Collection<UUID> ids) {
+        return varieties.findAllById(ids).stream().collect(Collectors.toMap(Variety::id, this::view));
     }
 
     @Transactional(readOnly = true)

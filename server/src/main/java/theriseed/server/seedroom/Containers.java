@@ -79,6 +79,20 @@ public class Containers {
                 .collect(Collectors.groupingBy(placed -> placed.container().lotId()));
     }
 
+    /** The names of the shelves on which these lots stand; lots that stand on none are left out. */
+    @Transactional(readOnly = true)
+    public Map<UUID, List<String>> shelvesOf(Collection<UUID> lotIds) {
+        Map<UUID, Shelf> on = shelves.byId();
+        return of(lotIds).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        lot -> lot.getValue().stream()
+                                .filter(placed -> placed.container().emptiedOn() == null)
+                                .map(placed -> on.get(placed.now().shelfId()).name())
+                                .distinct()
+                                .toList()));
+    }
+
     @Transactional(readOnly = true)
     public List<ContainerView> views(LotView lot) {
         return views(of(List.of(lot.id())).getOrDefault(lot.id(), List.of()), shelves.byId());

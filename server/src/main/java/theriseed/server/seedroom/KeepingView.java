@@ -10,6 +10,7 @@ import theriseed.server.base.Maybe;
  *
  * @param from what it is reckoned from: the day of the last germination test
  * @param below when it should fall below the standard; each day absent beyond ten years
+ * @param sigma days in which the probit of germination falls by one
  * @param taken whether the place is colder or drier than the rule reaches
  * @param place where it stands; absent where nobody said, and cool and dry is taken
  * @param celsius of the place as it is taken to stay, and percent {@code humidity}
@@ -23,6 +24,7 @@ public record KeepingView(
         Keeping.Percent now,
         Below below,
         LocalDate retestOn,
+        double sigma,
         boolean taken,
         double standard,
         @Maybe String place,

@@ -174,6 +174,7 @@ public class Keepings {
                             keeping.below().middle().orElse(null),
                             keeping.below().latest().orElse(null)),
                     keeping.retestOn(),
+                    keeping.sigma(),
                     keeping.taken(),
                     standard,
                     way.place(),

@@ -13,6 +13,10 @@ class PackingRun extends Recorded {
     private UUID lotId;
     private LocalDate packedOn;
     private Integer seeds;
+    private Integer metres;
+    private int sowBy;
+    private int people;
+    private Integer minutes;
     private BigDecimal fill;
     private int packets;
     private BigDecimal bulkBefore;
@@ -23,23 +27,26 @@ class PackingRun extends Recorded {
 
     PackingRun(
             UUID lotId,
-            LocalDate packedOn,
+            Packing asked,
             Integer seeds,
             BigDecimal fill,
             int packets,
-            BigDecimal bulkBefore,
-            BigDecimal bulkAfter,
-            BigDecimal price,
+            BigDecimal before,
+            BigDecimal after,
             Stamp stamp) {
         super(stamp);
         this.lotId = lotId;
-        this.packedOn = packedOn;
+        this.packedOn = asked.packedOn();
         this.seeds = seeds;
+        this.metres = asked.metres();
+        this.sowBy = asked.sowBy();
+        this.people = asked.people();
+        this.minutes = asked.minutes();
         this.fill = fill;
         this.packets = packets;
-        this.bulkBefore = bulkBefore;
-        this.bulkAfter = bulkAfter;
-        this.price = price;
+        this.bulkBefore = before;
+        this.bulkAfter = after;
+        this.price = asked.price();
     }
 
     UUID lotId() {
@@ -54,9 +61,24 @@ class PackingRun extends Recorded {
         return bulkBefore.subtract(bulkAfter);
     }
 
-    /** @param gone packets sold or taken */
-    PackingRunView view(int gone) {
+    /** @param gone packets sold or taken, and {@code promised} of the others */
+    PackingRunView view(int gone, int promised) {
         return new PackingRunView(
-                id(), lotId, packedOn, seeds, fill, packets, packets - gone, bulkAfter, price, recordedBy());
+                id(),
+                lotId,
+                packedOn,
+                seeds,
+                metres,
+                sowBy,
+                fill,
+                packets,
+                packets - gone,
+                promised,
+                packets - gone - promised,
+                bulkAfter,
+                price,
+                people,
+                minutes,
+                recordedBy());
     }
 }

@@ -10,7 +10,9 @@ import theriseed.server.base.Maybe;
  *
  * @param seeds a packet promises; absent for packets by weight
  * @param fill grams in each packet
- * @param left packets not yet sold
+ * @param metres of row a packet sows; absent where it was not asked for so
+ * @param sowBy year it is packed for
+ * @param left packets still here, {@code promised} of them to somebody, {@code free} to be sold
  * @param price a packet
  */
 public record PackingRunView(
@@ -18,9 +20,15 @@ public record PackingRunView(
         UUID lotId,
         LocalDate packedOn,
         @Maybe Integer seeds,
+        @Maybe Integer metres,
+        int sowBy,
         BigDecimal fill,
         int packets,
         int left,
+        int promised,
+        int free,
         BigDecimal bulkAfter,
         BigDecimal price,
+        int people,
+        @Maybe Integer minutes,
         String recordedBy) {}

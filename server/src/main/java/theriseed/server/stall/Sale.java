@@ -1,6 +1,8 @@
 package theriseed.server.stall;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
@@ -10,7 +12,7 @@ import java.util.UUID;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
-/** Packets of one run, or bulk grams of one lot, sold to one customer. Price in all. */
+/** Packets of one run, or bulk grams of one lot, that went to one customer. Price in all; a gift or a swap has none. */
 @Entity
 class Sale extends Recorded {
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
@@ -24,25 +26,26 @@ class Sale extends Recorded {
     private BigDecimal bulk;
     private BigDecimal price;
 
+    @Enumerated(EnumType.STRING)
+    private SaleKind kind;
+
+    private String note;
+    private Integer delivery;
+
     protected Sale() {}
 
-    Sale(
-            Customer customer,
-            UUID lotId,
-            UUID packingRunId,
-            LocalDate soldOn,
-            Integer packets,
-            BigDecimal bulk,
-            BigDecimal price,
-            Stamp stamp) {
+    Sale(Customer customer, UUID lotId, UUID packingRunId, Integer packets, BigDecimal bulk, Leaving how, Stamp stamp) {
         super(stamp);
         this.customer = customer;
         this.lotId = lotId;
         this.packingRunId = packingRunId;
-        this.soldOn = soldOn;
         this.packets = packets;
         this.bulk = bulk;
-        this.price = price;
+        this.soldOn = how.on();
+        this.price = how.price();
+        this.kind = how.kind();
+        this.note = how.note().strip();
+        this.delivery = how.delivery();
     }
 
     UUID lotId() {
@@ -62,6 +65,19 @@ class Sale extends Recorded {
     }
 
     SaleView view() {
-        return new SaleView(id(), lotId, customer.name(), soldOn, packets, bulk, price, recordedBy());
+        return new SaleView(
+                id(),
+                lotId,
+                customer.id(),
+                customer.name(),
+                kind,
+                soldOn,
+                packingRunId,
+                packets,
+                bulk,
+                price,
+                note,
+                delivery,
+                recordedBy());
     }
 }

@@ -13,5 +13,8 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
     List<Sale> findByLotIdInOrderBySoldOnAscIdAsc(Collection<UUID> lots);
 
     @EntityGraph(attributePaths = "customer")
+    List<Sale> findByIdIn(Collection<UUID> ids);
+
+    @EntityGraph(attributePaths = "customer")
     Page<Sale> findAllByOrderBySoldOnDescIdDesc(Pageable page);
 }

@@ -5,13 +5,18 @@ import java.time.LocalDate;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
 
-/** A sale as others see it: packets or bulk grams, price in all. */
+/** A sale, gift or swap as others see it: packets or bulk grams, price in all. */
 public record SaleView(
         UUID id,
         UUID lotId,
+        UUID customerId,
         String customer,
+        SaleKind kind,
         LocalDate soldOn,
+        @Maybe UUID packingRunId,
         @Maybe Integer packets,
         @Maybe BigDecimal bulk,
         BigDecimal price,
+        String note,
+        @Maybe Integer delivery,
         String recordedBy) {}

@@ -2,7 +2,6 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -15,6 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.stall.FillWeight;
 import theriseed.core.stall.PackingPlan;
@@ -42,6 +42,7 @@ public class Stall {
     private final SaleRepository sales;
     private final TakingRepository takings;
     private final CustomerRepository customers;
+    private final List<Promises> promises;
     private final Lots lots;
     private final Pours pours;
     private final Gate gate;
@@ -53,6 +54,7 @@ public class Stall {
             SaleRepository sales,
             TakingRepository takings,
             CustomerRepository customers,
+            List<Promises> promises,
             Lots lots,
             Pours pours,
             Gate gate,
@@ -62,6 +64,7 @@ public class Stall {
         this.sales = sales;
         this.takings = takings;
         this.customers = customers;
+        this.promises = promises;
         this.lots = lots;
         this.pours = pours;
         this.gate = gate;
@@ -79,6 +82,9 @@ public class Stall {
                 sales.findByLotIdInOrderBySoldOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Sale::lotId));
         Map<UUID, List<Taking>> taken =
                 takings.findByLotIdInOrderByTakenOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Taking::lotId));
+        Map<UUID, List<Promises.Promise>> promised = promises.stream()
+                .flatMap(some -> some.of(ids).stream())
+                .collect(Collectors.groupingBy(Promises.Promise::lotId));
         Map<UUID, StockView> stock = new HashMap<>();
         for (LotKnown known : of) {
             UUID id = known.lot().id();
@@ -88,7 +94,8 @@ public class Stall {
                             known,
                             packed.getOrDefault(id, List.of()),
                             sold.getOrDefault(id, List.of()),
-                            taken.getOrDefault(id, List.of())));
+                            taken.getOrDefault(id, List.of()),
+                            promised.getOrDefault(id, List.of())));
         }
         return stock;
     }
@@ -98,41 +105,55 @@ public class Stall {
         return stock(List.of(known)).get(known.lot().id());
     }
 
-    private static StockView stock(LotKnown known, List<PackingRun> packed, List<Sale> sold, List<Taking> taken) {
+    private static StockView stock(
+            LotKnown known,
+            List<PackingRun> packed,
+            List<Sale> sold,
+            List<Taking> taken,
+            List<Promises.Promise> promised) {
         BigDecimal bulk = known.bench() == null || !known.bench().clean()
                 ? BigDecimal.ZERO
                 : known.bench().mass().subtract(known.harvest().pouredOut());
         for (PackingRun run : packed) {
             bulk = bulk.subtract(run.taken());
         }
-        Map<UUID, Integer> soldOfRun = new HashMap<>();
-        Map<UUID, Integer> takenOfRun = new HashMap<>();
+        Map<UUID, Integer> gone = new HashMap<>();
+        int packetsSold = 0;
         for (Sale sale : sold) {
             bulk = bulk.subtract(sale.bulk());
+            packetsSold += sale.packets();
             if (sale.packingRunId() != null) {
-                soldOfRun.merge(sale.packingRunId(), sale.packets(), Integer::sum);
+                gone.merge(sale.packingRunId(), sale.packets(), Integer::sum);
             }
         }
         for (Taking one : taken) {
             bulk = bulk.subtract(one.mass());
             if (one.packingRunId() != null) {
-                takenOfRun.merge(one.packingRunId(), one.packets(), Integer::sum);
+                gone.merge(one.packingRunId(), one.packets(), Integer::sum);
+            }
+        }
+        BigDecimal spoken = BigDecimal.ZERO;
+        Map<UUID, Integer> spokenOf = new HashMap<>();
+        for (Promises.Promise one : promised) {
+            if (one.packingRunId() == null) {
+                spoken = spoken.add(one.bulk());
+            } else {
+                spokenOf.merge(one.packingRunId(), one.packets(), Integer::sum);
             }
         }
         BigDecimal reserved = known.lot().reserved().min(bulk.max(BigDecimal.ZERO));
-        int all = packed.stream().mapToInt(PackingRun::packets).sum();
-        int gone = soldOfRun.values().stream().mapToInt(Integer::intValue).sum();
-        int used = takenOfRun.values().stream().mapToInt(Integer::intValue).sum();
+        List<PackingRunView> runs = packed.stream()
+                .map(run -> run.view(gone.getOrDefault(run.id(), 0), spokenOf.getOrDefault(run.id(), 0)))
+                .toList();
         return new StockView(
                 bulk,
                 reserved,
-                bulk.subtract(reserved),
-                all - gone - used,
-                gone,
-                packed.stream()
-                        .map(run ->
-                                run.view(soldOfRun.getOrDefault(run.id(), 0) + takenOfRun.getOrDefault(run.id(), 0)))
-                        .toList(),
+                spoken,
+                bulk.subtract(reserved).subtract(spoken).max(BigDecimal.ZERO),
+                runs.stream().mapToInt(PackingRunView::left).sum(),
+                runs.stream().mapToInt(PackingRunView::free).sum(),
+                packetsSold,
+                runs,
                 sold.stream().map(Sale::view).toList(),
                 taken.stream().map(Taking::view).toList());
     }
@@ -197,15 +218,14 @@ public class Stall {
                 .min(plan.bulk());
         return runs.save(new PackingRun(
                         lot.id(),
-                        packing.packedOn(),
-                        packing.seeds(),
+                        packing,
+                        plan.seeds(),
                         fill,
                         packets,
                         plan.bulk(),
                         plan.bulk().subtract(taken),
-                        Range.of(0, 1e6, "").check("price", packing.price()),
                         stamps.now()))
-                .view(0);
+                .view(0, 0);
     }
 
     private Packing.Plan plan(LotKnown known, Packing packing) {
@@ -220,19 +240,13 @@ public class Stall {
                             ? "There is no clean seed of " + known.lot().number() + " in bulk."
                             : "What is left of " + known.lot().number() + " is kept for the farm's own sowing.");
         }
-        if ((packing.seeds() == null) == (packing.grams() == null)) {
-            throw new Refused(
-                    "seeds",
-                    packing.seeds(),
-                    "a count or a weight",
-                    "Say how many seeds a packet holds, or what it weighs.");
-        }
         Range.of(0, bulk.doubleValue(), "g").check("reserve", packing.reserve());
         double fill;
         Double meanCount = null;
         double overfill;
-        if (packing.seeds() != null) {
-            FillWeight weight = fillByCount(known, packing.seeds());
+        Integer seeds = packing.metres() == null ? packing.seeds() : Integer.valueOf(seedsFor(known, packing.metres()));
+        if (seeds != null) {
+            FillWeight weight = fillByCount(known, seeds);
             fill = weight.grams();
             meanCount = weight.meanCount();
             overfill = weight.overfill();
@@ -241,12 +255,14 @@ public class Stall {
             fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, CONFIDENCE);
             overfill = 100 * (fill / label - 1);
         }
-        BigDecimal kept = packing.reserve().max(stock.reserved());
+        BigDecimal kept =
+                packing.reserve().max(stock.reserved()).add(stock.promised()).min(bulk);
         PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), HANDLING_LOSS, fill);
         return new Packing.Plan(
                 known.lot().id(),
                 bulk,
                 fill,
+                seeds,
                 meanCount,
                 overfill,
                 plan.packets(),
@@ -254,6 +270,20 @@ public class Stall {
                 known.purity(),
                 known.tests().purity() != null,
                 CONFIDENCE);
+    }
+
+    /** Seeds for so much row: plants at their distance in it, and more where fewer germinate and come up. */
+    private int seedsFor(LotKnown known, int metres) {
+        if (known.tests().germination() == null) {
+            throw new Refused(
+                    "metres",
+                    metres,
+                    "a lot whose germination is known",
+                    "Test the germination of " + known.lot().number() + " first: it says how thickly to sow.");
+        }
+        int plants = Math.max(1, (int) Math.ceil(metres / known.planting().inRow()));
+        double germination = Math.max(1, known.tests().germination().result().mean()) / 100;
+        return (int) Math.ceil(plants / (germination * PopulationPlan.USUAL_ESTABLISHMENT));
     }
 
     private static FillWeight fillByCount(LotKnown known, int seeds) {
@@ -278,42 +308,83 @@ public class Stall {
                         CONFIDENCE));
     }
 
-    PackingRunView runOf(StockView stock, UUID runId) {
+    /** Packing runs by id, as they were filled; what is left of them the stock of their lots tells. */
+    @Transactional(readOnly = true)
+    public Map<UUID, PackingRunView> runs(Collection<UUID> ids) {
+        return runs.findAllById(ids).stream().collect(Collectors.toMap(PackingRun::id, run -> run.view(0, 0)));
+    }
+
+    /** The run of a lot with this id. */
+    public PackingRunView runOf(StockView stock, UUID runId) {
         return stock.runs().stream()
                 .filter(candidate -> candidate.id().equals(runId))
                 .findFirst()
                 .orElseThrow(NotFound.of("packing run of this lot"));
     }
 
-    /** Sells packets of a run. */
+    /** Packets of a run leave, that nobody else was promised. */
     @GrowersWork
     @Transactional
-    public SaleView sellPackets(
-            String lotNumber, UUID runId, int packets, String customer, LocalDate soldOn, BigDecimal price) {
+    public SaleView sellPackets(String lotNumber, UUID runId, int packets, String customer, Leaving how) {
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
-        checkOpen(known);
         PackingRunView run = runOf(stock(known), runId);
-        Range.of(1, run.left(), "packets, which this run has left").check("packets", packets);
-        SeasonDates.check("soldOn", soldOn, run.packedOn(), time.today());
-        return sales.save(new Sale(
-                        customer(customer), lot.id(), runId, soldOn, packets, null, checked(price), stamps.now()))
-                .view();
+        checkOpen(known);
+        Range.of(1, run.free(), "packets, which this run has left").check("packets", packets);
+        return leave(known, run, packets, customer(customer), how);
     }
 
-    /** Sells seed by weight from the bulk. */
+    /** Seed by weight leaves from the bulk. */
     @GrowersWork
     @Transactional
-    public SaleView sellBulk(String lotNumber, BigDecimal grams, String customer, LocalDate soldOn, BigDecimal price) {
+    public SaleView sellBulk(String lotNumber, BigDecimal grams, String customer, Leaving how) {
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
         checkOpen(known);
         Range.above(0, stock(known).free().doubleValue(), "g, which may be sold")
                 .check("bulk", grams);
-        SeasonDates.check("soldOn", soldOn, known.harvest().pickedOn(), time.today());
-        return sales.save(
-                        new Sale(customer(customer), lot.id(), null, soldOn, null, grams, checked(price), stamps.now()))
+        return leave(known, grams, customer(customer), how);
+    }
+
+    /**
+     * What was promised leaves; whoever promised it lets go of it in the same transaction.
+     *
+     * @param packingRunId whose {@code packets}; null for {@code bulk} grams
+     */
+    @GrowersWork
+    @Transactional
+    public SaleView deliver(Promises.Promise promised, UUID customerId, Leaving how) {
+        LotView lot = lots.lock(lots.byId(promised.lotId()).number());
+        LotKnown known = gate.of(lot);
+        checkOpen(known);
+        Customer customer = customers.findById(customerId).orElseThrow(NotFound.of("customer"));
+        if (promised.packingRunId() == null) {
+            Range.above(0, stock(known).bulk().doubleValue(), "g, which is left")
+                    .check("bulk", promised.bulk());
+            return leave(known, promised.bulk(), customer, how);
+        }
+        PackingRunView run = runOf(stock(known), promised.packingRunId());
+        Range.of(1, run.left(), "packets, which this run has left").check("packets", promised.packets());
+        return leave(known, run, promised.packets(), customer, how);
+    }
+
+    private SaleView leave(LotKnown known, PackingRunView run, int packets, Customer customer, Leaving how) {
+        SeasonDates.check("soldOn", how.on(), run.packedOn(), time.today());
+        return sales.save(new Sale(customer, known.lot().id(), run.id(), packets, null, how, stamps.now()))
                 .view();
+    }
+
+    private SaleView leave(LotKnown known, BigDecimal grams, Customer customer, Leaving how) {
+        SeasonDates.check("soldOn", how.on(), known.harvest().pickedOn(), time.today());
+        return sales.save(new Sale(customer, known.lot().id(), null, null, grams, how, stamps.now()))
+                .view();
+    }
+
+    @Transactional(readOnly = true)
+    public Map<UUID, SaleView> sales(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : sales.findByIdIn(ids).stream().map(Sale::view).collect(Collectors.toMap(SaleView::id, sale -> sale));
     }
 
     @Transactional(readOnly = true)
@@ -330,11 +401,6 @@ public class Stall {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
-    public List<String> customers() {
-        return customers.findTop200ByOrderByName().stream().map(Customer::name).toList();
-    }
-
     private Customer customer(String name) {
         Range.of(1, 80, "characters").check("customer", name.strip().length());
         return customers
@@ -342,11 +408,12 @@ public class Stall {
                 .orElseGet(() -> customers.save(new Customer(name, "", stamps.now())));
     }
 
-    private static BigDecimal checked(BigDecimal price) {
-        return Range.of(0, 1e7, "").check("price", price);
-    }
-
-    private static void checkOpen(LotKnown known) {
+    /**
+     * Whether seed of a lot may leave.
+     *
+     * @throws Refused with everything that holds it back
+     */
+    public static void checkOpen(LotKnown known) {
         if (!known.gate().mayBeSold()) {
             throw new Refused(
                     "number",

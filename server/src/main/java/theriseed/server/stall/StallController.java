@@ -33,26 +33,47 @@ class StallController {
         this.stockTakings = stockTakings;
     }
 
+    /** By count, by weight or by the row; {@code sowBy} the usual year and one person where it is not said. */
     record PackingRequest(
             @NotNull LocalDate packedOn,
             @Maybe Integer seeds,
             @Maybe BigDecimal grams,
+            @Maybe Integer metres,
             @Maybe Integer packets,
             @NotNull BigDecimal reserve,
-            @NotNull BigDecimal price) {
+            @NotNull BigDecimal price,
+            @Maybe Integer sowBy,
+            @Maybe Integer people,
+            @Maybe Integer minutes) {
         Packing packing() {
-            return new Packing(packedOn, seeds, grams, packets, reserve, price);
+            return new Packing(
+                    packedOn,
+                    seeds,
+                    grams,
+                    metres,
+                    packets,
+                    reserve,
+                    price,
+                    sowBy == null ? Packing.usualSowBy(packedOn) : sowBy,
+                    people == null ? 1 : people,
+                    minutes);
         }
     }
 
-    /** Packets of a run, or bulk grams. */
+    /** Packets of a run, or bulk grams; a sale where nothing else is said. */
     record SaleRequest(
             @NotBlank String customer,
             @NotNull LocalDate soldOn,
             @Maybe UUID packingRunId,
             @Maybe Integer packets,
             @Maybe BigDecimal bulk,
-            @NotNull BigDecimal price) {}
+            @NotNull BigDecimal price,
+            @Maybe SaleKind kind,
+            @Maybe @Size(max = 300) String note) {
+        Leaving how() {
+            return new Leaving(kind == null ? SaleKind.SALE : kind, soldOn, price, note == null ? "" : note, null);
+        }
+    }
 
     @PostMapping("/api/lots/{number}/packing/plan")
     Packing.Plan plan(@PathVariable String number, @Valid @RequestBody PackingRequest request) {
@@ -68,15 +89,10 @@ class StallController {
     SaleView sell(@PathVariable String number, @Valid @RequestBody SaleRequest request) {
         if (request.packingRunId() != null && request.packets() != null && request.bulk() == null) {
             return stall.sellPackets(
-                    number,
-                    request.packingRunId(),
-                    request.packets(),
-                    request.customer(),
-                    request.soldOn(),
-                    request.price());
+                    number, request.packingRunId(), request.packets(), request.customer(), request.how());
         }
         if (request.bulk() != null && request.packets() == null) {
-            return stall.sellBulk(number, request.bulk(), request.customer(), request.soldOn(), request.price());
+            return stall.sellBulk(number, request.bulk(), request.customer(), request.how());
         }
         throw new Refused(
                 "packets", request.packets(), "packets of a run, or bulk", "Say how many packets, or how much bulk.");
@@ -141,10 +157,5 @@ class StallController {
     @GetMapping("/api/sales")
     PageOf<SaleView> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
         return stall.sales(page, size);
-    }
-
-    @GetMapping("/api/customers")
-    List<String> customers() {
-        return stall.customers();
     }
 }

@@ -47,7 +47,7 @@ class StockTakingLine extends Recorded {
         return lotId;
     }
 
-    StockTakings.Line view(String lot) {
-        return new StockTakings.Line(lot, packingRunId, expected, found, because);
+    StockTakings.CountedLine view(String lot) {
+        return new StockTakings.CountedLine(lot, packingRunId, expected, found, because);
     }
 }

@@ -71,12 +71,12 @@ public class StockTakings {
             String number, @Maybe UUID packingRunId, BigDecimal expected, BigDecimal found, Difference because) {}
 
     /** A lot's line of a stock-taking; grams, or packets of a run. */
-    public record Line(
+    public record CountedLine(
             String number, @Maybe UUID packingRunId, BigDecimal expected, BigDecimal found, Difference because) {}
 
     /** A stock-taking. @param differences lines on which something else was found; {@code counted} how many in all */
     public record Taken(
-            UUID id, LocalDate countedOn, String note, String recordedBy, int counted, List<Line> differences) {}
+            UUID id, LocalDate countedOn, String note, String recordedBy, int counted, List<CountedLine> differences) {}
 
     @HandsWork
     @Transactional
@@ -169,13 +169,13 @@ public class StockTakings {
         Map<UUID, String> numbers =
                 lots.byIds(all.stream().map(StockTakingLine::lotId).collect(Collectors.toSet())).stream()
                         .collect(Collectors.toMap(LotView::id, LotView::number));
-        Map<UUID, List<Line>> by = all.stream()
+        Map<UUID, List<CountedLine>> by = all.stream()
                 .collect(Collectors.groupingBy(
                         StockTakingLine::stockTakingId,
                         Collectors.mapping(line -> line.view(numbers.get(line.lotId())), Collectors.toList())));
         return of.stream()
                 .map(taking -> {
-                    List<Line> own = by.getOrDefault(taking.id(), List.of());
+                    List<CountedLine> own = by.getOrDefault(taking.id(), List.of());
                     return new Taken(
                             taking.id(),
                             taking.countedOn(),

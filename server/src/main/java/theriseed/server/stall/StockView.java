@@ -7,15 +7,18 @@ import java.util.List;
  * What is left of a lot, and where the rest went. Grams.
  *
  * @param bulk clean seed that is not packed
- * @param reserved of it kept for the farm's own sowing
+ * @param reserved of it kept for the farm's own sowing, and {@code promised} to somebody
  * @param free of it may be packed or sold
+ * @param packets still here; {@code packetsFree} of them are promised to nobody
  * @param takings what was taken for other than a sale
  */
 public record StockView(
         BigDecimal bulk,
         BigDecimal reserved,
+        BigDecimal promised,
         BigDecimal free,
         int packets,
+        int packetsFree,
         int packetsSold,
         List<PackingRunView> runs,
         List<SaleView> sales,

@@ -24,14 +24,19 @@ class TroublesTest {
 
     /** The demo farm's only lot of a variety and season that the tests do not add to. */
     private JsonNode lot(String variety, int season) {
-        for (JsonNode shelved : grower.get("/api/lots?size=200").ok().get("items")) {
-            JsonNode known = shelved.get("known");
-            if (known.at("/planting/variety/name").asString().equals(variety)
-                    && known.at("/lot/season").asInt() == season) {
-                return known;
+        for (int page = 0; ; page++) {
+            JsonNode lots = grower.get("/api/lots?size=200&page=" + page).ok();
+            for (JsonNode shelved : lots.get("items")) {
+                JsonNode known = shelved.get("known");
+                if (known.at("/planting/variety/name").asString().equals(variety)
+                        && known.at("/lot/season").asInt() == season) {
+                    return known;
+                }
             }
+            assertThat(page + 1)
+                    .as("no lot of " + variety)
+                    .isLessThan(lots.get("pages").asInt());
         }
-        throw new AssertionError("no lot of " + variety);
     }
 
     private JsonNode act(JsonNode lot, String kind) {
@@ -83,5 +88,12 @@ class TroublesTest {
         assertThat(lot("Brine", 2025).at("/gate/reasons").toString()).contains("BELOW_STANDARD");
         assertThat(lot("Lamplighter", 2025).at("/gate/reasons").toString()).contains("ON_HOLD");
         assertThat(lot("Gale Warden", 2024).at("/gate/reasons").toString()).contains("TEST_RUN_OUT");
+    }
+
+    @Test
+    void anOrderIsLargerThanTheStock() {
+        JsonNode orders = grower.get("/api/orders").ok().get("items");
+        assertThat(orders.findValuesAsString("state")).contains("SHORT", "READY");
+        assertThat(orders.toString()).contains("for the autumn list");
     }
 }

@@ -72,7 +72,7 @@ class StallTest {
         assertThat(season.grower
                         .post("/api/lots/" + number + "/packing", with(packing, "seeds", 100))
                         .detail())
-                .contains("how many seeds a packet holds, or what it weighs");
+                .contains("how many seeds a packet holds, what it weighs");
     }
 
     @Test

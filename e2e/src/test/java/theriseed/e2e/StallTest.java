@@ -1,0 +1,121 @@
+package theriseed.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+
+/** At the stall: who buys, an order in parts, a day at the market. */
+@DemoFarmTest
+class StallTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    Person grower;
+    String number;
+
+    @BeforeEach
+    void signIn() {
+        season = new Season(port);
+        number = season.sellable();
+        season.packed(number, 50, 40);
+        grower = Person.atDesk(port).signedIn("grower");
+    }
+
+    @AfterEach
+    void leave() {
+        grower.close();
+    }
+
+    private Locator dialog() {
+        return grower.page.getByRole(AriaRole.DIALOG);
+    }
+
+    private String variety() {
+        return season.lot(number).at("/known/planting/variety/name").asString();
+    }
+
+    @Test
+    void aShopOnItsTermsOrdersMoreThanThereIsAndGetsItInTwoParts() {
+        String shop = "Shop " + UUID.randomUUID();
+        String terms = "Terms " + UUID.randomUUID();
+        grower.at("/stall/customers");
+        grower.act("Add a price list");
+        dialog().getByLabel("Name").fill(terms);
+        dialog().getByLabel("Percent").fill("80");
+        dialog().getByText("Keep it").click();
+        grower.act("Add a customer");
+        dialog().getByLabel("Name").fill(shop);
+        dialog().getByLabel("Terms").selectOption(terms + ", 80 %");
+        dialog().getByText("Keep it").click();
+        grower.sees(shop);
+
+        grower.at("/stall/orders");
+        grower.act("Take an order");
+        grower.choose("Customer", shop);
+        grower.choose("What, line 1", variety() + ", pea: packets of 50");
+        grower.type("How much, line 1", "55");
+        grower.act("Take the order");
+        grower.sees("15 packets of 50 missing");
+        grower.sees("€110.00");
+        grower.act("Deliver");
+        grower.sees("€80.00 delivered");
+        season.packed(number, 50, 15);
+        grower.act("Look again for what is missing");
+        assertThat(grower.page.locator("main")).not().containsText("missing");
+        grower.act("Deliver");
+        assertThat(grower.link("Delivery note 2")).isVisible();
+        assertThat(grower.link("Invoice")).isVisible();
+    }
+
+    @Test
+    void whatComesBackFromTheMarketIsCountedAndTheRestWasSold() {
+        String market = "Market " + UUID.randomUUID();
+        season.grower
+                .post("/api/customers", Map.of("name", market, "kind", "MARKET"))
+                .ok();
+        grower.at("/stall/days");
+        grower.act("Pack for a stall day");
+        grower.choose("Market", market);
+        grower.type("Take along of " + number, "41");
+        grower.act("Pack them");
+        assertThat(grower.alert()).containsText("at most 40");
+        assertThat(grower.field("Take along of " + number)).hasValue("41");
+        grower.type("Take along of " + number, "12");
+        grower.act("Pack them");
+        Locator day = grower.page.locator("section").filter(new Locator.FilterOptions().setHasText(market));
+        day.getByLabel("Came back of " + number).fill("5");
+        day.getByText("Count the day").click();
+        Locator counted = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(market));
+        assertThat(counted).containsText("7 of 12 sold");
+        assertThat(counted).containsText("€17.50");
+    }
+
+    @Test
+    void aSwapAsksWhatCameBack() {
+        grower.at("/stall/" + number);
+        grower.type("To whom", "A grower in the east " + UUID.randomUUID());
+        grower.choose("As", "swap");
+        Locator packets = grower.page
+                .locator("form")
+                .filter(new Locator.FilterOptions().setHasText("To whom"))
+                .getByLabel("Packets");
+        packets.fill("3");
+        grower.act("Swapped");
+        assertThat(grower.page.getByText("Say what came back for the swap.").first())
+                .isVisible();
+        assertThat(packets).hasValue("3");
+        grower.type("What came back", "two packets of an old kale");
+        grower.act("Swapped");
+        grower.sees("37 packets");
+    }
+}

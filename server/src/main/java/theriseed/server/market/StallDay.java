@@ -1,0 +1,52 @@
+package theriseed.server.market;
+
+import jakarta.persistence.Entity;
+import java.time.LocalDate;
+import java.util.UUID;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamp;
+
+/** A day at the stall of one market. */
+@Entity
+class StallDay extends Recorded {
+    private UUID customerId;
+    private LocalDate heldOn;
+    private String note;
+    private boolean counted;
+
+    protected StallDay() {}
+
+    StallDay(UUID customerId, LocalDate heldOn, String note, Stamp stamp) {
+        super(stamp);
+        this.customerId = customerId;
+        this.heldOn = heldOn;
+        this.note = note.strip();
+    }
+
+    void checkOpen() {
+        if (counted) {
+            throw new Refused("heldOn", heldOn, "a day that is not counted yet", "This day is counted already.");
+        }
+    }
+
+    void count() {
+        counted = true;
+    }
+
+    UUID customerId() {
+        return customerId;
+    }
+
+    LocalDate heldOn() {
+        return heldOn;
+    }
+
+    String note() {
+        return note;
+    }
+
+    boolean counted() {
+        return counted;
+    }
+}

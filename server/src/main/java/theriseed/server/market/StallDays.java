@@ -1,0 +1,212 @@
+package theriseed.server.market;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Page;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.Range;
+import theriseed.core.season.SeasonDates;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
+import theriseed.server.stall.CustomerEnds;
+import theriseed.server.stall.CustomerView;
+import theriseed.server.stall.Customers;
+import theriseed.server.stall.Leaving;
+import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.Promises;
+import theriseed.server.stall.Stall;
+
+/** Takes packets along to a market; what does not come back was sold. */
+@Service
+public class StallDays {
+    private static final int MOST_LINES = 300;
+
+    private final StallDayRepository days;
+    private final StallDayLineRepository lines;
+    private final Customers customers;
+    private final Lots lots;
+    private final Varieties varieties;
+    private final Gate gate;
+    private final Stall stall;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    StallDays(
+            StallDayRepository days,
+            StallDayLineRepository lines,
+            Customers customers,
+            Lots lots,
+            Varieties varieties,
+            Gate gate,
+            Stall stall,
+            Stamps stamps,
+            FarmTime time) {
+        this.days = days;
+        this.lines = lines;
+        this.customers = customers;
+        this.lots = lots;
+        this.varieties = varieties;
+        this.gate = gate;
+        this.stall = stall;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /** @param price a packet there; null for the price on it */
+    public record Along(String number, UUID packingRunId, int taken, BigDecimal price) {}
+
+    @GrowersWork
+    @Transactional
+    public StallDayView take(UUID customerId, LocalDate heldOn, String note, List<Along> along) {
+        CustomerView market = customers.get(customerId);
+        SeasonDates.check(
+                "heldOn", heldOn, time.today().minusDays(60), time.today().plusDays(60));
+        Range.of(1, MOST_LINES, "lines").check("lines", along.size());
+        StallDay day = days.save(new StallDay(market.id(), heldOn, note, stamps.now()));
+        along.stream().map(Along::number).distinct().sorted().forEach(lots::lock);
+        Set<UUID> seen = new HashSet<>();
+        for (int i = 0; i < along.size(); i++) {
+            Along one = along.get(i);
+            String at = "lines[" + i + "].";
+            LotKnown known = gate.of(lots.get(one.number()));
+            Stall.checkOpen(known);
+            PackingRunView run = stall.runOf(stall.stock(known), one.packingRunId());
+            if (!seen.add(run.id())) {
+                throw new Refused(
+                        at + "packingRunId", one.number(), "each run once", "These packets are on the list twice.");
+            }
+            Range.of(1, run.free(), "packets, which this run has left").check(at + "taken", one.taken());
+            BigDecimal price = one.price() == null
+                    ? run.price()
+                    : Range.of(0, 1e4, "a packet").check(at + "price", one.price());
+            lines.save(new StallDayLine(day.id(), known.lot().id(), run.id(), one.taken(), price, stamps.now()));
+        }
+        lines.flush();
+        return view(day);
+    }
+
+    /** What came back, by run; the rest was sold. */
+    @GrowersWork
+    @Transactional
+    public StallDayView count(UUID id, Map<UUID, Integer> returned) {
+        StallDay day = days.lock(id).orElseThrow(NotFound.of("stall day"));
+        day.checkOpen();
+        if (day.heldOn().isAfter(time.today())) {
+            throw new Refused("heldOn", day.heldOn(), "a day that is over", "That day has not come yet.");
+        }
+        List<StallDayLine> all = lines.findByStallDayIdInOrderById(List.of(id));
+        for (StallDayLine line : all) {
+            Integer back = returned.get(line.packingRunId());
+            if (back == null) {
+                throw new Refused(
+                        "returned",
+                        "nothing",
+                        "a count for every line",
+                        "Say of every line how many came back, none too.");
+            }
+            line.returned(
+                    Range.of(0, line.taken(), "packets, as many as were taken").check("returned", back));
+        }
+        lines.flush();
+        for (StallDayLine line : all) {
+            int sold = line.taken() - line.returned();
+            if (sold > 0) {
+                stall.deliver(
+                        new Promises.Promise(line.lotId(), line.packingRunId(), sold, null),
+                        day.customerId(),
+                        Leaving.sold(day.heldOn(), line.price().multiply(BigDecimal.valueOf(sold))));
+            }
+        }
+        day.count();
+        days.flush();
+        return view(day);
+    }
+
+    @EventListener
+    void on(CustomerEnds ends) {
+        if (days.existsByCustomerIdAndCountedFalse(ends.customerId())) {
+            throw new Refused(
+                    "customer", ends.name(), "a market whose days are counted", ends.name() + " has a day to count.");
+        }
+    }
+
+    @Transactional(readOnly = true)
+    public StallDayView get(UUID id) {
+        return view(days.findById(id).orElseThrow(NotFound.of("stall day")));
+    }
+
+    @Transactional(readOnly = true)
+    public PageOf<StallDayView> page(int page, int size) {
+        Page<StallDay> found = days.findAllByOrderByHeldOnDescIdDesc(PageOf.request(page, size));
+        return PageOf.of(found, views(found.getContent()));
+    }
+
+    private StallDayView view(StallDay day) {
+        return views(List.of(day)).get(0);
+    }
+
+    private List<StallDayView> views(List<StallDay> of) {
+        if (of.isEmpty()) {
+            return List.of();
+        }
+        List<StallDayLine> all =
+                lines.findByStallDayIdInOrderById(of.stream().map(StallDay::id).toList());
+        Map<UUID, LotView> lot = lots
+                .byIds(all.stream().map(StallDayLine::lotId).collect(Collectors.toSet()))
+                .stream()
+                .collect(Collectors.toMap(LotView::id, one -> one));
+        Map<UUID, VarietyView> variety =
+                varieties.byIds(lot.values().stream().map(LotView::varietyId).collect(Collectors.toSet()));
+        Map<UUID, PackingRunView> runs =
+                stall.runs(all.stream().map(StallDayLine::packingRunId).toList());
+        Map<UUID, CustomerView> markets =
+                customers.byIds(of.stream().map(StallDay::customerId).collect(Collectors.toSet()));
+        Map<UUID, List<StallDayLine>> byDay = all.stream().collect(Collectors.groupingBy(StallDayLine::stallDayId));
+        return of.stream()
+                .map(day -> {
+                    List<StallDayLine> own = byDay.getOrDefault(day.id(), List.of());
+                    return new StallDayView(
+                            day.id(),
+                            day.customerId(),
+                            markets.get(day.customerId()).name(),
+                            day.heldOn(),
+                            day.note(),
+                            day.counted(),
+                            own.stream()
+                                    .map(line -> new StallDayView.AlongLine(
+                                            line.packingRunId(),
+                                            lot.get(line.lotId()).number(),
+                                            variety.get(lot.get(line.lotId()).varietyId())
+                                                    .name(),
+                                            runs.get(line.packingRunId()).seeds(),
+                                            line.taken(),
+                                            line.returned(),
+                                            line.price()))
+                                    .toList(),
+                            own.stream()
+                                    .filter(line -> line.returned() != null)
+                                    .map(line ->
+                                            line.price().multiply(BigDecimal.valueOf(line.taken() - line.returned())))
+                                    .reduce(BigDecimal.ZERO, BigDecimal::add));
+                })
+                .toList();
+    }
+}

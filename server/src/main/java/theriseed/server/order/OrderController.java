@@ -1,0 +1,134 @@
+package theriseed.server.order;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Maybe;
+import theriseed.server.base.PageOf;
+import theriseed.server.stall.SaleKind;
+
+/** Orders over HTTP, and their papers. */
+@RestController
+class OrderController {
+    private final Orders orders;
+    private final OrderPapers papers;
+
+    OrderController(Orders orders, OrderPapers papers) {
+        this.orders = orders;
+        this.papers = papers;
+    }
+
+    /** Packets, or grams of bulk; the price a packet or a hundred grams, by the customer's terms where it is not said. */
+    record WantedRequest(
+            @NotNull UUID varietyId,
+            @Maybe Integer seeds,
+            @Maybe Integer packets,
+            @Maybe BigDecimal bulk,
+            @Maybe BigDecimal price) {
+        Orders.Wanted wanted() {
+            return new Orders.Wanted(varietyId, seeds, packets, bulk, price);
+        }
+    }
+
+    record OrderRequest(
+            @NotNull UUID customerId,
+            @NotNull SaleKind kind,
+            @NotNull LocalDate orderedOn,
+            @NotNull LocalDate wantedOn,
+            @NotNull @Size(max = 300) String note,
+            @NotNull List<@NotNull @Valid WantedRequest> lines) {
+        Orders.OrderFacts facts() {
+            return new Orders.OrderFacts(
+                    customerId,
+                    kind,
+                    orderedOn,
+                    wantedOn,
+                    note,
+                    lines.stream().map(WantedRequest::wanted).toList());
+        }
+    }
+
+    @GetMapping("/api/orders")
+    PageOf<OrderView> page(
+            @RequestParam(defaultValue = "true") boolean open,
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "50") int size) {
+        return orders.page(open, page, size);
+    }
+
+    @GetMapping("/api/orders/{id}")
+    OrderView order(@PathVariable UUID id) {
+        return orders.get(id);
+    }
+
+    @PostMapping("/api/orders")
+    OrderView make(@Valid @RequestBody OrderRequest request) {
+        return orders.make(request.facts());
+    }
+
+    record OrderChange(
+            @NotNull LocalDate wantedOn,
+            @NotNull @Size(max = 300) String note,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @PutMapping("/api/orders/{id}")
+    OrderView correct(@PathVariable UUID id, @Valid @RequestBody OrderChange request) {
+        return orders.correct(id, new Changed(request.version(), request.reason()), request.wantedOn(), request.note());
+    }
+
+    @PostMapping("/api/orders/{id}/allocate")
+    OrderView allocate(@PathVariable UUID id) {
+        return orders.allocate(id);
+    }
+
+    /** @param only promises that go; absent for all */
+    record DeliveryRequest(
+            @NotNull LocalDate on,
+            @NotNull @Size(max = 300) String note,
+            @Maybe Set<@NotNull UUID> only) {}
+
+    @PostMapping("/api/orders/{id}/deliver")
+    OrderView deliver(@PathVariable UUID id, @Valid @RequestBody DeliveryRequest request) {
+        return orders.deliver(id, request.on(), request.note(), request.only());
+    }
+
+    record CancelRequest(@NotBlank String because) {}
+
+    @PostMapping("/api/orders/{id}/cancel")
+    OrderView cancel(@PathVariable UUID id, @Valid @RequestBody CancelRequest request) {
+        return orders.cancel(id, request.because());
+    }
+
+    /** What to take from which shelf. */
+    @GetMapping(value = "/api/orders/{id}/packing-list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> packingList(@PathVariable UUID id) {
+        return papers.packingList(orders.get(id));
+    }
+
+    @GetMapping(value = "/api/orders/{id}/delivery-{delivery}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> deliveryNote(@PathVariable UUID id, @PathVariable int delivery) {
+        return papers.deliveryNote(orders.get(id), delivery);
+    }
+
+    @GetMapping(value = "/api/orders/{id}/invoice.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> invoice(@PathVariable UUID id) {
+        return papers.invoice(orders.get(id));
+    }
+}

@@ -1,0 +1,81 @@
+package theriseed.server.order;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import theriseed.server.base.Maybe;
+import theriseed.server.stall.CustomerView;
+import theriseed.server.stall.SaleKind;
+
+/**
+ * An order as it stands.
+ *
+ * @param deliveries how many there were
+ * @param total price of all that was asked for, and {@code delivered} of what went
+ */
+public record OrderView(
+        UUID id,
+        int version,
+        String number,
+        CustomerView customer,
+        SaleKind kind,
+        LocalDate orderedOn,
+        LocalDate wantedOn,
+        String note,
+        State state,
+        @Maybe LocalDate doneOn,
+        @Maybe LocalDate cancelledOn,
+        @Maybe String cancelledBecause,
+        List<OrderedLine> lines,
+        int deliveries,
+        BigDecimal total,
+        BigDecimal delivered) {
+
+    /** How far it is. */
+    public enum State {
+        /** Everything that is not delivered is promised out of lots that may be sold then. */
+        READY,
+        /** There is not enough for all of it. */
+        SHORT,
+        DONE,
+        CANCELLED
+    }
+
+    /**
+     * A line of it: packets, or grams of bulk.
+     *
+     * @param seeds in a packet; absent for any, and for bulk
+     * @param price a packet, or a hundred grams
+     * @param wanted packets or grams in all; {@code promised} and {@code delivered} of them, {@code missing} the rest
+     */
+    public record OrderedLine(
+            UUID id,
+            UUID varietyId,
+            String variety,
+            String crop,
+            @Maybe Integer seeds,
+            boolean bulk,
+            BigDecimal price,
+            BigDecimal wanted,
+            BigDecimal promised,
+            BigDecimal delivered,
+            BigDecimal missing,
+            List<PromisedOut> out) {}
+
+    /**
+     * Where it comes from.
+     *
+     * @param much packets or grams
+     * @param shelves on which the lot stands
+     * @param delivery it went with, and {@code deliveredOn}; absent while it is only promised
+     */
+    public record PromisedOut(
+            UUID id,
+            String number,
+            int season,
+            BigDecimal much,
+            List<String> shelves,
+            @Maybe Integer delivery,
+            @Maybe LocalDate deliveredOn) {}
+}

@@ -1,0 +1,29 @@
+package theriseed.server.order;
+
+import jakarta.persistence.LockModeType;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface SeedOrderRepository extends JpaRepository<SeedOrder, UUID> {
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select o from SeedOrder o where o.id = :id")
+    Optional<SeedOrder> lock(UUID id);
+
+    @Query("select o from SeedOrder o where o.doneOn is null and o.cancelledOn is null order by o.wantedOn, o.id")
+    Page<SeedOrder> open(Pageable page);
+
+    Page<SeedOrder> findAllByOrderByOrderedOnDescIdDesc(Pageable page);
+
+    boolean existsByCustomerIdAndDoneOnIsNullAndCancelledOnIsNull(UUID customer);
+
+    @Query(value = """
+                    insert into order_serial (year, last) values (:year, 1)
+                    on conflict (year) do update set last = order_serial.last + 1
+                    returning last""", nativeQuery = true)
+    int nextSerial(int year);
+}

@@ -1,0 +1,170 @@
+package theriseed.server.stall;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Page;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+
+/** Who seed goes to, and on which terms. Nobody is deleted: who once had seed stays known. */
+@Service
+public class Customers {
+    private final CustomerRepository customers;
+    private final PriceListRepository priceLists;
+    private final ApplicationEventPublisher events;
+    private final Corrections corrections;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    Customers(
+            CustomerRepository customers,
+            PriceListRepository priceLists,
+            ApplicationEventPublisher events,
+            Corrections corrections,
+            Stamps stamps,
+            FarmTime time) {
+        this.customers = customers;
+        this.priceLists = priceLists;
+        this.events = events;
+        this.corrections = corrections;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /** @param priceListId null for the price on the packet */
+    public record CustomerFacts(String name, CustomerKind kind, String address, String note, UUID priceListId) {}
+
+    /** Those that still are, by name, at most 500. */
+    @Transactional(readOnly = true)
+    public List<CustomerView> all() {
+        return customers.findTop500ByEndedOnIsNullOrderByName().stream()
+                .map(Customer::view)
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public PageOf<CustomerView> page(int page, int size) {
+        Page<Customer> found = customers.findAllByOrderByName(PageOf.request(page, size));
+        return PageOf.of(found, found.map(Customer::view).toList());
+    }
+
+    @Transactional(readOnly = true)
+    public CustomerView get(UUID id) {
+        return find(id).view();
+    }
+
+    @Transactional(readOnly = true)
+    public Map<UUID, CustomerView> byIds(Collection<UUID> ids) {
+        return customers.findByIdIn(ids).stream()
+                .map(Customer::view)
+                .collect(Collectors.toMap(CustomerView::id, customer -> customer));
+    }
+
+    /** Percent of the price on the packet that a customer pays. */
+    @Transactional(readOnly = true)
+    public double share(UUID id) {
+        PriceList list = find(id).priceList();
+        return list == null ? 100 : list.share();
+    }
+
+    @GrowersWork
+    @Transactional
+    public CustomerView make(CustomerFacts facts) {
+        checkName(facts.name(), null);
+        Customer customer = new Customer(facts.name(), facts.note(), stamps.now());
+        customer.change(facts.name(), facts.kind(), facts.address(), facts.note(), list(facts.priceListId()));
+        return customers.saveAndFlush(customer).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public CustomerView correct(UUID id, Changed made, CustomerFacts facts) {
+        Customer customer = find(id);
+        Clash.check(customer, made.from(), customer.view());
+        checkName(facts.name(), id);
+        Map<String, Object> before = customer.correctable();
+        customer.change(facts.name(), facts.kind(), facts.address(), facts.note(), list(facts.priceListId()));
+        corrections.keep("customer", id, before, customer.correctable(), made.because());
+        return customers.saveAndFlush(customer).view();
+    }
+
+    /** Nothing goes there any more; refused while an order is open. */
+    @GrowersWork
+    @Transactional
+    public CustomerView end(UUID id, Changed made) {
+        Customer customer = find(id);
+        Clash.check(customer, made.from(), customer.view());
+        events.publishEvent(new CustomerEnds(id, customer.name()));
+        Map<String, Object> before = customer.correctable();
+        customer.end(time.today());
+        corrections.keep("customer", id, before, customer.correctable(), made.because());
+        return customers.saveAndFlush(customer).view();
+    }
+
+    @Transactional(readOnly = true)
+    public List<PriceListView> priceLists() {
+        return priceLists.findAllByOrderByName().stream().map(PriceList::view).toList();
+    }
+
+    @GrowersWork
+    @Transactional
+    public PriceListView makeList(String name, double share) {
+        checkListName(name, null);
+        return priceLists.saveAndFlush(new PriceList(name, share, stamps.now())).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public PriceListView correctList(UUID id, Changed made, String name, double share) {
+        PriceList list = list(id);
+        Clash.check(list, made.from(), list.view());
+        checkListName(name, id);
+        Map<String, Object> before = list.correctable();
+        list.change(name, share);
+        corrections.keep("price list", id, before, list.correctable(), made.because());
+        return priceLists.saveAndFlush(list).view();
+    }
+
+    Customer find(UUID id) {
+        return customers.findById(id).orElseThrow(NotFound.of("customer"));
+    }
+
+    private PriceList list(UUID id) {
+        return id == null ? null : priceLists.findById(id).orElseThrow(NotFound.of("price list"));
+    }
+
+    private void checkName(String name, UUID own) {
+        customers
+                .findByNameIgnoreCase(name.strip())
+                .filter(other -> !other.id().equals(own))
+                .ifPresent(other -> {
+                    throw taken(name, other.name());
+                });
+    }
+
+    private void checkListName(String name, UUID own) {
+        priceLists
+                .findByNameIgnoreCase(name.strip())
+                .filter(other -> !other.id().equals(own))
+                .ifPresent(other -> {
+                    throw taken(name, other.name());
+                });
+    }
+
+    private static Refused taken(String name, String other) {
+        return new Refused("name", name, "a name of its own", "There is a " + other + " already.");
+    }
+}

@@ -1,0 +1,33 @@
+package theriseed.server.stall;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import theriseed.core.measure.Range;
+import theriseed.server.base.Refused;
+
+/**
+ * How seed leaves the farm.
+ *
+ * @param price in all, in the farm's currency; none for gifts and swaps
+ * @param note what came back for a swap, or anything else
+ * @param delivery of its order; null where it was not ordered
+ */
+public record Leaving(SaleKind kind, LocalDate on, BigDecimal price, String note, Integer delivery) {
+    private static final double DEAREST = 1e6;
+
+    public Leaving {
+        Range.of(0, DEAREST, "").check("price", price);
+        if (kind != SaleKind.SALE && price.signum() != 0) {
+            throw new Refused(
+                    "price", price, "0", "A gift or a swap has no price: make it a sale, or leave the price out.");
+        }
+        if (kind == SaleKind.SWAP && note.strip().length() < 3) {
+            throw new Refused("note", note, "what came back for it", "Say what came back for the swap.");
+        }
+    }
+
+    /** Sold over the counter. */
+    public static Leaving sold(LocalDate on, BigDecimal price) {
+        return new Leaving(SaleKind.SALE, on, price, "", null);
+    }
+}

@@ -1,0 +1,103 @@
+package theriseed.server.market;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.saleOf;
+import static theriseed.server.Season.with;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class StallDaysTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    Client grower;
+    String number;
+    String run;
+    String market;
+
+    @BeforeEach
+    void packed() {
+        season = new Season(port);
+        grower = season.grower;
+        number = season.sellable();
+        run = season.packed(number, 50, 20);
+        market = grower.post("/api/customers", record("name", "Market " + UUID.randomUUID(), "kind", "MARKET"))
+                .ok()
+                .get("id")
+                .asString();
+    }
+
+    private Map<String, Object> day(int taken) {
+        return record(
+                "customerId",
+                market,
+                "heldOn",
+                "2026-08-14",
+                "note",
+                "",
+                "lines",
+                List.of(record("number", number, "packingRunId", run, "taken", taken)));
+    }
+
+    private int stock(String what) {
+        return season.lot(number).at("/stock/runs/0/" + what).asInt();
+    }
+
+    @Test
+    void whatDoesNotComeBackWasSold() {
+        JsonNode day = grower.post("/api/stall-days", day(12)).ok();
+        assertThat(stock("free")).isEqualTo(8);
+        assertThat(grower.post("/api/lots/" + number + "/sales", saleOf(run, 9)).field())
+                .isEqualTo("packets");
+        String path = "/api/stall-days/" + day.get("id").asString() + "/count";
+        assertThat(grower.post(path, record("returned", Map.of(run, 13))).field())
+                .isEqualTo("returned");
+        assertThat(grower.post(path, record("returned", Map.of())).field()).isEqualTo("returned");
+        JsonNode counted = grower.post(path, record("returned", Map.of(run, 5))).ok();
+        assertThat(counted.get("brought").asDouble()).isEqualTo(7 * 2.5);
+        assertThat(stock("left")).isEqualTo(13);
+        assertThat(stock("free")).isEqualTo(13);
+        assertThat(season.lot(number).at("/stock/sales/0/packets").asInt()).isEqualTo(7);
+        assertThat(grower.post(path, record("returned", Map.of(run, 5))).field())
+                .isEqualTo("heldOn");
+    }
+
+    @Test
+    void noMoreIsTakenAlongThanThereIsAndEachRunOnce() {
+        assertThat(grower.post("/api/stall-days", day(21)).field()).isEqualTo("lines[0].taken");
+        Map<String, Object> line = record("number", number, "packingRunId", run, "taken", 2);
+        assertThat(grower.post("/api/stall-days", with(day(1), "lines", List.of(line, line)))
+                        .field())
+                .isEqualTo("lines[1].packingRunId");
+        grower.post("/api/lots/" + number + "/hold", record("reason", "two jars, one label"))
+                .ok();
+        assertThat(grower.post("/api/stall-days", day(2)).detail()).contains("two jars");
+        assertThat(stock("free")).isEqualTo(20);
+    }
+
+    @Test
+    void theSheetHasRoomToTally() throws IOException {
+        JsonNode day = grower.post("/api/stall-days", day(12)).ok();
+        byte[] sheet = grower.get("/api/stall-days/" + day.get("id").asString() + "/sheet.pdf")
+                .body();
+        try (PDDocument pdf = Loader.loadPDF(sheet)) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains(number, "50 seeds", "2.50", "12", "......");
+        }
+    }
+}

@@ -1,0 +1,332 @@
+package theriseed.server.order;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.packingOf;
+import static theriseed.server.Season.record;
+import static theriseed.server.Season.saleOf;
+import static theriseed.server.Season.with;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+@DemoFarmTest
+class OrdersTest {
+    @LocalServerPort
+    int port;
+
+    Season season;
+    Client grower;
+    String number;
+    String variety;
+    String run;
+
+    /** Forty packets of fifty peas. */
+    @BeforeEach
+    void packed() {
+        season = new Season(port);
+        grower = season.grower;
+        number = season.sellable();
+        variety = season.lot(number).at("/known/planting/variety/id").asString();
+        run = season.packed(number, 50, 40);
+    }
+
+    private String customer(Object... more) {
+        return grower.post("/api/customers", with(record("name", "Shop " + UUID.randomUUID(), "kind", "SHOP"), more))
+                .ok()
+                .get("id")
+                .asString();
+    }
+
+    private Map<String, Object> packets(int packets) {
+        return record("varietyId", variety, "seeds", 50, "packets", packets);
+    }
+
+    @SafeVarargs
+    private Map<String, Object> orderOf(String customer, Map<String, Object>... lines) {
+        return record(
+                "customerId",
+                customer,
+                "kind",
+                "SALE",
+                "orderedOn",
+                "2026-08-14",
+                "wantedOn",
+                "2026-09-01",
+                "note",
+                "",
+                "lines",
+                List.of(lines));
+    }
+
+    private JsonNode ordered(int packets) {
+        return grower.post("/api/orders", orderOf(customer(), packets(packets))).ok();
+    }
+
+    private int left(String what) {
+        return season.lot(number).at("/stock/runs/0/" + what).asInt();
+    }
+
+    private static Map<String, Object> today() {
+        return record("on", "2026-08-14", "note", "");
+    }
+
+    private static String at(JsonNode order) {
+        return "/api/orders/" + order.get("id").asString();
+    }
+
+    @Test
+    void whatIsPromisedIsNobodyElses() {
+        JsonNode order = ordered(30);
+        assertThat(order.get("state").asString()).isEqualTo("READY");
+        assertThat(left("left")).isEqualTo(40);
+        assertThat(left("free")).isEqualTo(10);
+        assertThat(grower.post("/api/lots/" + number + "/sales", saleOf(run, 11))
+                        .field())
+                .isEqualTo("packets");
+        grower.post("/api/lots/" + number + "/sales", saleOf(run, 10)).ok();
+        JsonNode done = grower.post(at(order) + "/deliver", today()).ok();
+        assertThat(done.get("state").asString()).isEqualTo("DONE");
+        assertThat(left("left")).isZero();
+        assertThat(season.lot(number).at("/stock/packetsSold").asInt()).isEqualTo(40);
+    }
+
+    @Test
+    void theOldestLotThatMayBeSoldThenGoesFirst() {
+        String older = olderLot();
+        JsonNode order = ordered(45);
+        assertThat(order.at("/lines/0/out").findValuesAsString("number")).containsExactly(older, number);
+        assertThat(order.at("/lines/0/out/0/much").asInt()).isEqualTo(10);
+        grower.post("/api/lots/" + older + "/hold", record("reason", "two jars, one label"))
+                .ok();
+        JsonNode other = ordered(5);
+        assertThat(other.at("/lines/0/out").findValuesAsString("number")).containsExactly(number);
+        JsonNode late = grower.post("/api/orders", with(orderOf(customer(), packets(3)), "wantedOn", "2028-03-01"))
+                .ok();
+        assertThat(late.get("state").asString())
+                .as("its test has run out by then")
+                .isEqualTo("SHORT");
+    }
+
+    /** Ten packets of the season before, of the same variety. */
+    private String olderLot() {
+        String planting = grower.post(
+                        "/api/plantings",
+                        with(Season.plantingOf(variety, season.plot(), "2025-03-20", 300), "season", 2025))
+                .ok()
+                .get("id")
+                .asString();
+        grower.post(
+                        "/api/plantings/" + planting + "/walks",
+                        with(Season.walkOf("flowering", 300, 0), "walkedOn", "2025-07-01"))
+                .ok();
+        String older = season.numbered(planting);
+        grower.post("/api/lots/" + older + "/picks", with(Season.harvestOf(900, 290), "pickedOn", "2025-08-01"))
+                .ok();
+        season.cleaned(older, 900);
+        season.tested(older, 24.1, 23.9, 24.3, 24.0);
+        season.packed(older, 50, 10);
+        return older;
+    }
+
+    @Test
+    void anOrderLargerThanTheStockIsShortAndDeliveredInParts() {
+        JsonNode order = ordered(60);
+        assertThat(order.get("state").asString()).isEqualTo("SHORT");
+        assertThat(order.at("/lines/0/missing").asInt()).isEqualTo(20);
+        JsonNode part = grower.post(at(order) + "/deliver", today()).ok();
+        assertThat(part.get("state").asString()).isEqualTo("SHORT");
+        assertThat(part.at("/lines/0/delivered").asInt()).isEqualTo(40);
+        assertThat(grower.post(at(order) + "/deliver", today()).field()).isEqualTo("only");
+        season.packed(number, 50, 25);
+        JsonNode again = grower.post(at(order) + "/allocate", Map.of()).ok();
+        assertThat(again.get("state").asString()).isEqualTo("READY");
+        JsonNode done = grower.post(at(order) + "/deliver", today()).ok();
+        assertThat(done.get("state").asString()).isEqualTo("DONE");
+        assertThat(done.get("deliveries").asInt()).isEqualTo(2);
+        assertThat(done.at("/lines/0/out/1/delivery").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void manySellersAtOnceNeverSellTheLastPacketTwice() throws Exception {
+        String customer = customer();
+        List<Callable<Integer>> sellers = new ArrayList<>();
+        IntStream.range(0, 12)
+                .forEach(i -> sellers.add(
+                        i % 2 == 0
+                                ? () -> grower.post("/api/lots/" + number + "/sales", saleOf(run, 7))
+                                                        .status()
+                                                == 200
+                                        ? 7
+                                        : 0
+                                : () -> grower.post("/api/orders", orderOf(customer, packets(7)))
+                                        .ok()
+                                        .at("/lines/0/promised")
+                                        .asInt()));
+        var hands = Executors.newFixedThreadPool(6);
+        int gone = 0;
+        try {
+            for (Future<Integer> seller : hands.invokeAll(sellers)) {
+                gone += seller.get();
+            }
+        } finally {
+            hands.shutdown();
+        }
+        assertThat(gone).isEqualTo(40);
+        assertThat(left("free")).isZero();
+        assertThat(left("left") - left("promised")).isZero();
+    }
+
+    @Test
+    void bulkIsPromisedToo() {
+        double free = season.lot(number).at("/stock/free").asDouble();
+        Map<String, Object> bulk = record("varietyId", variety, "bulk", 500);
+        assertThat(grower.post("/api/orders", orderOf(customer(), bulk)).field())
+                .isEqualTo("lines[0].price");
+        JsonNode order = grower.post("/api/orders", orderOf(customer(), with(bulk, "price", 4)))
+                .ok();
+        assertThat(order.get("total").asDouble()).isEqualTo(20);
+        assertThat(season.lot(number).at("/stock/free").asDouble()).isEqualTo(free - 500);
+        grower.post(at(order) + "/deliver", today()).ok();
+        assertThat(season.lot(number).at("/stock/bulk").asDouble()).isEqualTo(free - 500);
+        assertThat(season.lot(number).at("/stock/sales/0/price").asDouble()).isEqualTo(20);
+    }
+
+    @Test
+    void customersPayByTheirTermsAndGiftsAndSwapsNothing() {
+        String half = grower.post("/api/price-lists", record("name", "Shops " + UUID.randomUUID(), "share", 60))
+                .ok()
+                .get("id")
+                .asString();
+        JsonNode order = grower.post("/api/orders", orderOf(customer("priceListId", half), packets(10)))
+                .ok();
+        assertThat(order.at("/lines/0/price").asDouble()).isEqualTo(1.5);
+        assertThat(order.get("total").asDouble()).isEqualTo(15);
+        JsonNode gift = grower.post("/api/orders", with(orderOf(customer(), packets(2)), "kind", "GIFT"))
+                .ok();
+        assertThat(gift.get("total").asDouble()).isZero();
+        grower.post(at(gift) + "/deliver", today()).ok();
+        assertThat(season.lot(number).at("/stock/sales/0/kind").asString()).isEqualTo("GIFT");
+        JsonNode swap = grower.post("/api/orders", with(orderOf(customer(), packets(2)), "kind", "SWAP"))
+                .ok();
+        assertThat(grower.post(at(swap) + "/deliver", today()).field()).isEqualTo("note");
+        grower.post(at(swap) + "/deliver", with(today(), "note", "two packets of an old kale"))
+                .ok();
+    }
+
+    @Test
+    void sillyOrdersAreRefusedByName() {
+        String customer = customer();
+        assertThat(grower.post("/api/orders", orderOf(customer)).field()).isEqualTo("lines");
+        assertThat(grower.post("/api/orders", orderOf(customer, packets(0))).field())
+                .isEqualTo("lines[0].packets");
+        assertThat(grower.post("/api/orders", orderOf(customer, with(packets(1), "price", -1)))
+                        .field())
+                .isEqualTo("lines[0].price");
+        assertThat(grower.post("/api/orders", orderOf(customer, with(packets(1), "price", 99_999)))
+                        .field())
+                .isEqualTo("lines[0].price");
+        assertThat(grower.post("/api/orders", with(orderOf(customer, packets(1)), "wantedOn", "2026-08-01"))
+                        .field())
+                .isEqualTo("wantedOn");
+        assertThat(grower.post("/api/orders", orderOf(customer, with(packets(1), "bulk", 3)))
+                        .field())
+                .isEqualTo("lines[0].packets");
+    }
+
+    @Test
+    void whoHasAnOpenOrderStaysACustomer() {
+        String customer = customer();
+        JsonNode order =
+                grower.post("/api/orders", orderOf(customer, packets(5))).ok();
+        Map<String, Object> end = record("version", 0, "reason", "moved away");
+        assertThat(grower.post("/api/customers/" + customer + "/end", end).field())
+                .isEqualTo("customer");
+        grower.post(at(order) + "/cancel", record("because", "they moved away")).ok();
+        assertThat(left("free")).isEqualTo(40);
+        grower.post("/api/customers/" + customer + "/end", end).ok();
+        assertThat(grower.post("/api/orders", orderOf(customer, packets(5))).field())
+                .isEqualTo("customerId");
+        assertThat(grower.post(at(order) + "/deliver", today()).field()).isEqualTo("number");
+    }
+
+    @Test
+    void aHeldLotIsNotDeliveredAlthoughItWasPromised() {
+        JsonNode order = ordered(5);
+        grower.post("/api/lots/" + number + "/hold", record("reason", "two jars, one label"))
+                .ok();
+        assertThat(grower.post(at(order) + "/deliver", today()).detail()).contains("two jars, one label");
+        assertThat(grower.get(at(order)).ok().at("/lines/0/delivered").asInt()).isZero();
+    }
+
+    @Test
+    void anotherDayIsPromisedAnew() {
+        JsonNode order = ordered(5);
+        Map<String, Object> later = record("wantedOn", "2028-03-01", "note", "", "version", 0);
+        assertThat(grower.put(at(order), later).field()).isEqualTo("reason");
+        JsonNode moved = grower.put(at(order), with(later, "reason", "their shop opens later"))
+                .ok();
+        assertThat(moved.get("state").asString()).isEqualTo("SHORT");
+        assertThat(left("free")).isEqualTo(40);
+    }
+
+    @Test
+    void itsPapersSayWhatToTakeWhatWentAndWhatItCosts() throws IOException {
+        JsonNode order = grower.post(
+                        "/api/orders",
+                        orderOf(customer("address", "The quay 2, Anvern"), packets(30), with(packets(20), "price", 2)))
+                .ok();
+        assertThat(text(at(order) + "/packing-list.pdf"))
+                .contains(number, "30 packets of 50", "Missing: 10 packets of 50", "The quay 2");
+        String only = order.at("/lines/0/out/0/id").asString();
+        grower.post(at(order) + "/deliver", with(today(), "only", List.of(only)))
+                .ok();
+        assertThat(text(at(order) + "/delivery-1.pdf"))
+                .contains(number, "30 packets of 50", "Still to come", "20 packets of 50");
+        assertThat(text(at(order) + "/invoice.pdf")).contains("75.00 EUR").doesNotContain("Still to come");
+        assertThat(grower.get(at(order) + "/delivery-2.pdf").status()).isEqualTo(404);
+    }
+
+    private String text(String path) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(grower.get(path).body())) {
+            return new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void aPacketThatSowsTenMetresHoldsEnoughForThem() {
+        Map<String, Object> row = packingOf(50, 3);
+        row.remove("seeds");
+        row.put("metres", 10);
+        JsonNode plan =
+                grower.post("/api/lots/" + number + "/packing/plan", row).ok();
+        double inRow = season.lot(number).at("/known/planting/inRow").asDouble();
+        assertThat(plan.get("seeds").asInt()).isEqualTo((int) Math.ceil(Math.ceil(10 / inRow) / (0.935 * 0.8)));
+        JsonNode packed = grower.post("/api/lots/" + number + "/packing", with(row, "people", 2, "minutes", 15))
+                .ok();
+        assertThat(packed.get("metres").asInt()).isEqualTo(10);
+        assertThat(packed.get("sowBy").asInt()).isEqualTo(2027);
+        assertThat(grower.post("/api/lots/" + number + "/packing/plan", with(row, "seeds", 50))
+                        .field())
+                .isEqualTo("seeds");
+        assertThat(grower.post("/api/lots/" + number + "/packing", with(row, "price", -2))
+                        .field())
+                .isEqualTo("price");
+    }
+}

@@ -1,0 +1,14 @@
+<script lang="ts">
+	import { session } from '$lib/api/session.svelte';
+	import Tabs from '$lib/shell/Tabs.svelte';
+</script>
+
+<Tabs
+	of="stall"
+	tabs={[
+		{ name: 'What there is', path: '/stall' },
+		{ name: 'Orders', path: '/stall/orders' },
+		{ name: 'Stall days', path: '/stall/days' },
+		...(session.grower ? [{ name: 'Customers', path: '/stall/customers' }] : [])
+	]}
+/>

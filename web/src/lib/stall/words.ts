@@ -1,0 +1,47 @@
+import type { Schemas } from '$lib/api/api';
+import { session } from '$lib/api/session.svelte';
+import type { MarkState } from '$lib/mark/mark';
+import { mass } from '$lib/units/units';
+import { many } from '$lib/words/words';
+
+export const CUSTOMER: Record<Schemas['CustomerView']['kind'], string> = {
+	GROWER: 'grower',
+	SHOP: 'shop',
+	MARKET: 'market',
+	SWAP: 'swaps seed',
+	OTHER: 'other'
+};
+export const SALE: Record<Schemas['SaleView']['kind'], string> = {
+	SALE: 'sale',
+	GIFT: 'gift',
+	SWAP: 'swap'
+};
+export const ORDER: Record<Schemas['OrderView']['state'], { state: MarkState; label: string }> = {
+	READY: { state: 'clear', label: 'all promised' },
+	SHORT: { state: 'tight', label: 'not enough' },
+	DONE: { state: 'clear', label: 'delivered' },
+	CANCELLED: { state: 'crosses', label: 'cancelled' }
+};
+
+/** An amount in the farm's currency. */
+export function money(amount: number): string {
+	return new Intl.NumberFormat('en-GB', {
+		style: 'currency',
+		currency: session.farm?.currency ?? 'EUR'
+	}).format(amount);
+}
+
+/** So many packets, or so much bulk, of a line of an order. */
+export function much(
+	line: Pick<Schemas['OrderView']['lines'][number], 'bulk' | 'seeds'>,
+	amount: number
+): string {
+	if (line.bulk) return mass(amount, session.units);
+	return many(amount, 'packet') + (line.seeds ? ` of ${line.seeds}` : '');
+}
+
+/** What a packet of a run promises. */
+export function packet(run: Schemas['PackingRunView']): string {
+	if (run.metres) return `sows ${run.metres} m`;
+	return run.seeds ? `${run.seeds} seeds` : mass(run.fill, session.units);
+}
