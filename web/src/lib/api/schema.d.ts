@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_20"];
+        put: operations["correct_21"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_19"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -189,7 +189,7 @@ export interface paths {
         };
         get: operations["cautions"];
         put?: never;
-        post: operations["read_3"];
+        post: operations["read_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_18"];
+        put: operations["correct_19"];
         post?: never;
         delete?: never;
         options?: never;
@@ -268,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_17"];
+        put: operations["correct_18"];
         post?: never;
         delete?: never;
         options?: never;
@@ -428,7 +428,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_16"];
+        put: operations["correct_17"];
         post?: never;
         delete?: never;
         options?: never;
@@ -484,6 +484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/farm/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["read"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/farm/frosts": {
         parameters: {
             query?: never;
@@ -493,6 +509,22 @@ export interface paths {
         };
         get?: never;
         put: operations["frosts"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farm/label-lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["labelLines"];
         post?: never;
         delete?: never;
         options?: never;
@@ -556,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_15"];
+        put: operations["correct_16"];
         post?: never;
         delete?: never;
         options?: never;
@@ -588,7 +620,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -653,7 +685,7 @@ export interface paths {
         };
         get: operations["file"];
         put?: never;
-        post: operations["read_2"];
+        post: operations["read_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -900,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/money": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lot_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/overrulings": {
         parameters: {
             query?: never;
@@ -958,6 +1006,22 @@ export interface paths {
         get: operations["packets"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/packing/{run}/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["print"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1236,6 +1300,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/money": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["season_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/money/outlays": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["spent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/money/outlays/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctOutlay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/money/rates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reckonWith"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/money/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["worked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/money/work/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctWork"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/neighbours": {
         parameters: {
             query?: never;
@@ -1260,7 +1420,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_13"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1324,7 +1484,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["order"];
-        put: operations["correct_12"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1468,7 +1628,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1532,7 +1692,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_10"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1932,7 +2092,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_9"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2012,7 +2172,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_8"];
+        put: operations["correct_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2027,7 +2187,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2060,7 +2220,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2077,6 +2237,22 @@ export interface paths {
         };
         get: operations["sales"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sales/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2212,6 +2388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/seed-room/stocked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stocked_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/seed-weights/{id}": {
         parameters: {
             query?: never;
@@ -2292,6 +2484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelves": {
         parameters: {
             query?: never;
@@ -2333,7 +2557,7 @@ export interface paths {
         };
         get: operations["log"];
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2446,6 +2670,22 @@ export interface paths {
         get: operations["counted"];
         put?: never;
         post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stocked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stocked"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2701,7 +2941,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3544,6 +3784,15 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        Described: {
+            columns: components["schemas"]["DescribedColumn"][];
+            name: string;
+        };
+        DescribedColumn: {
+            name: string;
+            needed: boolean;
+            says: string;
+        };
         Difference: {
             answers: string[];
             question: string;
@@ -3668,6 +3917,7 @@ export interface components {
             currency: string;
             demo: boolean;
             firstFrost?: string;
+            labelLines: string;
             lastFrost?: string;
             name: string;
             spot: components["schemas"]["LonLat"];
@@ -4066,6 +4316,16 @@ export interface components {
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
         };
+        Job: {
+            /** Format: double */
+            height: number;
+            /** Format: int32 */
+            labels: number;
+            printer: string;
+            what: string;
+            /** Format: double */
+            width: number;
+        };
         KeepingView: {
             /** @enum {string} */
             basis: "FITTED" | "RULE_OF_THUMB";
@@ -4110,6 +4370,9 @@ export interface components {
             /** @enum {string} */
             step?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             wet: boolean;
+        };
+        LabelLinesRequest: {
+            labelLines: string;
         };
         LastKnown: {
             /** Format: date */
@@ -4213,6 +4476,14 @@ export interface components {
             walks?: components["schemas"]["StageVerdict"];
             weevils?: components["schemas"]["BoredSeed"];
         };
+        LotMoney: {
+            crop: string;
+            /** Format: uuid */
+            lotId: string;
+            money?: components["schemas"]["MoneyView"];
+            number: string;
+            variety: string;
+        };
         LotPage: {
             checks: components["schemas"]["SettingCheckView"][];
             corrections: components["schemas"]["CorrectionView"][];
@@ -4226,6 +4497,29 @@ export interface components {
             testing: components["schemas"]["TestAdvice"];
             thread: components["schemas"]["MassThread"];
             walks: components["schemas"]["WalkView"][];
+        };
+        LotPriceView: {
+            crop: string;
+            /** Format: double */
+            fees: number;
+            /** Format: uuid */
+            lotId: string;
+            /** Format: double */
+            margin: number;
+            money?: components["schemas"]["MoneyView"];
+            number: string;
+            outlays: components["schemas"]["OutlayView"][];
+            packet?: components["schemas"]["PacketCost"];
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            plantingId: string;
+            price?: number;
+            rates: components["schemas"]["MoneyRatesView"];
+            /** Format: double */
+            unsold: number;
+            variety: string;
+            work: components["schemas"]["WorkDoneView"][];
         };
         LotRequest: {
             /** Format: uuid */
@@ -4359,6 +4653,71 @@ export interface components {
             result: components["schemas"]["MoistureTest"];
             /** Format: int32 */
             version: number;
+        };
+        MoneyRatesRequest: {
+            /** Format: double */
+            fees: number;
+            ground: number;
+            /** Format: double */
+            margin: number;
+            packet: number;
+            reason?: string;
+            /** Format: double */
+            unsold: number;
+            /** Format: int32 */
+            version?: number;
+            wage: number;
+        };
+        MoneyRatesView: {
+            /** Format: double */
+            fees: number;
+            ground: number;
+            /** Format: double */
+            margin: number;
+            packet: number;
+            /** Format: double */
+            unsold: number;
+            /** Format: int32 */
+            version: number;
+            wage: number;
+        };
+        MoneyView: {
+            /** Format: double */
+            area: number;
+            /** Format: double */
+            brought: number;
+            bulkLeft: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            failed: number;
+            /** Format: double */
+            fees: number;
+            /** Format: double */
+            ground: number;
+            hours: {
+                [key: string]: number;
+            };
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            materials: number;
+            /** Format: double */
+            ownSeed: number;
+            /** Format: double */
+            packets: number;
+            /** Format: int32 */
+            packetsLeft: number;
+            /** Format: int32 */
+            packetsSold: number;
+            /** Format: double */
+            perHour?: number;
+            /** Format: double */
+            perSquareMetre?: number;
+            /** Format: double */
+            wages: number;
+            /** Format: double */
+            worth: number;
         };
         MorningPlan: {
             crosses: components["schemas"]["Cross"][];
@@ -4572,6 +4931,38 @@ export interface components {
             varietyId: string;
             wanted: number;
         };
+        OutlayRequest: {
+            amount: number;
+            /** @enum {string} */
+            kind: "MATERIALS" | "OWN_SEED";
+            /** Format: uuid */
+            lotId?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            reason?: string;
+            /** Format: date */
+            spentOn: string;
+            /** Format: int32 */
+            version?: number;
+            what: string;
+        };
+        OutlayView: {
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "MATERIALS" | "OWN_SEED";
+            /** Format: uuid */
+            lotId?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            recordedBy: string;
+            /** Format: date */
+            spentOn: string;
+            /** Format: int32 */
+            version: number;
+            what: string;
+        };
         Outline: {
             corners?: components["schemas"]["Metres"][];
             /** Format: double */
@@ -4625,6 +5016,18 @@ export interface components {
             plants: number;
             /** Format: int32 */
             seeds: number;
+        };
+        PacketCost: {
+            /** Format: int32 */
+            breakEven: number;
+            /** Format: double */
+            fixed: number;
+            /** Format: double */
+            perFilled: number;
+            /** Format: double */
+            perSold: number;
+            /** Format: double */
+            priceForMargin: number;
         };
         PackingRequest: {
             grams?: number;
@@ -4702,8 +5105,8 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
-        PageOfSaleView: {
-            items: components["schemas"]["SaleView"][];
+        PageOfShelved: {
+            items: components["schemas"]["Shelved"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -4711,8 +5114,8 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
-        PageOfShelved: {
-            items: components["schemas"]["Shelved"][];
+        PageOfSold: {
+            items: components["schemas"]["Sold"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -4871,6 +5274,13 @@ export interface components {
             purityTested: boolean;
             /** Format: int32 */
             seeds?: number;
+        };
+        Planted: {
+            crop: string;
+            ground: string;
+            /** Format: uuid */
+            id: string;
+            variety: string;
         };
         PlantingPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -5112,6 +5522,14 @@ export interface components {
             share: number;
             /** Format: int32 */
             version: number;
+        };
+        PrintRequest: {
+            /** Format: int32 */
+            copies?: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            width: number;
         };
         Progress: {
             /** Format: int32 */
@@ -5469,6 +5887,18 @@ export interface components {
             /** Format: int32 */
             plantsEach: number;
         };
+        SaleCorrection: {
+            bulk?: number;
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            price: number;
+            reason?: string;
+            /** Format: date */
+            soldOn: string;
+            /** Format: int32 */
+            version?: number;
+        };
         SaleRequest: {
             bulk?: number;
             customer: string;
@@ -5505,6 +5935,8 @@ export interface components {
             recordedBy: string;
             /** Format: date */
             soldOn: string;
+            /** Format: int32 */
+            version: number;
         };
         Says: {
             /** Format: double */
@@ -5547,6 +5979,30 @@ export interface components {
             /** @enum {string} */
             school: "FERMENTED" | "WASHED" | "SOAKED" | "CHEMICAL" | "THRESHED" | "FROZEN" | "FRESH_FRUIT" | "DRIED_FRUIT";
             steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+        };
+        SeasonMoneyView: {
+            /** Format: double */
+            brought: number;
+            /** Format: double */
+            carriedByNone: number;
+            /** Format: double */
+            cost: number;
+            /** Format: double */
+            failed: number;
+            /** Format: double */
+            growing: number;
+            hours: {
+                [key: string]: number;
+            };
+            lots: components["schemas"]["LotMoney"][];
+            outlays: components["schemas"]["OutlayView"][];
+            plantings: components["schemas"]["Planted"][];
+            rates: components["schemas"]["MoneyRatesView"];
+            /** Format: int32 */
+            season: number;
+            seasons: number[];
+            varieties: components["schemas"]["VarietyMoney"][];
+            work: components["schemas"]["WorkDoneView"][];
         };
         SeasonView: {
             plantings: components["schemas"]["PlantingView"][];
@@ -5736,6 +6192,28 @@ export interface components {
             /** Format: double */
             seedFathered: number;
         };
+        SheetLine: {
+            column?: string;
+            /** Format: int32 */
+            line: number;
+            made: boolean;
+            refused: boolean;
+            value?: string;
+            what: string;
+            why?: string;
+        };
+        SheetRead: {
+            /** Format: int32 */
+            changed: number;
+            kept: boolean;
+            lines: components["schemas"]["SheetLine"][];
+            /** Format: int32 */
+            made: number;
+            /** Format: int32 */
+            refused: number;
+            /** Format: int32 */
+            same: number;
+        };
         ShelfReadingRequest: {
             /** Format: double */
             celsius?: number;
@@ -5808,6 +6286,10 @@ export interface components {
         };
         SoFar: {
             verdict?: components["schemas"]["StageVerdict"];
+        };
+        Sold: {
+            number: string;
+            sale: components["schemas"]["SaleView"];
         };
         Source: {
             number: string;
@@ -6169,7 +6651,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
             /** @enum {string} */
-            why: "SOWN" | "TESTED" | "SPOILT" | "RETURNED" | "COUNTED";
+            why: "SOWN" | "TESTED" | "SPOILT" | "COUNTED";
         };
         TakingView: {
             /** Format: uuid */
@@ -6188,7 +6670,7 @@ export interface components {
             /** Format: int32 */
             version: number;
             /** @enum {string} */
-            why: "SOWN" | "TESTED" | "SPOILT" | "RETURNED" | "COUNTED";
+            why: "SOWN" | "TESTED" | "SPOILT" | "COUNTED";
         };
         TestAdvice: {
             dormancyTreatment: string;
@@ -6335,6 +6817,15 @@ export interface components {
             high: number;
             /** Format: double */
             low: number;
+        };
+        VarietyMoney: {
+            crop: string;
+            /** Format: int32 */
+            lots: number;
+            money: components["schemas"]["MoneyView"];
+            variety: string;
+            /** Format: uuid */
+            varietyId: string;
         };
         VarietyPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -6587,6 +7078,44 @@ export interface components {
         WithdrawRequest: {
             why: string;
         };
+        WorkDoneRequest: {
+            /** Format: date */
+            doneOn: string;
+            /** @enum {string} */
+            kind: "GROUND" | "SOWING" | "TENDING" | "WALKING" | "POLLINATION" | "PICKING" | "BENCH" | "TESTING" | "PACKING" | "SELLING";
+            /** Format: uuid */
+            lotId?: string;
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            /** Format: int32 */
+            people: number;
+            /** Format: uuid */
+            plantingId?: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        WorkDoneView: {
+            /** Format: date */
+            doneOn: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "GROUND" | "SOWING" | "TENDING" | "WALKING" | "POLLINATION" | "PICKING" | "BENCH" | "TESTING" | "PACKING" | "SELLING";
+            /** Format: uuid */
+            lotId?: string;
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            /** Format: int32 */
+            people: number;
+            /** Format: uuid */
+            plantingId?: string;
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+        };
         Worth: {
             /** Format: double */
             effective: number;
@@ -6661,7 +7190,7 @@ export interface operations {
             };
         };
     };
-    correct_20: {
+    correct_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -6711,7 +7240,7 @@ export interface operations {
             };
         };
     };
-    correct_19: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -6933,7 +7462,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7009,7 +7538,7 @@ export interface operations {
             };
         };
     };
-    correct_18: {
+    correct_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -7061,7 +7590,7 @@ export interface operations {
             };
         };
     };
-    correct_17: {
+    correct_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -7329,7 +7858,7 @@ export interface operations {
             };
         };
     };
-    correct_16: {
+    correct_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -7427,6 +7956,26 @@ export interface operations {
             };
         };
     };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
     frosts: {
         parameters: {
             query?: never;
@@ -7437,6 +7986,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["FrostsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
+    labelLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelLinesRequest"];
             };
         };
         responses: {
@@ -7519,7 +8092,7 @@ export interface operations {
             };
         };
     };
-    correct_15: {
+    correct_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -7571,7 +8144,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -7691,7 +8264,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_4: {
         parameters: {
             query: {
                 keep: boolean;
@@ -8120,6 +8693,34 @@ export interface operations {
             };
         };
     };
+    lot_1: {
+        parameters: {
+            query?: {
+                packets?: number;
+                price?: number;
+                unsold?: number;
+                margin?: number;
+                fees?: number;
+            };
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotPriceView"];
+                };
+            };
+        };
+    };
     overrule: {
         parameters: {
             query?: never;
@@ -8200,7 +8801,12 @@ export interface operations {
     };
     packets: {
         parameters: {
-            query?: never;
+            query?: {
+                width?: number;
+                height?: number;
+                single?: boolean;
+                copies?: number;
+            };
             header?: never;
             path: {
                 number: string;
@@ -8217,6 +8823,33 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
                 };
             };
         };
@@ -8645,6 +9278,152 @@ export interface operations {
             };
         };
     };
+    season_1: {
+        parameters: {
+            query?: {
+                season?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonMoneyView"];
+                };
+            };
+        };
+    };
+    spent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlayView"];
+                };
+            };
+        };
+    };
+    correctOutlay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlayRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlayView"];
+                };
+            };
+        };
+    };
+    reckonWith: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoneyRatesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoneyRatesView"];
+                };
+            };
+        };
+    };
+    worked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkDoneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDoneView"];
+                };
+            };
+        };
+    };
+    correctWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkDoneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkDoneView"];
+                };
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -8669,7 +9448,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -8815,7 +9594,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -9030,7 +9809,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -9150,7 +9929,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -9791,7 +10570,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9937,7 +10716,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9963,7 +10742,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10009,7 +10788,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -10053,7 +10832,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PageOfSaleView"];
+                    "application/json": components["schemas"]["PageOfSold"];
+                };
+            };
+        };
+    };
+    correct_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaleCorrection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaleView"];
                 };
             };
         };
@@ -10243,6 +11048,26 @@ export interface operations {
             };
         };
     };
+    stocked_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hanging"][];
+                };
+            };
+        };
+    };
     seedWeight: {
         parameters: {
             query?: never;
@@ -10407,6 +11232,50 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Described"][];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query: {
+                keep: boolean;
+            };
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetRead"];
+                };
+            };
+        };
+    };
     shelves: {
         parameters: {
             query?: never;
@@ -10499,7 +11368,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -10763,6 +11632,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Taken"];
+                };
+            };
+        };
+    };
+    stocked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelved"][];
                 };
             };
         };
@@ -11177,7 +12066,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query: {
                 keep: boolean;

@@ -6,10 +6,11 @@
 	/** The season that is looked at. */
 	let { season }: { season: number } = $props();
 	const year = Number(session.today.slice(0, 4));
-	const found = ask(GET('/api/regrow'));
+	const shown = $derived(session.grower && season >= year);
+	const found = $derived(shown ? ask(GET('/api/regrow')) : undefined);
 </script>
 
-{#if session.grower && season >= year}
+{#if found}
 	{#await found then all}
 		{@const due = all.filter((one) => mustGrow(one, season))}
 		{#if due.length > 0}

@@ -41,7 +41,6 @@ export const TAKEN: Record<Schemas['TakingView']['why'], string> = {
 	SOWN: 'sown',
 	TESTED: 'tested',
 	SPOILT: 'written off',
-	RETURNED: 'came back',
 	COUNTED: 'stock-taking'
 };
 export const DIFFERENCE: Record<Schemas['CountedLine']['because'], string> = {

@@ -9,6 +9,11 @@
 		{ name: 'What there is', path: '/stall' },
 		{ name: 'Orders', path: '/stall/orders' },
 		{ name: 'Stall days', path: '/stall/days' },
-		...(session.grower ? [{ name: 'Customers', path: '/stall/customers' }] : [])
+		...(session.grower
+			? [
+					{ name: 'Customers', path: '/stall/customers' },
+					{ name: 'Money', path: '/stall/money' }
+				]
+			: [])
 	]}
 />

@@ -1,6 +1,8 @@
 <script lang="ts">
+	import { ask, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import type { Schemas } from '$lib/api/api';
+	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
@@ -11,6 +13,15 @@
 	const attempt = new Attempt();
 	let units = $state<Preferences['units']>(session.account?.units ?? 'METRIC');
 	let theme = $state<Preferences['theme']>(session.account?.theme ?? 'DAYLIGHT');
+
+	const packet = new Attempt();
+	let lines = $state(session.farm?.labelLines ?? '');
+	function keepLines() {
+		void packet.run(async () => {
+			await ask(PUT('/api/farm/label-lines', { body: { labelLines: lines } }));
+			await session.load();
+		});
+	}
 
 	$effect(() => {
 		if (units !== session.account?.units || theme !== session.account?.theme) {
@@ -46,5 +57,32 @@
 			]}
 		/>
 		<Trouble {attempt} />
+		{#if session.grower}
+			<p><a class="quiet" href="/account/files">Files: lists and the whole farm, out and in</a></p>
+			<form
+				class="mt-4 grid gap-3"
+				onsubmit={(event) => {
+					event.preventDefault();
+					keepLines();
+				}}
+			>
+				<h2 class="ruled">On every packet</h2>
+				<label class="grid gap-1 text-sm font-semibold"
+					>What your local law asks for
+					<textarea class="textarea w-full font-normal" rows="4" name="labelLines" bind:value={lines}
+					></textarea>
+				</label>
+				<p class="text-sm text-soft">
+					A line each, four at most: an office's number, a class of seed, where it was grown. Labelling rules
+					differ by country.
+				</p>
+				<Trouble attempt={packet} labels={{ labelLines: 'What stands on every packet' }} />
+				<div>
+					<Act main type="submit" disabled={packet.busy || lines === (session.farm?.labelLines ?? '')}
+						>Keep it</Act
+					>
+				</div>
+			</form>
+		{/if}
 	</div>
 </Page>

@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import Amend, { type Entry } from '$lib/form/Amend.svelte';
+	import { numberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
@@ -12,12 +14,23 @@
 	import { capital, cropWord, many } from '$lib/words/words';
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
-	const found = $derived(
-		Promise.all([
-			ask(GET('/api/lots', { params: { query: { size: 200 } } })),
+	let turn = $state(0);
+	const done = () => turn++;
+	const found = $derived.by(() => {
+		void turn;
+		return Promise.all([
+			ask(GET('/api/stocked')),
 			ask(GET('/api/sales', { params: { query: { page: at } } }))
-		])
-	);
+		]);
+	});
+	const saleEntries = (sale: Schemas['SaleView']): Entry[] => [
+		sale.packets === undefined
+			? { name: 'bulk', label: 'Grams', value: String(sale.bulk ?? 0), type: 'number' }
+			: { name: 'packets', label: 'Packets', value: String(sale.packets), type: 'number' },
+		{ name: 'price', label: 'Price in all', value: String(sale.price), type: 'number' },
+		{ name: 'soldOn', label: 'Day', value: sale.soldOn, type: 'date' },
+		{ name: 'note', label: 'Note', value: sale.note, hint: 'a sale that never was: 0, for nothing' }
+	];
 </script>
 
 {#snippet which(lot: Schemas['Shelved'])}
@@ -28,11 +41,10 @@
 	>
 {/snippet}
 
-<Loading from={found}>
+<Loading from={found} stays>
 	{#snippet children([lots, sales])}
-		{@const stocked = lots.items.filter((lot) => lot.stock.bulk > 0 || lot.stock.packets > 0)}
-		{@const ready = stocked.filter((lot) => lot.known.gate.mayBeSold)}
-		{@const back = stocked.filter((lot) => !lot.known.gate.mayBeSold)}
+		{@const ready = lots.filter((lot) => lot.known.gate.mayBeSold)}
+		{@const back = lots.filter((lot) => !lot.known.gate.mayBeSold)}
 		<Page
 			title="Stall"
 			says={ready.length ? `${many(ready.length, 'lot')} may be sold` : 'nothing may be sold yet'}
@@ -108,8 +120,7 @@
 							></thead
 						>
 						<tbody>
-							{#each sales.items as sale (sale.id)}
-								{@const lot = lots.items.find((one) => one.known.lot.id === sale.lotId)}
+							{#each sales.items as { sale, number } (sale.id)}
 								<tr>
 									<th scope="row"
 										>{sale.customer}<br /><span class="beside">{dayMonth(sale.soldOn, session.today)}</span
@@ -118,12 +129,36 @@
 									<td
 										>{sale.packets === undefined
 											? mass(sale.bulk ?? 0, session.units)
-											: many(sale.packets, 'packet')}{#if lot}<br /><a
-												class="quiet font-mono text-sm"
-												href="/lot/{lot.known.lot.number}">{lot.known.lot.number}</a
-											>{/if}</td
+											: many(sale.packets, 'packet')}<br /><a
+											class="quiet font-mono text-sm"
+											href="/lot/{number}">{number}</a
+										></td
 									>
-									<td class="num">{sale.kind === 'SALE' ? money(sale.price) : SALE[sale.kind]}</td>
+									<td class="num"
+										>{sale.kind === 'SALE'
+											? money(sale.price)
+											: SALE[sale.kind]}{#if session.grower && sale.delivery === undefined}<br /><Amend
+												what="what {sale.customer} got"
+												version={sale.version}
+												entries={saleEntries(sale)}
+												save={(typed, made) =>
+													ask(
+														PUT('/api/sales/{id}', {
+															params: { path: { id: sale.id } },
+															body: {
+																...(sale.packets === undefined
+																	? { bulk: numberIn('bulk', typed.bulk) }
+																	: { packets: numberIn('packets', typed.packets) }),
+																soldOn: typed.soldOn,
+																price: numberIn('price', typed.price),
+																note: typed.note,
+																...made
+															}
+														})
+													)}
+												{done}
+											/>{/if}</td
+									>
 								</tr>
 							{:else}
 								<tr><td colspan="3" class="text-soft">Nothing is sold yet.</td></tr>

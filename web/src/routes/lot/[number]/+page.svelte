@@ -105,6 +105,7 @@
 					{/if}
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
+					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
 					<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>
 					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
 					<Act key="i" onclick={() => print()}>Print this page</Act>

@@ -27,7 +27,7 @@
 	const found = $derived.by(() => {
 		void turn;
 		return Promise.all([
-			ask(GET('/api/seed-room', { params: { query: { size: 200 } } })),
+			ask(GET('/api/seed-room/stocked')),
 			ask(GET('/api/stock-takings', { params: { query: {} } }))
 		]);
 	});
@@ -37,8 +37,7 @@
 	let note = $state('');
 
 	function rows(lots: Hanging[]): Row[] {
-		const counted = lots.filter((lot) => lot.stock.bulk > 0 || lot.stock.packets > 0);
-		counted.sort((a, b) => (a.shelves[0] ?? '~').localeCompare(b.shelves[0] ?? '~'));
+		const counted = [...lots].sort((a, b) => (a.shelves[0] ?? '~').localeCompare(b.shelves[0] ?? '~'));
 		return counted.flatMap((lot) => [
 			...(lot.stock.bulk > 0 ? [{ key: lot.known.lot.id, lot, expected: lot.stock.bulk }] : []),
 			...lot.stock.runs
@@ -74,8 +73,8 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children([{ lots }, past])}
-		{@const all = rows(lots.items)}
+	{#snippet children([lots, past])}
+		{@const all = rows(lots)}
 		{@const wrong = refused(all)}
 		<Page title="Seed room" says="count what is there">
 			<RoomTabs />

@@ -2,9 +2,9 @@
 	import { page } from '$app/state';
 	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Act from '$lib/form/Act.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import Labels from '$lib/stall/Labels.svelte';
 	import PackForm from '$lib/stall/PackForm.svelte';
 	import SaleForm from '$lib/stall/SaleForm.svelte';
 	import { money, packet } from '$lib/stall/words';
@@ -97,10 +97,7 @@
 										>{/if}</td
 								>
 								<td class="num max-sm:hidden">{money(run.price)}</td>
-								<td class="text-right!"
-									><Act newTab href="/api/lots/{known.lot.number}/packing/{run.id}/labels.pdf">Labels</Act
-									></td
-								>
+								<td class="text-right!"><Labels number={known.lot.number} {run} /></td>
 							</tr>
 						{/each}
 					</tbody>

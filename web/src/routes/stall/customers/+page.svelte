@@ -73,12 +73,11 @@
 						<tbody>
 							{#each customers as one (one.id)}
 								<tr>
-									<th scope="row"
+									<th scope="row" class="wrap-anywhere"
 										>{one.name}<br /><span class="beside"
-											>{CUSTOMER[one.kind]}{one.note ? `, ${one.note}` : ''}</span
+											>{[CUSTOMER[one.kind], one.address, one.note].filter(Boolean).join(', ')}</span
 										></th
 									>
-									<td>{one.address}</td>
 									<td>{one.priceList ?? 'price on the packet'}</td>
 									<td class="text-right!">
 										<Amend

@@ -21,7 +21,7 @@
 		return Promise.all([
 			ask(GET('/api/stall-days', { params: { query: {} } })),
 			ask(GET('/api/customers')),
-			ask(GET('/api/lots', { params: { query: { size: 200 } } }))
+			ask(GET('/api/stocked'))
 		]);
 	});
 	const attempt = new Attempt();
@@ -72,7 +72,7 @@
 
 <Loading from={found} stays>
 	{#snippet children([days, customers, lots])}
-		{@const all = offers(lots.items)}
+		{@const all = offers(lots)}
 		{@const markets = customers.filter((one) => one.kind === 'MARKET')}
 		{@const market = customerId || (markets[0] ?? customers[0])?.id}
 		{@const waiting = days.items.filter((day) => !day.counted)}

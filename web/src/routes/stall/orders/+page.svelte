@@ -20,7 +20,7 @@
 		Promise.all([
 			ask(GET('/api/orders', { params: { query: { open: !all, page: at } } })),
 			ask(GET('/api/customers')),
-			ask(GET('/api/lots', { params: { query: { size: 200 } } }))
+			ask(GET('/api/stocked'))
 		])
 	);
 </script>
@@ -42,11 +42,7 @@
 					<div class="mb-4"><Act main key="n" onclick={() => (making = !making)}>Take an order</Act></div>
 					{#if making}
 						<section class="mb-7 max-w-4xl border-l-4 border-marigold bg-paper p-5">
-							<OrderForm
-								{customers}
-								lots={lots.items}
-								kept={(order) => void goto(`/stall/orders/${order.id}`)}
-							/>
+							<OrderForm {customers} {lots} kept={(order) => void goto(`/stall/orders/${order.id}`)} />
 						</section>
 					{/if}
 				{/if}

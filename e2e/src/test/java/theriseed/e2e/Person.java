@@ -57,9 +57,13 @@ final class Person implements AutoCloseable {
     }
 
     Person signedIn(String role) {
+        return signedIn(role, "skerrow-" + role);
+    }
+
+    Person signedIn(String name, String password) {
         at("/");
-        type("Name", role);
-        type("Password", "skerrow-" + role);
+        type("Name", name);
+        type("Password", password);
         act("Sign in");
         assertThat(page.getByRole(AriaRole.NAVIGATION).first()).isVisible();
         return this;

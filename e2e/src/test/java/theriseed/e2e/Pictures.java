@@ -34,7 +34,6 @@ class Pictures {
             take(grower, "harvest", "/harvest/" + tomatoPlanting);
             take(grower, "ripening", "/ripening/" + planting(visitor, 2026, "Tidewrack"));
             take(grower, "selection", "/selection/" + planting(visitor, 2026, "Ferrous"));
-            take(grower, "progeny-rows", "/trials/" + trial(visitor, planting(visitor, 2026, "Ferrous")));
             take(grower, "bench", "/bench");
             take(grower, "bench-step", "/bench/" + ferment);
             take(grower, "yields", "/yields?crop=tomato");
@@ -43,6 +42,7 @@ class Pictures {
             take(grower, "lot", "/lot/" + tomato);
             take(grower, "orders", "/stall/orders");
             take(grower, "stall", "/stall");
+            take(grower, "money", "/stall/money?season=2025");
         }
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             take(hand, "today-phone", "/today");
@@ -65,13 +65,6 @@ class Pictures {
             }
         }
         throw new AssertionError("no lot of " + variety);
-    }
-
-    private static String trial(Client client, String planting) {
-        return client.get("/api/plantings/" + planting + "/selection")
-                .ok()
-                .at("/trials/0/id")
-                .asString();
     }
 
     private static String planting(Client client, int season, String variety) {

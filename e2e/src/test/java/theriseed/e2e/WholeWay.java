@@ -163,9 +163,10 @@ final class WholeWay {
         grower.act("Packed");
         Locator packed = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("25 seeds"));
         assertThat(packed).containsText("40");
+        packed.getByText("Labels").click();
         Page labels = grower.page
                 .context()
-                .waitForPage(() -> packed.getByText("Labels").click());
+                .waitForPage(() -> packed.getByText("As PDF").click());
         labels.close();
         grower.type("To whom", "Market, " + crop.variety());
         sellForm().getByLabel("Packets", exact()).fill("12");

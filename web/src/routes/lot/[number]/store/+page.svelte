@@ -75,7 +75,6 @@
 			...(run ? { packingRunId: run, packets: much } : { mass: much })
 		};
 	}
-	const half = (from: number | undefined) => (from ? Math.ceil(from) : undefined);
 </script>
 
 <Loading from={found} stays>
@@ -290,7 +289,7 @@
 									{
 										name: 'grams',
 										label: 'Keep, g',
-										value: String(lot.reserved || (half(ownSeed ? 2 * ownSeed.grams : undefined) ?? '')),
+										value: String(lot.reserved || (ownSeed ? Math.ceil(2 * ownSeed.grams) : '')),
 										type: 'number'
 									}
 								]}
@@ -341,7 +340,7 @@
 												: `${-taking.packets} packets`}</td
 										>
 										<td class="text-right!"
-											>{#if session.works && taking.why !== 'COUNTED' && taking.why !== 'RETURNED'}<Amend
+											>{#if session.works && taking.why !== 'COUNTED'}<Amend
 													what="what was taken {day(taking.takenOn)}"
 													version={taking.version}
 													entries={takingEntries(stock, taking)}

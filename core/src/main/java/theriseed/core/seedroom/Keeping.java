@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import theriseed.core.crop.Crop;
 import theriseed.core.drying.Equilibrium;
 import theriseed.core.drying.SeedOil;
@@ -107,9 +108,9 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
                 stays.stream().anyMatch(stay -> beyond(basis, stay)));
     }
 
-    /** Percent on a day by the middle of the forecast. */
-    public static double on(Crop crop, Tested test, List<Stay> stays, LocalDate day) {
-        return new Course(crop, test.on(), test.germination(), stays, 1).at(day);
+    /** Percent on any day since the test, by the middle of the forecast. */
+    public static ToDoubleFunction<LocalDate> course(Crop crop, Tested test, List<Stay> stays) {
+        return new Course(crop, test.on(), test.germination(), stays, 1)::at;
     }
 
     /** How many times longer seed of a crop keeps in one place than in another. */

@@ -24,6 +24,7 @@ import org.springframework.stereotype.Component;
 public class Changes
         implements PostCommitInsertEventListener, PostCommitUpdateEventListener, PostCommitDeleteEventListener {
     private final Map<Class<?>, AtomicLong> written = new ConcurrentHashMap<>();
+    private final AtomicLong past = new AtomicLong();
 
     Changes(EntityManagerFactory records) {
         EventListenerRegistry listeners = records.unwrap(SessionFactoryImplementor.class)
@@ -36,15 +37,21 @@ public class Changes
 
     /** Of records of every kind. */
     public long count() {
-        return written.values().stream().mapToLong(AtomicLong::get).sum();
+        return past.get() + written.values().stream().mapToLong(AtomicLong::get).sum();
     }
 
     /** Of records of one kind, and of kinds derived from it. */
     public long count(Class<?> kind) {
-        return written.entrySet().stream()
-                .filter(each -> kind.isAssignableFrom(each.getKey()))
-                .mapToLong(each -> each.getValue().get())
-                .sum();
+        return past.get()
+                + written.entrySet().stream()
+                        .filter(each -> kind.isAssignableFrom(each.getKey()))
+                        .mapToLong(each -> each.getValue().get())
+                        .sum();
+    }
+
+    /** Notes that records of any kind were written past Hibernate. */
+    public void notePast() {
+        past.incrementAndGet();
     }
 
     private void note(Object record) {

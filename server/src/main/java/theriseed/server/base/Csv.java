@@ -14,18 +14,20 @@ import org.springframework.http.ResponseEntity;
 /** Tables to take along: RFC 4180, in UTF-8. */
 public final class Csv {
     private static final String RUNS_IN_A_SPREADSHEET = "=+-@\t\r";
+    private static final String MARK = "'";
     private static final MediaType TYPE = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private Csv() {}
 
     /** A file of this name; text that a spreadsheet would run is marked as text. */
     public static ResponseEntity<String> file(String name, List<String> header, Stream<? extends List<?>> rows) {
+        return file(name, Stream.<List<?>>concat(Stream.of(header), rows));
+    }
+
+    /** The same; the first row is the header. */
+    public static ResponseEntity<String> file(String name, Stream<? extends List<?>> rows) {
         StringWriter table = new StringWriter();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader(header.toArray(String[]::new))
-                .get();
-        try (CSVPrinter printer = new CSVPrinter(table, format)) {
+        try (CSVPrinter printer = new CSVPrinter(table, CSVFormat.RFC4180)) {
             for (List<?> row : rows.toList()) {
                 printer.printRecord(row.stream().map(Csv::plain));
             }
@@ -39,8 +41,18 @@ public final class Csv {
     }
 
     private static Object plain(Object value) {
-        boolean runs =
-                value instanceof String text && !text.isEmpty() && RUNS_IN_A_SPREADSHEET.indexOf(text.charAt(0)) >= 0;
-        return runs ? "'" + value : value;
+        return value instanceof String text && marked(text) ? MARK + text : value;
+    }
+
+    /** What a cell held before it was written; the mark on what a spreadsheet would run is taken off again. */
+    public static String typed(String cell) {
+        return cell.startsWith(MARK) && marked(cell.substring(1)) ? cell.substring(1) : cell;
+    }
+
+    /** What would run, and what was marked itself, so that a mark taken off is always one that was put on. */
+    private static boolean marked(String text) {
+        return !text.isEmpty()
+                && (RUNS_IN_A_SPREADSHEET.indexOf(text.charAt(0)) >= 0
+                        || text.startsWith(MARK) && marked(text.substring(1)));
     }
 }

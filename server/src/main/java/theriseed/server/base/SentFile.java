@@ -2,10 +2,14 @@ package theriseed.server.base;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 
 /** A file somebody sends as the body of a request. */
 public final class SentFile {
@@ -41,7 +45,28 @@ public final class SentFile {
         }
     }
 
-    private static Refused tooLarge(long bytes, int largestBytes) {
+    /** Into a file; what is larger is refused as soon as that is known. */
+    public static void into(Path file, HttpServletRequest request, long largestBytes) {
+        if (request.getContentLengthLong() > largestBytes) {
+            throw tooLarge(request.getContentLengthLong(), largestBytes);
+        }
+        try (OutputStream to = Files.newOutputStream(file)) {
+            InputStream from = request.getInputStream();
+            byte[] some = new byte[64_000];
+            long all = 0;
+            for (int read = from.read(some); read >= 0; read = from.read(some)) {
+                all += read;
+                if (all > largestBytes) {
+                    throw tooLarge(all, largestBytes);
+                }
+                to.write(some, 0, read);
+            }
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static Refused tooLarge(long bytes, long largestBytes) {
         return new Refused(
                 "file",
                 bytes / MEGABYTE + " MB",

@@ -50,6 +50,7 @@ class DemoRecords {
     private final DemoBreeding breeding;
     private final DemoSeedRoom seedRoom;
     private final DemoStall stall;
+    private final DemoMoney money;
 
     private final Map<Integer, UUID> plots = new HashMap<>();
     private final Map<Integer, UUID> beds = new HashMap<>();
@@ -65,7 +66,8 @@ class DemoRecords {
             DemoWork work,
             DemoBreeding breeding,
             DemoSeedRoom seedRoom,
-            DemoStall stall) {
+            DemoStall stall,
+            DemoMoney money) {
         this.time = time;
         this.farms = farms;
         this.weathers = weathers;
@@ -76,6 +78,7 @@ class DemoRecords {
         this.breeding = breeding;
         this.seedRoom = seedRoom;
         this.stall = stall;
+        this.money = money;
     }
 
     void make() {
@@ -91,6 +94,7 @@ class DemoRecords {
         plan2027();
         seedRoom.make();
         stall.make();
+        money.make();
         breeding.carrot(named.get("carrot of 2024"), named.get("carrot of 2026"), named.get("carrot of 2027"));
         on(
                 "2026-08-14T06:00",

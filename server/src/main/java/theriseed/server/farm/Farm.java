@@ -23,6 +23,7 @@ class Farm extends Recorded {
     private double climateHalf;
     private String lastFrost;
     private String firstFrost;
+    private String labelLines = "";
     private boolean demo;
     private Instant clock;
 
@@ -48,6 +49,10 @@ class Farm extends Recorded {
         this.firstFrost = first.toString();
     }
 
+    void labelLines(String lines) {
+        labelLines = lines;
+    }
+
     ZoneId zone() {
         return ZoneId.of(timeZone);
     }
@@ -65,6 +70,7 @@ class Farm extends Recorded {
                 new ClimateNormals(climateMean, climateAmplitude, climateColdestDay, climateHalf),
                 lastFrost == null ? null : MonthDay.parse(lastFrost),
                 firstFrost == null ? null : MonthDay.parse(firstFrost),
+                labelLines,
                 demo);
     }
 }

@@ -16,7 +16,7 @@ public class FarmClock implements FarmTime {
     private final FarmRepository farms;
     private volatile Known known;
 
-    /** Zone and clock of the farm, which never change once it is made. */
+    /** Zone and clock of the farm, which change only when another is put in its place. */
     private record Known(ZoneId zone, Optional<Instant> clock) {}
 
     FarmClock(FarmRepository farms) {
@@ -32,6 +32,11 @@ public class FarmClock implements FarmTime {
         } finally {
             TOLD.set(before);
         }
+    }
+
+    /** Looks again which farm it is. */
+    public void lookAgain() {
+        known = null;
     }
 
     @Override

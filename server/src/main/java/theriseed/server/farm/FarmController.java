@@ -26,6 +26,14 @@ class FarmController {
         return farms.get();
     }
 
+    /** A line each; at most four. */
+    record LabelLinesRequest(@NotNull String labelLines) {}
+
+    @PutMapping("/api/farm/label-lines")
+    FarmView labelLines(@Valid @RequestBody LabelLinesRequest request) {
+        return farms.labelLines(request.labelLines());
+    }
+
     @PutMapping("/api/farm/frosts")
     FarmView frosts(@Valid @RequestBody FrostsRequest request) {
         return farms.frosts(request.lastFrost(), request.firstFrost());

@@ -10,6 +10,7 @@ import theriseed.server.base.Maybe;
  *
  * @param lastFrost usual day of the last frost of spring; absent when the grower has not said
  * @param firstFrost usual day of the first of autumn
+ * @param labelLines what the local law asks to stand on every packet, a line each
  */
 public record FarmView(
         String name,
@@ -19,4 +20,5 @@ public record FarmView(
         ClimateNormals climate,
         @Maybe MonthDay lastFrost,
         @Maybe MonthDay firstFrost,
+        String labelLines,
         boolean demo) {}

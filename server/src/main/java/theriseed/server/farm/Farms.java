@@ -4,12 +4,14 @@ import java.time.Instant;
 import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
 import theriseed.core.measure.Range;
+import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
@@ -24,10 +26,12 @@ public class Farms {
     private static final Range MONTH = Range.of(-40, 45, "C");
 
     private final FarmRepository farms;
+    private final Corrections corrections;
     private final Stamps stamps;
 
-    Farms(FarmRepository farms, Stamps stamps) {
+    Farms(FarmRepository farms, Corrections corrections, Stamps stamps) {
         this.farms = farms;
+        this.corrections = corrections;
         this.stamps = stamps;
     }
 
@@ -84,6 +88,24 @@ public class Farms {
         }
         Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
         farm.frosts(last, first);
+        return farms.saveAndFlush(farm).view();
+    }
+
+    /** Says what stands on every packet, a line each; at most four, as the local law asks. */
+    @GrowersWork
+    @Transactional
+    public FarmView labelLines(String lines) {
+        Range.of(0, 300, "characters").check("labelLines", lines.strip().length());
+        Range.of(0, 4, "lines").check("labelLines", (int) lines.strip().lines().count());
+        Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        String before = farm.view().labelLines();
+        farm.labelLines(lines.strip());
+        corrections.keep(
+                "farm",
+                farm.id(),
+                Map.of("labelLines", before),
+                Map.of("labelLines", lines.strip()),
+                "what stands on every packet");
         return farms.saveAndFlush(farm).view();
     }
 

@@ -282,7 +282,7 @@ public class Gate {
                 gate.cautions(),
                 Stream.of(Grade.STOCK, Grade.MARKET)
                         .filter(other -> other.compareTo(grade) <= 0)
-                        .map(other -> at(other, evidence.at(other)))
+                        .map(other -> at(other, other == grade ? gate : evidence.at(other)))
                         .toList(),
                 standard,
                 germination

@@ -33,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
  * neighbours, in longitude and latitude with all their digits, so that what is written and read again is the same.
  */
 @Component
-class GroundFile {
+public class GroundFile {
     static final int LARGEST_BYTES = 10_000_000;
 
     private static final String REASON = "read from a file";
@@ -76,7 +76,7 @@ class GroundFile {
      */
     record GroundRead(List<GroundLine> lines, boolean kept) {}
 
-    String write() {
+    public String write() {
         ObjectNode file = json.createObjectNode().put("type", "FeatureCollection");
         ArrayNode features = file.putArray("features");
         ground.plots().forEach(plot -> {

@@ -1,5 +1,7 @@
 package theriseed.server.label;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,14 +14,18 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Crop;
 import theriseed.core.measure.Range;
-import theriseed.server.base.NotFound;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
+import theriseed.server.farm.Farms;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
+import theriseed.server.instrument.SimulatedPrinter;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.GerminationView;
@@ -31,8 +37,8 @@ import theriseed.server.stall.Stall;
 /** Labels as PDF: large ones for a lot's containers, small ones for packets. */
 @RestController
 class LabelController {
-    private static final LabelSheet CONTAINERS = new LabelSheet(2, 4);
-    private static final LabelSheet PACKETS = new LabelSheet(3, 8);
+    private static final LabelSheet CONTAINERS = new LabelSheet(LabelFormat.LARGE);
+    private static final LabelSheet PACKETS = new LabelSheet(LabelFormat.USUAL);
     private static final int MOST = 50_000;
 
     private final Lots lots;
@@ -40,13 +46,24 @@ class LabelController {
     private final Stall stall;
     private final Selection selection;
     private final Crops crops;
+    private final Farms farms;
+    private final SimulatedPrinter printer;
 
-    LabelController(Lots lots, Gate gate, Stall stall, Selection selection, Crops crops) {
+    LabelController(
+            Lots lots,
+            Gate gate,
+            Stall stall,
+            Selection selection,
+            Crops crops,
+            Farms farms,
+            SimulatedPrinter printer) {
         this.selection = selection;
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
         this.crops = crops;
+        this.farms = farms;
+        this.printer = printer;
     }
 
     /** Labels of a lot's containers, each with its number; {@code first} where some are labelled already. */
@@ -98,27 +115,60 @@ class LabelController {
         return pdf(PACKETS.pdf("Tags of " + planting.variety().name(), tags), "tags");
     }
 
+    /**
+     * Labels of the packets of a run.
+     *
+     * @param width and {@code height} millimetres of one; three by eight on A4 where they are not said
+     * @param single whether each is a page of its own, as for a roll
+     * @param copies as many as there are packets where it is not said
+     */
     @GetMapping(value = "/api/lots/{number}/packing/{run}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> packets(@PathVariable String number, @PathVariable UUID run) {
+    ResponseEntity<byte[]> packets(
+            @PathVariable String number,
+            @PathVariable UUID run,
+            @RequestParam(required = false) Double width,
+            @RequestParam(required = false) Double height,
+            @RequestParam(defaultValue = "false") boolean single,
+            @RequestParam(required = false) Integer copies) {
         LotKnown known = gate.of(lots.get(number));
-        PackingRunView packed = stall.stock(known).runs().stream()
-                .filter(candidate -> candidate.id().equals(run))
-                .findFirst()
-                .orElseThrow(NotFound.of("packing run of this lot"));
-        Range.of(1, MOST, "labels").check("packets", packed.packets());
+        PackingRunView packed = stall.runOf(stall.stock(known), run);
         return pdf(
-                PACKETS.pdf(packet(known, packed), packed.packets()),
+                new LabelSheet(format(width, height, single)).pdf(packet(known, packed), copies(copies, packed)),
                 known.lot().number() + "-packets");
+    }
+
+    private static LabelFormat format(Double width, Double height, boolean single) {
+        return new LabelFormat(
+                width == null ? LabelFormat.USUAL.width() : width,
+                height == null ? LabelFormat.USUAL.height() : height,
+                single);
+    }
+
+    private static int copies(Integer asked, PackingRunView packed) {
+        return Range.of(1, MOST, "labels").check("copies", asked == null ? packed.packets() : asked);
+    }
+
+    record PrintRequest(
+            @NotNull Double width,
+            @NotNull Double height,
+            @Maybe Integer copies) {}
+
+    /** Sends the labels of a run to the stand-in for a label printer. */
+    @HandsWork
+    @PostMapping("/api/lots/{number}/packing/{run}/print")
+    SimulatedPrinter.Job print(
+            @PathVariable String number, @PathVariable UUID run, @Valid @RequestBody PrintRequest request) {
+        LotKnown known = gate.of(lots.get(number));
+        PackingRunView packed = stall.runOf(stall.stock(known), run);
+        LabelFormat format = format(request.width(), request.height(), true);
+        return printer.print(known.lot().number(), copies(request.copies(), packed), format.width(), format.height());
     }
 
     private LabelSheet.Label packet(LotKnown known, PackingRunView packed) {
         Crop crop = crops.get(known.planting().variety().cropKey());
         List<String> lines = new ArrayList<>();
         lines.add(crop.name() + ", " + crop.species());
-        lines.add((packed.seeds() != null
-                        ? "at least " + packed.seeds() + " seeds"
-                        : packed.fill().stripTrailingZeros().toPlainString() + " g")
-                + ", harvest " + known.lot().season());
+        lines.add(holds(packed) + ", harvest " + known.lot().season() + ", packed for " + packed.sowBy());
         GerminationView test = known.tests().germination();
         LocalDate tested = test == null ? null : test.countedOn();
         lines.add(test == null ? "not tested" : "germination " + test.result().reported() + " %, tested " + tested);
@@ -126,8 +176,17 @@ class LabelController {
         if (known.planting().variety().treated()) {
             lines.add("Raised from treated seed. Not for food or feed.");
         }
+        farms.get().labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);
         return new LabelSheet.Label(
                 known.lot().number(), known.planting().variety().name(), lines);
+    }
+
+    private static String holds(PackingRunView packed) {
+        if (packed.seeds() == null) {
+            return packed.fill().stripTrailingZeros().toPlainString() + " g";
+        }
+        String seeds = "at least " + packed.seeds() + " seeds";
+        return packed.metres() == null ? seeds : "sows " + packed.metres() + " m, " + seeds;
     }
 
     private static ResponseEntity<byte[]> pdf(byte[] pdf, String name) {

@@ -12,16 +12,17 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import theriseed.server.paper.Face;
 import theriseed.server.paper.QrCode;
 
-/** A4 sheets of equal labels, each with its QR code, number and a few lines. Sizes in millimetres. */
+/** Equal labels, on sheets or one a page, each with its QR code, number and a few lines. */
 final class LabelSheet {
     private static final float POINTS_PER_MM = 72f / 25.4f;
 
-    private final int columns;
-    private final int rows;
+    private final LabelFormat format;
+    private final PDRectangle size;
 
-    LabelSheet(int columns, int rows) {
-        this.columns = columns;
-        this.rows = rows;
+    LabelSheet(LabelFormat format) {
+        this.format = format;
+        this.size = new PDRectangle(
+                (float) format.pageWidth() * POINTS_PER_MM, (float) format.pageHeight() * POINTS_PER_MM);
     }
 
     /** What one label says: the number largest, then its lines. */
@@ -31,10 +32,10 @@ final class LabelSheet {
     byte[] pdf(Label label, int copies) {
         QrCode code = new QrCode(label.number());
         return write("Labels " + label.number(), (document, face) -> {
-            int sheet = columns * rows;
+            int sheet = format.columns() * format.rows();
             PDPage full = null;
             for (int first = 0; first < copies; first += sheet) {
-                PDPage page = new PDPage(PDRectangle.A4);
+                PDPage page = new PDPage(size);
                 document.addPage(page);
                 boolean whole = copies - first >= sheet;
                 if (whole && full != null) {
@@ -56,9 +57,9 @@ final class LabelSheet {
     /** One label after the other. */
     byte[] pdf(String title, List<Label> labels) {
         return write(title, (document, face) -> {
-            int sheet = columns * rows;
+            int sheet = format.columns() * format.rows();
             for (int first = 0; first < labels.size(); first += sheet) {
-                PDPage page = new PDPage(PDRectangle.A4);
+                PDPage page = new PDPage(size);
                 document.addPage(page);
                 try (PDPageContentStream content = new PDPageContentStream(document, page)) {
                     for (int i = first; i < Math.min(first + sheet, labels.size()); i++) {
@@ -87,10 +88,10 @@ final class LabelSheet {
     }
 
     private void draw(PDPageContentStream page, Face face, QrCode code, Label label, int place) throws IOException {
-        float width = PDRectangle.A4.getWidth() / columns;
-        float height = PDRectangle.A4.getHeight() / rows;
-        float left = (place % columns) * width;
-        float top = PDRectangle.A4.getHeight() - (place / columns) * height;
+        float width = (float) format.width() * POINTS_PER_MM;
+        float height = (float) format.height() * POINTS_PER_MM;
+        float left = (place % format.columns()) * width;
+        float top = size.getHeight() - (place / format.columns()) * height;
         draw(page, face, code, label, left, top, width, height);
     }
 
@@ -104,7 +105,7 @@ final class LabelSheet {
             float width,
             float height)
             throws IOException {
-        float margin = 4 * POINTS_PER_MM;
+        float margin = Math.min(4 * POINTS_PER_MM, height / 10);
         float line = (height - 2 * margin) / (label.lines().size() + 3.4f);
         float square = Math.min(2.6f * line, width / 4);
         code.draw(page, left + width - margin - square, top - margin - square, square);

@@ -14,9 +14,23 @@ import org.springframework.data.jpa.repository.Query;
 interface LotRepository extends JpaRepository<Lot, UUID> {
     Optional<Lot> findByFolded(String folded);
 
+    List<Lot> findByFoldedIn(Collection<String> folded);
+
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select l from Lot l where l.folded = :folded")
     Optional<Lot> lockByFolded(String folded);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select l from Lot l where l.folded in :folded order by l.number")
+    List<Lot> lockAllByFolded(Collection<String> folded);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select l from Lot l where l.id in :ids order by l.number")
+    List<Lot> lockAllById(Collection<UUID> ids);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select l from Lot l where l.varietyId in :varieties order by l.number")
+    List<Lot> lockAllByVariety(Collection<UUID> varieties);
 
     Page<Lot> findAllByOrderBySeasonDescNumberAsc(Pageable page);
 
@@ -27,6 +41,8 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
     Optional<Lot> findFirstByPlantingId(UUID plantingId);
 
     List<Lot> findByVarietyIdInOrderBySeasonAscNumberAsc(Collection<UUID> varieties);
+
+    List<Lot> findBySeasonOrderByNumber(int season);
 
     List<Lot> findBySeasonGreaterThanEqualOrderByNumber(int season);
 

@@ -4,10 +4,13 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
@@ -15,6 +18,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Grade;
 import theriseed.core.lot.LotNumber;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
@@ -82,6 +86,35 @@ public class Lots {
         return lots.findByFolded(LotNumber.read(typed)).map(Lot::view).orElseThrow(NotFound.of("lot"));
     }
 
+    /** The lots with these numbers, by what was typed; those that are mistyped or not there are left out. */
+    @Transactional(readOnly = true)
+    public Map<String, LotView> find(Collection<String> typed) {
+        Map<String, String> folded = new HashMap<>();
+        for (String number : typed) {
+            if (readable(number)) {
+                folded.put(number, LotNumber.folded(number));
+            }
+        }
+        Map<String, LotView> byFolded = lots.findByFoldedIn(Set.copyOf(folded.values())).stream()
+                .collect(Collectors.toMap(lot -> LotNumber.folded(lot.view().number()), Lot::view));
+        Map<String, LotView> found = new HashMap<>();
+        folded.forEach((number, fold) -> {
+            if (byFolded.containsKey(fold)) {
+                found.put(number, byFolded.get(fold));
+            }
+        });
+        return found;
+    }
+
+    private static boolean readable(String typed) {
+        try {
+            LotNumber.read(typed);
+            return true;
+        } catch (OutOfRange mistyped) {
+            return false;
+        }
+    }
+
     /** The lots of these varieties, oldest first. */
     @Transactional(readOnly = true)
     public List<LotView> ofVarieties(Collection<UUID> varieties) {
@@ -106,6 +139,43 @@ public class Lots {
         return lots.lockByFolded(LotNumber.read(typed)).map(Lot::view).orElseThrow(NotFound.of("lot"));
     }
 
+    /**
+     * As {@link #lock(String)}, several at once, by what was typed. Whoever locks several does so in the order of their
+     * numbers, so that no two wait for each other.
+     */
+    @Transactional
+    public Map<String, LotView> lock(Collection<String> typed) {
+        Map<String, LotView> locked =
+                lots
+                        .lockAllByFolded(
+                                typed.stream().map(LotNumber::read).distinct().toList())
+                        .stream()
+                        .map(Lot::view)
+                        .collect(Collectors.toMap(lot -> LotNumber.folded(lot.number()), lot -> lot));
+        return typed.stream().distinct().collect(Collectors.toMap(number -> number, number -> {
+            LotView lot = locked.get(LotNumber.read(number));
+            if (lot == null) {
+                throw NotFound.of("lot").get();
+            }
+            return lot;
+        }));
+    }
+
+    /** The same by id. */
+    @Transactional
+    public List<LotView> lockAll(Collection<UUID> ids) {
+        return lots.lockAllById(ids).stream().map(Lot::view).toList();
+    }
+
+    /** The same for all lots of these varieties, oldest first. */
+    @Transactional
+    public List<LotView> lockOfVarieties(Collection<UUID> varieties) {
+        return lots.lockAllByVariety(varieties).stream()
+                .map(Lot::view)
+                .sorted(Comparator.comparingInt(LotView::season).thenComparing(LotView::number))
+                .toList();
+    }
+
     @Transactional(readOnly = true)
     public PageOf<LotView> page(int page, int size) {
         Page<Lot> found = lots.findAllByOrderBySeasonDescNumberAsc(PageOf.request(page, size));
@@ -126,6 +196,12 @@ public class Lots {
         return lots.findByPlantingIdInAndOriginOrderByNumber(plantingIds, Origin.PICKED).stream()
                 .map(Lot::view)
                 .toList();
+    }
+
+    /** The lots of one season, by number. */
+    @Transactional(readOnly = true)
+    public List<LotView> ofSeason(int season) {
+        return lots.findBySeasonOrderByNumber(season).stream().map(Lot::view).toList();
     }
 
     @Transactional(readOnly = true)

@@ -56,6 +56,15 @@ class StallDayLine extends Recorded {
         return price;
     }
 
+    /** Packets that did not come back; only when they were counted. */
+    int sold() {
+        return taken - returned;
+    }
+
+    BigDecimal brought() {
+        return price.multiply(BigDecimal.valueOf(sold()));
+    }
+
     Promises.Promise promise() {
         return new Promises.Promise(lotId, packingRunId, taken, null);
     }

@@ -33,6 +33,7 @@ import theriseed.server.stall.Leaving;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Promises;
 import theriseed.server.stall.Stall;
+import theriseed.server.stall.StockView;
 
 /** Takes packets along to a market; what does not come back was sold. */
 @Service
@@ -81,14 +82,17 @@ public class StallDays {
                 "heldOn", heldOn, time.today().minusDays(60), time.today().plusDays(60));
         Range.of(1, MOST_LINES, "lines").check("lines", along.size());
         StallDay day = days.save(new StallDay(market.id(), heldOn, note, stamps.now()));
-        along.stream().map(Along::number).distinct().sorted().forEach(lots::lock);
+        Map<String, LotView> locked =
+                lots.lock(along.stream().map(Along::number).toList());
+        List<LotKnown> known = gate.of(Set.copyOf(locked.values()));
+        known.forEach(Stall::checkOpen);
+        Map<UUID, StockView> stock = stall.stock(known);
         Set<UUID> seen = new HashSet<>();
         for (int i = 0; i < along.size(); i++) {
             Along one = along.get(i);
             String at = "lines[" + i + "].";
-            LotKnown known = gate.of(lots.get(one.number()));
-            Stall.checkOpen(known);
-            PackingRunView run = stall.runOf(stall.stock(known), one.packingRunId());
+            UUID lot = locked.get(one.number()).id();
+            PackingRunView run = stall.runOf(stock.get(lot), one.packingRunId());
             if (!seen.add(run.id())) {
                 throw new Refused(
                         at + "packingRunId", one.number(), "each run once", "These packets are on the list twice.");
@@ -97,7 +101,7 @@ public class StallDays {
             BigDecimal price = one.price() == null
                     ? run.price()
                     : Range.of(0, 1e4, "a packet").check(at + "price", one.price());
-            lines.save(new StallDayLine(day.id(), known.lot().id(), run.id(), one.taken(), price, stamps.now()));
+            lines.save(new StallDayLine(day.id(), lot, run.id(), one.taken(), price, stamps.now()));
         }
         lines.flush();
         return view(day);
@@ -126,15 +130,14 @@ public class StallDays {
                     Range.of(0, line.taken(), "packets, as many as were taken").check("returned", back));
         }
         lines.flush();
-        for (StallDayLine line : all) {
-            int sold = line.taken() - line.returned();
-            if (sold > 0) {
-                stall.deliver(
-                        new Promises.Promise(line.lotId(), line.packingRunId(), sold, null),
-                        day.customerId(),
-                        Leaving.sold(day.heldOn(), line.price().multiply(BigDecimal.valueOf(sold))));
-            }
-        }
+        stall.deliver(
+                day.customerId(),
+                all.stream()
+                        .filter(line -> line.sold() > 0)
+                        .map(line -> new Stall.Going(
+                                new Promises.Promise(line.lotId(), line.packingRunId(), line.sold(), null),
+                                Leaving.sold(day.heldOn(), line.brought())))
+                        .toList());
         day.count();
         days.flush();
         return view(day);
@@ -203,8 +206,7 @@ public class StallDays {
                                     .toList(),
                             own.stream()
                                     .filter(line -> line.returned() != null)
-                                    .map(line ->
-                                            line.price().multiply(BigDecimal.valueOf(line.taken() - line.returned())))
+                                    .map(StallDayLine::brought)
                                     .reduce(BigDecimal.ZERO, BigDecimal::add));
                 })
                 .toList();

@@ -99,7 +99,7 @@ public class Orders {
      * @param price a packet or a hundred grams; null for what the customer's terms make of the price on the packet
      */
     public record Wanted(UUID varietyId, Integer seeds, Integer packets, BigDecimal bulk, BigDecimal price) {
-        void check(String at) {
+        public void check(String at) {
             if ((packets == null) == (bulk == null)) {
                 throw new Refused(
                         at + "packets",
@@ -230,12 +230,7 @@ public class Orders {
     }
 
     private Offers offers(Collection<UUID> varietyIds) {
-        List<String> numbers = lots.ofVarieties(varietyIds).stream()
-                .map(LotView::number)
-                .sorted()
-                .toList();
-        numbers.forEach(lots::lock);
-        return new Offers(gate.of(lots.ofVarieties(varietyIds)));
+        return new Offers(gate.of(lots.lockOfVarieties(varietyIds)));
     }
 
     /** The oldest lot that may be sold on the day it is wanted goes first, and the next as far as that does not suffice. */
@@ -372,11 +367,20 @@ public class Orders {
                 .toList());
         int delivery =
                 1 + sold.values().stream().mapToInt(SaleView::delivery).max().orElse(0);
-        for (Allocation one : going) {
-            BigDecimal price = byId.get(one.orderLineId()).price(one.much());
-            SaleView sale = stall.deliver(
-                    one.promise(), order.customerId(), new Leaving(order.kind(), on, price, note, delivery));
-            one.delivered(sale.id());
+        List<SaleView> gone = stall.deliver(
+                order.customerId(),
+                going.stream()
+                        .map(one -> new Stall.Going(
+                                one.promise(),
+                                new Leaving(
+                                        order.kind(),
+                                        on,
+                                        byId.get(one.orderLineId()).price(one.much()),
+                                        note,
+                                        delivery)))
+                        .toList());
+        for (int i = 0; i < going.size(); i++) {
+            going.get(i).delivered(gone.get(i).id());
         }
         allocations.flush();
         OrderView view = view(order);

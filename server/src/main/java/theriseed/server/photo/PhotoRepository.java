@@ -17,5 +17,8 @@ interface PhotoRepository extends JpaRepository<Photo, UUID> {
         UUID getId();
     }
 
+    @Query("select p.id from Photo p order by p.id")
+    List<UUID> allIds();
+
     long countBySubjectId(UUID subject);
 }

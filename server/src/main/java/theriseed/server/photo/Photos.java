@@ -39,6 +39,12 @@ public class Photos {
                                 Collectors.mapping(PhotoRepository.Shown::getId, Collectors.toList())));
     }
 
+    /** Ids of all pictures there are. */
+    @Transactional(readOnly = true)
+    public List<UUID> all() {
+        return photos.allIds();
+    }
+
     @Transactional(readOnly = true)
     public byte[] jpeg(UUID id) {
         return photos.findById(id).map(Photo::jpeg).orElseThrow(NotFound.of("picture"));

@@ -90,7 +90,16 @@ public class Quality {
      */
     @Transactional(readOnly = true)
     public Map<UUID, TestsView> of(Collection<UUID> lotIds) {
-        Map<UUID, Map<UUID, LocalDate>> wholes = pours.wholes(lotIds);
+        return of(lotIds, pours.wholes(lotIds));
+    }
+
+    /** The tests that were recorded of each of these lots itself. */
+    @Transactional(readOnly = true)
+    public Map<UUID, TestsView> own(Collection<UUID> lotIds) {
+        return of(lotIds, Map.of());
+    }
+
+    private Map<UUID, TestsView> of(Collection<UUID> lotIds, Map<UUID, Map<UUID, LocalDate>> wholes) {
         Set<UUID> tested = new HashSet<>(lotIds);
         wholes.values().forEach(whole -> tested.addAll(whole.keySet()));
         Known<GerminationRecord> set = new Known<>(germinations.findByLotIdIn(tested), wholes);
@@ -146,6 +155,7 @@ public class Quality {
                             .forEach(known::add));
             known.sort(Comparator.<R, LocalDate>comparing(SeedTest::on)
                     .thenComparing(SeedTest::recordedAt)
+                    .thenComparing(SeedTest::id)
                     .reversed());
             return known;
         }

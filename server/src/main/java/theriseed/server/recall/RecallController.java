@@ -30,7 +30,7 @@ class RecallController {
         return Csv.file(
                 "recall-" + number,
                 LIST,
-                recalls.of(number).holders().stream()
+                recalls.holders(number).stream()
                         .map(one ->
                                 Arrays.asList(one.customer(), one.number(), one.soldOn(), one.packets(), one.bulk())));
     }

@@ -50,6 +50,9 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
     @Query("select p.id from Planting p where p.season = :season and p.schemeId is null and not p.givenUp")
     List<UUID> idsOf(int season);
 
+    @Query("select p.id from Planting p where p.season = :season and p.schemeId is null and p.givenUp")
+    List<UUID> givenUpIn(int season);
+
     @Query("select distinct p.season from Planting p where p.id in :ids")
     List<Integer> seasonsOf(Collection<UUID> ids);
 

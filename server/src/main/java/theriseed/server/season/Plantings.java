@@ -127,6 +127,12 @@ public class Plantings {
         return plantings.idsOf(season);
     }
 
+    /** Ids of the plantings of a season that were given up. */
+    @Transactional(readOnly = true)
+    public List<UUID> givenUpIn(int season) {
+        return plantings.givenUpIn(season);
+    }
+
     /** Ids of the plantings of a variety, in the plan and not given up. */
     @Transactional(readOnly = true)
     public List<UUID> idsOfVariety(UUID varietyId) {

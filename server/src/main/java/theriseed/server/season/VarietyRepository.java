@@ -5,9 +5,12 @@ import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface VarietyRepository extends JpaRepository<Variety, UUID> {
     Page<Variety> findByNameContainingIgnoreCaseOrderByNameAscIdAsc(String typed, Pageable page);
 
+    /** Written as the index on names is. */
+    @Query("select v from Variety v where v.cropKey = :cropKey and lower(v.name) = lower(:name)")
     Optional<Variety> findByCropKeyAndNameIgnoreCase(String cropKey, String name);
 }

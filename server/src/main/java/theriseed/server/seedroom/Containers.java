@@ -62,6 +62,10 @@ public class Containers {
         ContainerStay now() {
             return moves.get(moves.size() - 1);
         }
+
+        boolean holds() {
+            return container.emptiedOn() == null;
+        }
     }
 
     /** The containers of these lots, emptied ones too. */
@@ -79,15 +83,19 @@ public class Containers {
                 .collect(Collectors.groupingBy(placed -> placed.container().lotId()));
     }
 
-    /** The names of the shelves on which these lots stand; lots that stand on none are left out. */
+    /** The names of the shelves on which these lots stand; lots that were never put away are left out. */
     @Transactional(readOnly = true)
     public Map<UUID, List<String>> shelvesOf(Collection<UUID> lotIds) {
+        return shelvesOf(of(lotIds));
+    }
+
+    Map<UUID, List<String>> shelvesOf(Map<UUID, List<Placed>> lots) {
         Map<UUID, Shelf> on = shelves.byId();
-        return of(lotIds).entrySet().stream()
+        return lots.entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
                         lot -> lot.getValue().stream()
-                                .filter(placed -> placed.container().emptiedOn() == null)
+                                .filter(Placed::holds)
                                 .map(placed -> on.get(placed.now().shelfId()).name())
                                 .distinct()
                                 .toList()));
@@ -124,21 +132,15 @@ public class Containers {
         }
         SeasonDates.check("on", on, known.harvest().pickedOn(), time.today());
         shelves.get(shelfId);
-        List<Container> made = new ArrayList<>();
+        List<Placed> made = new ArrayList<>();
         int next = containers.lastNumber(lot.id()) + 1;
         for (int i = 0; i < count; i++) {
             Container container = containers.save(new Container(lot.id(), next + i, kind, sealed, stamps.now()));
-            stays.save(new ContainerStay(container.id(), shelfId, momentOf(on), stamps.now()));
-            made.add(container);
+            ContainerStay stay = stays.save(new ContainerStay(container.id(), shelfId, momentOf(on), stamps.now()));
+            made.add(new Placed(container, List.of(stay)));
         }
         containers.flush();
-        stays.flush();
-        List<UUID> ids = made.stream().map(Container::id).toList();
-        return views(
-                of(List.of(lot.id())).get(lot.id()).stream()
-                        .filter(placed -> ids.contains(placed.container().id()))
-                        .toList(),
-                shelves.byId());
+        return views(made, shelves.byId());
     }
 
     /** Moves a container to another shelf. */

@@ -9,8 +9,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -54,11 +54,14 @@ public class Keepings {
     /** The lots among these that were tested: the others have nothing to go by. */
     @Transactional(readOnly = true)
     public Map<UUID, KeepingView> of(Collection<LotKnown> lots) {
+        return of(
+                lots, containers.of(lots.stream().map(known -> known.lot().id()).toList()));
+    }
+
+    Map<UUID, KeepingView> of(Collection<LotKnown> lots, Map<UUID, List<Placed>> placed) {
         List<LotKnown> tested = lots.stream()
                 .filter(known -> known.tests().germination() != null)
                 .toList();
-        Map<UUID, List<Placed>> placed =
-                containers.of(tested.stream().map(known -> known.lot().id()).toList());
         Map<UUID, Shelf> on = shelves.byId();
         Conditions conditions = shelves.conditions(on.values());
         Map<UUID, KeepingView> keepings = new HashMap<>();
@@ -89,19 +92,13 @@ public class Keepings {
         KeepingView view(List<Placed> placed) {
             Keeping.Tested test = test();
             double standard = standard();
-            return Stream.concat(
-                            placed.stream()
-                                    .filter(one -> one.container().emptiedOn() == null)
-                                    .map(this::way),
-                            Stream.of(unplaced()))
-                    .limit(Math.max(
-                            1,
-                            placed.stream()
-                                    .filter(one -> one.container().emptiedOn() == null)
-                                    .count()))
-                    .map(way -> view(test, standard, way))
-                    .min(Comparator.comparingDouble(view -> view.now().middle()))
-                    .orElseThrow();
+            List<Way> ways =
+                    placed.stream().filter(Placed::holds).map(this::way).toList();
+            return (ways.isEmpty() ? List.of(unplaced()) : ways)
+                    .stream()
+                            .map(way -> view(test, standard, way))
+                            .min(Comparator.comparingDouble(view -> view.now().middle()))
+                            .orElseThrow();
         }
 
         private Keeping.Tested test() {
@@ -209,12 +206,10 @@ public class Keepings {
         private List<KeepingView.Point> curve(Keeping.Tested test, Way way) {
             LocalDate until = today.plusYears(YEARS_AHEAD);
             long days = until.toEpochDay() - test.on().toEpochDay();
-            TreeMap<LocalDate, Double> points = new TreeMap<>();
-            IntStream.range(0, POINTS)
+            ToDoubleFunction<LocalDate> course = Keeping.course(crop, test, way.stays());
+            return IntStream.range(0, POINTS)
                     .mapToObj(i -> test.on().plusDays(days * i / (POINTS - 1)))
-                    .forEach(day -> points.put(day, Keeping.on(crop, test, way.stays(), day)));
-            return points.entrySet().stream()
-                    .map(point -> new KeepingView.Point(point.getKey(), point.getValue()))
+                    .map(day -> new KeepingView.Point(day, course.applyAsDouble(day)))
                     .toList();
         }
     }

@@ -23,6 +23,7 @@ import theriseed.server.quality.GerminationView;
 import theriseed.server.seedroom.Containers.Placed;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.StockedLots;
 
 /** The seed room as one walks in: every lot where it hangs, and what it waits for. */
 @Service
@@ -35,6 +36,7 @@ class SeedRoom {
     private final Lots lots;
     private final Gate gate;
     private final Stall stall;
+    private final StockedLots stocked;
     private final Keepings keepings;
     private final Containers containers;
     private final Shelves shelves;
@@ -45,6 +47,7 @@ class SeedRoom {
             Lots lots,
             Gate gate,
             Stall stall,
+            StockedLots stocked,
             Keepings keepings,
             Containers containers,
             Shelves shelves,
@@ -53,6 +56,7 @@ class SeedRoom {
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
+        this.stocked = stocked;
         this.keepings = keepings;
         this.containers = containers;
         this.shelves = shelves;
@@ -96,13 +100,19 @@ class SeedRoom {
                 shelves.all(), new PageOf<>(hanging(found.items()), found.page(), found.pages(), found.total()));
     }
 
+    /** Every lot with seed left, to be counted. */
+    @Transactional(readOnly = true)
+    public List<Hanging> stocked() {
+        return hanging(stocked.all());
+    }
+
     private List<Hanging> hanging(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
         Map<UUID, StockView> stock = stall.stock(known);
-        Map<UUID, KeepingView> kept = keepings.of(known);
         Map<UUID, List<Placed>> placed =
                 containers.of(some.stream().map(LotView::id).toList());
-        Map<UUID, Shelf> on = shelves.byId();
+        Map<UUID, KeepingView> kept = keepings.of(known, placed);
+        Map<UUID, List<String>> on = containers.shelvesOf(placed);
         return known.stream()
                 .map(one -> {
                     UUID id = one.lot().id();
@@ -113,12 +123,7 @@ class SeedRoom {
                             kept.get(id),
                             waits.need(),
                             waits.due(),
-                            placed.getOrDefault(id, List.of()).stream()
-                                    .filter(container -> container.container().emptiedOn() == null)
-                                    .map(container ->
-                                            on.get(container.now().shelfId()).name())
-                                    .distinct()
-                                    .toList());
+                            on.getOrDefault(id, List.of()));
                 })
                 .toList();
     }

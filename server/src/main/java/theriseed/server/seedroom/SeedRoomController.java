@@ -36,6 +36,12 @@ class SeedRoomController {
         return room.room(page, size);
     }
 
+    /** Lots with seed left, to be counted. */
+    @GetMapping("/api/seed-room/stocked")
+    List<SeedRoom.Hanging> stocked() {
+        return room.stocked();
+    }
+
     @GetMapping("/api/lots/{number}/stored")
     SeedRoom.Stored stored(@PathVariable String number) {
         return room.stored(number);

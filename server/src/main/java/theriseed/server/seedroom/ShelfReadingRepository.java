@@ -17,13 +17,13 @@ interface ShelfReadingRepository extends JpaRepository<ShelfReading, UUID> {
                     """, nativeQuery = true)
     List<ShelfReading> last(Collection<UUID> shelves);
 
-    /** Means by month, of all there ever were: a few hundred rows in ten years. */
+    /** Means by month, of all there ever were: a few hundred rows in ten years; exact, whatever the rows' order. */
     @Query(value = """
                     select shelf_id as "shelfId",
                            to_char(read_at at time zone :zone, 'YYYY-MM') as "month",
-                           avg(celsius) as "celsius",
-                           avg(humidity) as "humidity"
-                    from shelf_reading where shelf_id in (:shelves) group by 1, 2
+                           cast(avg(cast(celsius as numeric)) as float8) as "celsius",
+                           cast(avg(cast(humidity as numeric)) as float8) as "humidity"
+                    from shelf_reading where shelf_id in (:shelves) group by 1, 2 order by 1, 2
                     """, nativeQuery = true)
     List<Month> months(Collection<UUID> shelves, String zone);
 

@@ -55,9 +55,10 @@ public class Customers {
                 .toList();
     }
 
+    /** All of them that still are, page by page. */
     @Transactional(readOnly = true)
     public PageOf<CustomerView> page(int page, int size) {
-        Page<Customer> found = customers.findAllByOrderByName(PageOf.request(page, size));
+        Page<Customer> found = customers.findByEndedOnIsNullOrderByNameAscIdAsc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Customer::view).toList());
     }
 

@@ -8,6 +8,8 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.UUID;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
@@ -48,6 +50,32 @@ class Sale extends Recorded {
         this.delivery = how.delivery();
     }
 
+    void change(Integer otherPackets, BigDecimal otherBulk, LocalDate on, BigDecimal otherPrice, String otherNote) {
+        this.packets = otherPackets;
+        this.bulk = otherBulk;
+        this.soldOn = on;
+        this.price = otherPrice;
+        this.note = otherNote.strip();
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> values = new LinkedHashMap<>();
+        values.put("packets", packets);
+        values.put("bulk", bulk);
+        values.put("soldOn", soldOn);
+        values.put("price", price);
+        values.put("note", note);
+        return values;
+    }
+
+    SaleKind kind() {
+        return kind;
+    }
+
+    Integer delivery() {
+        return delivery;
+    }
+
     UUID lotId() {
         return lotId;
     }
@@ -67,6 +95,7 @@ class Sale extends Recorded {
     SaleView view() {
         return new SaleView(
                 id(),
+                version(),
                 lotId,
                 customer.id(),
                 customer.name(),

@@ -8,6 +8,7 @@ import theriseed.server.base.Maybe;
 /** A sale, gift or swap as others see it: packets or bulk grams, price in all. */
 public record SaleView(
         UUID id,
+        int version,
         UUID lotId,
         UUID customerId,
         String customer,

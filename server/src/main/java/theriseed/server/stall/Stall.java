@@ -2,6 +2,7 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -18,6 +19,9 @@ import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.stall.FillWeight;
 import theriseed.core.stall.PackingPlan;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
@@ -25,9 +29,11 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.bench.BenchView;
 import theriseed.server.bench.LotWorkedOn;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
@@ -46,6 +52,7 @@ public class Stall {
     private final Lots lots;
     private final Pours pours;
     private final Gate gate;
+    private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
 
@@ -58,6 +65,7 @@ public class Stall {
             Lots lots,
             Pours pours,
             Gate gate,
+            Corrections corrections,
             Stamps stamps,
             FarmTime time) {
         this.runs = runs;
@@ -68,6 +76,7 @@ public class Stall {
         this.lots = lots;
         this.pours = pours;
         this.gate = gate;
+        this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
     }
@@ -75,7 +84,29 @@ public class Stall {
     /** What is left of each of these lots. */
     @Transactional(readOnly = true)
     public Map<UUID, StockView> stock(Collection<LotKnown> of) {
-        List<UUID> ids = of.stream().map(known -> known.lot().id()).toList();
+        return stock(of.stream().map(Clean::of).toList());
+    }
+
+    /** What came clean off the bench of a lot, in grams, whether or not it may be sold. */
+    public record Clean(LotView lot, BigDecimal mass) {
+        /** @param bench and {@code harvest} null where there is none yet */
+        public static Clean of(LotView lot, BenchView bench, HarvestView harvest) {
+            return new Clean(
+                    lot,
+                    bench == null || !bench.clean()
+                            ? BigDecimal.ZERO
+                            : bench.mass().subtract(harvest.pouredOut()));
+        }
+
+        private static Clean of(LotKnown known) {
+            return of(known.lot(), known.bench(), known.harvest());
+        }
+    }
+
+    /** The same, where no more of the lots is known than what came clean off the bench. */
+    @Transactional(readOnly = true)
+    public Map<UUID, StockView> stock(List<Clean> of) {
+        List<UUID> ids = of.stream().map(clean -> clean.lot().id()).toList();
         Map<UUID, List<PackingRun>> packed = runs.findByLotIdInOrderByPackedOnAscIdAsc(ids).stream()
                 .collect(Collectors.groupingBy(PackingRun::lotId));
         Map<UUID, List<Sale>> sold =
@@ -86,12 +117,12 @@ public class Stall {
                 .flatMap(some -> some.of(ids).stream())
                 .collect(Collectors.groupingBy(Promises.Promise::lotId));
         Map<UUID, StockView> stock = new HashMap<>();
-        for (LotKnown known : of) {
-            UUID id = known.lot().id();
+        for (Clean clean : of) {
+            UUID id = clean.lot().id();
             stock.put(
                     id,
                     stock(
-                            known,
+                            clean,
                             packed.getOrDefault(id, List.of()),
                             sold.getOrDefault(id, List.of()),
                             taken.getOrDefault(id, List.of()),
@@ -106,14 +137,12 @@ public class Stall {
     }
 
     private static StockView stock(
-            LotKnown known,
+            Clean clean,
             List<PackingRun> packed,
             List<Sale> sold,
             List<Taking> taken,
             List<Promises.Promise> promised) {
-        BigDecimal bulk = known.bench() == null || !known.bench().clean()
-                ? BigDecimal.ZERO
-                : known.bench().mass().subtract(known.harvest().pouredOut());
+        BigDecimal bulk = clean.mass();
         for (PackingRun run : packed) {
             bulk = bulk.subtract(run.taken());
         }
@@ -141,7 +170,7 @@ public class Stall {
                 spokenOf.merge(one.packingRunId(), one.packets(), Integer::sum);
             }
         }
-        BigDecimal reserved = known.lot().reserved().min(bulk.max(BigDecimal.ZERO));
+        BigDecimal reserved = clean.lot().reserved().min(bulk.max(BigDecimal.ZERO));
         List<PackingRunView> runs = packed.stream()
                 .map(run -> run.view(gone.getOrDefault(run.id(), 0), spokenOf.getOrDefault(run.id(), 0)))
                 .toList();
@@ -327,11 +356,7 @@ public class Stall {
     @Transactional
     public SaleView sellPackets(String lotNumber, UUID runId, int packets, String customer, Leaving how) {
         LotView lot = lots.lock(lotNumber);
-        LotKnown known = gate.of(lot);
-        PackingRunView run = runOf(stock(known), runId);
-        checkOpen(known);
-        Range.of(1, run.free(), "packets, which this run has left").check("packets", packets);
-        return leave(known, run, packets, customer(customer), how);
+        return new Till(List.of(lot)).sell(lot.id(), runId, packets, customer, how);
     }
 
     /** Seed by weight leaves from the bulk. */
@@ -339,33 +364,166 @@ public class Stall {
     @Transactional
     public SaleView sellBulk(String lotNumber, BigDecimal grams, String customer, Leaving how) {
         LotView lot = lots.lock(lotNumber);
-        LotKnown known = gate.of(lot);
-        checkOpen(known);
-        Range.above(0, stock(known).free().doubleValue(), "g, which may be sold")
-                .check("bulk", grams);
-        return leave(known, grams, customer(customer), how);
+        return new Till(List.of(lot)).sell(lot.id(), grams, customer, how);
     }
+
+    /**
+     * What left over the counter turns out to have been otherwise; nothing at all, where it never left.
+     *
+     * @param packets or {@code grams} of bulk, as it was sold; the other is null
+     */
+    @GrowersWork
+    @Transactional
+    public SaleView correctSale(
+            UUID id, Changed made, Integer packets, BigDecimal grams, LocalDate on, BigDecimal price, String note) {
+        Sale sale = sales.findById(id).orElseThrow(NotFound.of("sale"));
+        LotKnown known = gate.of(lots.lockAll(List.of(sale.lotId())).get(0));
+        Clash.check(sale, made.from(), sale.view());
+        if (sale.delivery() != null) {
+            throw new Refused(
+                    "delivery",
+                    sale.delivery(),
+                    "a sale over the counter",
+                    "This went out with an order, whose papers say so. Give the difference with its next delivery.");
+        }
+        if ((packets == null) != (sale.packingRunId() == null) || (packets == null) == (grams == null)) {
+            throw new Refused(
+                    "packets", packets, "packets where packets were sold, else grams", "Say how much it was.");
+        }
+        Leaving how = new Leaving(sale.kind(), on, price, note, null);
+        StockView stock = stock(known);
+        boolean none;
+        if (packets != null) {
+            PackingRunView run = runOf(stock, sale.packingRunId());
+            Range.of(0, run.free() + sale.packets(), "packets, which this run had left")
+                    .check("packets", packets);
+            SeasonDates.check("soldOn", on, run.packedOn(), time.today());
+            none = packets == 0;
+        } else {
+            Range.of(0, stock.free().add(sale.bulk()).doubleValue(), "g, which might be sold")
+                    .check("bulk", grams);
+            SeasonDates.check("soldOn", on, known.harvest().pickedOn(), time.today());
+            none = grams.signum() == 0;
+        }
+        if (none && price.signum() > 0) {
+            throw new Refused("price", price, "0", "Nothing left, so it brought nothing.");
+        }
+        Map<String, Object> before = sale.correctable();
+        sale.change(packets, grams, on, how.price(), how.note());
+        corrections.keep("sale", id, before, sale.correctable(), made.because());
+        return sales.saveAndFlush(sale).view();
+    }
+
+    /** Promised seed that leaves now. */
+    public record Going(Promises.Promise promised, Leaving how) {}
 
     /**
      * What was promised leaves; whoever promised it lets go of it in the same transaction.
      *
-     * @param packingRunId whose {@code packets}; null for {@code bulk} grams
+     * @return a sale for each, in their order
      */
     @GrowersWork
     @Transactional
-    public SaleView deliver(Promises.Promise promised, UUID customerId, Leaving how) {
-        LotView lot = lots.lock(lots.byId(promised.lotId()).number());
-        LotKnown known = gate.of(lot);
-        checkOpen(known);
+    public List<SaleView> deliver(UUID customerId, List<Going> going) {
         Customer customer = customers.findById(customerId).orElseThrow(NotFound.of("customer"));
-        if (promised.packingRunId() == null) {
-            Range.above(0, stock(known).bulk().doubleValue(), "g, which is left")
-                    .check("bulk", promised.bulk());
-            return leave(known, promised.bulk(), customer, how);
+        Till till = new Till(
+                lots.lockAll(going.stream().map(one -> one.promised().lotId()).collect(Collectors.toSet())));
+        return going.stream()
+                .map(one -> one.promised().packingRunId() == null
+                        ? till.promised(one.promised().lotId(), one.promised().bulk(), customer, one.how())
+                        : till.promised(
+                                one.promised().lotId(),
+                                one.promised().packingRunId(),
+                                one.promised().packets(),
+                                customer,
+                                one.how()))
+                .toList();
+    }
+
+    /** Sells from these lots several times. @param locked by {@link Lots#lock} in this transaction */
+    @GrowersWork
+    @Transactional
+    public Till till(Collection<LotView> locked) {
+        return new Till(locked);
+    }
+
+    /** Seed that leaves several times in one transaction, each time out of what is left by then. */
+    public final class Till {
+        private final Map<UUID, LotKnown> known;
+        private final Map<UUID, StockView> stock;
+        private final Map<UUID, Integer> packets = new HashMap<>();
+        private final Map<UUID, BigDecimal> bulk = new HashMap<>();
+
+        private Till(Collection<LotView> locked) {
+            known = gate.of(locked).stream()
+                    .collect(Collectors.toMap(lot -> lot.lot().id(), lot -> lot));
+            stock = stock(known.values());
         }
-        PackingRunView run = runOf(stock(known), promised.packingRunId());
-        Range.of(1, run.left(), "packets, which this run has left").check("packets", promised.packets());
-        return leave(known, run, promised.packets(), customer, how);
+
+        /** Packets that nobody else was promised. @param runId null for the oldest run that has so many */
+        public SaleView sell(UUID lot, UUID runId, int asked, String customer, Leaving how) {
+            checkOpen(known.get(lot));
+            PackingRunView run = runId != null
+                    ? runOf(stock.get(lot), runId)
+                    : stock.get(lot).runs().stream()
+                            .filter(one -> free(one) >= asked)
+                            .findFirst()
+                            .orElseThrow(() -> new Refused(
+                                    "packets",
+                                    asked,
+                                    "packets of a run that has so many",
+                                    "No packing run of " + known.get(lot).lot().number()
+                                            + " has so many packets left."));
+            Range.of(1, free(run), "packets, which this run has left").check("packets", asked);
+            return gone(lot, run, asked, customer(customer), how);
+        }
+
+        /** Grams of bulk that nobody else was promised. */
+        public SaleView sell(UUID lot, BigDecimal grams, String customer, Leaving how) {
+            checkOpen(known.get(lot));
+            Range.above(0, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "g, which may be sold")
+                    .check("bulk", grams);
+            return gone(lot, grams, customer(customer), how);
+        }
+
+        private SaleView promised(UUID lot, UUID runId, int asked, Customer customer, Leaving how) {
+            checkOpen(known.get(lot));
+            PackingRunView run = runOf(stock.get(lot), runId);
+            Range.of(1, run.left() - taken(run), "packets, which this run has left")
+                    .check("packets", asked);
+            return gone(lot, run, asked, customer, how);
+        }
+
+        private SaleView promised(UUID lot, BigDecimal grams, Customer customer, Leaving how) {
+            checkOpen(known.get(lot));
+            Range.above(0, stock.get(lot).bulk().subtract(poured(lot)).doubleValue(), "g, which is left")
+                    .check("bulk", grams);
+            return gone(lot, grams, customer, how);
+        }
+
+        private int taken(PackingRunView run) {
+            return packets.getOrDefault(run.id(), 0);
+        }
+
+        private int free(PackingRunView run) {
+            return run.free() - taken(run);
+        }
+
+        private BigDecimal poured(UUID lot) {
+            return bulk.getOrDefault(lot, BigDecimal.ZERO);
+        }
+
+        private SaleView gone(UUID lot, PackingRunView run, int asked, Customer customer, Leaving how) {
+            SaleView sale = leave(known.get(lot), run, asked, customer, how);
+            packets.merge(run.id(), asked, Integer::sum);
+            return sale;
+        }
+
+        private SaleView gone(UUID lot, BigDecimal grams, Customer customer, Leaving how) {
+            SaleView sale = leave(known.get(lot), grams, customer, how);
+            bulk.merge(lot, grams, BigDecimal::add);
+            return sale;
+        }
     }
 
     private SaleView leave(LotKnown known, PackingRunView run, int packets, Customer customer, Leaving how) {
@@ -391,6 +549,25 @@ public class Stall {
     public PageOf<SaleView> sales(int page, int size) {
         Page<Sale> found = sales.findAllByOrderBySoldOnDescIdDesc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Sale::view).toList());
+    }
+
+    /** A sale with its lot's number. */
+    public record Sold(SaleView sale, String number) {}
+
+    /** The same with their lots' numbers. */
+    @Transactional(readOnly = true)
+    public PageOf<Sold> sold(int page, int size) {
+        PageOf<SaleView> found = sales(page, size);
+        Map<UUID, String> numbers =
+                lots.byIds(found.items().stream().map(SaleView::lotId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(LotView::id, LotView::number));
+        return new PageOf<>(
+                found.items().stream()
+                        .map(sale -> new Sold(sale, numbers.get(sale.lotId())))
+                        .toList(),
+                found.page(),
+                found.pages(),
+                found.total());
     }
 
     /** Every sale of these lots, by day. */

@@ -98,6 +98,28 @@ class StallController {
                 "packets", request.packets(), "packets of a run, or bulk", "Say how many packets, or how much bulk.");
     }
 
+    /** As it was sold: packets, or grams of bulk. */
+    record SaleCorrection(
+            @NotNull LocalDate soldOn,
+            @Maybe Integer packets,
+            @Maybe BigDecimal bulk,
+            @NotNull BigDecimal price,
+            @NotNull @Size(max = 300) String note,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @PutMapping("/api/sales/{id}")
+    SaleView correct(@PathVariable UUID id, @Valid @RequestBody SaleCorrection request) {
+        return stall.correctSale(
+                id,
+                new Changed(request.version(), request.reason()),
+                request.packets(),
+                request.bulk(),
+                request.soldOn(),
+                request.price(),
+                request.note());
+    }
+
     /** Grams of bulk, or packets of a run. */
     record TakingRequest(
             @NotNull TakenFor why,
@@ -155,7 +177,7 @@ class StallController {
     }
 
     @GetMapping("/api/sales")
-    PageOf<SaleView> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
-        return stall.sales(page, size);
+    PageOf<Stall.Sold> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
+        return stall.sold(page, size);
     }
 }

@@ -85,10 +85,9 @@ public class StockTakings {
         SeasonDates.check("countedOn", countedOn, time.today().minusYears(1), time.today());
         checkOnce(found);
         StockTaking taking = stockTakings.save(new StockTaking(countedOn, note, stamps.now()));
-        List<String> numbers =
-                found.stream().map(Found::number).distinct().sorted().toList();
-        Map<String, LotView> locked = numbers.stream().collect(Collectors.toMap(number -> number, lots::lock));
-        List<LotKnown> known = gate.of(locked.values());
+        Map<String, LotView> locked =
+                lots.lock(found.stream().map(Found::number).toList());
+        List<LotKnown> known = gate.of(Set.copyOf(locked.values()));
         Map<UUID, StockView> stock = stall.stock(known);
         for (int i = 0; i < found.size(); i++) {
             LotView lot = locked.get(found.get(i).number());

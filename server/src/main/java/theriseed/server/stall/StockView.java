@@ -22,4 +22,15 @@ public record StockView(
         int packetsSold,
         List<PackingRunView> runs,
         List<SaleView> sales,
-        List<TakingView> takings) {}
+        List<TakingView> takings) {
+    /** Whether anything is left. */
+    public boolean any() {
+        return bulk.signum() > 0 || packets > 0;
+    }
+
+    /** The same without who had the rest. */
+    public StockView withoutSales() {
+        return new StockView(
+                bulk, reserved, promised, free, packets, packetsFree, packetsSold, runs, List.of(), List.of());
+    }
+}

@@ -5,8 +5,6 @@ public enum TakenFor {
     SOWN,
     TESTED,
     SPOILT,
-    /** Came back from the stall; below 0. */
-    RETURNED,
     /** A difference at stock-taking; below 0 where more was found. */
     COUNTED
 }

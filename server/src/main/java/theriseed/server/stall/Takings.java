@@ -67,7 +67,7 @@ public class Takings {
             if (why == TakenFor.SPOILT && note.strip().length() < 3) {
                 throw new Refused("note", note, "what happened to it", "Say what happened to the seed.");
             }
-            if (why == TakenFor.COUNTED || why == TakenFor.RETURNED) {
+            if (why == TakenFor.COUNTED) {
                 throw new Refused(
                         "why",
                         why,
@@ -101,7 +101,7 @@ public class Takings {
         Taking taking = takings.findById(id).orElseThrow(NotFound.of("taking"));
         LotView lot = lots.lock(lots.byId(taking.lotId()).number());
         Clash.check(taking, made.from(), taking.view());
-        if (taking.why() == TakenFor.COUNTED || taking.why() == TakenFor.RETURNED) {
+        if (taking.why() == TakenFor.COUNTED) {
             throw new Refused("why", taking.why(), "what was sown, tested or spoilt", "This was counted; count again.");
         }
         if ((taking.packingRunId() == null) != (facts.packingRunId() == null)) {

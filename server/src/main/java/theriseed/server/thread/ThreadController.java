@@ -22,6 +22,12 @@ class ThreadController {
         return threads.shelves(page, size);
     }
 
+    /** Lots with seed left, without who had the rest. */
+    @GetMapping("/api/stocked")
+    List<Threads.Shelved> stocked() {
+        return threads.stocked();
+    }
+
     @GetMapping("/api/lots/{number}")
     LotPage lot(@PathVariable String number) {
         return threads.page(number);

@@ -36,6 +36,7 @@ import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.StockedLots;
 import theriseed.server.walk.WalkView;
 import theriseed.server.walk.Walks;
 
@@ -46,6 +47,7 @@ public class Threads {
     private final Gate gate;
     private final Overrulings overrulings;
     private final Stall stall;
+    private final StockedLots stocked;
     private final Walks walks;
     private final Pours pours;
     private final SettingChecks checks;
@@ -59,6 +61,7 @@ public class Threads {
             Gate gate,
             Overrulings overrulings,
             Stall stall,
+            StockedLots stocked,
             Walks walks,
             Pours pours,
             SettingChecks checks,
@@ -70,6 +73,7 @@ public class Threads {
         this.gate = gate;
         this.overrulings = overrulings;
         this.stall = stall;
+        this.stocked = stocked;
         this.walks = walks;
         this.pours = pours;
         this.checks = checks;
@@ -118,6 +122,14 @@ public class Threads {
         return shelved(lots.since(time.today().getYear() - 2));
     }
 
+    /** Every lot with seed left, newest first, without who had the rest. */
+    @Transactional(readOnly = true)
+    public List<Shelved> stocked() {
+        return shelved(stocked.all()).stream()
+                .map(one -> new Shelved(one.known(), one.stock().withoutSales()))
+                .toList();
+    }
+
     private List<Shelved> shelved(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
         var stock = stall.stock(known);
@@ -138,6 +150,7 @@ public class Threads {
         List<UUID> subjects =
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
         stock.takings().forEach(taking -> subjects.add(taking.id()));
+        stock.sales().forEach(sale -> subjects.add(sale.id()));
         walked.forEach(walk -> subjects.add(walk.id()));
         checked.forEach(check -> subjects.add(check.id()));
         if (known.harvest() != null) {

@@ -1,6 +1,7 @@
 package theriseed.server.label;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.MultiFormatReader;
@@ -10,6 +11,7 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.multi.GenericMultipleBarcodeReader;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
+import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -89,5 +91,69 @@ class LabelTest {
                 new HybridBinarizer(new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels)));
         Result[] read = new GenericMultipleBarcodeReader(new MultiFormatReader()).decodeMultiple(bitmap);
         return Arrays.stream(read).map(Result::getText).toArray(String[]::new);
+    }
+
+    private String packets() {
+        String number = season.sellable();
+        return "/api/lots/" + number + "/packing/" + season.packed(number, 50, 30);
+    }
+
+    @Test
+    void labelsAreOfASizeOfOnesOwnOnSheetsOrOneAPage() throws Exception {
+        String number = season.sellable();
+        String run = "/api/lots/" + number + "/packing/" + season.packed(number, 50, 30);
+        byte[] sheets = season.grower
+                .get(run + "/labels.pdf?width=99&height=42&copies=15")
+                .body();
+        try (PDDocument pdf = Loader.loadPDF(sheets)) {
+            assertThat(pdf.getNumberOfPages()).as("two by seven to a sheet").isEqualTo(2);
+            assertThat(codes(pdf)).isNotEmpty().containsOnly(number);
+        }
+        byte[] roll = season.grower
+                .get(run + "/labels.pdf?width=62&height=29&single=true&copies=2")
+                .body();
+        try (PDDocument pdf = Loader.loadPDF(roll)) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+            assertThat(pdf.getPage(0).getMediaBox().getWidth()).isCloseTo(175.7f, within(0.1f));
+            assertThat(codes(pdf)).as("read back from so small a label").hasSize(1);
+        }
+    }
+
+    @Test
+    void aLabelWiderThanTheSheetOrTooSmallToReadIsRefused() {
+        String run = packets();
+        assertThat(season.grower.get(run + "/labels.pdf?width=211&height=40").field())
+                .isEqualTo("width");
+        assertThat(season.grower.get(run + "/labels.pdf?width=70&height=300").field())
+                .isEqualTo("height");
+        assertThat(season.grower
+                        .get(run + "/labels.pdf?width=12&height=8&single=true")
+                        .field())
+                .isEqualTo("width");
+        assertThat(season.grower.get(run + "/labels.pdf?copies=0").field()).isEqualTo("copies");
+    }
+
+    @Test
+    void whatTheLocalLawAsksStandsOnEveryPacketAndTheStandInSaysWhatItIs() throws Exception {
+        String run = packets();
+        assertThat(season.grower
+                        .put("/api/farm/label-lines", Map.of("labelLines", "one\ntwo\nthree\nfour\nfive"))
+                        .field())
+                .isEqualTo("labelLines");
+        season.grower
+                .put("/api/farm/label-lines", Map.of("labelLines", "Amateur variety, test office 12"))
+                .ok();
+        try (PDDocument pdf =
+                Loader.loadPDF(season.grower.get(run + "/labels.pdf").body())) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Amateur variety, test office 12", "packed for 2027");
+        }
+        season.grower.put("/api/farm/label-lines", Map.of("labelLines", "")).ok();
+        assertThat(season.grower
+                        .post(run + "/print", Map.of("width", 62, "height", 29, "copies", 4))
+                        .ok()
+                        .get("printer")
+                        .asString())
+                .isEqualTo("simulated label printer");
     }
 }

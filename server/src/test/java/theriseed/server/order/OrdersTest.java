@@ -329,4 +329,34 @@ class OrdersTest {
                         .field())
                 .isEqualTo("price");
     }
+
+    @Test
+    void deliveriesOfTheSameLotsAtOnceDoNotWaitForEachOther() throws Exception {
+        String other = season.sellable();
+        season.packed(other, 50, 40);
+        Map<String, Object> ofOther = with(
+                packets(1),
+                "varietyId",
+                season.lot(other).at("/known/planting/variety/id").asString());
+        String customer = customer();
+        List<Callable<Integer>> deliveries = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            JsonNode order = grower.post(
+                            "/api/orders",
+                            i % 2 == 0
+                                    ? orderOf(customer, packets(1), ofOther)
+                                    : orderOf(customer, ofOther, packets(1)))
+                    .ok();
+            deliveries.add(() -> grower.post(at(order) + "/deliver", today()).status());
+        }
+        var hands = Executors.newFixedThreadPool(6);
+        try {
+            for (Future<Integer> delivery : hands.invokeAll(deliveries)) {
+                assertThat(delivery.get()).isEqualTo(200);
+            }
+        } finally {
+            hands.shutdown();
+        }
+        assertThat(left("left")).isEqualTo(28);
+    }
 }

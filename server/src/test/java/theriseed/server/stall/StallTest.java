@@ -76,6 +76,59 @@ class StallTest {
     }
 
     @Test
+    void aSaleIsCorrectedToWhatItWasAndWhatItWasStaysKnown() {
+        String run = season.packed(number, 100, 30);
+        String sale = sold(with(saleOf(run, 20), "customer", "Croft Nine"))
+                .ok()
+                .get("id")
+                .asString();
+        Map<String, Object> twelve = record(
+                "soldOn", "2026-08-14", "packets", 12, "price", 30, "note", "", "version", 0, "reason", "miscounted");
+        assertThat(season.grower
+                        .put("/api/sales/" + sale, with(twelve, "packets", 31))
+                        .field())
+                .isEqualTo("packets");
+        assertThat(season.grower
+                        .put("/api/sales/" + sale, with(twelve, "reason", ""))
+                        .field())
+                .isEqualTo("reason");
+        season.grower.put("/api/sales/" + sale, twelve).ok();
+        assertThat(stock().get("packets").asInt()).isEqualTo(18);
+        assertThat(season.grower.put("/api/sales/" + sale, twelve).status()).isEqualTo(409);
+        Map<String, Object> none = with(twelve, "version", 1, "packets", 0);
+        assertThat(season.grower.put("/api/sales/" + sale, none).field()).isEqualTo("price");
+        season.grower.put("/api/sales/" + sale, with(none, "price", 0)).ok();
+        assertThat(stock().get("packets").asInt()).isEqualTo(30);
+        assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
+                .as("nobody has any")
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsSoldOutIsNotOfferedAnyMore() {
+        JsonNode mine = null;
+        for (JsonNode one : season.grower.get("/api/stocked").ok()) {
+            assertThat(one.at("/stock/bulk").asDouble()
+                            + one.at("/stock/packets").asDouble())
+                    .isPositive();
+            mine = one.at("/known/lot/number").asString().equals(number) ? one : mine;
+        }
+        assertThat(mine).isNotNull();
+        sold(record(
+                        "customer",
+                        "Croft",
+                        "soldOn",
+                        "2026-08-14",
+                        "bulk",
+                        stock().get("bulk").decimalValue(),
+                        "price",
+                        1))
+                .ok();
+        assertThat(season.grower.get("/api/stocked").text()).doesNotContain(number);
+        assertThat(season.grower.get("/api/seed-room/stocked").text()).doesNotContain(number);
+    }
+
+    @Test
     void nothingIsSoldThatIsNotThere() {
         String run = season.packed(number, 100, 50);
         Client.Answer over = sold(saleOf(run, 51));

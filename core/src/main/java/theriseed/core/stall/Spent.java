@@ -1,0 +1,47 @@
+package theriseed.core.stall;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * What was spent on a planting or a lot, in the farm's currency, and the hours worked on it, whose wage is in none of the
+ * amounts.
+ *
+ * @param area ground it took, m&sup2;
+ * @param ground for that ground
+ * @param materials bought for it
+ * @param ownSeed seed that was sown
+ * @param byWork hours of each kind
+ */
+public record Spent(double area, double ground, double materials, double ownSeed, Map<Work, Double> byWork) {
+    public static final Spent NONE = new Spent(0, 0, 0, 0, Map.of());
+
+    /** Hours alone. */
+    public static Spent hours(Work work, double hours) {
+        return new Spent(0, 0, 0, 0, Map.of(work, hours));
+    }
+
+    public Spent plus(Spent other) {
+        Map<Work, Double> both = new EnumMap<>(Work.class);
+        both.putAll(byWork);
+        other.byWork.forEach((work, hours) -> both.merge(work, hours, Double::sum));
+        return new Spent(
+                area + other.area, ground + other.ground, materials + other.materials, ownSeed + other.ownSeed, both);
+    }
+
+    /** @param share 0 to 1 */
+    public Spent times(double share) {
+        Map<Work, Double> part = new EnumMap<>(Work.class);
+        byWork.forEach((work, hours) -> part.put(work, hours * share));
+        return new Spent(area * share, ground * share, materials * share, ownSeed * share, part);
+    }
+
+    public double hours() {
+        return byWork.values().stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    /** @param wage an hour */
+    public double cost(double wage) {
+        return ground + materials + ownSeed + hours() * wage;
+    }
+}

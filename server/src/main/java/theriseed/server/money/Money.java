@@ -1,0 +1,245 @@
+package theriseed.server.money;
+
+import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.stall.PacketCost;
+import theriseed.core.stall.Work;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.BenchView;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.lot.PourView;
+import theriseed.server.lot.Pours;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.Stall;
+import theriseed.server.stall.StockView;
+
+/** Reckons what lots cost and what they brought. */
+@Service
+public class Money {
+    private final Spendings spendings;
+    private final WorkDoneRepository work;
+    private final OutlayRepository outlays;
+    private final Lots lots;
+    private final Pours pours;
+    private final Plantings plantings;
+    private final Harvests harvests;
+    private final Bench bench;
+    private final Stall stall;
+    private final FarmTime time;
+
+    Money(
+            Spendings spendings,
+            WorkDoneRepository work,
+            OutlayRepository outlays,
+            Lots lots,
+            Pours pours,
+            Plantings plantings,
+            Harvests harvests,
+            Bench bench,
+            Stall stall,
+            FarmTime time) {
+        this.spendings = spendings;
+        this.work = work;
+        this.outlays = outlays;
+        this.lots = lots;
+        this.pours = pours;
+        this.plantings = plantings;
+        this.harvests = harvests;
+        this.bench = bench;
+        this.stall = stall;
+        this.time = time;
+    }
+
+    /** What the seed of a season cost and brought so far. @param asked null for the last that is over */
+    @GrowersWork
+    @Transactional(readOnly = true)
+    public SeasonMoneyView season(Integer asked) {
+        List<Integer> seasons = plantings.planned();
+        int season = asked == null ? newestOver(seasons) : asked;
+        Books books = books(season);
+        Map<UUID, MoneyView> money = new HashMap<>();
+        List<SeasonMoneyView.LotMoney> each = books.ofSeason().stream()
+                .map(lot -> {
+                    PlantingView planting = books.planted().get(lot.plantingId());
+                    MoneyView own = books.of(List.of(lot));
+                    if (own != null) {
+                        money.put(lot.id(), own);
+                    }
+                    return new SeasonMoneyView.LotMoney(
+                            lot.id(),
+                            lot.number(),
+                            planting.variety().name(),
+                            planting.variety().cropName(),
+                            own);
+                })
+                .toList();
+        Map<Work, Double> hours = new EnumMap<>(Work.class);
+        money.values().forEach(one -> one.hours().forEach((kind, some) -> hours.merge(kind, some, Double::sum)));
+        List<PlantingView> grown = books.planted().values().stream()
+                .filter(planting -> planting.season() == season && planting.purpose() == Purpose.SEED)
+                .sorted(Comparator.comparing(
+                                (PlantingView planting) -> planting.variety().cropName())
+                        .thenComparing(planting -> planting.variety().name()))
+                .toList();
+        Set<UUID> bearers = grown.stream().map(PlantingView::id).collect(Collectors.toSet());
+        books.ofSeason().forEach(lot -> bearers.add(lot.id()));
+        return new SeasonMoneyView(
+                season,
+                seasons,
+                books.rates(),
+                money.values().stream().mapToDouble(MoneyView::cost).sum(),
+                money.values().stream().mapToDouble(MoneyView::brought).sum(),
+                hours,
+                books.failed(),
+                books.carriedByNone(),
+                books.growing(),
+                each,
+                books.byVariety(),
+                grown.stream()
+                        .map(planting -> new SeasonMoneyView.Planted(
+                                planting.id(),
+                                planting.variety().name(),
+                                planting.variety().cropName(),
+                                planting.ground()))
+                        .toList(),
+                books.work().stream()
+                        .filter(done -> bearers.contains(done.on()))
+                        .map(WorkDone::view)
+                        .toList(),
+                books.outlays().stream()
+                        .filter(outlay -> bearers.contains(outlay.on()))
+                        .map(Outlay::view)
+                        .toList());
+    }
+
+    /** What is asked about a lot's packets; null where the farm's own figures do. Percent as in {@link MoneyRatesFacts}. */
+    public record Asked(Integer packets, BigDecimal price, Double unsold, Double margin, Double fees) {}
+
+    /** What a lot cost and brought, and what its packets must bring. */
+    @GrowersWork
+    @Transactional(readOnly = true)
+    public LotPriceView lot(String number, Asked asked) {
+        LotView lot = lots.get(number);
+        Books books = books(lot.season());
+        PlantingView planting = books.planted().get(lot.plantingId());
+        StockView stock = books.stock().get(lot.id());
+        MoneyView money = books.of(List.of(lot));
+        MoneyRatesView rates = books.rates();
+        int filled = stock.runs().stream().mapToInt(PackingRunView::packets).sum();
+        Integer packets = asked.packets() != null ? asked.packets() : filled == 0 ? null : Integer.valueOf(filled);
+        double unsold = asked.unsold() == null ? rates.unsold() : asked.unsold();
+        double margin = asked.margin() == null ? rates.margin() : asked.margin();
+        double fees = asked.fees() == null ? rates.fees() : asked.fees();
+        BigDecimal price = asked.price() != null || stock.runs().isEmpty()
+                ? asked.price()
+                : stock.runs().get(stock.runs().size() - 1).price();
+        return new LotPriceView(
+                lot.id(),
+                lot.plantingId(),
+                lot.number(),
+                planting.variety().name(),
+                planting.variety().cropName(),
+                rates,
+                money,
+                packets,
+                unsold,
+                margin,
+                fees,
+                price,
+                money == null || packets == null
+                        ? null
+                        : PacketCost.of(
+                                money.ground(),
+                                money.materials() + money.failed(),
+                                money.hours().values().stream()
+                                        .mapToDouble(Double::doubleValue)
+                                        .sum(),
+                                rates.wage().doubleValue(),
+                                money.ownSeed(),
+                                rates.packet().doubleValue(),
+                                packets,
+                                unsold / 100,
+                                margin / 100,
+                                fees / 100,
+                                price == null ? Double.NaN : price.doubleValue()),
+                books.work().stream()
+                        .filter(done -> done.concerns(lot))
+                        .map(WorkDone::view)
+                        .toList(),
+                books.outlays().stream()
+                        .filter(outlay -> outlay.concerns(lot))
+                        .map(Outlay::view)
+                        .toList());
+    }
+
+    /** The last season that is over, whose seed is sold now; else the one under way. */
+    private int newestOver(List<Integer> seasons) {
+        int year = time.today().getYear();
+        return seasons.stream()
+                .filter(season -> season < year)
+                .max(Comparator.naturalOrder())
+                .orElse(year);
+    }
+
+    /** All that the money of a season hangs on, in a number of queries that does not grow with its lots. */
+    private Books books(int season) {
+        Map<UUID, LotView> found = new HashMap<>();
+        List<LotView> ofSeason = lots.ofSeason(season);
+        ofSeason.forEach(lot -> found.put(lot.id(), lot));
+        Set<UUID> newest = new HashSet<>(found.keySet());
+        while (!newest.isEmpty()) {
+            Set<UUID> into = newest;
+            newest = pours.of(into).stream()
+                    .filter(pour -> into.contains(pour.toId()) && !found.containsKey(pour.fromId()))
+                    .map(PourView::fromId)
+                    .collect(Collectors.toSet());
+            lots.byIds(newest).forEach(lot -> found.put(lot.id(), lot));
+        }
+        Set<UUID> rows = found.values().stream().map(LotView::plantingId).collect(Collectors.toSet());
+        lots.of(rows).forEach(lot -> found.put(lot.id(), lot));
+        rows.addAll(plantings.idsOfSeason(season));
+        List<UUID> givenUp = plantings.givenUpIn(season);
+        Map<UUID, PlantingView> planted = plantings.all(rows);
+        Map<UUID, HarvestView> picked = harvests.of(found.keySet());
+        Map<UUID, BenchView> worked = bench.of(
+                found.values(),
+                planted.values().stream()
+                        .collect(Collectors.toMap(
+                                PlantingView::id, planting -> planting.variety().cropKey())),
+                picked);
+        Map<UUID, StockView> stock = stall.stock(found.values().stream()
+                .map(lot -> Stall.Clean.of(lot, worked.get(lot.id()), picked.get(lot.id())))
+                .toList());
+        rows.addAll(givenUp);
+        return new Books(
+                ofSeason,
+                found.values(),
+                pours.of(found.keySet()),
+                planted,
+                givenUp,
+                worked,
+                stock,
+                work.of(rows, found.keySet()),
+                outlays.of(rows, found.keySet()),
+                spendings.rates(),
+                time.today());
+    }
+}

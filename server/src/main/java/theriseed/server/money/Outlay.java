@@ -1,0 +1,74 @@
+package theriseed.server.money;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.UUID;
+import theriseed.core.measure.Range;
+import theriseed.core.stall.Spent;
+import theriseed.server.base.Recorded;
+import theriseed.server.base.Stamp;
+import theriseed.server.lot.LotView;
+
+/** Money spent on something on one day. */
+@Entity
+class Outlay extends Recorded {
+    private UUID plantingId;
+    private UUID lotId;
+
+    @Enumerated(EnumType.STRING)
+    private OutlayKind kind;
+
+    private LocalDate spentOn;
+    private BigDecimal amount;
+    private String what;
+
+    protected Outlay() {}
+
+    Outlay(Bears on, OutlayFacts facts, Stamp stamp) {
+        super(stamp);
+        this.plantingId = on.plantingId();
+        this.lotId = on.lotId();
+        change(facts);
+    }
+
+    final void change(OutlayFacts facts) {
+        Range.of(2, 300, "characters").check("what", facts.what().strip().length());
+        this.kind = facts.kind();
+        this.spentOn = facts.spentOn();
+        this.amount = Range.of(0, 1e6, "").check("amount", facts.amount());
+        this.what = facts.what().strip();
+    }
+
+    /** Id of the planting or the lot. */
+    UUID on() {
+        return plantingId == null ? lotId : plantingId;
+    }
+
+    boolean concerns(LotView lot) {
+        return lot.id().equals(lotId) || lot.plantingId().equals(plantingId);
+    }
+
+    Spent spent() {
+        double money = amount.doubleValue();
+        boolean seed = kind == OutlayKind.OWN_SEED;
+        return new Spent(0, 0, seed ? 0 : money, seed ? money : 0, Map.of());
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> values = new LinkedHashMap<>();
+        values.put("kind", kind);
+        values.put("spentOn", spentOn);
+        values.put("amount", amount);
+        values.put("what", what);
+        return values;
+    }
+
+    OutlayView view() {
+        return new OutlayView(id(), version(), plantingId, lotId, kind, spentOn, amount, what, recordedBy());
+    }
+}

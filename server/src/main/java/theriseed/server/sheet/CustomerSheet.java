@@ -1,0 +1,93 @@
+package theriseed.server.sheet;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.server.base.Changed;
+import theriseed.server.base.PageOf;
+import theriseed.server.stall.CustomerKind;
+import theriseed.server.stall.CustomerView;
+import theriseed.server.stall.Customers;
+import theriseed.server.stall.PriceListView;
+
+/** Who seed goes to; a name makes one. Those to whom nothing goes any more are not in it. */
+@Component
+class CustomerSheet implements Sheet {
+    private final Customers customers;
+
+    CustomerSheet(Customers customers) {
+        this.customers = customers;
+    }
+
+    @Override
+    public String name() {
+        return "customers";
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.needed("name", "of the customer"),
+                Column.needed("kind", "grower, shop, market, swap or other"),
+                Column.of("price_list", "name of a price list; nothing for the price on the packet"),
+                Column.of("address", "of the customer"),
+                Column.of("note", "anything else"));
+    }
+
+    private List<CustomerView> all() {
+        return Pages.all(page -> customers.page(page, PageOf.LARGEST_SIZE));
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        return all().stream()
+                .map(customer -> Arrays.asList(
+                        customer.name(),
+                        Line.word(customer.kind()),
+                        customer.priceList(),
+                        customer.address(),
+                        customer.note()));
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        Map<String, UUID> lists =
+                customers.priceLists().stream().collect(Collectors.toMap(PriceListView::name, PriceListView::id));
+        Map<String, CustomerView> known = new HashMap<>();
+        all().forEach(customer -> known.put(customer.name().toLowerCase(Locale.ROOT), customer));
+        return line -> {
+            String list = line.text("price_list", 60);
+            if (!list.isEmpty() && !lists.containsKey(list)) {
+                throw Line.wrong("price_list", list, "one of the farm's price lists");
+            }
+            Customers.CustomerFacts facts = new Customers.CustomerFacts(
+                    line.needed("name", 80),
+                    line.oneOf("kind", CustomerKind.class),
+                    line.text("address", 300),
+                    line.text("note", 300),
+                    lists.get(list));
+            String key = facts.name().toLowerCase(Locale.ROOT);
+            CustomerView there = known.get(key);
+            if (there == null) {
+                known.put(key, customers.make(facts));
+                return Effect.NEW;
+            }
+            if (facts.equals(facts(there))) {
+                return Effect.SAME;
+            }
+            known.put(key, customers.correct(there.id(), new Changed(there.version(), "read from a file"), facts));
+            return Effect.CHANGED;
+        };
+    }
+
+    private static Customers.CustomerFacts facts(CustomerView customer) {
+        return new Customers.CustomerFacts(
+                customer.name(), customer.kind(), customer.address(), customer.note(), customer.priceListId());
+    }
+}

@@ -1,0 +1,155 @@
+package theriseed.server.sheet;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import theriseed.server.base.Refused;
+
+/**
+ * A line of a sheet as it was typed somewhere else. Cells without anything are no value; what stands in the others is
+ * checked when it is asked for.
+ *
+ * @param number of the line in the file, from 1, where it begins
+ * @param commas whether decimals are written with a comma: where cells are parted by something else
+ */
+record Line(int number, Map<String, String> cells, boolean commas) {
+    private static final Pattern POINT = Pattern.compile("-?\\d{1,12}(\\.\\d{1,9})?");
+    private static final Pattern COMMA = Pattern.compile("-?\\d{1,12}([.,]\\d{1,9})?");
+    private static final int LONGEST = 1000;
+
+    /** Whether the file has such a column at all. */
+    boolean told(String column) {
+        return cells.containsKey(column);
+    }
+
+    boolean has(String column) {
+        return !cells.getOrDefault(column, "").isBlank();
+    }
+
+    /** The text of a cell, of at most so many characters; empty where nothing stands. */
+    String text(String column, int most) {
+        String text = cells.getOrDefault(column, "").strip();
+        if (text.length() > most) {
+            throw wrong(column, text.substring(0, Math.min(40, most)) + "…", "at most " + most + " characters");
+        }
+        return text;
+    }
+
+    String needed(String column, int most) {
+        if (!has(column)) {
+            throw wrong(column, "nothing", "a value");
+        }
+        return text(column, most);
+    }
+
+    private String text(String column) {
+        return text(column, LONGEST);
+    }
+
+    private String needed(String column) {
+        return needed(column, LONGEST);
+    }
+
+    LocalDate day(String column) {
+        try {
+            return LocalDate.parse(needed(column));
+        } catch (DateTimeParseException notOne) {
+            throw wrong(column, text(column), "a day such as 2026-08-14");
+        }
+    }
+
+    /** A decimal number. With commas between the cells only a point parts decimals, for 1,234 could be either. */
+    BigDecimal decimal(String column) {
+        return decimal(column, needed(column));
+    }
+
+    private BigDecimal decimal(String column, String typed) {
+        if (!(commas ? COMMA : POINT).matcher(typed).matches()) {
+            throw wrong(column, typed, commas ? "a number such as 12,5" : "a number such as 12.5");
+        }
+        return new BigDecimal(typed.replace(',', '.'));
+    }
+
+    /** The same; null where nothing stands. */
+    BigDecimal maybeDecimal(String column) {
+        return has(column) ? decimal(column) : null;
+    }
+
+    int whole(String column) {
+        return whole(column, needed(column));
+    }
+
+    private int whole(String column, String typed) {
+        if (!typed.matches("-?\\d{1,9}")) {
+            throw wrong(column, typed, "a whole number");
+        }
+        return Integer.parseInt(typed);
+    }
+
+    Integer maybeWhole(String column) {
+        return has(column) ? Integer.valueOf(whole(column)) : null;
+    }
+
+    /** Whole numbers with blanks between them. */
+    List<Integer> wholes(String column) {
+        return parts(column).map(part -> whole(column, part)).toList();
+    }
+
+    /** Decimal numbers with blanks between them. */
+    List<Double> decimals(String column) {
+        return parts(column).map(part -> decimal(column, part).doubleValue()).toList();
+    }
+
+    private Stream<String> parts(String column) {
+        return Arrays.stream(text(column).split("[ ;/]+")).filter(part -> !part.isEmpty());
+    }
+
+    /** Yes or no; no where nothing stands. */
+    boolean yes(String column) {
+        return switch (text(column).toLowerCase(Locale.ROOT)) {
+            case "yes", "y", "true", "1" -> true;
+            case "", "no", "n", "false", "0" -> false;
+            default -> throw wrong(column, text(column), "yes or no");
+        };
+    }
+
+    /** One of some words, however large their letters are. */
+    <E extends Enum<E>> E oneOf(String column, Class<E> words) {
+        String typed = needed(column).toUpperCase(Locale.ROOT).replace(' ', '_');
+        return Arrays.stream(words.getEnumConstants())
+                .filter(one -> one.name().equals(typed))
+                .findFirst()
+                .orElseThrow(() -> wrong(
+                        column,
+                        text(column),
+                        Arrays.stream(words.getEnumConstants()).map(Line::word).collect(Collectors.joining(", "))));
+    }
+
+    /** How a number stands in a cell; null where there is none. */
+    static String plain(BigDecimal number) {
+        return number == null ? null : number.stripTrailingZeros().toPlainString();
+    }
+
+    /** How numbers stand in a cell. */
+    static String plain(List<? extends Number> numbers) {
+        return numbers.stream()
+                .map(number -> plain(new BigDecimal(number.toString())))
+                .collect(Collectors.joining(" "));
+    }
+
+    /** How a word stands in a cell. */
+    static String word(Enum<?> one) {
+        return one.name().toLowerCase(Locale.ROOT);
+    }
+
+    static Refused wrong(String column, String value, String valid) {
+        return new Refused(column, value, valid, column + ": " + value + " is not " + valid + ".");
+    }
+}

@@ -1,0 +1,293 @@
+package theriseed.server.sheet;
+
+import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.core.bench.MissingReason;
+import theriseed.core.bench.StepKind;
+import theriseed.core.crop.Grade;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.BenchView;
+import theriseed.server.bench.StepFacts;
+import theriseed.server.bench.StepView;
+import theriseed.server.harvest.HarvestView;
+import theriseed.server.harvest.Harvests;
+import theriseed.server.harvest.PickFacts;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+
+/**
+ * Lots with what was picked and what came clean. A new line is a lot from an old notebook: it gets a number, one pick and
+ * one step at the bench. Of a lot that is there already its grade, what is kept of it and a hold may change; records of
+ * work do not.
+ */
+@Component
+class LotSheet implements Sheet {
+    private static final String WHY = "read from a file";
+
+    /** Cells that tell of work, which a file does not change. */
+    private static final List<String> WORK =
+            List.of("crop", "variety", "season", "plot", "picked_on", "picked_g", "plants", "clean_on", "clean_g");
+
+    private final Lots lots;
+    private final Plantings plantings;
+    private final Harvests harvests;
+    private final Bench bench;
+    private final FarmTime time;
+
+    LotSheet(Lots lots, Plantings plantings, Harvests harvests, Bench bench, FarmTime time) {
+        this.lots = lots;
+        this.plantings = plantings;
+        this.harvests = harvests;
+        this.bench = bench;
+        this.time = time;
+    }
+
+    @Override
+    public String name() {
+        return "lots";
+    }
+
+    /** Each new one is picked and cleaned, which takes its time. */
+    @Override
+    public int most() {
+        return 20_000;
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.needed("lot", "its number; nothing for a new one, which is given one"),
+                Column.needed("crop", "key of the crop"),
+                Column.needed("variety", "name"),
+                Column.needed("season", "year"),
+                Column.needed("plot", "where it grew; the planting must be in the plan of that season"),
+                Column.of("grade", "own_use, market or stock; of a new one that of its planting"),
+                Column.of("picked_on", "first day"),
+                Column.of("picked_g", "grams picked"),
+                Column.of("plants", "picked from"),
+                Column.of("clean_on", "day it was clean"),
+                Column.of("clean_g", "grams of clean seed"),
+                Column.of("kept_g", "grams kept for the farm's own sowing"),
+                Column.of("held_because", "why it is held back"));
+    }
+
+    /** What lots hang on. */
+    private record Around(
+            Map<UUID, PlantingView> planted, Map<UUID, HarvestView> picked, Map<UUID, BenchView> worked) {}
+
+    private Around around(List<LotView> of) {
+        List<UUID> ids = of.stream().map(LotView::id).toList();
+        Map<UUID, HarvestView> picked = harvests.of(ids);
+        Map<UUID, PlantingView> planted =
+                plantings.all(of.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        return new Around(
+                planted,
+                picked,
+                bench.of(
+                        of,
+                        planted.values().stream()
+                                .collect(Collectors.toMap(
+                                        PlantingView::id,
+                                        planting -> planting.variety().cropKey())),
+                        picked));
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        List<LotView> all = Pages.all(page -> lots.page(page, PageOf.LARGEST_SIZE));
+        Around around = around(all);
+        return all.stream()
+                .map(lot -> cells(lot, around).values().stream()
+                        .<Object>map(cell -> cell.orElse(null))
+                        .toList());
+    }
+
+    /** A lot's cells, in the order of the columns. */
+    private Map<String, Optional<String>> cells(LotView lot, Around around) {
+        PlantingView planting = around.planted().get(lot.plantingId());
+        HarvestView harvest = around.picked().get(lot.id());
+        BenchView work = around.worked().get(lot.id());
+        boolean clean = work != null && work.clean();
+        Map<String, Optional<String>> cells = new LinkedHashMap<>();
+        cells.put("lot", Optional.of(lot.number()));
+        cells.put("crop", Optional.of(planting.variety().cropKey()));
+        cells.put("variety", Optional.of(planting.variety().name()));
+        cells.put("season", Optional.of(String.valueOf(lot.season())));
+        cells.put("plot", Optional.of(planting.plotName()));
+        cells.put("grade", Optional.of(Line.word(lot.grade())));
+        cells.put(
+                "picked_on",
+                Optional.ofNullable(harvest).map(one -> one.pickedOn().toString()));
+        cells.put("picked_g", Optional.ofNullable(harvest).map(one -> Line.plain(one.mass())));
+        cells.put("plants", Optional.ofNullable(harvest).map(one -> String.valueOf(one.plants())));
+        cells.put("clean_on", clean ? cleanOn(work) : Optional.empty());
+        cells.put("clean_g", clean ? Optional.of(Line.plain(work.mass())) : Optional.empty());
+        cells.put("kept_g", lot.reserved().signum() == 0 ? Optional.empty() : Optional.of(Line.plain(lot.reserved())));
+        cells.put("held_because", Optional.ofNullable(lot.hold()).map(LotView.Hold::reason));
+        return cells;
+    }
+
+    private Optional<String> cleanOn(BenchView work) {
+        return work.steps().stream()
+                .map(StepView::endedAt)
+                .filter(Objects::nonNull)
+                .max(Instant::compareTo)
+                .map(at -> LocalDate.ofInstant(at, time.zone()).toString());
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        Map<String, LotView> found =
+                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Around around = around(found.values().stream().distinct().toList());
+        Map<Integer, Map<String, UUID>> seasons = new HashMap<>();
+        return line -> {
+            if (line.has("lot")) {
+                LotView lot = found.get(line.text("lot", 40));
+                if (lot == null) {
+                    throw Line.wrong(
+                            "lot",
+                            line.text("lot", 40),
+                            "the number of a lot of this farm; leave it out for a new one");
+                }
+                return changed(line, lot, cells(lot, around));
+            }
+            make(line, seasons);
+            return Effect.NEW;
+        };
+    }
+
+    private Effect changed(Line line, LotView lot, Map<String, Optional<String>> there) {
+        for (String column : WORK) {
+            if (line.told(column) && !same(line, column, there.get(column).orElse(""))) {
+                throw new Refused(
+                        column,
+                        line.text(column, 300),
+                        there.get(column).orElse("nothing"),
+                        column + " of " + lot.number()
+                                + " stands there otherwise. A record of work is corrected where it was made.");
+            }
+        }
+        Effect effect = Effect.SAME;
+        if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
+            lots.regrade(lot.number(), line.oneOf("grade", Grade.class), WHY);
+            effect = Effect.CHANGED;
+        }
+        BigDecimal kept = Objects.requireNonNullElse(line.maybeDecimal("kept_g"), BigDecimal.ZERO);
+        if (line.told("kept_g") && kept.compareTo(lot.reserved()) != 0) {
+            lots.reserve(lot.number(), kept);
+            effect = Effect.CHANGED;
+        }
+        String held = line.text("held_because", 300);
+        if (line.told("held_because") && !held.equals(there.get("held_because").orElse(""))) {
+            if (lot.hold() != null) {
+                throw Line.wrong(
+                        "held_because",
+                        held.isEmpty() ? "nothing" : held,
+                        lot.hold().reason() + ": release it on its page");
+            }
+            lots.hold(lot.number(), held);
+            effect = Effect.CHANGED;
+        }
+        return effect;
+    }
+
+    /** Numbers are the same however they are written. */
+    private static boolean same(Line line, String column, String there) {
+        if (column.endsWith("_g") && line.has(column) && !there.isEmpty()) {
+            return line.decimal(column).compareTo(new BigDecimal(there)) == 0;
+        }
+        return line.text(column, 300).equalsIgnoreCase(there);
+    }
+
+    private void make(Line line, Map<Integer, Map<String, UUID>> seasons) {
+        UUID planting = seasons.computeIfAbsent(line.whole("season"), this::grownForSeed)
+                .get(grown(line.needed("crop", 40), line.needed("variety", 80), line.needed("plot", 60)));
+        if (planting == null) {
+            throw Line.wrong(
+                    "plot",
+                    line.text("plot", 60),
+                    "where " + line.text("variety", 80) + " was planted for seed in the plan of "
+                            + line.whole("season"));
+        }
+        LotView lot = lots.make(planting, null, false);
+        BigDecimal picked = line.decimal("picked_g");
+        harvests.pick(lot.number(), PickFacts.over(line.day("picked_on"), picked, line.whole("plants")));
+        if (line.has("clean_g")) {
+            clean(line, lot, picked);
+        }
+        if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
+            lots.regrade(lot.number(), line.oneOf("grade", Grade.class), WHY);
+        }
+        if (line.has("kept_g")) {
+            lots.reserve(lot.number(), line.decimal("kept_g"));
+        }
+        if (line.has("held_because")) {
+            lots.hold(lot.number(), line.text("held_because", 300));
+        }
+    }
+
+    /** One step for all that was done to it: how, the notebook does not say. */
+    private void clean(Line line, LotView lot, BigDecimal picked) {
+        Instant on = line.day("clean_on").atTime(12, 0).atZone(time.zone()).toInstant();
+        bench.goOn(lot.id(), List.of(StepKind.HAND_PICK));
+        bench.begin(
+                lot.number(),
+                new StepFacts(
+                        StepKind.HAND_PICK,
+                        on,
+                        on,
+                        picked,
+                        BigDecimal.ZERO,
+                        line.decimal("clean_g"),
+                        List.of(),
+                        null,
+                        null,
+                        null,
+                        null,
+                        null,
+                        1,
+                        "",
+                        "",
+                        null,
+                        null,
+                        MissingReason.OTHER,
+                        "all steps as one, from an older book",
+                        WHY));
+    }
+
+    private Map<String, UUID> grownForSeed(int season) {
+        if (season < 1990 || season > time.today().getYear() + 1) {
+            throw Line.wrong("season", String.valueOf(season), "a year of this farm");
+        }
+        return plantings.of(season).stream()
+                .filter(planting -> planting.purpose() == Purpose.SEED)
+                .collect(Collectors.toMap(
+                        planting -> grown(
+                                planting.variety().cropKey(), planting.variety().name(), planting.plotName()),
+                        PlantingView::id,
+                        (one, other) -> one));
+    }
+
+    private static String grown(String crop, String variety, String plot) {
+        return String.join("\n", crop, variety, plot).toLowerCase(Locale.ROOT);
+    }
+}

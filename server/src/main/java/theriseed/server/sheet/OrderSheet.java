@@ -1,0 +1,258 @@
+package theriseed.server.sheet;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.core.measure.OutOfRange;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+import theriseed.server.order.OrderView;
+import theriseed.server.order.Orders;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
+import theriseed.server.stall.CustomerView;
+import theriseed.server.stall.Customers;
+import theriseed.server.stall.SaleKind;
+
+/**
+ * Orders, a line for each thing asked for. Lines of a new order carry the same word in {@code order}, which then gets its
+ * number; an order that is there already is only compared.
+ */
+@Component
+class OrderSheet implements Sheet {
+    private final Orders orders;
+    private final Customers customers;
+    private final Varieties varieties;
+
+    OrderSheet(Orders orders, Customers customers, Varieties varieties) {
+        this.orders = orders;
+        this.customers = customers;
+        this.varieties = varieties;
+    }
+
+    @Override
+    public String name() {
+        return "orders";
+    }
+
+    /** Each promises seed, which takes its time. */
+    @Override
+    public int most() {
+        return 2000;
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.needed("order", "its number; for a new one any word that is the same on all its lines"),
+                Column.needed("customer", "name of one who is there"),
+                Column.of("kind", "sale, gift or swap; a sale where nothing stands"),
+                Column.needed("ordered_on", "day, as 2026-08-14"),
+                Column.needed("wanted_on", "day"),
+                Column.needed("crop", "key of the crop"),
+                Column.needed("variety", "name"),
+                Column.of("seeds", "in a packet; nothing for any"),
+                Column.of("packets", "how many; nothing for bulk"),
+                Column.of("bulk_g", "grams of bulk; nothing for packets"),
+                Column.of("price", "a packet or a hundred grams; nothing for the customer's terms"),
+                Column.of("note", "anything else"),
+                Column.of("delivered", "packets or grams that went; only written, not read"),
+                Column.of("state", "how far it is; only written, not read"));
+    }
+
+    private List<OrderView> all() {
+        return Pages.all(page -> orders.page(false, page, PageOf.LARGEST_SIZE));
+    }
+
+    private Map<UUID, String> crops(List<OrderView> of) {
+        return varieties
+                .byIds(of.stream()
+                        .flatMap(order -> order.lines().stream())
+                        .map(OrderView.OrderedLine::varietyId)
+                        .collect(Collectors.toSet()))
+                .values()
+                .stream()
+                .collect(Collectors.toMap(VarietyView::id, VarietyView::cropKey));
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        List<OrderView> all = all();
+        Map<UUID, String> crops = crops(all);
+        return all.stream().flatMap(order -> order.lines().stream().map(line -> cells(order, line, crops)));
+    }
+
+    private static List<Object> cells(OrderView order, OrderView.OrderedLine line, Map<UUID, String> crops) {
+        return Arrays.asList(
+                order.number(),
+                order.customer().name(),
+                Line.word(order.kind()),
+                order.orderedOn(),
+                order.wantedOn(),
+                crops.get(line.varietyId()),
+                line.variety(),
+                line.seeds(),
+                line.bulk() ? null : Line.plain(line.wanted()),
+                line.bulk() ? Line.plain(line.wanted()) : null,
+                Line.plain(line.price()),
+                order.note(),
+                Line.plain(line.delivered()),
+                Line.word(order.state()));
+    }
+
+    /** What is compared of a line that is there already. */
+    private static String compared(
+            Object customer,
+            Object kind,
+            Object on,
+            Object wanted,
+            String variety,
+            Object seeds,
+            String much,
+            String price) {
+        return String.join(
+                        "\n",
+                        Stream.of(customer, kind, on, wanted, variety, seeds, much, price)
+                                .map(cell -> cell == null ? "" : cell.toString())
+                                .toList())
+                .toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        List<OrderView> all = all();
+        Map<UUID, String> crops = crops(all);
+        Set<String> numbers = new HashSet<>();
+        Map<String, Set<String>> known = new HashMap<>();
+        for (OrderView order : all) {
+            numbers.add(order.number());
+            Set<String> its = known.computeIfAbsent(order.number(), number -> new HashSet<>());
+            order.lines()
+                    .forEach(line -> its.add(compared(
+                            order.customer().name(),
+                            order.kind(),
+                            order.orderedOn(),
+                            order.wantedOn(),
+                            crops.get(line.varietyId()) + " " + line.variety(),
+                            line.seeds(),
+                            (line.bulk() ? "g " : "p ") + Line.plain(line.wanted()),
+                            Line.plain(line.price()))));
+        }
+        Map<String, UUID> who = new HashMap<>();
+        Pages.all(page -> customers.page(page, PageOf.LARGEST_SIZE))
+                .forEach((CustomerView customer) -> who.put(customer.name().toLowerCase(Locale.ROOT), customer.id()));
+        Map<String, UUID> what = new HashMap<>();
+        Pages.all(page -> varieties.matching("", page, PageOf.LARGEST_SIZE))
+                .forEach((VarietyView variety) ->
+                        what.put(variety.cropKey() + " " + variety.name().toLowerCase(Locale.ROOT), variety.id()));
+        return new Ordering(numbers, known, who, what);
+    }
+
+    /** One new order of the file, with the lines it is made of. */
+    private record New(
+            UUID customer, SaleKind kind, LocalDate on, LocalDate wanted, String note, List<Orders.Wanted> lines) {
+        boolean same(New other) {
+            return customer.equals(other.customer)
+                    && kind == other.kind
+                    && on.equals(other.on)
+                    && wanted.equals(other.wanted);
+        }
+    }
+
+    /** Gathers the lines of new orders, and makes each once all of it is known. */
+    private final class Ordering implements Taker {
+        private final Set<String> numbers;
+        private final Map<String, Set<String>> known;
+        private final Map<String, UUID> who;
+        private final Map<String, UUID> what;
+        private final Map<String, New> fresh = new LinkedHashMap<>();
+
+        Ordering(Set<String> numbers, Map<String, Set<String>> known, Map<String, UUID> who, Map<String, UUID> what) {
+            this.numbers = numbers;
+            this.known = known;
+            this.who = who;
+            this.what = what;
+        }
+
+        @Override
+        public Effect take(Line line) {
+            String order = line.needed("order", 40);
+            String customer = line.needed("customer", 80);
+            String variety = line.needed("crop", 40) + " " + line.needed("variety", 80);
+            SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
+            Integer packets = line.maybeWhole("packets");
+            BigDecimal bulk = line.maybeDecimal("bulk_g");
+            BigDecimal price = line.maybeDecimal("price");
+            if (numbers.contains(order)) {
+                boolean same = known.get(order)
+                        .contains(compared(
+                                customer,
+                                kind,
+                                line.day("ordered_on"),
+                                line.day("wanted_on"),
+                                variety,
+                                line.maybeWhole("seeds"),
+                                bulk == null ? "p " + packets : "g " + Line.plain(bulk),
+                                Line.plain(price)));
+                if (!same) {
+                    throw new Refused(
+                            "order",
+                            order,
+                            "what stands there already",
+                            "This order stands there otherwise. Change it on its page.");
+                }
+                return Effect.SAME;
+            }
+            UUID customerId = who.get(customer.toLowerCase(Locale.ROOT));
+            if (customerId == null) {
+                throw Line.wrong("customer", customer, "the name of a customer; add them first");
+            }
+            UUID varietyId = what.get(
+                    line.needed("crop", 40) + " " + line.needed("variety", 80).toLowerCase(Locale.ROOT));
+            if (varietyId == null) {
+                throw Line.wrong("variety", line.needed("variety", 80), "a variety of this crop");
+            }
+            New one = new New(
+                    customerId,
+                    kind,
+                    line.day("ordered_on"),
+                    line.day("wanted_on"),
+                    line.text("note", 300),
+                    new ArrayList<>());
+            New made = fresh.computeIfAbsent(order, word -> one);
+            if (!made.same(one)) {
+                throw Line.wrong("order", order, "one customer, kind and pair of days on all its lines");
+            }
+            Orders.Wanted wanted = new Orders.Wanted(varietyId, line.maybeWhole("seeds"), packets, bulk, price);
+            wanted.check("");
+            made.lines().add(wanted);
+            return Effect.NEW;
+        }
+
+        @Override
+        public void all() {
+            fresh.forEach((word, one) -> {
+                try {
+                    orders.make(new Orders.OrderFacts(
+                            one.customer(), one.kind(), one.on(), one.wanted(), one.note(), one.lines()));
+                } catch (Refused wrong) {
+                    throw new Refused("order", word, wrong.valid(), word + ": " + wrong.getMessage());
+                } catch (OutOfRange wrong) {
+                    throw new Refused("order", word, wrong.range(), word + ": " + wrong.getMessage());
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,143 @@
+package theriseed.server.sheet;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.Refused;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.stall.Leaving;
+import theriseed.server.stall.SaleKind;
+import theriseed.server.stall.SaleView;
+import theriseed.server.stall.Stall;
+
+/** What left the farm. A sale that is there already is only compared; a new one passes what the counter asks of it. */
+@Component
+class SaleSheet implements Sheet {
+    private final Stall stall;
+    private final Lots lots;
+
+    SaleSheet(Stall stall, Lots lots) {
+        this.stall = stall;
+        this.lots = lots;
+    }
+
+    @Override
+    public String name() {
+        return "sales";
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.of("sale", "its key; nothing for a new one"),
+                Column.needed("customer", "name; a new one is added"),
+                Column.needed("lot", "its number"),
+                Column.of("kind", "sale, gift or swap; a sale where nothing stands"),
+                Column.needed("sold_on", "day, as 2026-08-14"),
+                Column.of("run", "key of the packing run; nothing for the oldest that has so many"),
+                Column.of("packets", "how many; nothing for bulk"),
+                Column.of("bulk_g", "grams of bulk; nothing for packets"),
+                Column.needed("price", "in all"),
+                Column.of("note", "what came back for a swap, or anything else"));
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        List<SaleView> sales = Pages.all(page -> stall.sales(page, PageOf.LARGEST_SIZE));
+        Map<UUID, String> numbers = lots
+                .byIds(sales.stream().map(SaleView::lotId).collect(Collectors.toSet()))
+                .stream()
+                .collect(Collectors.toMap(LotView::id, LotView::number));
+        return sales.stream()
+                .map(sale -> Arrays.asList(
+                        sale.id(),
+                        sale.customer(),
+                        numbers.get(sale.lotId()),
+                        Line.word(sale.kind()),
+                        sale.soldOn(),
+                        sale.packingRunId(),
+                        sale.packets(),
+                        Line.plain(sale.bulk()),
+                        Line.plain(sale.price()),
+                        sale.note()));
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        Map<String, LotView> found =
+                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Stall.Till till =
+                stall.till(lots.lockAll(found.values().stream().map(LotView::id).collect(Collectors.toSet())));
+        Map<UUID, SaleView> known = stall.sales(lines.stream()
+                .filter(line -> line.has("sale"))
+                .map(line -> key(line, "sale"))
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet()));
+        return line -> {
+            LotView lot = found.get(line.needed("lot", 40));
+            if (lot == null) {
+                throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
+            }
+            SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
+            Leaving how = new Leaving(kind, line.day("sold_on"), line.decimal("price"), line.text("note", 300), null);
+            String customer = line.needed("customer", 80);
+            UUID run = line.has("run") ? needed(line, "run") : null;
+            if (line.has("packets") == line.has("bulk_g")) {
+                throw Line.wrong("packets", line.text("packets", 40), "packets, or grams of bulk");
+            }
+            if (line.has("sale")) {
+                return same(line, known.get(needed(line, "sale")), lot, run, customer, how);
+            }
+            if (line.has("packets")) {
+                till.sell(lot.id(), run, line.whole("packets"), customer, how);
+            } else {
+                till.sell(lot.id(), line.decimal("bulk_g"), customer, how);
+            }
+            return Effect.NEW;
+        };
+    }
+
+    private static Effect same(Line line, SaleView there, LotView lot, UUID run, String customer, Leaving how) {
+        if (there == null) {
+            throw Line.wrong(
+                    "sale", line.text("sale", 40), "the key of a sale of this farm; leave it out for a new one");
+        }
+        boolean same = there.lotId().equals(lot.id())
+                && there.customer().equalsIgnoreCase(customer)
+                && there.kind() == how.kind()
+                && there.soldOn().equals(how.on())
+                && (run == null || run.equals(there.packingRunId()))
+                && Objects.equals(there.packets(), line.maybeWhole("packets"))
+                && Objects.equals(Line.plain(there.bulk()), Line.plain(line.maybeDecimal("bulk_g")))
+                && there.price().compareTo(how.price()) == 0
+                && there.note().equals(how.note().strip());
+        if (!same) {
+            throw new Refused(
+                    "sale",
+                    line.text("sale", 40),
+                    "what stands there already",
+                    "This sale stands there otherwise. What left the farm is not changed by a file.");
+        }
+        return Effect.SAME;
+    }
+
+    private static UUID needed(Line line, String column) {
+        UUID key = key(line, column);
+        if (key == null) {
+            throw Line.wrong(column, line.text(column, 40), "a key as it was written out");
+        }
+        return key;
+    }
+
+    private static UUID key(Line line, String column) {
+        String typed = line.text(column, 40);
+        return typed.matches("[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}") ? UUID.fromString(typed) : null;
+    }
+}

@@ -1,0 +1,37 @@
+package theriseed.server.sheet;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+/** A list of the farm as a table. What is written out and read again changes nothing. */
+interface Sheet {
+    /** As the file is called. */
+    String name();
+
+    List<Column> columns();
+
+    /** How many lines are read at once, so that nobody waits for minutes. */
+    default int most() {
+        return 100_000;
+    }
+
+    /** Its lines, a cell for each column; null where nothing stands. */
+    Stream<List<Object>> lines();
+
+    /** Begins to read a file. @param all its lines, for what they need to be looked up at once */
+    Taker taker(List<Line> all);
+
+    /** Takes the lines of one file, one after the other. */
+    interface Taker {
+        /**
+         * Does what a line says.
+         *
+         * @throws theriseed.server.base.Refused or {@link theriseed.core.measure.OutOfRange}, naming the column, where it
+         *     cannot be done
+         */
+        Effect take(Line line);
+
+        /** Does what only all lines together say; none of them was refused. */
+        default void all() {}
+    }
+}

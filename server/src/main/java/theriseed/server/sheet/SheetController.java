@@ -1,0 +1,43 @@
+package theriseed.server.sheet;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.Csv;
+import theriseed.server.base.SentFile;
+
+/** Lists as CSV over HTTP; the file itself is the body. */
+@RestController
+class SheetController {
+    private static final int LARGEST_BYTES = 30_000_000;
+
+    private final Sheets sheets;
+
+    SheetController(Sheets sheets) {
+        this.sheets = sheets;
+    }
+
+    @GetMapping("/api/sheets")
+    List<Sheets.Described> all() {
+        return sheets.all();
+    }
+
+    @Hidden
+    @GetMapping(value = "/api/sheets/{name}.csv", produces = "text/csv")
+    ResponseEntity<String> write(@PathVariable String name) {
+        return Csv.file(name, sheets.write(name));
+    }
+
+    /** What a file would change, or with {@code keep} changes. */
+    @PostMapping(value = "/api/sheets/{name}", consumes = MediaType.ALL_VALUE)
+    SheetRead read(@PathVariable String name, @RequestParam boolean keep, HttpServletRequest request) {
+        return sheets.read(name, SentFile.text(request, LARGEST_BYTES), keep);
+    }
+}

@@ -1,0 +1,208 @@
+package theriseed.server.sheet;
+
+import jakarta.persistence.EntityManager;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+import theriseed.core.measure.OutOfRange;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
+
+/**
+ * Writes the farm's lists and reads them. Reading does what the lines say in one transaction, through the same services as
+ * the pages, so that a line is refused for whatever a page would refuse it for; it is kept only when that was asked for
+ * and no line was refused.
+ */
+@Service
+public class Sheets {
+    private static final int MOST_SHOWN = 1000;
+
+    /** So many lines are held in memory before they are written. */
+    private static final int AT_ONCE = 200;
+
+    private static final int CELLS_SHOWN = 3;
+
+    private final Map<String, Sheet> sheets;
+    private final EntityManager records;
+    private final TransactionTemplate transaction;
+
+    Sheets(List<Sheet> sheets, EntityManager records, PlatformTransactionManager transactions) {
+        this.sheets = sheets.stream().collect(Collectors.toMap(Sheet::name, Function.identity()));
+        this.records = records;
+        this.transaction = new TransactionTemplate(transactions);
+    }
+
+    /** A sheet as it is described. */
+    public record Described(String name, List<DescribedColumn> columns) {}
+
+    public record DescribedColumn(String name, String says, boolean needed) {}
+
+    public List<Described> all() {
+        return sheets.values().stream()
+                .map(sheet -> new Described(
+                        sheet.name(),
+                        sheet.columns().stream()
+                                .map(column -> new DescribedColumn(column.name(), column.says(), column.needed()))
+                                .toList()))
+                .sorted((one, other) -> one.name().compareTo(other.name()))
+                .toList();
+    }
+
+    /** Header and lines of a sheet. */
+    @GrowersWork
+    @Transactional(readOnly = true)
+    public Stream<List<Object>> write(String name) {
+        Sheet sheet = sheet(name);
+        return Stream.concat(
+                Stream.of(sheet.columns().stream().<Object>map(Column::name).toList()),
+                sheet.lines().toList().stream());
+    }
+
+    /**
+     * What a file would do, or with {@code keep} does.
+     *
+     * @throws Refused where it is no table of this sheet at all
+     */
+    @GrowersWork
+    public SheetRead read(String name, String text, boolean keep) {
+        Sheet sheet = sheet(name);
+        List<Line> lines = SheetFile.read(text, sheet.columns(), sheet.most());
+        return transaction.execute(status -> {
+            Reading reading = new Reading(sheet.columns());
+            Sheet.Taker taker = sheet.taker(lines);
+            for (Line line : lines) {
+                if (!reading.broken) {
+                    reading.take(line, taker);
+                }
+            }
+            if (reading.refused == 0) {
+                reading.all(lines, taker);
+            }
+            boolean kept = keep && reading.refused == 0;
+            if (!kept) {
+                status.setRollbackOnly();
+            }
+            return reading.read(kept);
+        });
+    }
+
+    private Sheet sheet(String name) {
+        Sheet sheet = sheets.get(name);
+        if (sheet == null) {
+            throw NotFound.of("sheet").get();
+        }
+        return sheet;
+    }
+
+    /** What became of the lines so far. */
+    private final class Reading {
+        private final List<Column> columns;
+        private final List<SheetRead.SheetLine> wrong = new ArrayList<>();
+        private final List<SheetRead.SheetLine> done = new ArrayList<>();
+        private int taken;
+        private int made;
+        private int changed;
+        private int same;
+        private int refused;
+
+        /** Whether the database refused something, after which it takes nothing more. */
+        private boolean broken;
+
+        Reading(List<Column> columns) {
+            this.columns = columns;
+        }
+
+        void take(Line line, Sheet.Taker taker) {
+            attempt(line, () -> {
+                Effect effect = taker.take(line);
+                switch (effect) {
+                    case NEW -> made++;
+                    case CHANGED -> changed++;
+                    default -> same++;
+                }
+                if (effect != Effect.SAME && done.size() < MOST_SHOWN) {
+                    done.add(new SheetRead.SheetLine(
+                            line.number(), what(line), false, effect == Effect.NEW, null, null, null));
+                }
+                if (++taken % AT_ONCE == 0) {
+                    records.flush();
+                    records.clear();
+                }
+            });
+        }
+
+        void all(List<Line> lines, Sheet.Taker taker) {
+            if (!lines.isEmpty()) {
+                attempt(lines.get(0), () -> {
+                    taker.all();
+                    records.flush();
+                });
+            }
+        }
+
+        private void attempt(Line line, Runnable act) {
+            try {
+                act.run();
+            } catch (Refused wrongLine) {
+                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.getMessage());
+            } catch (OutOfRange wrongLine) {
+                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.getMessage());
+            } catch (NotFound missing) {
+                refuse(line, null, null, missing.getMessage());
+            } catch (DataIntegrityViolationException standsAlready) {
+                broken = true;
+                refuse(
+                        line,
+                        null,
+                        null,
+                        "It does not fit what stands there already. The lines after it were not looked at.");
+            }
+        }
+
+        private void refuse(Line line, String column, String value, String why) {
+            refused++;
+            if (wrong.size() < MOST_SHOWN) {
+                wrong.add(
+                        new SheetRead.SheetLine(line.number(), what(line), true, false, asColumn(column), value, why));
+            }
+        }
+
+        /** Services name fields as their requests do. */
+        private String asColumn(String field) {
+            return field == null
+                    ? null
+                    : field.replaceAll("([a-z])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT);
+        }
+
+        private String what(Line line) {
+            return columns.stream()
+                    .map(column -> line.cells().getOrDefault(column.name(), "").strip())
+                    .filter(cell -> !cell.isEmpty())
+                    .limit(CELLS_SHOWN)
+                    .map(cell -> cell.length() > 60 ? cell.substring(0, 60) + "…" : cell)
+                    .collect(Collectors.joining(", "));
+        }
+
+        SheetRead read(boolean kept) {
+            return new SheetRead(
+                    made,
+                    changed,
+                    same,
+                    refused,
+                    Stream.concat(wrong.stream(), done.stream())
+                            .limit(MOST_SHOWN)
+                            .toList(),
+                    kept);
+        }
+    }
+}

@@ -1,0 +1,159 @@
+package theriseed.server.sheet;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.server.base.FarmTime;
+import theriseed.server.gate.Gate;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.stall.Difference;
+import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.Stall;
+import theriseed.server.stall.StockTakings;
+import theriseed.server.stall.StockView;
+import theriseed.server.stall.StockedLots;
+
+/** What is there of each lot, in bulk and in packets. Reading it is a stock-taking: what differs is booked, with why. */
+@Component
+class StockSheet implements Sheet {
+    /** As many as one stock-taking has. */
+    private static final int MOST = 1000;
+
+    private final Lots lots;
+    private final Gate gate;
+    private final Stall stall;
+    private final StockedLots stocked;
+    private final StockTakings stockTakings;
+    private final FarmTime time;
+
+    StockSheet(Lots lots, Gate gate, Stall stall, StockedLots stocked, StockTakings stockTakings, FarmTime time) {
+        this.lots = lots;
+        this.gate = gate;
+        this.stall = stall;
+        this.stocked = stocked;
+        this.stockTakings = stockTakings;
+        this.time = time;
+    }
+
+    @Override
+    public String name() {
+        return "stock";
+    }
+
+    @Override
+    public int most() {
+        return MOST;
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.needed("lot", "its number"),
+                Column.of("run", "key of the packing run; nothing for bulk"),
+                Column.of("holds", "what a packet holds; only written, not read"),
+                Column.of("packets", "how many there are of the run"),
+                Column.of("bulk_g", "grams there are in bulk"),
+                Column.of(
+                        "because",
+                        "why it differs from the books: dried_out, spilt, eaten, misweighed, not_written or unknown"));
+    }
+
+    private Map<UUID, StockView> stock(List<LotView> of) {
+        return stall.stock(gate.of(of));
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        List<LotView> all = stocked.all();
+        Map<UUID, StockView> stock = stock(all);
+        List<List<Object>> lines = new ArrayList<>();
+        for (LotView lot : all) {
+            StockView there = stock.get(lot.id());
+            if (there.bulk().signum() > 0) {
+                lines.add(Arrays.asList(lot.number(), null, null, null, Line.plain(there.bulk()), null));
+            }
+            for (PackingRunView run : there.runs()) {
+                if (run.left() > 0) {
+                    lines.add(Arrays.asList(lot.number(), run.id(), holds(run), run.left(), null, null));
+                }
+            }
+        }
+        return lines.stream();
+    }
+
+    private static String holds(PackingRunView run) {
+        return run.seeds() == null ? Line.plain(run.fill()) + " g" : run.seeds() + " seeds";
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        Map<String, LotView> found =
+                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        return new Counting(found, stock(found.values().stream().distinct().toList()));
+    }
+
+    /** Gathers what was found, and books it once all of it is known. */
+    private final class Counting implements Taker {
+        private final Map<String, LotView> lotsFound;
+        private final Map<UUID, StockView> stock;
+        private final List<StockTakings.Found> found = new ArrayList<>();
+        private final Set<String> seen = new HashSet<>();
+
+        Counting(Map<String, LotView> lotsFound, Map<UUID, StockView> stock) {
+            this.lotsFound = lotsFound;
+            this.stock = stock;
+        }
+
+        @Override
+        public Effect take(Line line) {
+            LotView lot = lotsFound.get(line.needed("lot", 40));
+            if (lot == null) {
+                throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
+            }
+            if (!seen.add(lot.number() + " " + line.text("run", 40))) {
+                throw Line.wrong("lot", lot.number(), "each once");
+            }
+            if (line.has("packets") == line.has("bulk_g")) {
+                throw Line.wrong("packets", line.text("packets", 40), "packets of a run, or grams of bulk");
+            }
+            if (line.has("packets") != line.has("run")) {
+                throw Line.wrong("run", line.text("run", 40), "the key of a run for packets, and nothing for bulk");
+            }
+            PackingRunView run = line.has("run") ? run(line, stock.get(lot.id())) : null;
+            BigDecimal expected = run == null ? stock.get(lot.id()).bulk() : BigDecimal.valueOf(run.left());
+            BigDecimal there = run == null ? line.decimal("bulk_g") : BigDecimal.valueOf(line.whole("packets"));
+            if (there.signum() < 0) {
+                throw Line.wrong(run == null ? "bulk_g" : "packets", there.toPlainString(), "0 or more");
+            }
+            if (there.compareTo(expected) == 0) {
+                return Effect.SAME;
+            }
+            Difference because = line.oneOf("because", Difference.class);
+            found.add(new StockTakings.Found(lot.number(), run == null ? null : run.id(), expected, there, because));
+            return Effect.CHANGED;
+        }
+
+        private static PackingRunView run(Line line, StockView of) {
+            return of.runs().stream()
+                    .filter(run -> run.id().toString().equals(line.text("run", 40)))
+                    .findFirst()
+                    .orElseThrow(() -> Line.wrong("run", line.text("run", 40), "a packing run of this lot"));
+        }
+
+        @Override
+        public void all() {
+            if (!found.isEmpty()) {
+                stockTakings.take(time.today(), "read from a file", found);
+            }
+        }
+    }
+}

@@ -1,0 +1,377 @@
+package theriseed.server.sheet;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.core.quality.MoistureTest;
+import theriseed.core.quality.SeedlingCounts;
+import theriseed.server.base.PageOf;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.quality.CutFacts;
+import theriseed.server.quality.GerminationFacts;
+import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.Method;
+import theriseed.server.quality.MoistureFacts;
+import theriseed.server.quality.MoistureView;
+import theriseed.server.quality.PurityFacts;
+import theriseed.server.quality.PurityView;
+import theriseed.server.quality.Quality;
+import theriseed.server.quality.TestsView;
+
+/** Tests of the lots, of every kind. A line is a test; one that stands there already in all its figures is the same. */
+@Component
+class TestSheet implements Sheet {
+    private static final List<Column> COLUMNS = List.of(
+            Column.needed("lot", "its number"),
+            Column.needed("kind", "germination, seed_weight, purity, moisture, cut or weevils"),
+            Column.needed("on", "day of the last count, or of the test; nothing while a germination test runs"),
+            Column.of("set_on", "germination: day it was set"),
+            Column.of("method", "germination: paper, sand, soil or home"),
+            Column.of("treatment", "germination: against sleep"),
+            Column.of("of_each", "germination: seeds in a replicate"),
+            Column.of("replicates", "germination: how many"),
+            Column.of("first_on", "germination: day of the first count"),
+            Column.of("first_normal", "normal seedlings then, replicate by replicate, parted by blanks"),
+            Column.of("normal", "normal seedlings at the last count"),
+            Column.of("hard", "hard seeds"),
+            Column.of("fresh", "fresh seeds that did not germinate"),
+            Column.of("abnormal", "abnormal seedlings"),
+            Column.of("dead", "dead seeds"),
+            Column.of("spoilt", "germination: why it was given up"),
+            Column.of("grams", "seed_weight: grams of 100 seeds, parted by blanks"),
+            Column.of("sample_g", "purity: grams of the sample"),
+            Column.of("pure_g", "purity: pure seed"),
+            Column.of("other_g", "purity: seed of other crops"),
+            Column.of("weed_g", "purity: weed seed"),
+            Column.of("inert_g", "purity: chaff, soil, broken seed"),
+            Column.of("readings_pct", "moisture: readings of a meter, parted by blanks"),
+            Column.of("dish_empty_g", "moisture: dishes of the oven, empty"),
+            Column.of("dish_before_g", "with seed, before"),
+            Column.of("dish_after_g", "with seed, after"),
+            Column.of("sound", "cut: full and firm"),
+            Column.of("empty", "cut: empty"),
+            Column.of("eaten", "cut: eaten; weevils: bored"),
+            Column.of("shrunken", "cut: shrunken"),
+            Column.of("seeds", "weevils: seeds looked at"),
+            Column.of("note", "anything else"));
+
+    private final Lots lots;
+    private final Quality quality;
+
+    TestSheet(Lots lots, Quality quality) {
+        this.lots = lots;
+        this.quality = quality;
+    }
+
+    /** Kinds of tests, as the cell says them. */
+    private enum Kind {
+        GERMINATION,
+        SEED_WEIGHT,
+        PURITY,
+        MOISTURE,
+        CUT,
+        WEEVILS
+    }
+
+    @Override
+    public String name() {
+        return "tests";
+    }
+
+    @Override
+    public int most() {
+        return 20_000;
+    }
+
+    @Override
+    public List<Column> columns() {
+        return COLUMNS;
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        return rows(Pages.all(page -> lots.page(page, PageOf.LARGEST_SIZE))).stream()
+                .map(row -> Arrays.asList(row.cells));
+    }
+
+    private List<Row> rows(List<LotView> of) {
+        Map<UUID, TestsView> tests = quality.own(of.stream().map(LotView::id).toList());
+        return of.stream()
+                .flatMap(lot -> rows(lot.number(), tests.get(lot.id())))
+                .toList();
+    }
+
+    private static Stream<Row> rows(String lot, TestsView tests) {
+        return Stream.of(
+                        Stream.of(tests.germinations(), tests.running(), tests.spoilt())
+                                .flatMap(List::stream)
+                                .map(test -> germination(lot, facts(test), test.spoilt())),
+                        tests.seedWeights().stream()
+                                .map(test -> new Row(lot, Kind.SEED_WEIGHT)
+                                        .put("on", test.weighedOn())
+                                        .put("grams", Line.plain(test.grams()))
+                                        .put("note", test.note())),
+                        tests.purities().stream().map(test -> purity(lot, facts(test))),
+                        tests.moistures().stream().map(test -> moisture(lot, facts(test))),
+                        tests.cuts().stream()
+                                .map(test -> cut(
+                                        lot,
+                                        new CutFacts(
+                                                test.cutOn(),
+                                                test.sound(),
+                                                test.empty(),
+                                                test.eaten(),
+                                                test.shrunken(),
+                                                test.note()))),
+                        tests.weevils().stream()
+                                .map(look -> new Row(lot, Kind.WEEVILS)
+                                        .put("on", look.lookedOn())
+                                        .put("seeds", look.seeds())
+                                        .put("eaten", look.bored())))
+                .flatMap(rows -> rows);
+    }
+
+    /** A line as it is written out; two are the same when all their cells are. */
+    private static final class Row {
+        private final Object[] cells = new Object[COLUMNS.size()];
+
+        Row(String lot, Kind kind) {
+            put("lot", lot);
+            put("kind", Line.word(kind));
+        }
+
+        Row put(String column, Object value) {
+            for (int i = 0; i < cells.length; i++) {
+                if (COLUMNS.get(i).name().equals(column)) {
+                    cells[i] = value == null || value.toString().isBlank() ? null : value.toString();
+                }
+            }
+            return this;
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Row row && Arrays.equals(cells, row.cells);
+        }
+
+        @Override
+        public int hashCode() {
+            return Arrays.hashCode(cells);
+        }
+    }
+
+    private static GerminationFacts facts(GerminationView test) {
+        return new GerminationFacts(
+                test.setOn(),
+                test.method(),
+                test.treatment(),
+                test.perReplicate(),
+                test.replicates(),
+                test.firstOn(),
+                test.firstCounts(),
+                test.countedOn(),
+                test.seedlings(),
+                test.note());
+    }
+
+    private static PurityFacts facts(PurityView test) {
+        return new PurityFacts(
+                test.testedOn(), test.initial(), test.pure(), test.other(), test.weed(), test.inert(), test.note());
+    }
+
+    private static MoistureFacts facts(MoistureView test) {
+        return new MoistureFacts(test.measuredOn(), test.dishes(), test.readings(), test.note());
+    }
+
+    private static Row germination(String lot, GerminationFacts test, String spoilt) {
+        return new Row(lot, Kind.GERMINATION)
+                .put("on", test.countedOn())
+                .put("set_on", test.setOn())
+                .put("method", Line.word(test.method()))
+                .put("treatment", test.treatment())
+                .put("of_each", test.perReplicate())
+                .put("replicates", test.replicates())
+                .put("first_on", test.firstOn())
+                .put("first_normal", Line.plain(test.firstCounts()))
+                .put("normal", counts(test, SeedlingCounts.Replicate::normal, true))
+                .put("hard", counts(test, SeedlingCounts.Replicate::hard, false))
+                .put("fresh", counts(test, SeedlingCounts.Replicate::fresh, false))
+                .put("abnormal", counts(test, SeedlingCounts.Replicate::abnormal, false))
+                .put("dead", counts(test, SeedlingCounts.Replicate::dead, false))
+                .put("spoilt", spoilt)
+                .put("note", test.note());
+    }
+
+    /** What nobody counted is all zeros, and left out. */
+    private static String counts(GerminationFacts test, ToIntFunction<SeedlingCounts.Replicate> which, boolean always) {
+        List<Integer> counts = test.counted().stream().mapToInt(which).boxed().toList();
+        return always || counts.stream().anyMatch(count -> count > 0) ? Line.plain(counts) : "";
+    }
+
+    private static Row purity(String lot, PurityFacts test) {
+        return new Row(lot, Kind.PURITY)
+                .put("on", test.testedOn())
+                .put("sample_g", Line.plain(test.initial()))
+                .put("pure_g", Line.plain(test.pure()))
+                .put("other_g", Line.plain(test.other()))
+                .put("weed_g", Line.plain(test.weed()))
+                .put("inert_g", Line.plain(test.inert()))
+                .put("note", test.note());
+    }
+
+    private static Row moisture(String lot, MoistureFacts test) {
+        return new Row(lot, Kind.MOISTURE)
+                .put("on", test.measuredOn())
+                .put("readings_pct", Line.plain(test.readings()))
+                .put("dish_empty_g", dishes(test, MoistureTest.Dish::empty))
+                .put("dish_before_g", dishes(test, MoistureTest.Dish::before))
+                .put("dish_after_g", dishes(test, MoistureTest.Dish::after))
+                .put("note", test.note());
+    }
+
+    private static String dishes(MoistureFacts test, Function<MoistureTest.Dish, Double> which) {
+        return Line.plain(test.dishes().stream().map(which).toList());
+    }
+
+    private static Row cut(String lot, CutFacts test) {
+        return new Row(lot, Kind.CUT)
+                .put("on", test.cutOn())
+                .put("sound", test.sound())
+                .put("empty", test.empty())
+                .put("eaten", test.eaten())
+                .put("shrunken", test.shrunken())
+                .put("note", test.note());
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        Map<String, LotView> found =
+                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Set<Row> known = new HashSet<>(rows(found.values().stream().distinct().toList()));
+        return line -> {
+            LotView lot = found.get(line.needed("lot", 40));
+            if (lot == null) {
+                throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
+            }
+            return switch (line.oneOf("kind", Kind.class)) {
+                case GERMINATION -> germination(line, lot.number(), known);
+                case SEED_WEIGHT -> {
+                    List<Double> grams = line.decimals("grams");
+                    Row row = new Row(lot.number(), Kind.SEED_WEIGHT)
+                            .put("on", line.day("on"))
+                            .put("grams", Line.plain(grams))
+                            .put("note", note(line));
+                    yield taken(row, known, () -> quality.seedWeight(lot.number(), line.day("on"), grams, note(line)));
+                }
+                case PURITY -> {
+                    PurityFacts facts = new PurityFacts(
+                            line.day("on"),
+                            line.decimal("sample_g"),
+                            line.decimal("pure_g"),
+                            orNone(line, "other_g"),
+                            orNone(line, "weed_g"),
+                            orNone(line, "inert_g"),
+                            note(line));
+                    yield taken(purity(lot.number(), facts), known, () -> quality.purity(lot.number(), facts));
+                }
+                case MOISTURE -> {
+                    MoistureFacts facts =
+                            new MoistureFacts(line.day("on"), dishes(line), line.decimals("readings_pct"), note(line));
+                    yield taken(moisture(lot.number(), facts), known, () -> quality.moisture(lot.number(), facts));
+                }
+                case CUT -> {
+                    CutFacts facts = new CutFacts(
+                            line.day("on"),
+                            line.whole("sound"),
+                            line.whole("empty"),
+                            line.whole("eaten"),
+                            line.whole("shrunken"),
+                            note(line));
+                    yield taken(cut(lot.number(), facts), known, () -> quality.cut(lot.number(), facts));
+                }
+                case WEEVILS -> {
+                    Row row = new Row(lot.number(), Kind.WEEVILS)
+                            .put("on", line.day("on"))
+                            .put("seeds", line.whole("seeds"))
+                            .put("eaten", line.whole("eaten"));
+                    yield taken(
+                            row,
+                            known,
+                            () -> quality.weevils(
+                                    lot.number(), line.day("on"), line.whole("seeds"), line.whole("eaten")));
+                }
+            };
+        };
+    }
+
+    private Effect germination(Line line, String lot, Set<Row> known) {
+        GerminationFacts facts = new GerminationFacts(
+                line.day("set_on"),
+                line.has("method") ? line.oneOf("method", Method.class) : Method.PAPER,
+                line.text("treatment", 200),
+                line.whole("of_each"),
+                line.has("replicates")
+                        ? line.whole("replicates")
+                        : line.wholes("normal").size(),
+                line.has("first_on") ? line.day("first_on") : null,
+                line.wholes("first_normal"),
+                line.has("on") ? line.day("on") : null,
+                GerminationFacts.replicates(
+                        line.wholes("normal"),
+                        line.wholes("hard"),
+                        line.wholes("fresh"),
+                        line.wholes("abnormal"),
+                        line.wholes("dead")),
+                note(line));
+        String spoilt = line.text("spoilt", 300);
+        return taken(germination(lot, facts, spoilt), known, () -> {
+            GerminationView test = quality.germination(lot, facts);
+            if (!spoilt.isEmpty()) {
+                quality.spoilt(test.id(), spoilt);
+            }
+        });
+    }
+
+    /** A test that stands there already is not recorded again. */
+    private static Effect taken(Row row, Set<Row> known, Runnable record) {
+        if (!known.add(row)) {
+            return Effect.SAME;
+        }
+        record.run();
+        return Effect.NEW;
+    }
+
+    private static String note(Line line) {
+        return line.text("note", 300);
+    }
+
+    private static BigDecimal orNone(Line line, String column) {
+        return Objects.requireNonNullElse(line.maybeDecimal(column), BigDecimal.ZERO);
+    }
+
+    private static List<MoistureTest.Dish> dishes(Line line) {
+        List<Double> empty = line.decimals("dish_empty_g");
+        List<Double> before = line.decimals("dish_before_g");
+        List<Double> after = line.decimals("dish_after_g");
+        if (before.size() != empty.size() || after.size() != empty.size()) {
+            throw Line.wrong("dish_before_g", line.text("dish_before_g", 200), "as many weights as there are dishes");
+        }
+        List<MoistureTest.Dish> dishes = new ArrayList<>();
+        for (int i = 0; i < empty.size(); i++) {
+            dishes.add(new MoistureTest.Dish(empty.get(i), before.get(i), after.get(i)));
+        }
+        return dishes;
+    }
+}

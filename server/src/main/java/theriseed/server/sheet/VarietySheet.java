@@ -1,0 +1,131 @@
+package theriseed.server.sheet;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.PageOf;
+import theriseed.server.season.TrueToType;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyFacts;
+import theriseed.server.season.VarietyView;
+
+/** The varieties of the farm; a crop and a name make one. */
+@Component
+class VarietySheet implements Sheet {
+    private final Varieties varieties;
+
+    VarietySheet(Varieties varieties) {
+        this.varieties = varieties;
+    }
+
+    @Override
+    public String name() {
+        return "varieties";
+    }
+
+    @Override
+    public List<Column> columns() {
+        return List.of(
+                Column.needed("crop", "key of the crop in the Handbook, such as tomato"),
+                Column.needed("name", "of the variety"),
+                Column.needed("source", "where its seed came from"),
+                Column.needed("year_received", "year the farm got it"),
+                Column.of("treated", "yes or no: whether that seed was treated"),
+                Column.of("hybrid", "yes or no"),
+                Column.of("breeding_out", "yes or no: whether a hybrid is bred out"),
+                Column.of("leaf", "a true plant's leaf"),
+                Column.of("habit", "its habit"),
+                Column.of("colour", "its colour"),
+                Column.of("maturity", "when it is ripe"),
+                Column.of("root", "its root"),
+                Column.of("fruit", "its fruit or head"));
+    }
+
+    private List<VarietyView> all() {
+        return Pages.all(page -> varieties.matching("", page, PageOf.LARGEST_SIZE));
+    }
+
+    @Override
+    public Stream<List<Object>> lines() {
+        return all().stream()
+                .map(variety -> List.of(
+                        variety.cropKey(),
+                        variety.name(),
+                        variety.source(),
+                        variety.yearReceived(),
+                        word(variety.treated()),
+                        word(variety.hybrid()),
+                        word(variety.breedingOut()),
+                        variety.trueToType().leaf(),
+                        variety.trueToType().habit(),
+                        variety.trueToType().colour(),
+                        variety.trueToType().maturity(),
+                        variety.trueToType().root(),
+                        variety.trueToType().fruit()));
+    }
+
+    private static String word(boolean yes) {
+        return yes ? "yes" : "no";
+    }
+
+    private static String key(String crop, String name) {
+        return crop + '\n' + name.toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public Taker taker(List<Line> lines) {
+        Map<String, VarietyView> known = new HashMap<>();
+        all().forEach(variety -> known.put(key(variety.cropKey(), variety.name()), variety));
+        return line -> {
+            String crop = line.needed("crop", 40);
+            VarietyFacts facts = new VarietyFacts(
+                    line.needed("name", 80),
+                    line.needed("source", 120),
+                    line.whole("year_received"),
+                    line.yes("treated"),
+                    line.yes("hybrid"),
+                    line.yes("breeding_out"),
+                    new TrueToType(
+                            line.text("leaf", 200),
+                            line.text("habit", 200),
+                            line.text("colour", 200),
+                            line.text("maturity", 200),
+                            line.text("root", 200),
+                            line.text("fruit", 200)));
+            VarietyView there = known.get(key(crop, facts.name()));
+            if (there == null) {
+                known.put(key(crop, facts.name()), made(crop, facts));
+                return Effect.NEW;
+            }
+            if (facts.equals(facts(there))) {
+                return Effect.SAME;
+            }
+            known.put(
+                    key(crop, facts.name()), varieties.correct(there.id(), there.version(), "read from a file", facts));
+            return Effect.CHANGED;
+        };
+    }
+
+    private VarietyView made(String crop, VarietyFacts facts) {
+        try {
+            return varieties.make(crop, facts);
+        } catch (NotFound noCrop) {
+            throw Line.wrong("crop", crop, "the key of a crop in the Handbook");
+        }
+    }
+
+    private static VarietyFacts facts(VarietyView variety) {
+        return new VarietyFacts(
+                variety.name(),
+                variety.source(),
+                variety.yearReceived(),
+                variety.treated(),
+                variety.hybrid(),
+                variety.breedingOut(),
+                variety.trueToType());
+    }
+}

@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { ask, POST, type Schemas } from '$lib/api/api';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { numberIn } from '$lib/form/typed';
+
+	interface Props {
+		number: string;
+		run: Schemas['PackingRunView'];
+	}
+	/** Labels of a run: on a sheet, one a page, or of a size of one's own. */
+	let { number, run }: Props = $props();
+	const attempt = new Attempt();
+	const SIZES = [
+		{ label: 'A4 sheet, 3 × 8', width: '70', height: '37.125', single: false },
+		{ label: 'A4 sheet, 2 × 7', width: '99', height: '42.4', single: false },
+		{ label: 'single, 62 × 29 mm', width: '62', height: '29', single: true },
+		{ label: 'single, 100 × 50 mm', width: '100', height: '50', single: true }
+	];
+	let open = $state(false);
+	let width = $state(SIZES[0].width);
+	let height = $state(SIZES[0].height);
+	let single = $state(SIZES[0].single);
+	let printed = $state('');
+	const href = $derived(
+		`/api/lots/${number}/packing/${run.id}/labels.pdf?width=${encodeURIComponent(width)}&height=${encodeURIComponent(height)}&single=${single}`
+	);
+	function print() {
+		void attempt.run(async () => {
+			const job = await ask(
+				POST('/api/lots/{number}/packing/{run}/print', {
+					params: { path: { number, run: run.id } },
+					body: { width: numberIn('width', width), height: numberIn('height', height) }
+				})
+			);
+			printed = `${job.labels} labels sent to the ${job.printer}: nothing is on paper.`;
+		});
+	}
+</script>
+
+<button type="button" class="btn btn-secondary" aria-expanded={open} onclick={() => (open = !open)}
+	>Labels</button
+>
+{#if open}
+	<div class="mt-3 grid gap-3 text-left">
+		<div class="flex flex-wrap gap-x-3">
+			{#each SIZES as size (size.label)}
+				<button
+					type="button"
+					class={['cursor-pointer underline', size.width === width && size.height === height && 'font-bold']}
+					onclick={() => ({ width, height, single } = size)}>{size.label}</button
+				>
+			{/each}
+		</div>
+		<div class="flex flex-wrap items-end gap-3">
+			<TextField label="Width, mm" name="width" {attempt} bind:value={width} inputmode="decimal" />
+			<TextField label="Height, mm" name="height" {attempt} bind:value={height} inputmode="decimal" />
+			<label class="flex items-center gap-2 pb-2"
+				><input type="checkbox" class="checkbox" bind:checked={single} /> one a page</label
+			>
+		</div>
+		<Trouble {attempt} labels={{ width: 'Width', height: 'Height' }} />
+		<div class="flex flex-wrap gap-3">
+			<Act main newTab {href}>As PDF</Act>
+			<Act onclick={print} disabled={attempt.busy}>To the label printer</Act>
+		</div>
+		<p class="text-sm text-soft" aria-live="polite">
+			{printed || 'The label printer is a simulated stand-in.'}
+		</p>
+	</div>
+{/if}

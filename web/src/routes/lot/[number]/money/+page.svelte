@@ -1,0 +1,237 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import { maybeNumberIn } from '$lib/form/typed';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import { allHours, hoursWord, ratesWord, WORK, type Work } from '$lib/money/words';
+	import Written from '$lib/money/Written.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { money } from '$lib/stall/words';
+	import Tag from '$lib/tag/Tag.svelte';
+	import { area, mass } from '$lib/units/units';
+	import { cropWord, many } from '$lib/words/words';
+
+	type Priced = Schemas['LotPriceView'];
+	const number = $derived(page.params.number!);
+	let turn = $state(0);
+	const done = () => turn++;
+	const attempt = new Attempt();
+	let typed = $state({ packets: '', price: '', unsold: '', margin: '', fees: '' });
+	let tried = $state<Priced>();
+	const labels = {
+		packets: 'Packets',
+		price: 'Price of a packet',
+		unsold: 'Never sold, %',
+		margin: 'To keep, %',
+		fees: 'Fees, %',
+		'margin+fees': 'To keep and fees together, as a share'
+	};
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/lots/{number}/money', { params: { path: { number } } }));
+	});
+	const reckon = (event: SubmitEvent) => {
+		event.preventDefault();
+		void attempt.run(async () => {
+			const query = Object.fromEntries(
+				Object.entries(typed).map(([field, value]) => [field, maybeNumberIn(field, value)])
+			);
+			tried = await ask(GET('/api/lots/{number}/money', { params: { path: { number }, query } }));
+		});
+	};
+	const parts = (of: NonNullable<Priced['money']>, rates: Priced['rates']) => [
+		{ name: 'ground', note: `${area(of.area, session.units)} for the days it stood`, amount: of.ground },
+		{
+			name: 'hours',
+			note: `${hoursWord(allHours(of.hours))} at ${money(rates.wage)}`,
+			amount: of.wages
+		},
+		{ name: 'materials', note: '', amount: of.materials },
+		{ name: 'seed that was sown', note: '', amount: of.ownSeed },
+		{ name: 'bags and labels', note: '', amount: of.packets },
+		{ name: 'its share of what failed', note: '', amount: of.failed }
+	];
+</script>
+
+<Loading from={found} stays>
+	{#snippet children(lot)}
+		{@const shown = tried ?? lot}
+		{@const of = lot.money}
+		<Page title="money" room={{ name: 'Stall', path: '/stall/money' }}>
+			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3">
+				<Tag number={lot.number} size="large" />
+				<p class="flex-1 text-lg">
+					<strong>{lot.variety}</strong>
+					<span class="beside">{cropWord(lot.crop)}</span><br />
+					{#if of}cost {money(of.cost)}, brought {money(of.brought)} so far{:else}came to nothing; what it
+						cost is carried by the other lots of its season{/if}
+				</p>
+			</div>
+			<div class="grid items-start gap-x-12 gap-y-8 lg:grid-cols-2">
+				{#if of}
+					<section>
+						<h2 class="ruled">What it cost</h2>
+						<table class="figures">
+							<tbody>
+								{#each parts(of, lot.rates).filter((part) => part.amount > 0) as part (part.name)}
+									<tr
+										><th scope="row">{part.name} <span class="beside font-normal">{part.note}</span></th><td
+											class="num">{money(part.amount)}</td
+										></tr
+									>
+									{#if part.name === 'hours'}
+										{#each Object.entries(of.hours).filter(([, hours]) => hours > 0) as [kind, hours] (kind)}
+											<tr
+												><td class="pl-6!">{WORK[kind as Work]}</td><td class="num beside"
+													>{hoursWord(hours)}</td
+												></tr
+											>
+										{/each}
+									{/if}
+								{/each}
+								<tr><th scope="row">in all</th><td class="num"><b>{money(of.cost)}</b></td></tr>
+								<tr
+									><th scope="row"
+										>brought <span class="beside font-normal">{many(of.packetsSold, 'packet')} sold</span></th
+									><td class="num">{money(of.brought)}</td></tr
+								>
+								{#if of.fees > 0}<tr><th scope="row">fees of it</th><td class="num">{money(of.fees)}</td></tr
+									>{/if}
+								<tr
+									><th scope="row">left, when all is paid</th><td class="num"><b>{money(of.left)}</b></td></tr
+								>
+								{#if of.perHour !== undefined}<tr
+										><th scope="row">an hour earned</th><td class="num">{money(of.perHour)}</td></tr
+									>{/if}
+								{#if of.perSquareMetre !== undefined}<tr
+										><th scope="row">a square metre left</th><td class="num">{money(of.perSquareMetre)}</td
+										></tr
+									>{/if}
+								<tr
+									><th scope="row">not sold yet</th><td class="num"
+										>{many(of.packetsLeft, 'packet')}{of.worth > 0
+											? `, ${money(of.worth)}`
+											: ''}{of.bulkLeft > 0 ? `; ${mass(of.bulkLeft, session.units)}` : ''}</td
+									></tr
+								>
+							</tbody>
+						</table>
+						<p class="mt-3 max-w-prose text-sm text-soft">
+							{#if lot.rates.version < 0}Nothing costs anything yet: <a class="quiet" href="/stall/money"
+									>say what things cost</a
+								>.{:else}Reckoned with {ratesWord(lot.rates)}.{/if} Its planting’s costs are shared by clean seed.
+						</p>
+					</section>
+					<section>
+						<h2 class="ruled">What a packet must bring</h2>
+						<form onsubmit={reckon} class="my-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+							<TextField
+								label={labels.packets}
+								name="packets"
+								{attempt}
+								bind:value={typed.packets}
+								placeholder={String(lot.packets ?? '')}
+								inputmode="numeric"
+							/>
+							<TextField
+								label={labels.price}
+								name="price"
+								{attempt}
+								bind:value={typed.price}
+								placeholder={String(lot.price ?? '')}
+								inputmode="decimal"
+							/>
+							<TextField
+								label={labels.unsold}
+								name="unsold"
+								{attempt}
+								bind:value={typed.unsold}
+								placeholder={String(lot.unsold)}
+								inputmode="decimal"
+							/>
+							<TextField
+								label={labels.margin}
+								name="margin"
+								{attempt}
+								bind:value={typed.margin}
+								placeholder={String(lot.margin)}
+								inputmode="decimal"
+							/>
+							<TextField
+								label={labels.fees}
+								name="fees"
+								{attempt}
+								bind:value={typed.fees}
+								placeholder={String(lot.fees)}
+								inputmode="decimal"
+							/>
+							<div class="self-end"><Act type="submit" disabled={attempt.busy}>Reckon</Act></div>
+						</form>
+						<Trouble {attempt} {labels} />
+						{#if shown.packet}
+							<table class="figures">
+								<tbody>
+									<tr
+										><th scope="row">a packet filled costs</th><td class="num"
+											>{money(shown.packet.perFilled)}</td
+										></tr
+									>
+									<tr
+										><th scope="row"
+											>a packet sold costs <span class="beside font-normal"
+												>with {shown.unsold} % never sold</span
+											></th
+										><td class="num">{money(shown.packet.perSold)}</td></tr
+									>
+									<tr
+										><th scope="row"
+											>price that keeps {shown.margin} %<span class="beside font-normal"
+												>{shown.fees > 0 ? ` after ${shown.fees} % fees` : ''}</span
+											></th
+										><td class="num"><b>{money(shown.packet.priceForMargin)}</b></td></tr
+									>
+									<tr
+										><th scope="row"
+											>pays from <span class="beside font-normal"
+												>at {money(shown.price ?? shown.packet.priceForMargin)}</span
+											></th
+										><td class="num"
+											>{shown.packet.breakEven
+												? many(shown.packet.breakEven, 'packet')
+												: 'never at that price'}{shown.packets && shown.packet.breakEven > shown.packets
+												? `, more than the ${shown.packets} there are`
+												: ''}</td
+										></tr
+									>
+								</tbody>
+							</table>
+							<p class="mt-3 max-w-prose text-sm text-soft">
+								All that the lot cost is laid on {many(shown.packets ?? 0, 'packet')}; what goes in bulk is
+								not in it.
+							</p>
+						{:else}
+							<p class="text-soft">Say how many packets it will fill.</p>
+						{/if}
+					</section>
+				{/if}
+				<section class="lg:col-span-2">
+					<h2 class="ruled">Written down</h2>
+					<Written
+						bearers={[
+							{ label: `lot ${lot.number} alone`, lotId: lot.lotId },
+							{ label: 'its whole planting', plantingId: lot.plantingId }
+						]}
+						work={lot.work}
+						outlays={lot.outlays}
+						{done}
+					/>
+				</section>
+			</div>
+		</Page>
+	{/snippet}
+</Loading>
