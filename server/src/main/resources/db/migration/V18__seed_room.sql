@@ -80,7 +80,7 @@ create table taking (
     version integer not null,
     lot_id uuid not null references lot,
     packing_run_id uuid references packing_run,
-    why varchar(12) not null check (why in ('SOWN', 'TESTED', 'SPOILT', 'COUNTED')),
+    why varchar(12) not null check (why in ('SOWN', 'TESTED', 'SPOILT', 'RETURNED', 'COUNTED')),
     taken_on date not null,
     mass numeric(14, 3),
     packets integer,

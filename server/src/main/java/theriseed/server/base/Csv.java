@@ -51,8 +51,10 @@ public final class Csv {
 
     /** What would run, and what was marked itself, so that a mark taken off is always one that was put on. */
     private static boolean marked(String text) {
-        return !text.isEmpty()
-                && (RUNS_IN_A_SPREADSHEET.indexOf(text.charAt(0)) >= 0
-                        || text.startsWith(MARK) && marked(text.substring(1)));
+        int first = 0;
+        while (text.startsWith(MARK, first)) {
+            first++;
+        }
+        return first < text.length() && RUNS_IN_A_SPREADSHEET.indexOf(text.charAt(first)) >= 0;
     }
 }
