@@ -4493,6 +4493,7 @@ export interface components {
             parents?: components["schemas"]["Parentage"];
             preSowingNote: string;
             ripenessCues: string;
+            sales: components["schemas"]["SaleView"][];
             stock: components["schemas"]["StockView"];
             testing: components["schemas"]["TestAdvice"];
             thread: components["schemas"]["MassThread"];
@@ -6536,7 +6537,9 @@ export interface components {
             note: string;
         };
         StockView: {
+            brought: number;
             bulk: number;
+            bulkSold: number;
             free: number;
             /** Format: int32 */
             packets: number;
@@ -6547,7 +6550,6 @@ export interface components {
             promised: number;
             reserved: number;
             runs: components["schemas"]["PackingRunView"][];
-            sales: components["schemas"]["SaleView"][];
             takings: components["schemas"]["TakingView"][];
         };
         StockYear: {

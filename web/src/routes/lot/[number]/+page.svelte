@@ -40,7 +40,18 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ known, stock, thread, parents, walks, checks, overrulings, corrections, hazards })}
+	{#snippet children({
+		known,
+		stock,
+		sales,
+		thread,
+		parents,
+		walks,
+		checks,
+		overrulings,
+		corrections,
+		hazards
+	})}
 		{@const { lot, planting, harvest, bench, tests, gate } = known}
 		{@const weight = tests.seedWeights[0]}
 		{@const threat = planting.isolation?.threats[0]}
@@ -276,13 +287,15 @@
 					<h2 class="ruled mt-8">Where the dry matter went</h2>
 					<DryMatter {bench} />
 				{/if}
-				{#if stock.runs.length > 0 || stock.sales.length > 0}
+				{#if stock.runs.length > 0 || sales.length > 0}
 					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
-						Who has it<a class="quiet text-sm font-normal" href="/lot/{lot.number}/recall">all of its seed</a>
+						Who got it last<a class="quiet text-sm font-normal" href="/lot/{lot.number}/recall"
+							>everyone who has some</a
+						>
 					</h2>
 					<table class="figures">
 						<tbody>
-							{#each stock.sales as sale (sale.id)}
+							{#each sales as sale (sale.id)}
 								<tr>
 									<th scope="row">{sale.customer}</th>
 									<td>{dayMonth(sale.soldOn, session.today)}</td>

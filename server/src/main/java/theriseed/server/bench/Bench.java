@@ -36,6 +36,7 @@ import theriseed.server.instrument.Instruments;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
+import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
 
 /** The steps of each lot from what was picked to clean seed. */
@@ -84,30 +85,27 @@ public class Bench {
         this.events = events;
     }
 
-    /**
-     * Where each of these lots stands; lots nothing was picked into are left out.
-     *
-     * @param cropKeys crops of the lots' plantings, by planting
-     * @param picked what was picked into them, by lot
-     */
+    /** What was picked into each of these lots and where it stands, in a number of queries that does not grow with them. */
     @Transactional(readOnly = true)
-    public Map<UUID, BenchView> of(Collection<LotView> of, Map<UUID, String> cropKeys, Map<UUID, HarvestView> picked) {
-        Map<UUID, List<Step>> byLot = steps
-                .findByLotIdInOrderByPlace(of.stream().map(LotView::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(Step::lotId));
+    public LotsAtBench of(Collection<LotView> of) {
+        List<UUID> ids = of.stream().map(LotView::id).toList();
+        Map<UUID, HarvestView> picked = harvests.of(ids);
+        Map<UUID, Grown> grown =
+                plantings.grown(of.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        Map<UUID, List<Step>> byLot =
+                steps.findByLotIdInOrderByPlace(ids).stream().collect(Collectors.groupingBy(Step::lotId));
         Map<UUID, List<ReadingView>> read = readings.of(byLot.values().stream()
                 .flatMap(List::stream)
                 .filter(step -> !step.ended())
                 .map(Step::id)
                 .toList());
         StepWatch.Now now = now();
-        Map<UUID, Chain> own = chains.own(of.stream().map(LotView::id).toList());
+        Map<UUID, Chain> own = chains.own(ids);
         Map<UUID, BenchView> views = new HashMap<>();
         for (LotView lot : of) {
             HarvestView harvest = picked.get(lot.id());
             if (harvest != null) {
-                Crop crop = crops.get(cropKeys.get(lot.plantingId()));
+                Crop crop = crops.get(grown.get(lot.plantingId()).cropKey());
                 views.put(
                         lot.id(),
                         new LotAtBench(
@@ -120,7 +118,7 @@ public class Bench {
                                 .view());
             }
         }
-        return views;
+        return new LotsAtBench(of, picked, views);
     }
 
     /** Has a lot that came of others go on where they stood. */

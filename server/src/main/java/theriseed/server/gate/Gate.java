@@ -26,9 +26,9 @@ import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.FarmTime;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
-import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
@@ -50,7 +50,6 @@ public class Gate {
     private final Pours pours;
     private final Plantings plantings;
     private final Walks walks;
-    private final Harvests harvests;
     private final Bench bench;
     private final Quality quality;
     private final Crops crops;
@@ -61,7 +60,6 @@ public class Gate {
             Pours pours,
             Plantings plantings,
             Walks walks,
-            Harvests harvests,
             Bench bench,
             Quality quality,
             Crops crops,
@@ -70,7 +68,6 @@ public class Gate {
         this.pours = pours;
         this.plantings = plantings;
         this.walks = walks;
-        this.harvests = harvests;
         this.bench = bench;
         this.quality = quality;
         this.crops = crops;
@@ -89,11 +86,7 @@ public class Gate {
         Map<UUID, Set<UUID>> from = plantingsOf(lots);
         Map<UUID, PlantingView> planted =
                 plantings.all(from.values().stream().flatMap(Set::stream).collect(Collectors.toSet()));
-        Map<UUID, HarvestView> picked = harvests.of(ids);
-        Map<UUID, String> cropKeys = planted.values().stream()
-                .collect(Collectors.toMap(
-                        PlantingView::id, planting -> planting.variety().cropKey()));
-        Map<UUID, BenchView> worked = bench.of(lots, cropKeys, picked);
+        LotsAtBench at = bench.of(lots);
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
         Map<UUID, List<LateView>> late = walks.late(planted.values());
         Map<UUID, TestsView> tested = quality.of(ids);
@@ -103,8 +96,8 @@ public class Gate {
         return lots.stream()
                 .map(lot -> {
                     PlantingView planting = planted.get(lot.plantingId());
-                    HarvestView harvest = picked.get(lot.id());
-                    BenchView work = worked.get(lot.id());
+                    HarvestView harvest = at.picked().get(lot.id());
+                    BenchView work = at.worked().get(lot.id());
                     TestsView tests = tested.get(lot.id());
                     BoredSeed weevils = weevils(tests, work);
                     Double moisture = moisture(tests, work);

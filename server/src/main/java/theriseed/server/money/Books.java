@@ -22,7 +22,6 @@ import theriseed.server.lot.PourView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Purpose;
 import theriseed.server.stall.PackingRunView;
-import theriseed.server.stall.SaleView;
 import theriseed.server.stall.StockView;
 
 /** What was spent on the lots of a season and what they brought, reckoned once. */
@@ -202,7 +201,7 @@ final class Books {
     /** Held back, never picked though its rows are cleared, or nothing left though nobody had any. */
     private boolean cameToNothing(LotView lot) {
         StockView left = stock.get(lot.id());
-        if (!left.sales().isEmpty() || poured.contains(lot.id())) {
+        if (left.anySold() || poured.contains(lot.id())) {
             return false;
         }
         BenchView steps = worked.get(lot.id());
@@ -256,10 +255,7 @@ final class Books {
             spent = spent.plus(costs.byLot().get(lot.id()).spent()).plus(packing(lot));
             failed += costs.byLot().get(lot.id()).failed();
             packets += packets(lot);
-            brought += there.sales().stream()
-                    .map(SaleView::price)
-                    .mapToDouble(BigDecimal::doubleValue)
-                    .sum();
+            brought += there.brought().doubleValue();
             worth += there.runs().stream()
                     .mapToDouble(run -> run.left() * run.price().doubleValue())
                     .sum();

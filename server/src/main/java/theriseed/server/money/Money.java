@@ -17,9 +17,7 @@ import theriseed.core.stall.Work;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.bench.Bench;
-import theriseed.server.bench.BenchView;
-import theriseed.server.harvest.HarvestView;
-import theriseed.server.harvest.Harvests;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.PourView;
@@ -40,7 +38,6 @@ public class Money {
     private final Lots lots;
     private final Pours pours;
     private final Plantings plantings;
-    private final Harvests harvests;
     private final Bench bench;
     private final Stall stall;
     private final FarmTime time;
@@ -52,7 +49,6 @@ public class Money {
             Lots lots,
             Pours pours,
             Plantings plantings,
-            Harvests harvests,
             Bench bench,
             Stall stall,
             FarmTime time) {
@@ -62,7 +58,6 @@ public class Money {
         this.lots = lots;
         this.pours = pours;
         this.plantings = plantings;
-        this.harvests = harvests;
         this.bench = bench;
         this.stall = stall;
         this.time = time;
@@ -218,16 +213,7 @@ public class Money {
         rows.addAll(plantings.idsOfSeason(season));
         List<UUID> givenUp = plantings.givenUpIn(season);
         Map<UUID, PlantingView> planted = plantings.all(rows);
-        Map<UUID, HarvestView> picked = harvests.of(found.keySet());
-        Map<UUID, BenchView> worked = bench.of(
-                found.values(),
-                planted.values().stream()
-                        .collect(Collectors.toMap(
-                                PlantingView::id, planting -> planting.variety().cropKey())),
-                picked);
-        Map<UUID, StockView> stock = stall.stock(found.values().stream()
-                .map(lot -> Stall.Clean.of(lot, worked.get(lot.id()), picked.get(lot.id())))
-                .toList());
+        LotsAtBench at = bench.of(found.values());
         rows.addAll(givenUp);
         return new Books(
                 ofSeason,
@@ -235,8 +221,8 @@ public class Money {
                 pours.of(found.keySet()),
                 planted,
                 givenUp,
-                worked,
-                stock,
+                at.worked(),
+                stall.stock(at),
                 work.of(rows, found.keySet()),
                 outlays.of(rows, found.keySet()),
                 spendings.rates(),

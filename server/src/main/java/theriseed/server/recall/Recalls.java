@@ -1,17 +1,12 @@
 package theriseed.server.recall;
 
-import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.bench.Bench;
-import theriseed.server.bench.BenchView;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickView;
@@ -21,7 +16,6 @@ import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
-import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 
@@ -50,46 +44,30 @@ class Recalls {
         LotView lot = lots.get(number);
         List<LotView> above = pours.above(lot.id());
         List<LotView> below = pours.below(List.of(lot.id()));
-        Set<LotView> both = new LinkedHashSet<>(above);
-        both.addAll(below);
-        Map<UUID, HarvestView> picked =
-                harvests.of(both.stream().map(LotView::id).toList());
         Map<UUID, PlantingView> planted =
-                plantings.all(both.stream().map(LotView::plantingId).collect(Collectors.toSet()));
-        Map<UUID, BenchView> worked = bench.of(
-                below,
-                planted.values().stream()
-                        .collect(Collectors.toMap(
-                                PlantingView::id, planting -> planting.variety().cropKey())),
-                picked);
-        Map<UUID, StockView> stock = stall.stock(below.stream()
-                .map(one -> Stall.Clean.of(one, worked.get(one.id()), picked.get(one.id())))
-                .toList());
+                plantings.all(above.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        Map<UUID, HarvestView> picked =
+                harvests.of(above.stream().map(LotView::id).toList());
+        Map<UUID, StockView> stock = stall.stock(bench.of(below));
         return new Recall(
                 above.stream()
                         .map(one -> source(one, planted.get(one.plantingId()), picked.get(one.id())))
                         .toList(),
                 below.stream().map(one -> carrier(one, stock.get(one.id()))).toList(),
-                holders(
-                        stock.values().stream().flatMap(one -> one.sales().stream()),
-                        below.stream().collect(Collectors.toMap(LotView::id, LotView::number))));
+                holders(below));
     }
 
     /** Who has some, without what is left here. */
     @Transactional(readOnly = true)
     public List<Recall.Holder> holders(String number) {
-        Map<UUID, String> numbers = pours.below(List.of(lots.get(number).id())).stream()
-                .collect(Collectors.toMap(LotView::id, LotView::number));
-        return holders(stall.soldOf(numbers.keySet()).stream(), numbers);
+        return holders(pours.below(List.of(lots.get(number).id())));
     }
 
-    private static List<Recall.Holder> holders(Stream<SaleView> sales, Map<UUID, String> numbers) {
-        return sales.filter(sale -> sale.packets() == null ? sale.bulk().signum() > 0 : sale.packets() > 0)
-                .sorted(Comparator.comparing(SaleView::customer)
-                        .thenComparing(SaleView::soldOn)
-                        .thenComparing(SaleView::id))
-                .map(sale -> new Recall.Holder(
-                        sale.customer(), numbers.get(sale.lotId()), sale.soldOn(), sale.packets(), sale.bulk()))
+    private List<Recall.Holder> holders(List<LotView> below) {
+        Map<UUID, String> numbers = below.stream().collect(Collectors.toMap(LotView::id, LotView::number));
+        return stall.holders(numbers.keySet()).stream()
+                .map(one -> new Recall.Holder(
+                        one.customer(), numbers.get(one.lotId()), one.soldOn(), one.packets(), one.bulk()))
                 .toList();
     }
 

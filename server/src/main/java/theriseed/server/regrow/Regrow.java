@@ -35,7 +35,6 @@ import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.KeepingView;
 import theriseed.server.seedroom.Keepings;
-import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.TakenFor;
@@ -106,6 +105,8 @@ public class Regrow {
                 .filter(lot -> lot.bench() != null && lot.bench().clean())
                 .toList();
         Map<UUID, StockView> stock = stall.stock(known);
+        Map<UUID, BigDecimal> sold =
+                stall.soldSince(stock.keySet(), time.today().minusYears(YEARS_OF_SALES));
         Map<UUID, KeepingView> kept = keepings.of(known);
         Map<UUID, List<LotKnown>> byVariety =
                 known.stream().collect(Collectors.groupingBy(lot -> lot.lot().varietyId()));
@@ -119,6 +120,7 @@ public class Regrow {
                                 crops.get(named.get(variety.getKey()).cropKey()),
                                 variety.getValue(),
                                 stock,
+                                sold,
                                 kept,
                                 Optional.ofNullable(wanted.get(variety.getKey())),
                                 planned.getOrDefault(variety.getKey(), List.of()),
@@ -153,6 +155,7 @@ public class Regrow {
             Crop crop,
             List<LotKnown> lots,
             Map<UUID, StockView> stock,
+            Map<UUID, BigDecimal> sold,
             Map<UUID, KeepingView> kept,
             Optional<VarietyDemand> expected,
             List<Integer> planned,
@@ -280,15 +283,7 @@ public class Regrow {
             double grams = 0;
             for (LotKnown lot : lots) {
                 StockView own = stock.get(lot.lot().id());
-                Map<UUID, Double> fill = own.runs().stream()
-                        .collect(Collectors.toMap(
-                                PackingRunView::id, run -> run.fill().doubleValue()));
-                grams += own.sales().stream()
-                        .filter(sale -> sale.soldOn().isAfter(since))
-                        .mapToDouble(sale -> sale.bulk() == null
-                                ? sale.packets() * fill.get(sale.packingRunId())
-                                : sale.bulk().doubleValue())
-                        .sum();
+                grams += sold.getOrDefault(lot.lot().id(), BigDecimal.ZERO).doubleValue();
                 grams += own.takings().stream()
                         .filter(taking -> taking.why() == TakenFor.SOWN
                                 && taking.takenOn().isAfter(since)

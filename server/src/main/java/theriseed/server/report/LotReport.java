@@ -282,10 +282,7 @@ final class LotReport {
         String poured = known.harvest() == null || known.harvest().pouredOut().signum() == 0
                 ? ""
                 : grams(known.harvest().pouredOut().doubleValue()) + " poured into other lots; ";
-        double sold = stock.sales().stream()
-                .filter(sale -> sale.bulk() != null)
-                .mapToDouble(sale -> sale.bulk().doubleValue())
-                .sum();
+        double sold = stock.bulkSold().doubleValue();
         paper.words(Stream.of(
                                 poured.isEmpty() ? null : poured.strip().replace(";", ""),
                                 grams(stock.bulk().doubleValue()) + " here in bulk",

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -130,6 +131,14 @@ record Line(int number, Map<String, String> cells, boolean commas) {
                         column,
                         text(column),
                         Arrays.stream(words.getEnumConstants()).map(Line::word).collect(Collectors.joining(", "))));
+    }
+
+    /** What stands in a column of all lines, to be looked up at once; what is too long its own line refuses. */
+    static Set<String> all(List<Line> lines, String column, int most) {
+        return lines.stream()
+                .map(line -> line.cells.getOrDefault(column, "").strip())
+                .filter(text -> text.length() <= most)
+                .collect(Collectors.toSet());
     }
 
     /** How a number stands in a cell; null where there is none. */

@@ -22,6 +22,7 @@ import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.bench.StepFacts;
 import theriseed.server.bench.StepView;
 import theriseed.server.harvest.HarvestView;
@@ -90,24 +91,11 @@ class LotSheet implements Sheet {
     }
 
     /** What lots hang on. */
-    private record Around(
-            Map<UUID, PlantingView> planted, Map<UUID, HarvestView> picked, Map<UUID, BenchView> worked) {}
+    private record Around(Map<UUID, PlantingView> planted, LotsAtBench at) {}
 
     private Around around(List<LotView> of) {
-        List<UUID> ids = of.stream().map(LotView::id).toList();
-        Map<UUID, HarvestView> picked = harvests.of(ids);
-        Map<UUID, PlantingView> planted =
-                plantings.all(of.stream().map(LotView::plantingId).collect(Collectors.toSet()));
         return new Around(
-                planted,
-                picked,
-                bench.of(
-                        of,
-                        planted.values().stream()
-                                .collect(Collectors.toMap(
-                                        PlantingView::id,
-                                        planting -> planting.variety().cropKey())),
-                        picked));
+                plantings.all(of.stream().map(LotView::plantingId).collect(Collectors.toSet())), bench.of(of));
     }
 
     @Override
@@ -123,8 +111,8 @@ class LotSheet implements Sheet {
     /** A lot's cells, in the order of the columns. */
     private Map<String, Optional<String>> cells(LotView lot, Around around) {
         PlantingView planting = around.planted().get(lot.plantingId());
-        HarvestView harvest = around.picked().get(lot.id());
-        BenchView work = around.worked().get(lot.id());
+        HarvestView harvest = around.at().picked().get(lot.id());
+        BenchView work = around.at().worked().get(lot.id());
         boolean clean = work != null && work.clean();
         Map<String, Optional<String>> cells = new LinkedHashMap<>();
         cells.put("lot", Optional.of(lot.number()));
@@ -155,8 +143,7 @@ class LotSheet implements Sheet {
 
     @Override
     public Taker taker(List<Line> lines) {
-        Map<String, LotView> found =
-                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Around around = around(found.values().stream().distinct().toList());
         Map<Integer, Map<String, UUID>> seasons = new HashMap<>();
         return line -> {

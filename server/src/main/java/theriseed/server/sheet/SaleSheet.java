@@ -71,8 +71,7 @@ class SaleSheet implements Sheet {
 
     @Override
     public Taker taker(List<Line> lines) {
-        Map<String, LotView> found =
-                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Stall.Till till =
                 stall.till(lots.lockAll(found.values().stream().map(LotView::id).collect(Collectors.toSet())));
         Map<UUID, SaleView> known = stall.sales(lines.stream()

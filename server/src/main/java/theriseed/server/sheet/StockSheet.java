@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import theriseed.server.base.FarmTime;
@@ -96,8 +95,7 @@ class StockSheet implements Sheet {
 
     @Override
     public Taker taker(List<Line> lines) {
-        Map<String, LotView> found =
-                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         return new Counting(found, stock(found.values().stream().distinct().toList()));
     }
 

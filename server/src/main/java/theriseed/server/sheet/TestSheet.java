@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import theriseed.core.quality.MoistureTest;
@@ -257,8 +256,7 @@ class TestSheet implements Sheet {
 
     @Override
     public Taker taker(List<Line> lines) {
-        Map<String, LotView> found =
-                lots.find(lines.stream().map(line -> line.text("lot", 40)).collect(Collectors.toSet()));
+        Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Set<Row> known = new HashSet<>(rows(found.values().stream().distinct().toList()));
         return line -> {
             LotView lot = found.get(line.needed("lot", 40));

@@ -1,16 +1,45 @@
 package theriseed.server.stall;
 
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface SaleRepository extends JpaRepository<Sale, UUID> {
+    /** Sales of one run, or of a lot's bulk, together. */
+    record Together(UUID lotId, UUID packingRunId, Long packets, BigDecimal bulk, BigDecimal price) {}
+
+    @Query("select new theriseed.server.stall.SaleRepository$Together(s.lotId, s.packingRunId, sum(s.packets),"
+            + " sum(s.bulk), sum(s.price)) from Sale s where s.lotId in :lots group by s.lotId, s.packingRunId")
+    List<Together> together(Collection<UUID> lots);
+
+    /** Grams that left a lot. */
+    record Grams(UUID lotId, BigDecimal mass) {}
+
+    @Query("select new theriseed.server.stall.SaleRepository$Grams(s.lotId, sum(coalesce(s.bulk, s.packets * r.fill)))"
+            + " from Sale s left join PackingRun r on r.id = s.packingRunId"
+            + " where s.lotId in :lots and s.soldOn > :since group by s.lotId")
+    List<Grams> grams(Collection<UUID> lots, LocalDate since);
+
+    @Query("select new theriseed.server.stall.HolderView(s.customer.name, s.lotId, s.soldOn, s.packets, s.bulk)"
+            + " from Sale s where s.lotId in :lots and (s.packets > 0 or s.bulk > 0)"
+            + " order by s.customer.name, s.soldOn, s.id")
+    List<HolderView> holders(Collection<UUID> lots);
+
+    @Query("select s.id from Sale s where s.lotId = :lot and s.version > 0")
+    List<UUID> changed(UUID lot);
+
     @EntityGraph(attributePaths = "customer")
-    List<Sale> findByLotIdInOrderBySoldOnAscIdAsc(Collection<UUID> lots);
+    List<Sale> findByLotIdOrderBySoldOnDescIdDesc(UUID lot, Limit limit);
+
+    boolean existsByLotId(UUID lot);
 
     @EntityGraph(attributePaths = "customer")
     List<Sale> findByIdIn(Collection<UUID> ids);

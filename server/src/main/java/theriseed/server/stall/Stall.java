@@ -7,9 +7,11 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,11 +31,10 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
-import theriseed.server.bench.BenchView;
 import theriseed.server.bench.LotWorkedOn;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
-import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
@@ -84,45 +85,39 @@ public class Stall {
     /** What is left of each of these lots. */
     @Transactional(readOnly = true)
     public Map<UUID, StockView> stock(Collection<LotKnown> of) {
-        return stock(of.stream().map(Clean::of).toList());
+        return stock(
+                of.stream().map(LotKnown::lot).toList(),
+                of.stream()
+                        .collect(Collectors.toMap(
+                                known -> known.lot().id(),
+                                known -> LotsAtBench.clean(known.bench(), known.harvest()))));
     }
 
-    /** What came clean off the bench of a lot, in grams, whether or not it may be sold. */
-    public record Clean(LotView lot, BigDecimal mass) {
-        /** @param bench and {@code harvest} null where there is none yet */
-        public static Clean of(LotView lot, BenchView bench, HarvestView harvest) {
-            return new Clean(
-                    lot,
-                    bench == null || !bench.clean()
-                            ? BigDecimal.ZERO
-                            : bench.mass().subtract(harvest.pouredOut()));
-        }
-
-        private static Clean of(LotKnown known) {
-            return of(known.lot(), known.bench(), known.harvest());
-        }
-    }
-
-    /** The same, where no more of the lots is known than what came clean off the bench. */
+    /** The same, where no more of the lots is asked than what came clean off the bench. */
     @Transactional(readOnly = true)
-    public Map<UUID, StockView> stock(List<Clean> of) {
-        List<UUID> ids = of.stream().map(clean -> clean.lot().id()).toList();
+    public Map<UUID, StockView> stock(LotsAtBench of) {
+        return stock(of.lots(), of.lots().stream().collect(Collectors.toMap(LotView::id, of::clean)));
+    }
+
+    private Map<UUID, StockView> stock(Collection<LotView> of, Map<UUID, BigDecimal> clean) {
+        Set<UUID> ids = clean.keySet();
         Map<UUID, List<PackingRun>> packed = runs.findByLotIdInOrderByPackedOnAscIdAsc(ids).stream()
                 .collect(Collectors.groupingBy(PackingRun::lotId));
-        Map<UUID, List<Sale>> sold =
-                sales.findByLotIdInOrderBySoldOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Sale::lotId));
+        Map<UUID, List<SaleRepository.Together>> sold =
+                sales.together(ids).stream().collect(Collectors.groupingBy(SaleRepository.Together::lotId));
         Map<UUID, List<Taking>> taken =
                 takings.findByLotIdInOrderByTakenOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Taking::lotId));
         Map<UUID, List<Promises.Promise>> promised = promises.stream()
                 .flatMap(some -> some.of(ids).stream())
                 .collect(Collectors.groupingBy(Promises.Promise::lotId));
         Map<UUID, StockView> stock = new HashMap<>();
-        for (Clean clean : of) {
-            UUID id = clean.lot().id();
+        for (LotView lot : of) {
+            UUID id = lot.id();
             stock.put(
                     id,
                     stock(
-                            clean,
+                            lot,
+                            clean.get(id),
                             packed.getOrDefault(id, List.of()),
                             sold.getOrDefault(id, List.of()),
                             taken.getOrDefault(id, List.of()),
@@ -137,24 +132,30 @@ public class Stall {
     }
 
     private static StockView stock(
-            Clean clean,
+            LotView lot,
+            BigDecimal clean,
             List<PackingRun> packed,
-            List<Sale> sold,
+            List<SaleRepository.Together> sold,
             List<Taking> taken,
             List<Promises.Promise> promised) {
-        BigDecimal bulk = clean.mass();
+        BigDecimal bulk = clean;
         for (PackingRun run : packed) {
             bulk = bulk.subtract(run.taken());
         }
         Map<UUID, Integer> gone = new HashMap<>();
         int packetsSold = 0;
-        for (Sale sale : sold) {
-            bulk = bulk.subtract(sale.bulk());
-            packetsSold += sale.packets();
-            if (sale.packingRunId() != null) {
-                gone.merge(sale.packingRunId(), sale.packets(), Integer::sum);
+        BigDecimal bulkSold = BigDecimal.ZERO;
+        BigDecimal brought = BigDecimal.ZERO;
+        for (SaleRepository.Together some : sold) {
+            brought = brought.add(some.price());
+            if (some.packingRunId() == null) {
+                bulkSold = bulkSold.add(some.bulk());
+            } else {
+                packetsSold += some.packets();
+                gone.merge(some.packingRunId(), some.packets().intValue(), Integer::sum);
             }
         }
+        bulk = bulk.subtract(bulkSold);
         for (Taking one : taken) {
             bulk = bulk.subtract(one.mass());
             if (one.packingRunId() != null) {
@@ -170,7 +171,7 @@ public class Stall {
                 spokenOf.merge(one.packingRunId(), one.packets(), Integer::sum);
             }
         }
-        BigDecimal reserved = clean.lot().reserved().min(bulk.max(BigDecimal.ZERO));
+        BigDecimal reserved = lot.reserved().min(bulk.max(BigDecimal.ZERO));
         List<PackingRunView> runs = packed.stream()
                 .map(run -> run.view(gone.getOrDefault(run.id(), 0), spokenOf.getOrDefault(run.id(), 0)))
                 .toList();
@@ -182,8 +183,9 @@ public class Stall {
                 runs.stream().mapToInt(PackingRunView::left).sum(),
                 runs.stream().mapToInt(PackingRunView::free).sum(),
                 packetsSold,
+                bulkSold,
+                brought,
                 runs,
-                sold.stream().map(Sale::view).toList(),
                 taken.stream().map(Taking::view).toList());
     }
 
@@ -194,8 +196,7 @@ public class Stall {
                         .isEmpty()
                 || !runs.findByLotIdInOrderByPackedOnAscIdAsc(List.of(worked.lotId()))
                         .isEmpty()
-                || !sales.findByLotIdInOrderBySoldOnAscIdAsc(List.of(worked.lotId()))
-                        .isEmpty()
+                || sales.existsByLotId(worked.lotId())
                 || pours.anyOut(worked.lotId());
         if (!takenFrom) {
             return;
@@ -570,12 +571,31 @@ public class Stall {
                 found.total());
     }
 
-    /** Every sale of these lots, by day. */
+    /** The newest sales of a lot, newest first. @param most so many */
     @Transactional(readOnly = true)
-    public List<SaleView> soldOf(Collection<UUID> lotIds) {
-        return sales.findByLotIdInOrderBySoldOnAscIdAsc(lotIds).stream()
+    public List<SaleView> lastSales(UUID lotId, int most) {
+        return sales.findByLotIdOrderBySoldOnDescIdDesc(lotId, Limit.of(most)).stream()
                 .map(Sale::view)
                 .toList();
+    }
+
+    /** Ids of the sales of a lot that were corrected. */
+    @Transactional(readOnly = true)
+    public List<UUID> changedSales(UUID lotId) {
+        return sales.changed(lotId);
+    }
+
+    /** Everyone who got seed of these lots, by name and day. */
+    @Transactional(readOnly = true)
+    public List<HolderView> holders(Collection<UUID> lotIds) {
+        return sales.holders(lotIds);
+    }
+
+    /** Grams of each of these lots that left since a day, in packets or not; those none left of are not there. */
+    @Transactional(readOnly = true)
+    public Map<UUID, BigDecimal> soldSince(Collection<UUID> lotIds, LocalDate since) {
+        return sales.grams(lotIds, since).stream()
+                .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass));
     }
 
     private Customer customer(String name) {

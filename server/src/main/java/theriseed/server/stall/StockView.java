@@ -10,6 +10,7 @@ import java.util.List;
  * @param reserved of it kept for the farm's own sowing, and {@code promised} to somebody
  * @param free of it may be packed or sold
  * @param packets still here; {@code packetsFree} of them are promised to nobody
+ * @param bulkSold by weight; {@code brought} what all sales together did
  * @param takings what was taken for other than a sale
  */
 public record StockView(
@@ -20,17 +21,17 @@ public record StockView(
         int packets,
         int packetsFree,
         int packetsSold,
+        BigDecimal bulkSold,
+        BigDecimal brought,
         List<PackingRunView> runs,
-        List<SaleView> sales,
         List<TakingView> takings) {
     /** Whether anything is left. */
     public boolean any() {
         return bulk.signum() > 0 || packets > 0;
     }
 
-    /** The same without who had the rest. */
-    public StockView withoutSales() {
-        return new StockView(
-                bulk, reserved, promised, free, packets, packetsFree, packetsSold, runs, List.of(), List.of());
+    /** Whether anybody has some. */
+    public boolean anySold() {
+        return packetsSold > 0 || bulkSold.signum() > 0;
     }
 }

@@ -7,12 +7,14 @@ import theriseed.server.base.Maybe;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.OverrulingView;
+import theriseed.server.stall.SaleView;
 import theriseed.server.stall.StockView;
 import theriseed.server.walk.WalkView;
 
 /**
  * A lot's whole page: all that is known of it, what is left, its walks, its thread, and every correction.
  *
+ * @param sales the newest, newest first
  * @param checks whether its steps were set right, oldest first for each step
  * @param testing how its germination is tested
  * @param overrulings that ever were, of this lot and of those it came of
@@ -21,6 +23,7 @@ import theriseed.server.walk.WalkView;
 public record LotPage(
         LotKnown known,
         StockView stock,
+        List<SaleView> sales,
         List<WalkView> walks,
         List<SettingCheckView> checks,
         MassThread thread,

@@ -33,7 +33,6 @@ import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilLookView;
 import theriseed.server.stall.PackingRunView;
-import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.StockedLots;
@@ -43,6 +42,8 @@ import theriseed.server.walk.Walks;
 /** Gathers a lot's life for its page, and the lots for their shelves. */
 @Service
 public class Threads {
+    private static final int SALES_SHOWN = 12;
+
     private final Lots lots;
     private final Gate gate;
     private final Overrulings overrulings;
@@ -97,6 +98,7 @@ public class Threads {
         return new LotPage(
                 known,
                 stock,
+                stall.lastSales(lot.id(), SALES_SHOWN),
                 walked,
                 checked,
                 thread(known, stock, walked),
@@ -122,12 +124,10 @@ public class Threads {
         return shelved(lots.since(time.today().getYear() - 2));
     }
 
-    /** Every lot with seed left, newest first, without who had the rest. */
+    /** Every lot with seed left, newest first. */
     @Transactional(readOnly = true)
     public List<Shelved> stocked() {
-        return shelved(stocked.all()).stream()
-                .map(one -> new Shelved(one.known(), one.stock().withoutSales()))
-                .toList();
+        return shelved(stocked.all());
     }
 
     private List<Shelved> shelved(List<LotView> some) {
@@ -145,12 +145,12 @@ public class Threads {
         return parents.mothers() == 0 ? null : parents;
     }
 
-    private static List<UUID> subjects(
+    private List<UUID> subjects(
             LotKnown known, StockView stock, List<WalkView> walked, List<SettingCheckView> checked) {
         List<UUID> subjects =
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
         stock.takings().forEach(taking -> subjects.add(taking.id()));
-        stock.sales().forEach(sale -> subjects.add(sale.id()));
+        subjects.addAll(stall.changedSales(known.lot().id()));
         walked.forEach(walk -> subjects.add(walk.id()));
         checked.forEach(check -> subjects.add(check.id()));
         if (known.harvest() != null) {
@@ -208,13 +208,9 @@ public class Threads {
                         stock.runs().stream().mapToInt(PackingRunView::packets).sum();
                 ends.add(new MassThread.End(MassThread.EndKind.PACKETS, packed, packets, stock.packetsSold(), null));
             }
-            double bulkSold = stock.sales().stream()
-                    .map(SaleView::bulk)
-                    .filter(bulk -> bulk != null)
-                    .mapToDouble(Number::doubleValue)
-                    .sum();
-            if (bulkSold > 0) {
-                ends.add(new MassThread.End(MassThread.EndKind.BULK_SOLD, bulkSold, 0, 0, null));
+            if (stock.bulkSold().signum() > 0) {
+                ends.add(new MassThread.End(
+                        MassThread.EndKind.BULK_SOLD, stock.bulkSold().doubleValue(), 0, 0, null));
             }
             if (stock.bulk().signum() > 0 || ends.isEmpty()) {
                 ends.add(

@@ -24,10 +24,10 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.bench.StepView;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
-import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Grown;
@@ -39,15 +39,13 @@ class Yields {
     private static final int MOST_SEASONS = 50;
 
     private final Lots lots;
-    private final Harvests harvests;
     private final Bench bench;
     private final Plantings plantings;
     private final Crops crops;
     private final FarmTime time;
 
-    Yields(Lots lots, Harvests harvests, Bench bench, Plantings plantings, Crops crops, FarmTime time) {
+    Yields(Lots lots, Bench bench, Plantings plantings, Crops crops, FarmTime time) {
         this.lots = lots;
-        this.harvests = harvests;
         this.bench = bench;
         this.plantings = plantings;
         this.crops = crops;
@@ -117,9 +115,9 @@ class Yields {
         Map<UUID, String> cropKeys = grown.values().stream().collect(Collectors.toMap(Grown::id, Grown::cropKey));
         Map<String, List<LotView>> byCrop =
                 all.stream().collect(Collectors.groupingBy(lot -> cropKeys.get(lot.plantingId())));
-        Map<UUID, HarvestView> picked =
-                harvests.of(all.stream().map(LotView::id).toList());
-        Map<UUID, BenchView> worked = bench.of(all, cropKeys, picked);
+        LotsAtBench at = bench.of(all);
+        Map<UUID, HarvestView> picked = at.picked();
+        Map<UUID, BenchView> worked = at.worked();
         List<YieldCrop> known = known(byCrop, worked);
         String key = crop != null ? crop : known.isEmpty() ? null : known.get(0).key();
         if (key == null) {

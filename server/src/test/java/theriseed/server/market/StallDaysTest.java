@@ -73,7 +73,7 @@ class StallDaysTest {
         assertThat(counted.get("brought").asDouble()).isEqualTo(7 * 2.5);
         assertThat(stock("left")).isEqualTo(13);
         assertThat(stock("free")).isEqualTo(13);
-        assertThat(season.lot(number).at("/stock/sales/0/packets").asInt()).isEqualTo(7);
+        assertThat(season.lot(number).at("/sales/0/packets").asInt()).isEqualTo(7);
         assertThat(grower.post(path, record("returned", Map.of(run, 5))).field())
                 .isEqualTo("heldOn");
     }

@@ -205,7 +205,7 @@ class OrdersTest {
         assertThat(season.lot(number).at("/stock/free").asDouble()).isEqualTo(free - 500);
         grower.post(at(order) + "/deliver", today()).ok();
         assertThat(season.lot(number).at("/stock/bulk").asDouble()).isEqualTo(free - 500);
-        assertThat(season.lot(number).at("/stock/sales/0/price").asDouble()).isEqualTo(20);
+        assertThat(season.lot(number).at("/sales/0/price").asDouble()).isEqualTo(20);
     }
 
     @Test
@@ -222,7 +222,7 @@ class OrdersTest {
                 .ok();
         assertThat(gift.get("total").asDouble()).isZero();
         grower.post(at(gift) + "/deliver", today()).ok();
-        assertThat(season.lot(number).at("/stock/sales/0/kind").asString()).isEqualTo("GIFT");
+        assertThat(season.lot(number).at("/sales/0/kind").asString()).isEqualTo("GIFT");
         JsonNode swap = grower.post("/api/orders", with(orderOf(customer(), packets(2)), "kind", "SWAP"))
                 .ok();
         assertThat(grower.post(at(swap) + "/deliver", today()).field()).isEqualTo("note");

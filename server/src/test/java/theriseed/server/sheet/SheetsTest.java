@@ -225,6 +225,9 @@ class SheetsTest {
                         .get("column")
                         .asString())
                 .isEqualTo("lot");
+        JsonNode overlong = wrong("sales", header + own + "," + "9".repeat(60) + ",2026-08-14,1,5,,\n");
+        assertThat(overlong.get("line").asInt()).isEqualTo(2);
+        assertThat(overlong.get("why").asString()).contains("at most 40 characters");
         grower.post("/api/lots/" + number + "/hold", Season.record("reason", "mixed up"))
                 .ok();
         assertThat(wrong("sales", header + own + "," + number + ",2026-08-14,1,5,,\n")

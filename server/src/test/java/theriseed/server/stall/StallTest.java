@@ -255,9 +255,28 @@ class StallTest {
         String run = season.packed(number, 100, 10);
         sold(with(saleOf(run, 3), "customer", "Inn shop")).ok();
         sold(with(saleOf(run, 2), "customer", "inn SHOP ")).ok();
-        assertThat(stock().get("sales").findValuesAsString("customer"))
+        assertThat(season.lot(number).get("sales").findValuesAsString("customer"))
                 .as("one customer, however it is typed")
                 .containsExactly("Inn shop", "Inn shop");
         assertThat(season.grower.get("/api/customers").ok().toString()).containsOnlyOnce("Inn shop");
+    }
+
+    @Test
+    void salesOfALotAreCountedTogetherAndOnlyTheLastAreShown() {
+        String run = season.packed(number, 100, 40);
+        double free = stock().get("free").asDouble();
+        for (int i = 1; i <= 14; i++) {
+            sold(with(with(saleOf(run, 1), "customer", "Hut " + i), "price", 3)).ok();
+        }
+        sold(with(with(record("bulk", 250, "soldOn", "2026-08-14", "price", 7.5), "customer", "Hut 15"), "note", ""))
+                .ok();
+        assertThat(stock().get("packetsSold").asInt()).isEqualTo(14);
+        assertThat(stock().get("packets").asInt()).isEqualTo(26);
+        assertThat(stock().get("bulkSold").asDouble()).isEqualTo(250);
+        assertThat(stock().get("brought").asDouble()).isEqualTo(14 * 3 + 7.5);
+        assertThat(stock().get("free").asDouble()).isEqualTo(free - 250);
+        assertThat(season.lot(number).get("sales")).hasSize(12);
+        assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
+                .hasSize(15);
     }
 }
