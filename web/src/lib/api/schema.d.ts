@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_21"];
+        put: operations["correct_23"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_20"];
+        put: operations["correct_22"];
         post?: never;
         delete?: never;
         options?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_19"];
+        put: operations["correct_21"];
         post?: never;
         delete?: never;
         options?: never;
@@ -268,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_18"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -428,7 +428,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_17"];
+        put: operations["correct_19"];
         post?: never;
         delete?: never;
         options?: never;
@@ -588,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_16"];
+        put: operations["correct_18"];
         post?: never;
         delete?: never;
         options?: never;
@@ -620,7 +620,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_15"];
+        put: operations["correct_17"];
         post?: never;
         delete?: never;
         options?: never;
@@ -804,6 +804,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/clean-again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cleanAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/containers": {
         parameters: {
             query?: never;
@@ -958,6 +974,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["overrule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/packed-before": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packedBefore"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1420,7 +1452,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_16"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1484,7 +1516,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["order"];
-        put: operations["correct_13"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1524,6 +1556,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{id}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corrections"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{id}/deliver": {
         parameters: {
             query?: never;
@@ -1534,6 +1582,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["deliver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/deliveries/{delivery}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1604,6 +1668,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/packing-runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_14"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -1628,7 +1708,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_12"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1692,7 +1772,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_11"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2092,6 +2172,22 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        put: operations["correct_11"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pours/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["correct_10"];
         post?: never;
         delete?: never;
@@ -2125,6 +2221,22 @@ export interface paths {
         };
         get?: never;
         put: operations["correctList"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price-lists/{id}/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["price"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2590,6 +2702,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["count_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stall-days/{id}/count-anew": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["countAnew"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3109,6 +3237,9 @@ export interface components {
             /** Format: int32 */
             taken: number;
         };
+        AnewRequest: {
+            reason: string;
+        };
         AtGrade: {
             findings: string[];
             /** @enum {string} */
@@ -3122,6 +3253,9 @@ export interface components {
             readyTo: number;
             /** @enum {string} */
             school: "NONE" | "SHORT_SOAK" | "TWO_TO_THREE_DAYS" | "FIVE_TO_SEVEN_DAYS";
+        };
+        BackRequest: {
+            reason: string;
         };
         BarrierRequest: {
             changed?: components["schemas"]["Changed"];
@@ -3385,6 +3519,11 @@ export interface components {
         ChosenRequest: {
             kept: string[];
         };
+        CleanAgainRequest: {
+            /** Format: date */
+            on: string;
+            steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+        };
         ClimateNormals: {
             /** Format: double */
             amplitude: number;
@@ -3479,6 +3618,7 @@ export interface components {
             /** Format: date-time */
             recordedAt: string;
             recordedBy: string;
+            subject: string;
             /** Format: uuid */
             subjectId: string;
             was: string;
@@ -3770,6 +3910,12 @@ export interface components {
             reason: string;
             /** Format: int32 */
             version: number;
+        };
+        Delivery: {
+            /** Format: int32 */
+            number: number;
+            /** Format: date */
+            on: string;
         };
         DeliveryRequest: {
             note: string;
@@ -4408,6 +4554,30 @@ export interface components {
             mass: number;
             what: string;
         };
+        ListPriceRequest: {
+            byWeight: boolean;
+            price?: number;
+            reason?: string;
+            /** Format: int32 */
+            seeds?: number;
+            /** Format: uuid */
+            varietyId: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        ListPriceView: {
+            byWeight: boolean;
+            /** Format: uuid */
+            id: string;
+            price: number;
+            /** Format: int32 */
+            seeds?: number;
+            variety: string;
+            /** Format: uuid */
+            varietyId: string;
+            /** Format: int32 */
+            version: number;
+        };
         LonLat: {
             /** Format: double */
             lat: number;
@@ -4894,8 +5064,7 @@ export interface components {
             cancelledOn?: string;
             customer: components["schemas"]["CustomerView"];
             delivered: number;
-            /** Format: int32 */
-            deliveries: number;
+            deliveries: components["schemas"]["Delivery"][];
             /** Format: date */
             doneOn?: string;
             /** Format: uuid */
@@ -5018,6 +5187,17 @@ export interface components {
             /** Format: int32 */
             seeds: number;
         };
+        PackedBefore: {
+            grams?: number;
+            /** Format: date */
+            lastOn: string;
+            /** Format: int32 */
+            metres?: number;
+            price: number;
+            sameVariety: boolean;
+            /** Format: int32 */
+            seeds?: number;
+        };
         PacketCost: {
             /** Format: int32 */
             breakEven: number;
@@ -5049,11 +5229,26 @@ export interface components {
             /** Format: int32 */
             sowBy?: number;
         };
+        PackingRunRequest: {
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: int32 */
+            packets: number;
+            /** Format: int32 */
+            people: number;
+            price: number;
+            reason?: string;
+            /** Format: int32 */
+            sowBy: number;
+            /** Format: int32 */
+            version?: number;
+        };
         PackingRunView: {
             bulkAfter: number;
             fill: number;
             /** Format: int32 */
             free: number;
+            grams?: number;
             /** Format: uuid */
             id: string;
             /** Format: int32 */
@@ -5078,6 +5273,8 @@ export interface components {
             seeds?: number;
             /** Format: int32 */
             sowBy: number;
+            /** Format: int32 */
+            version: number;
         };
         PageOfCropLine: {
             items: components["schemas"]["CropLine"][];
@@ -5485,6 +5682,14 @@ export interface components {
             mass?: number;
             number: string;
         };
+        PourRequest: {
+            mass: number;
+            /** Format: date */
+            pouredOn: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
         PourView: {
             from: string;
             /** Format: uuid */
@@ -5500,6 +5705,8 @@ export interface components {
             to: string;
             /** Format: uuid */
             toId: string;
+            /** Format: int32 */
+            version: number;
         };
         PreferencesRequest: {
             /** @enum {string} */
@@ -5519,6 +5726,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            prices: components["schemas"]["ListPriceView"][];
             /** Format: double */
             share: number;
             /** Format: int32 */
@@ -5849,6 +6057,8 @@ export interface components {
             ripe: number;
         };
         Room: {
+            /** Format: int64 */
+            ever: number;
             lots: components["schemas"]["PageOfHanging"];
             shelves: components["schemas"]["ShelfView"][];
         };
@@ -5910,7 +6120,7 @@ export interface components {
             packets?: number;
             /** Format: uuid */
             packingRunId?: string;
-            price: number;
+            price?: number;
             /** Format: date */
             soldOn: string;
         };
@@ -7192,7 +7402,7 @@ export interface operations {
             };
         };
     };
-    correct_21: {
+    correct_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -7242,7 +7452,7 @@ export interface operations {
             };
         };
     };
-    correct_20: {
+    correct_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -7540,7 +7750,7 @@ export interface operations {
             };
         };
     };
-    correct_19: {
+    correct_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -7592,7 +7802,7 @@ export interface operations {
             };
         };
     };
-    correct_18: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -7860,7 +8070,7 @@ export interface operations {
             };
         };
     };
-    correct_17: {
+    correct_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -8094,7 +8304,7 @@ export interface operations {
             };
         };
     };
-    correct_16: {
+    correct_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -8146,7 +8356,7 @@ export interface operations {
             };
         };
     };
-    correct_15: {
+    correct_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -8494,6 +8704,32 @@ export interface operations {
             };
         };
     };
+    cleanAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CleanAgainRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
     put: {
         parameters: {
             query?: never;
@@ -8745,6 +8981,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OverrulingView"][];
+                };
+            };
+        };
+    };
+    packedBefore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackedBefore"][];
                 };
             };
         };
@@ -9450,7 +9708,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -9596,7 +9854,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -9670,6 +9928,28 @@ export interface operations {
             };
         };
     };
+    corrections: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionView"][];
+                };
+            };
+        };
+    };
     deliver: {
         parameters: {
             query?: never;
@@ -9682,6 +9962,33 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DeliveryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                delivery: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackRequest"];
             };
         };
         responses: {
@@ -9789,6 +10096,32 @@ export interface operations {
             };
         };
     };
+    correct_14: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackingRunRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackingRunView"];
+                };
+            };
+        };
+    };
     of: {
         parameters: {
             query: {
@@ -9811,7 +10144,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -9931,7 +10264,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -10572,7 +10905,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -10594,6 +10927,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlotView"];
+                };
+            };
+        };
+    };
+    correct_10: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PourRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PourView"];
                 };
             };
         };
@@ -10662,9 +11021,31 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PriceListView"];
+                content?: never;
+            };
+        };
+    };
+    price: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ListPriceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
                 };
+                content?: never;
             };
         };
     };
@@ -11032,6 +11413,7 @@ export interface operations {
             query?: {
                 page?: number;
                 size?: number;
+                gone?: boolean;
             };
             header?: never;
             path?: never;
@@ -11455,6 +11837,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["ReturnRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallDayView"];
+                };
+            };
+        };
+    };
+    countAnew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnewRequest"];
             };
         };
         responses: {

@@ -1,7 +1,9 @@
 <script lang="ts">
-	import type { Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { READ } from './bench';
+	import Amend from '$lib/form/Amend.svelte';
+	import { numberIn } from '$lib/form/typed';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
 	import { mass, percent } from '$lib/units/units';
@@ -15,7 +17,7 @@
 		checks: Schemas['SettingCheckView'][];
 		/** Called with the record that is to be corrected: a step, or a pick. */
 		correct?: (recordId: string) => void;
-		/** Called when a step's setting was looked at; absent where it is only read. */
+		/** Called when a step's setting was looked at, or a pour corrected; absent where it is only read. */
 		changed?: () => void;
 	}
 	/** What was done to a lot, with every weight: the table behind its thread. */
@@ -87,7 +89,24 @@
 				<td class="beside"
 					>from <a class="quiet font-mono" href="/lot/{pour.from}">{pour.from}</a>, {pour.recordedBy}</td
 				>
-				<td></td>
+				<td class="text-right!">
+					{#if changed}<Amend
+							what="what was poured from {pour.from}"
+							version={pour.version}
+							entries={[
+								{ name: 'mass', label: 'Grams poured', value: String(pour.mass), type: 'number' },
+								{ name: 'pouredOn', label: 'Poured on', value: pour.pouredOn, type: 'date' }
+							]}
+							save={(typed, made) =>
+								ask(
+									PUT('/api/pours/{id}', {
+										params: { path: { id: pour.id } },
+										body: { mass: numberIn('mass', typed.mass), pouredOn: typed.pouredOn, ...made }
+									})
+								)}
+							done={changed}
+						/>{/if}
+				</td>
 			</tr>
 		{/each}
 		{#each bench.steps as step (step.id)}

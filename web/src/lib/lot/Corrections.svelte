@@ -77,7 +77,7 @@
 		<tbody>
 			{#each corrections as correction, i (i)}
 				<tr>
-					<th scope="row">{FIELD[correction.field] ?? correction.field}</th>
+					<th scope="row">{correction.subject}: {FIELD[correction.field] ?? correction.field}</th>
 					<td><s>{says(correction.field, correction.was)}</s></td>
 					<td class="font-semibold">{says(correction.field, correction.became)}</td>
 					<td>{correction.reason || '–'}</td>

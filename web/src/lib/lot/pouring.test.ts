@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
 import { answers, asked, forget, sent } from '$lib/api/pretend';
 import BlendForm from './BlendForm.svelte';
+import CleanAgainForm from './CleanAgainForm.svelte';
 import PartForm from './PartForm.svelte';
 
 vi.mock('$lib/api/session.svelte', () => ({ session: { units: 'METRIC', today: '2026-08-14' } }));
@@ -17,6 +18,25 @@ const type = (label: string, value: string) =>
 	fireEvent.input(screen.getByLabelText(label), { target: { value } });
 
 beforeEach(forget);
+
+describe('cleaning again', () => {
+	it('sends the steps in the order they are done in, and goes on with the lot that is answered', async () => {
+		const goesOn = vi.fn();
+		answers.set('POST /api/lots/{number}/clean-again', { number: '26-PEA-09-K' });
+		render(CleanAgainForm, { number: '26-PEA-01-V', goesOn });
+		await fireEvent.click(screen.getByLabelText('hand-pick'));
+		await fireEvent.click(screen.getByLabelText('screen'));
+		await fireEvent.click(screen.getByText('Clean it again'));
+		await waitFor(() => expect(goesOn).toHaveBeenCalledWith({ number: '26-PEA-09-K' }));
+		expect(sent()).toEqual([
+			{
+				method: 'POST',
+				path: '/api/lots/26-PEA-01-V/clean-again',
+				body: { steps: ['SCREEN', 'HAND_PICK'], on: '2026-08-14' }
+			}
+		]);
+	});
+});
 
 describe('pouring lots together', () => {
 	const poured = vi.fn();

@@ -3,6 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { money } from '$lib/stall/words';
+	import Hours from './Hours.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import {
 		hoursWord,
@@ -31,14 +32,7 @@
 
 {#if bearers.length}
 	<div class="my-3 flex flex-wrap gap-3">
-		<Amend
-			what="hours"
-			act="write down hours"
-			asAct
-			entries={workEntries(bearers, session.today)}
-			save={(typed) => ask(POST('/api/money/work', { body: workBody(bearers, typed) }))}
-			{done}
-		/>
+		<Hours {bearers} asAct {done} />
 		<Amend
 			what="outlay"
 			act="write down an outlay"

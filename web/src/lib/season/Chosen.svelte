@@ -7,6 +7,7 @@
 	import type { Undo } from '$lib/form/undo.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
+	import Hours from '$lib/money/Hours.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { cropWord, GRADE, many } from '$lib/words/words';
 	import FirstFlower from './FirstFlower.svelte';
@@ -157,8 +158,11 @@
 			{#if planting.purpose !== 'EATING' && !scheme}
 				<p class="mt-3 flex flex-wrap gap-x-5">
 					<a class="quiet" href="/walk/{planting.id}/found">What the walks found</a>
-					{#if planting.purpose === 'SEED'}<a class="quiet" href="/ripening/{planting.id}">When to cut</a
-						>{/if}
+					{#if planting.purpose === 'SEED'}<a class="quiet" href="/ripening/{planting.id}">When to cut</a>
+						{#if session.works}<Hours
+								bearers={[{ label: planting.variety.name, plantingId: planting.id }]}
+							/>{/if}
+					{/if}
 				</p>
 			{/if}
 		{/snippet}

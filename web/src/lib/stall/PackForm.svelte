@@ -12,15 +12,18 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
+	import { money, packet } from './words';
 	import { many } from '$lib/words/words';
 
 	interface Props {
 		number: string;
 		stock: Schemas['StockView'];
+		/** Kinds of packets that were filled before. */
+		before: Schemas['PackedBefore'][];
 		main: boolean;
 		kept: () => void;
 	}
-	let { number, stock, main, kept }: Props = $props();
+	let { number, stock, before, main, kept }: Props = $props();
 	const attempt = new Attempt();
 	let by = $state<'seeds' | 'grams' | 'metres'>('seeds');
 	let seeds = $state('100');
@@ -33,6 +36,18 @@
 	let sowBy = $state('');
 	let price = $state('');
 	let packedOn = $state(session.today);
+	untrack(() => {
+		if (before[0]?.sameVariety) again(before[0]);
+	});
+
+	/** The same kind of packet once more. */
+	function again(kind: Schemas['PackedBefore']) {
+		by = kind.metres ? 'metres' : kind.grams ? 'grams' : 'seeds';
+		if (kind.metres) metres = String(kind.metres);
+		else if (kind.grams) grams = kind.grams;
+		else seeds = String(kind.seeds);
+		price = kind.price.toFixed(2);
+	}
 	const plan = new Latest<Schemas['Plan']>();
 	const LABELS = {
 		seeds: 'Seeds in a packet',
@@ -94,6 +109,16 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={pack}>
+	{#if before.length > 0}
+		<p class="flex flex-wrap items-baseline gap-x-4 gap-y-1 sm:col-span-2">
+			<span class="text-soft">Packed before</span>
+			{#each before as kind, i (i)}
+				<button type="button" class="quiet cursor-pointer underline" onclick={() => again(kind)}
+					>{packet(kind)}, {money(kind.price)}</button
+				>
+			{/each}
+		</p>
+	{/if}
 	<ChoiceField
 		label="Packets go by"
 		name="by"

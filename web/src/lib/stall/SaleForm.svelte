@@ -7,10 +7,9 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn, numberIn } from '$lib/form/typed';
+	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
-	import { SALE } from './words';
-	import { dayMonth } from '$lib/words/dates';
+	import { money, packet, SALE } from './words';
 
 	interface Props {
 		number: string;
@@ -59,7 +58,7 @@
 						soldOn,
 						kind,
 						note,
-						price: kind === 'SALE' ? numberIn('price', price) : 0,
+						price: kind === 'SALE' ? maybeNumberIn('price', price) : undefined,
 						...what
 					}
 				})
@@ -91,7 +90,7 @@
 				.filter((run) => run.free > 0)
 				.map((run) => ({
 					value: run.id,
-					label: `${run.free} packets of ${run.seeds ? `${run.seeds} seeds` : mass(run.fill, session.units)}, ${dayMonth(run.packedOn, session.today)}`
+					label: `${packet(run)}, ${money(run.price)}: ${run.free} left`
 				})),
 			{ value: BULK, label: `bulk, ${mass(stock.free, session.units)}` }
 		]}
@@ -116,6 +115,7 @@
 			bind:value={price}
 			inputmode="decimal"
 			unit={session.farm?.currency}
+			hint="empty: by the customer’s terms"
 		/>
 	{:else if kind === 'SWAP'}
 		<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />

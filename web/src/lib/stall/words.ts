@@ -40,8 +40,10 @@ export function much(
 	return many(amount, 'packet') + (line.seeds ? ` of ${line.seeds}` : '');
 }
 
-/** What a packet of a run promises. */
-export function packet(run: Schemas['PackingRunView']): string {
+/** What a packet of a run promises. Those by weight filled long ago promise what they were filled with. */
+export function packet(
+	run: Pick<Schemas['PackingRunView'], 'metres' | 'seeds' | 'grams'> & { fill?: number }
+): string {
 	if (run.metres) return `sows ${run.metres} m`;
-	return run.seeds ? `${run.seeds} seeds` : mass(run.fill, session.units);
+	return run.seeds ? `${run.seeds} seeds` : mass(run.grams ?? run.fill ?? 0, session.units);
 }

@@ -16,7 +16,10 @@
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	const order = $derived((page.url.searchParams.get('order') as Order) ?? 'need');
-	const found = $derived(ask(GET('/api/seed-room', { params: { query: { page: at, size: SIZE } } })));
+	const gone = $derived(page.url.searchParams.has('gone'));
+	const found = $derived(ask(GET('/api/seed-room', { params: { query: { page: at, size: SIZE, gone } } })));
+	const link = (to: number, withGone = gone) =>
+		`?order=${order}${to ? `&page=${to}` : ''}${withGone ? '&gone' : ''}`;
 
 	/** Boards in order, each with its lots, the most pressing first. */
 	function boards(lots: Hanging[], by: Order): { name: string; lots: Hanging[] }[] {
@@ -42,8 +45,11 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ shelves, lots })}
-		<Page title="Seed room" says={lots.total ? says(lots.items, lots.total) : 'no lot yet'}>
+	{#snippet children({ shelves, lots, ever })}
+		<Page
+			title="Seed room"
+			says={lots.total ? says(lots.items, lots.total) : ever ? 'nothing left' : 'no lot yet'}
+		>
 			<div class="flex flex-wrap items-baseline justify-between gap-x-6">
 				<RoomTabs />
 				{#if lots.total > 0}
@@ -51,7 +57,7 @@
 						order by
 						{#each Object.entries(ORDERS) as [key, name], i (key)}
 							{i ? ' · ' : ''}<a
-								href="?order={key}"
+								href="?order={key}{gone ? '&gone' : ''}"
 								class={key === order ? 'font-bold text-base-content' : 'hover:underline'}
 								aria-current={key === order ? 'true' : undefined}>{name}</a
 							>
@@ -60,7 +66,7 @@
 				{/if}
 			</div>
 			{#if shelves.length > 0}<AirStrip {shelves} />{/if}
-			{#if lots.total === 0}
+			{#if ever === 0}
 				<p class="max-w-prose">
 					Lots hang here from their first label on. A lot begins with a harvest: choose a planting on the <a
 						class="quiet"
@@ -95,9 +101,16 @@
 			{/if}
 			{#if lots.pages > 1}
 				<nav class="mt-4 flex gap-4" aria-label="Pages">
-					{#if at > 0}<a class="quiet" href="?order={order}&page={at - 1}">newer lots</a>{/if}
-					{#if at + 1 < lots.pages}<a class="quiet" href="?order={order}&page={at + 1}">older lots</a>{/if}
+					{#if at > 0}<a class="quiet" href={link(at - 1)}>newer lots</a>{/if}
+					{#if at + 1 < lots.pages}<a class="quiet" href={link(at + 1)}>older lots</a>{/if}
 				</nav>
+			{/if}
+			{#if gone}
+				<p class="mt-4"><a class="quiet" href={link(0, false)}>only the lots that are here</a></p>
+			{:else if ever > lots.total}
+				<p class="mt-4">
+					<a class="quiet" href={link(0, true)}>with {many(ever - lots.total, 'lot')} that are gone</a>
+				</p>
 			{/if}
 		</Page>
 	{/snippet}

@@ -11,6 +11,7 @@
 	import HoldForm from '$lib/lot/HoldForm.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
+	import Hours from '$lib/money/Hours.svelte';
 	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -116,6 +117,9 @@
 					{/if}
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
+					{#if session.works && bench.clean && stock.bulk > 0}<Act href="/lot/{lot.number}/pour#again"
+							>Clean again</Act
+						>{/if}
 					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
 					<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>
 					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
@@ -138,7 +142,13 @@
 										>{mass(bench.mass, units)}</td
 									></tr
 								>
-								<tr><th scope="row">work</th><td class="num">{hoursOf(bench.minutes)}</td></tr>
+								<tr
+									><th scope="row"
+										>work at the bench{#if session.works}<br /><Hours
+												bearers={[{ label: lot.number, lotId: lot.id }]}
+											/>{/if}</th
+									><td class="num">{hoursOf(bench.minutes)}</td></tr
+								>
 								<tr><th scope="row">left in bulk</th><td class="num">{mass(stock.bulk, units)}</td></tr>
 								{#if stock.reserved > 0}<tr
 										><th scope="row">of it kept for own sowing</th><td class="num"

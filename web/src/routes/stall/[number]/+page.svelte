@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
+	import { ask, GET, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import Amend from '$lib/form/Amend.svelte';
+	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Labels from '$lib/stall/Labels.svelte';
@@ -19,14 +21,15 @@
 		void turn;
 		return Promise.all([
 			ask(GET('/api/lots/{number}', { params: { path: { number } } })),
-			ask(GET('/api/customers'))
+			ask(GET('/api/customers')),
+			session.works ? ask(GET('/api/lots/{number}/packed-before', { params: { path: { number } } })) : []
 		]);
 	});
 	const kept = () => turn++;
 </script>
 
 <Loading from={found}>
-	{#snippet children([{ known, stock }, customers])}
+	{#snippet children([{ known, stock }, customers, before])}
 		<Page
 			title={known.planting.variety.name}
 			room={{ name: 'Stall', path: '/stall' }}
@@ -57,7 +60,7 @@
 						{#if session.works && stock.bulk > 0}
 							<section>
 								<h2 class="ruled mb-4">Pack</h2>
-								<PackForm {number} {stock} {kept} main={!session.grower || stock.packets === 0} />
+								<PackForm {number} {stock} {before} {kept} main={!session.grower || stock.packets === 0} />
 							</section>
 						{/if}
 						{#if session.grower && (stock.packets > 0 || stock.bulk > 0)}
@@ -97,7 +100,50 @@
 										>{/if}</td
 								>
 								<td class="num max-sm:hidden">{money(run.price)}</td>
-								<td class="text-right!"><Labels number={known.lot.number} {run} /></td>
+								<td class="text-right!"
+									><Labels number={known.lot.number} {run} />
+									{#if session.works}<Amend
+											what="packets of {dayMonth(run.packedOn, session.today)}"
+											version={run.version}
+											entries={[
+												{ name: 'packets', label: 'Packets', value: String(run.packets), type: 'number' },
+												{
+													name: 'price',
+													label: 'Price a packet',
+													value: run.price.toFixed(2),
+													type: 'number'
+												},
+												{
+													name: 'sowBy',
+													label: 'Packed for the year',
+													value: String(run.sowBy),
+													type: 'number'
+												},
+												{ name: 'people', label: 'People', value: String(run.people), type: 'number' },
+												{
+													name: 'minutes',
+													label: 'Minutes of packing',
+													value: String(run.minutes ?? ''),
+													type: 'number'
+												}
+											]}
+											save={(typed, made) =>
+												ask(
+													PUT('/api/packing-runs/{id}', {
+														params: { path: { id: run.id } },
+														body: {
+															packets: numberIn('packets', typed.packets),
+															price: numberIn('price', typed.price),
+															sowBy: numberIn('sowBy', typed.sowBy),
+															people: numberIn('people', typed.people),
+															minutes: maybeNumberIn('minutes', typed.minutes),
+															...made
+														}
+													})
+												)}
+											done={kept}
+										/>{/if}</td
+								>
 							</tr>
 						{/each}
 					</tbody>

@@ -1,18 +1,24 @@
 <script lang="ts">
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { everything } from '$lib/api/pages';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
-	import { CUSTOMER } from '$lib/stall/words';
-	import { many } from '$lib/words/words';
+	import { CUSTOMER, money } from '$lib/stall/words';
+	import { cropWord, many } from '$lib/words/words';
 
+	const A_PAGE = 200;
 	let turn = $state(0);
 	const done = () => turn++;
 	const found = $derived.by(() => {
 		void turn;
-		return Promise.all([ask(GET('/api/customers')), ask(GET('/api/price-lists'))]);
+		return Promise.all([
+			ask(GET('/api/customers')),
+			ask(GET('/api/price-lists')),
+			everything((page) => ask(GET('/api/varieties', { params: { query: { page, size: A_PAGE } } })))
+		]);
 	});
 	const entries = (lists: Schemas['PriceListView'][], one?: Schemas['CustomerView']): Entry[] => [
 		{ name: 'name', label: 'Name', value: one?.name ?? '' },
@@ -41,6 +47,34 @@
 		note: typed.note,
 		priceListId: typed.priceListId || undefined
 	});
+	const priceEntries = (varieties: Schemas['VarietyView'][]): Entry[] => [
+		{
+			name: 'varietyId',
+			label: 'Variety',
+			value: varieties[0]?.id ?? '',
+			choices: varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
+		},
+		{
+			name: 'of',
+			label: 'Of',
+			value: 'any',
+			choices: [
+				{ value: 'any', label: 'any packet' },
+				{ value: 'seeds', label: 'packets of so many seeds' },
+				{ value: 'bulk', label: '100 g of bulk' }
+			]
+		},
+		{
+			name: 'seeds',
+			label: 'Seeds in the packet',
+			value: '',
+			type: 'number',
+			hint: 'only for packets of so many'
+		},
+		{ name: 'price', label: 'Price', value: '', type: 'number' }
+	];
+	const own = (one: Schemas['ListPriceView']) =>
+		one.byWeight ? '100 g' : one.seeds ? `packet of ${one.seeds}` : 'any packet';
 	const listEntries = (list?: Schemas['PriceListView']): Entry[] => [
 		{ name: 'name', label: 'Name', value: list?.name ?? '' },
 		{
@@ -53,7 +87,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children([customers, lists])}
+	{#snippet children([customers, lists, varieties])}
 		<Page title="Stall" says={many(customers.length, 'customer')}>
 			<StallTabs />
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
@@ -134,9 +168,27 @@
 							{#each lists as list (list.id)}
 								<tr>
 									<th scope="row">{list.name}</th>
-									<td class="num">{list.share} %</td>
-									<td class="text-right!"
-										><Amend
+									<td>{list.share} % of the packet</td>
+									<td class="text-right!">
+										{#if varieties.length > 0}<Amend
+												what={list.name}
+												act="add a price"
+												entries={priceEntries(varieties)}
+												save={(typed) =>
+													ask(
+														PUT('/api/price-lists/{id}/prices', {
+															params: { path: { id: list.id } },
+															body: {
+																varietyId: typed.varietyId,
+																byWeight: typed.of === 'bulk',
+																seeds: typed.of === 'seeds' ? numberIn('seeds', typed.seeds) : undefined,
+																price: numberIn('price', typed.price)
+															}
+														})
+													)}
+												{done}
+											/>{/if}
+										<Amend
 											what={list.name}
 											version={list.version}
 											entries={listEntries(list)}
@@ -151,10 +203,45 @@
 										/></td
 									>
 								</tr>
+								{#each list.prices as one (one.id)}
+									<tr>
+										<th scope="row" class="pl-4! font-normal">{one.variety}, {own(one)}</th>
+										<td class="num">{money(one.price)}</td>
+										<td class="text-right!"
+											><Amend
+												what="{one.variety} on {list.name}"
+												version={one.version}
+												entries={[
+													{
+														name: 'price',
+														label: 'Price',
+														value: one.price.toFixed(2),
+														hint: 'empty: by the list’s share again'
+													}
+												]}
+												save={(typed, made) =>
+													ask(
+														PUT('/api/price-lists/{id}/prices', {
+															params: { path: { id: list.id } },
+															body: {
+																varietyId: one.varietyId,
+																byWeight: one.byWeight,
+																seeds: one.seeds,
+																price: maybeNumberIn('price', typed.price),
+																...made
+															}
+														})
+													)}
+												{done}
+											/></td
+										>
+									</tr>
+								{/each}
 							{:else}
 								<tr
 									><td class="text-soft"
-										>Shops often pay so many percent of what stands on the packet; a list says how many.</td
+										>Shops often pay so many percent of what stands on the packet; a list says how many, and
+										what has a price of its own.</td
 									></tr
 								>
 							{/each}

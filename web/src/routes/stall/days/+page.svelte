@@ -2,6 +2,7 @@
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
+	import Amend from '$lib/form/Amend.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
@@ -231,6 +232,22 @@
 									>{/each}</td
 							>
 							<td class="num">{money(day.brought)}</td>
+							<td class="text-right!">
+								{#if session.grower}<Amend
+										what="the count at {day.market}"
+										act="count anew"
+										version={0}
+										entries={[]}
+										save={(_, made) =>
+											ask(
+												POST('/api/stall-days/{id}/count-anew', {
+													params: { path: { id: day.id } },
+													body: { reason: made.reason }
+												})
+											)}
+										done={() => turn++}
+									/>{/if}
+							</td>
 						</tr>
 					{:else}
 						<tr

@@ -68,7 +68,7 @@
 					{done}
 				/>
 			</div>
-			{#if year.varieties.length}
+			{#if said && year.varieties.length}
 				<div class="mb-8 grid items-start gap-x-12 gap-y-6 lg:grid-cols-2">
 					{#if byHour.length}<Bars
 							title="What an hour earned"

@@ -75,6 +75,25 @@ class BooksTest {
     }
 
     @Test
+    void aHandWritesHoursWhereTheWorkIsAndTheGrowerReckonsWithThem() {
+        Season season = new Season(port);
+        String number = season.sellable();
+        try (Person hand = Person.atDesk(port).signedIn("hand")) {
+            hand.at("/lot/" + number);
+            hand.act("Write down hours");
+            Locator form = hand.page.getByRole(AriaRole.DIALOG);
+            form.getByLabel("Work").selectOption("weeding, watering, staking");
+            form.getByLabel("Minutes each").fill("120");
+            form.getByText("Keep it").click();
+            assertThat(hand.page.getByRole(AriaRole.STATUS).getByText("written down"))
+                    .containsText("2 h of weeding, watering, staking");
+        }
+        grower.at("/lot/" + number + "/money");
+        grower.sees("weeding, watering, staking");
+        grower.sees("2 h");
+    }
+
+    @Test
     void theSeasonsMoneySaysWhatPaid() {
         grower.at("/stall/money?season=2025");
         grower.sees("What an hour earned");

@@ -5,7 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -44,6 +46,78 @@ class SeedRoomTest {
 
     private Locator dialog() {
         return grower.page.getByRole(AriaRole.DIALOG);
+    }
+
+    @Test
+    void aPourWronglyWeighedIsCorrectedWhereItStandsAndBothLotsFollow() {
+        String whole = clean(290);
+        String part = season.grower
+                .post("/api/lots/" + whole + "/parts", Map.of("masses", List.of(500), "pouredOn", "2026-08-14"))
+                .ok()
+                .at("/0/number")
+                .asString();
+        grower.at("/lot/" + part);
+        grower.page
+                .getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: what was poured from " + whole))
+                .click();
+        dialog().getByLabel("Grams poured").fill("90000");
+        dialog().getByLabel("Why it is corrected").fill("the bowl was on the scale");
+        dialog().getByText("Keep the correction").click();
+        assertThat(dialog()).containsText("which were there");
+        dialog().getByLabel("Grams poured").fill("450");
+        dialog().getByText("Keep the correction").click();
+        assertThat(grower.page
+                        .getByRole(AriaRole.ROW)
+                        .filter(new Locator.FilterOptions().setHasText("the bowl was on the scale")))
+                .containsText("500");
+        grower.sees("450 g bulk");
+    }
+
+    @Test
+    void cleanSeedGoesBackToTheBenchAndAfterASaleUnderANewNumber() {
+        String whole = clean(290);
+        grower.at("/lot/" + whole);
+        grower.act("Clean again");
+        grower.act("Clean it again");
+        assertThat(grower.alert()).containsText("Steps");
+        grower.page
+                .getByLabel("screen", new Page.GetByLabelOptions().setExact(true))
+                .check();
+        grower.act("Clean it again");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/bench/" + whole));
+        grower.sees("Next: screen");
+
+        String sold = season.sellable();
+        season.packed(sold, 50, 10);
+        grower.at("/lot/" + sold + "/pour");
+        grower.page.getByLabel("hand-pick").check();
+        grower.act("Clean it again");
+        grower.sees("A new number: print the label first");
+        grower.page.getByText("To the bench").click();
+        grower.sees("Next: hand-pick");
+    }
+
+    @Test
+    void whatIsGoneHangsThereOnlyWhenAskedFor() {
+        String number = clean(290);
+        season.grower
+                .post(
+                        "/api/lots/" + number + "/takings",
+                        Map.of(
+                                "why",
+                                "SPOILT",
+                                "takenOn",
+                                "2026-08-14",
+                                "note",
+                                "mice in the sack",
+                                "mass",
+                                season.lot(number).at("/stock/bulk").asDouble()))
+                .ok();
+        grower.at("/seed-room");
+        assertThat(grower.page.getByText(number)).hasCount(0);
+        grower.page.getByText("that are gone").click();
+        assertThat(grower.page.getByText("only the lots that are here")).isVisible();
     }
 
     @Test

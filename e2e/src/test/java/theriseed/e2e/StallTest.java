@@ -3,6 +3,7 @@ package theriseed.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.Map;
 import java.util.UUID;
@@ -75,6 +76,76 @@ class StallTest {
         grower.act("Deliver");
         assertThat(grower.link("Delivery note 2")).isVisible();
         assertThat(grower.link("Invoice")).isVisible();
+
+        grower.page
+                .getByRole(AriaRole.BUTTON, named("Take it back: delivery 2"))
+                .click();
+        because("the second box stayed on the quay");
+        assertThat(grower.link("Delivery note 2")).hasCount(0);
+        grower.sees("15 packets of 50");
+        grower.sees("the second box stayed on the quay");
+        grower.act("Deliver");
+        assertThat(grower.link("Delivery note 3")).isVisible();
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
+    private void because(String reason) {
+        dialog().getByLabel("Why it is corrected").fill(reason);
+        dialog().getByText("Keep the correction").click();
+    }
+
+    @Test
+    void aKindPackedBeforeIsFilledAgainAndSoldByTheTermsOfTheShop() {
+        String shop = "Shop " + UUID.randomUUID();
+        String list = season.grower
+                .post("/api/price-lists", Map.of("name", "Terms " + UUID.randomUUID(), "share", 80))
+                .ok()
+                .get("id")
+                .asString();
+        season.grower
+                .post("/api/customers", Map.of("name", shop, "kind", "SHOP", "priceListId", list))
+                .ok();
+        grower.at("/stall/" + number);
+        assertThat(grower.field("Seeds in a packet")).hasValue("50");
+        assertThat(grower.field("Price a packet")).hasValue("2.50");
+        grower.type("Seeds in a packet", "75");
+        grower.page.getByText("50 seeds, €2.50").first().click();
+        assertThat(grower.field("Seeds in a packet")).hasValue("50");
+
+        grower.type("To whom", shop);
+        Locator sell = grower.page.locator("form").filter(new Locator.FilterOptions().setHasText("To whom"));
+        sell.getByLabel("Packets").fill("10");
+        grower.act("Sold");
+        grower.sees("30 packets");
+        grower.at("/stall");
+        assertThat(grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(shop)))
+                .containsText("€20.00");
+    }
+
+    @Test
+    void aPriceOfItsOwnStandsOnTheListUntilItIsTakenOff() {
+        String terms = "Terms " + UUID.randomUUID();
+        season.grower
+                .post("/api/price-lists", Map.of("name", terms, "share", 80))
+                .ok();
+        grower.at("/stall/customers");
+        grower.page.getByRole(AriaRole.BUTTON, named("Add a price: " + terms)).click();
+        dialog().getByLabel("Variety").selectOption(variety() + ", pea");
+        dialog().getByLabel("Price").fill("-2");
+        dialog().getByText("Keep it").click();
+        assertThat(dialog()).containsText("Price: -2");
+        dialog().getByLabel("Price").fill("2.15");
+        dialog().getByText("Keep it").click();
+        Locator own =
+                grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(variety() + ", any"));
+        assertThat(own).containsText("€2.15");
+        own.getByText("correct").click();
+        dialog().getByLabel("Price").fill("");
+        because("by the share again");
+        assertThat(own).hasCount(0);
     }
 
     @Test
@@ -98,6 +169,13 @@ class StallTest {
         Locator counted = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(market));
         assertThat(counted).containsText("7 of 12 sold");
         assertThat(counted).containsText("€17.50");
+
+        counted.getByText("count anew").click();
+        because("a box stayed in the van");
+        day.getByLabel("Came back of " + number).fill("9");
+        day.getByText("Count the day").click();
+        assertThat(counted).containsText("3 of 12 sold");
+        assertThat(counted).containsText("€7.50");
     }
 
     @Test

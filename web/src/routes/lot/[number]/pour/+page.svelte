@@ -1,19 +1,27 @@
 <script lang="ts">
+	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import BlendForm from '$lib/lot/BlendForm.svelte';
+	import CleanAgainForm from '$lib/lot/CleanAgainForm.svelte';
 	import PartForm from '$lib/lot/PartForm.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 
 	const number = $derived(page.params.number!);
-	const found = $derived(ask(GET('/api/lots/{number}/together', { params: { path: { number } } })));
+	const found = $derived.by(() => {
+		const params = { path: { number } };
+		return Promise.all([
+			ask(GET('/api/lots/{number}/together', { params })),
+			ask(GET('/api/lots/{number}', { params }))
+		]);
+	});
 	let made = $state.raw<Schemas['LotView'][]>([]);
 </script>
 
-<Page title="blend or part" room={{ name: 'Seed room', path: '/seed-room' }}>
+<Page title="blend, part or clean again" room={{ name: 'Seed room', path: '/seed-room' }}>
 	<div class="mb-5"><Tag {number} size="large" /></div>
 	{#if made.length > 0}
 		<p class="mb-4 text-lg">
@@ -31,7 +39,7 @@
 		</ul>
 	{:else}
 		<Loading from={found}>
-			{#snippet children(lots)}
+			{#snippet children([lots, { known }])}
 				<section class="mb-10">
 					<h2 class="ruled mb-3">Pour together with another</h2>
 					{#if lots.length > 1}
@@ -47,6 +55,15 @@
 					<h2 class="ruled mb-3">Part it</h2>
 					<PartForm lot={lots[0]} parted={(parts) => (made = parts)} />
 				</section>
+				{#if known.bench?.clean}
+					<section class="mt-10" id="again">
+						<h2 class="ruled mb-3">Clean it again</h2>
+						<CleanAgainForm
+							{number}
+							goesOn={(lot) => (lot.number === number ? void goto(`/bench/${number}`) : (made = [lot]))}
+						/>
+					</section>
+				{/if}
 			{/snippet}
 		</Loading>
 	{/if}

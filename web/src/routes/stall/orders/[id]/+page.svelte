@@ -7,6 +7,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import Corrections from '$lib/lot/Corrections.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -19,7 +20,11 @@
 	const done = () => turn++;
 	const found = $derived.by(() => {
 		void turn;
-		return ask(GET('/api/orders/{id}', { params: { path: { id } } }));
+		const params = { path: { id } };
+		return Promise.all([
+			ask(GET('/api/orders/{id}', { params })),
+			ask(GET('/api/orders/{id}/corrections', { params }))
+		]);
 	});
 	const attempt = new Attempt();
 	let note = $state('');
@@ -43,7 +48,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children(order)}
+	{#snippet children([order, corrections])}
 		{@const open = order.state === 'READY' || order.state === 'SHORT'}
 		{@const promised = order.lines.flatMap((line) => line.out.filter((out) => out.delivery === undefined))}
 		{@const going = promised.filter((out) => !stays[out.id]).map((out) => out.id)}
@@ -165,15 +170,40 @@
 			<div class="mt-3 flex flex-wrap gap-3">
 				{#if promised.length > 0}<Act newTab href="/api/orders/{order.id}/packing-list.pdf">Packing list</Act
 					>{/if}
-				{#each Array(order.deliveries).keys() as i (i)}
-					<Act newTab href="/api/orders/{order.id}/delivery-{i + 1}.pdf">Delivery note {i + 1}</Act>
+				{#each order.deliveries as { number } (number)}
+					<Act newTab href="/api/orders/{order.id}/delivery-{number}.pdf">Delivery note {number}</Act>
 				{/each}
-				{#if order.deliveries > 0}<Act newTab href="/api/orders/{order.id}/invoice.pdf">Invoice</Act>{/if}
+				{#if order.deliveries.length > 0}<Act newTab href="/api/orders/{order.id}/invoice.pdf">Invoice</Act
+					>{/if}
 			</div>
+			{#if session.grower && !order.cancelledOn && order.deliveries.length > 0}
+				<p class="mt-3 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+					{#each order.deliveries as { number, on } (number)}
+						<span
+							>Delivery {number}, {dayMonth(on, session.today)}:
+							<Amend
+								what="delivery {number} of {order.number}"
+								act="take it back"
+								version={order.version}
+								entries={[]}
+								save={(_, made) =>
+									ask(
+										POST('/api/orders/{id}/deliveries/{delivery}/back', {
+											params: { path: { id, delivery: number } },
+											body: { reason: made.reason }
+										})
+									)}
+								{done}
+							/></span
+						>
+					{/each}
+				</p>
+			{/if}
 			<p class="mt-3 max-w-prose text-sm text-soft">
 				The oldest lot that may be sold on the day it is wanted goes first. What is promised is kept from
 				everybody else. Taxes are not reckoned.
 			</p>
+			<Corrections {corrections} />
 		</Page>
 	{/snippet}
 </Loading>

@@ -35,6 +35,6 @@ class Correction {
     }
 
     CorrectionView view() {
-        return new CorrectionView(subjectId, field, was, became, reason, recordedAt, recordedBy);
+        return new CorrectionView(subject, subjectId, field, was, became, reason, recordedAt, recordedBy);
     }
 }

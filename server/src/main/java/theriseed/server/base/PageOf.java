@@ -17,6 +17,14 @@ public record PageOf<T>(List<T> items, int page, int pages, long total) {
         return new PageOf<>(items, page.getNumber(), page.getTotalPages(), page.getTotalElements());
     }
 
+    /** A page of what is all known already. */
+    public static <T> PageOf<T> of(List<T> all, int page, int size) {
+        PageRequest asked = request(page, size);
+        int from = (int) Math.min(all.size(), asked.getOffset());
+        return new PageOf<>(
+                all.subList(from, Math.min(all.size(), from + size)), page, (all.size() + size - 1) / size, all.size());
+    }
+
     /** The page asked for, refused when it cannot exist. */
     public static PageRequest request(int page, int size) {
         Range.of(0, 1e6, "pages").check("page", page);

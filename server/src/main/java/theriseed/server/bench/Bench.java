@@ -128,6 +128,17 @@ public class Bench {
         chains.goOn(lotId, left);
     }
 
+    /** Has a clean lot go through more steps; what was done stays. */
+    @HandsWork
+    @Transactional
+    public void further(LotView lot, List<StepKind> again) {
+        List<StepKind> order = new ArrayList<>();
+        steps.findByLotIdInOrderByPlace(List.of(lot.id()))
+                .forEach(step -> order.add(step.facts().kind()));
+        order.addAll(again);
+        chains.choose(lot.number(), order);
+    }
+
     /** A lot that may still be filled, and what is in it. */
     public record OpenLot(LotView lot, @Maybe HarvestView harvest) {}
 

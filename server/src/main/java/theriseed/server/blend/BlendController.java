@@ -4,16 +4,22 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.bench.StepKind;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.lot.LotView;
+import theriseed.server.lot.PourView;
 
 /** Pouring together and parting over HTTP. */
 @RestController
@@ -62,5 +68,28 @@ class BlendController {
         return request.masses() == null
                 ? blends.partAlike(number, request.parts() == null ? 0 : request.parts(), request.pouredOn())
                 : blends.part(number, request.masses(), request.pouredOn());
+    }
+
+    record CleanAgainRequest(
+            @NotEmpty List<@NotNull StepKind> steps,
+            @NotNull LocalDate on) {}
+
+    /** Clean seed goes back to the bench; answers with the lot that goes on. */
+    @PostMapping("/api/lots/{number}/clean-again")
+    LotView cleanAgain(@PathVariable String number, @Valid @RequestBody CleanAgainRequest request) {
+        return blends.cleanAgain(number, request.steps(), request.on());
+    }
+
+    /** What was poured, in grams, and when. */
+    record PourRequest(
+            @NotNull BigDecimal mass,
+            @NotNull LocalDate pouredOn,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @PutMapping("/api/pours/{id}")
+    PourView correct(@PathVariable UUID id, @Valid @RequestBody PourRequest request) {
+        return blends.correctPour(
+                id, new Changed(request.version(), request.reason()), request.mass(), request.pouredOn());
     }
 }

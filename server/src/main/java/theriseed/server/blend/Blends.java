@@ -8,10 +8,14 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.StepKind;
@@ -20,6 +24,7 @@ import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.seedroom.Blend;
 import theriseed.core.seedroom.LotSplit;
+import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
@@ -27,29 +32,45 @@ import theriseed.server.base.Refused;
 import theriseed.server.bench.Bench;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.harvest.HarvestCorrected;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
+import theriseed.server.lot.PourView;
+import theriseed.server.lot.Pours;
 import theriseed.server.stall.Stall;
+import theriseed.server.stall.StockView;
 
 /** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
 @Service
 class Blends {
     private static final double MOISTURE_TAKEN = 8;
     private static final int MOST_PARTS = 50;
+    private static final int MOST_STEPS = 6;
 
     private final Lots lots;
+    private final Pours pours;
     private final Gate gate;
     private final Stall stall;
     private final Bench bench;
     private final FarmTime time;
+    private final ApplicationEventPublisher events;
 
-    Blends(Lots lots, Gate gate, Stall stall, Bench bench, FarmTime time) {
+    Blends(
+            Lots lots,
+            Pours pours,
+            Gate gate,
+            Stall stall,
+            Bench bench,
+            FarmTime time,
+            ApplicationEventPublisher events) {
         this.lots = lots;
+        this.pours = pours;
         this.gate = gate;
         this.stall = stall;
         this.bench = bench;
         this.time = time;
+        this.events = events;
     }
 
     /** @param mass grams to take; null for all there is */
@@ -148,10 +169,12 @@ class Blends {
     @HandsWork
     @Transactional
     public List<LotView> part(String number, List<BigDecimal> masses, LocalDate pouredOn) {
-        return part(there(lots.lock(number)), masses, pouredOn);
+        There whole = there(lots.lock(number));
+        return part(whole, masses, pouredOn, whole.known().bench().left());
     }
 
-    private List<LotView> part(There whole, List<BigDecimal> masses, LocalDate pouredOn) {
+    /** @param left steps the parts still have before them */
+    private List<LotView> part(There whole, List<BigDecimal> masses, LocalDate pouredOn, List<StepKind> left) {
         Range.of(1, MOST_PARTS, "parts").check("masses", masses.size());
         for (int i = 0; i < masses.size(); i++) {
             Range.above(0, whole.available().doubleValue(), "g").check("masses[" + i + "]", masses.get(i));
@@ -163,7 +186,7 @@ class Blends {
         List<LotView> parts = new ArrayList<>();
         for (BigDecimal mass : masses) {
             LotView made = lots.pour(Origin.PART, List.of(new Taken(whole, mass).portion()), pouredOn);
-            bench.goOn(made.id(), whole.known().bench().left());
+            bench.goOn(made.id(), left);
             parts.add(made);
         }
         return parts;
@@ -183,7 +206,65 @@ class Blends {
                 Arrays.stream(grams).mapToObj(BigDecimal::valueOf).toList());
         BigDecimal sum = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         masses.set(0, masses.get(0).add(whole.available()).subtract(sum));
-        return part(whole, masses, pouredOn);
+        return part(whole, masses, pouredOn, whole.known().bench().left());
+    }
+
+    /**
+     * Clean seed goes back to the bench: under its own number while none of it was taken, else the rest under a new one, for
+     * it is no longer the seed that was sold.
+     *
+     * @return the lot that goes on
+     */
+    @HandsWork
+    @Transactional
+    public LotView cleanAgain(String number, List<StepKind> again, LocalDate on) {
+        Range.of(1, MOST_STEPS, "steps").check("steps", again.size());
+        There whole = there(lots.lock(number));
+        if (!whole.known().bench().clean()) {
+            throw new Refused(
+                    "number", number, "a clean lot", number + " is not clean yet: it goes on where it stands.");
+        }
+        if (!stall.anyTaken(whole.lot().id())) {
+            bench.further(whole.lot(), again);
+            return whole.lot();
+        }
+        return part(whole, List.of(whole.available()), on, again).get(0);
+    }
+
+    /**
+     * What was poured of a clean lot turns out to have been more or less, or on another day. The lot it came of must have
+     * had so much, and what was since taken of the one it went into must still be there.
+     */
+    @HandsWork
+    @Transactional
+    public PourView correctPour(UUID id, Changed made, BigDecimal mass, LocalDate pouredOn) {
+        PourView pour = pours.get(id);
+        Map<UUID, LotView> locked = lots.lockAll(List.of(pour.fromId(), pour.toId())).stream()
+                .collect(Collectors.toMap(LotView::id, lot -> lot));
+        There from = there(locked.get(pour.fromId()));
+        if (!from.known().bench().clean()) {
+            throw new Refused(
+                    "mass",
+                    mass,
+                    "all of it",
+                    "All of " + pour.from() + " went on in " + pour.to() + ": correct the weight where it was taken.");
+        }
+        Range.above(0, from.available().add(pour.mass()).doubleValue(), "g, which were there")
+                .check("mass", mass);
+        checkDay(from, pouredOn);
+        BigDecimal before = bench.of(locked.values()).picked().get(pour.toId()).mass();
+        PourView corrected = pours.correct(id, made, mass, pouredOn);
+        events.publishEvent(new HarvestCorrected(
+                pour.toId(), before, before.subtract(pour.mass()).add(mass), made.because()));
+        StockView left = stall.stock(gate.of(locked.get(pour.toId())));
+        if (left.bulk().compareTo(left.promised()) < 0) {
+            throw new Refused(
+                    "mass",
+                    mass,
+                    "what was since taken of " + pour.to(),
+                    "More of " + pour.to() + " was packed, sold, poured or promised than this would leave.");
+        }
+        return corrected;
     }
 
     private List<Taken> taken(List<Portion> portions, Function<String, LotView> get) {
@@ -282,10 +363,11 @@ class Blends {
         return new There(known, available(known));
     }
 
-    /** Clean seed in bulk, or all that is at the bench. */
+    /** Clean seed in bulk that nobody is promised, or all that is at the bench. */
     private BigDecimal available(LotKnown known) {
         if (known.bench().clean()) {
-            return stall.stock(known).bulk();
+            StockView stock = stall.stock(known);
+            return stock.bulk().subtract(stock.promised()).max(BigDecimal.ZERO);
         }
         return known.bench().poured() ? BigDecimal.ZERO : known.bench().mass();
     }

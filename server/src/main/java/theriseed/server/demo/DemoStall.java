@@ -1,5 +1,6 @@
 package theriseed.server.demo;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -19,6 +20,8 @@ import theriseed.server.season.VarietyView;
 import theriseed.server.stall.CustomerKind;
 import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.Customers;
+import theriseed.server.stall.ListPriceFacts;
+import theriseed.server.stall.PriceLists;
 import theriseed.server.stall.SaleKind;
 import theriseed.server.thread.Threads;
 
@@ -27,15 +30,18 @@ import theriseed.server.thread.Threads;
 class DemoStall {
     private final FarmClock time;
     private final Customers customers;
+    private final PriceLists priceLists;
     private final Orders orders;
     private final StallDays days;
     private final Lots lots;
     private final Varieties varieties;
     private final Threads threads;
+    private UUID shops;
 
     DemoStall(
             FarmClock time,
             Customers customers,
+            PriceLists priceLists,
             Orders orders,
             StallDays days,
             Lots lots,
@@ -43,6 +49,7 @@ class DemoStall {
             Threads threads) {
         this.time = time;
         this.customers = customers;
+        this.priceLists = priceLists;
         this.orders = orders;
         this.days = days;
         this.lots = lots;
@@ -52,7 +59,7 @@ class DemoStall {
 
     void make() {
         on("2026-03-01T19:00", () -> {
-            UUID shops = customers.makeList("Shops", 70).id();
+            shops = priceLists.make("Shops", 70).id();
             who("Market, spring", CustomerKind.MARKET, "", null);
             who("Market, summer", CustomerKind.MARKET, "", null);
             who("Inn shop", CustomerKind.SHOP, "At the harbour, Anvern", shops);
@@ -62,6 +69,12 @@ class DemoStall {
             OrderView order = ordered("Inn shop", "2026-05-11", "2026-05-14", "", wanted("Lantern Quay", 25, 60));
             orders.deliver(order.id(), LocalDate.of(2026, 5, 11), "", null);
         });
+        on(
+                "2026-06-01T19:00",
+                () -> priceLists.price(
+                        shops,
+                        new ListPriceFacts(variety("Lantern Quay").id(), 25, false, new BigDecimal("2.10")),
+                        new Changed(null, null)));
         on("2026-08-08T18:00", () -> {
             String poppy = number("Slate", 2025);
             UUID run = threads.page(poppy).stock().runs().get(0).id();

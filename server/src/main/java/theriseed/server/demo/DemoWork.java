@@ -33,6 +33,7 @@ import theriseed.server.ripening.VisitFacts;
 import theriseed.server.stall.Leaving;
 import theriseed.server.stall.Packing;
 import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.PackingRuns;
 import theriseed.server.stall.Stall;
 import theriseed.server.walk.Fate;
 import theriseed.server.walk.WalkFacts;
@@ -49,6 +50,7 @@ class DemoWork {
     private final Readings readings;
     private final Ripening ripening;
     private final Quality quality;
+    private final PackingRuns packing;
     private final Stall stall;
 
     DemoWork(
@@ -60,6 +62,7 @@ class DemoWork {
             Readings readings,
             Ripening ripening,
             Quality quality,
+            PackingRuns packing,
             Stall stall) {
         this.time = time;
         this.walks = walks;
@@ -69,6 +72,7 @@ class DemoWork {
         this.readings = readings;
         this.ripening = ripening;
         this.quality = quality;
+        this.packing = packing;
         this.stall = stall;
     }
 
@@ -280,7 +284,7 @@ class DemoWork {
             LocalDate on = LocalDate.parse(day);
             at(
                     on.atTime(19, 0),
-                    () -> run = stall.pack(
+                    () -> run = packing.pack(
                             number,
                             new Packing(
                                     on,

@@ -183,7 +183,9 @@ class LabelController {
 
     private static String holds(PackingRunView packed) {
         if (packed.seeds() == null) {
-            return packed.fill().stripTrailingZeros().toPlainString() + " g";
+            return (packed.grams() == null ? packed.fill() : packed.grams())
+                            .stripTrailingZeros()
+                            .toPlainString() + " g";
         }
         String seeds = "at least " + packed.seeds() + " seeds";
         return packed.metres() == null ? seeds : "sows " + packed.metres() + " m, " + seeds;

@@ -3,6 +3,8 @@ package theriseed.server.lot;
 import jakarta.persistence.Entity;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.UUID;
 import theriseed.core.bench.Moisture;
 import theriseed.core.measure.Range;
@@ -24,9 +26,20 @@ class Pour extends Recorded {
         super(stamp);
         this.fromLotId = fromLotId;
         this.toLotId = toLotId;
-        this.pouredOn = pouredOn;
-        this.mass = Range.above(0, 1e9, "g").check("mass", mass);
+        change(mass, pouredOn);
         this.moisture = moisture == null ? null : Moisture.PERCENT.check("moisture", moisture);
+    }
+
+    final void change(BigDecimal mass, LocalDate pouredOn) {
+        this.mass = Range.above(0, 1e9, "g").check("mass", mass);
+        this.pouredOn = pouredOn;
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("mass", mass);
+        facts.put("pouredOn", pouredOn);
+        return facts;
     }
 
     UUID fromLotId() {
@@ -38,6 +51,6 @@ class Pour extends Recorded {
     }
 
     PourView view(String from, String to) {
-        return new PourView(id(), fromLotId, from, toLotId, to, pouredOn, mass, moisture, recordedBy());
+        return new PourView(id(), version(), fromLotId, from, toLotId, to, pouredOn, mass, moisture, recordedBy());
     }
 }

@@ -11,14 +11,17 @@ interface PourRepository extends JpaRepository<Pour, UUID> {
     @Query("select p from Pour p where p.fromLotId in :lots or p.toLotId in :lots order by p.pouredOn, p.id")
     List<Pour> ofLots(Collection<UUID> lots);
 
-    /** The picked lots that seed of these came from, at any distance; a picked lot is its own. */
+    /**
+     * The picked lots that seed of these came from, at any distance; a picked lot is its own. The database takes far
+     * more lots to be above than there are and would read all lots of the farm: offset has it look up each by its id.
+     */
     @Query(value = """
                     with recursive up (lot, parent) as (
                         select id, id from lot where id in (:lots)
                         union
                         select up.lot, p.from_lot_id from up join pour p on p.to_lot_id = up.parent)
                     select up.lot as "lotId", l.id as "pickedId", l.planting_id as "plantingId"
-                    from up join lot l on l.id = up.parent
+                    from up cross join lateral (select * from lot where id = up.parent offset 0) l
                     where l.origin = 'PICKED'
                     order by l.number
                     """, nativeQuery = true)

@@ -14,6 +14,7 @@ import theriseed.server.base.Maybe;
  */
 public record PourView(
         UUID id,
+        int version,
         UUID fromId,
         String from,
         UUID toId,

@@ -13,22 +13,32 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.NotFound;
 
 /** What was poured from lot to lot, and so what each came of. */
 @Service
 public class Pours {
     private final PourRepository pours;
     private final LotRepository lots;
+    private final Corrections corrections;
 
-    Pours(PourRepository pours, LotRepository lots) {
+    Pours(PourRepository pours, LotRepository lots, Corrections corrections) {
         this.pours = pours;
         this.lots = lots;
+        this.corrections = corrections;
     }
 
     /** All that was poured out of these lots or into them. */
     @Transactional(readOnly = true)
     public List<PourView> of(Collection<UUID> lotIds) {
-        List<Pour> found = pours.ofLots(lotIds);
+        return views(pours.ofLots(lotIds));
+    }
+
+    private List<PourView> views(List<Pour> found) {
         Set<UUID> both = new HashSet<>();
         found.forEach(pour -> both.addAll(List.of(pour.fromLotId(), pour.toLotId())));
         Map<UUID, String> numbers = lots.findAllById(both).stream()
@@ -100,5 +110,30 @@ public class Pours {
                 .map(Lot::id)
                 .toList();
         return picked.isEmpty() ? List.of() : lots.findAllById(pours.below(picked));
+    }
+
+    @Transactional(readOnly = true)
+    public PourView get(UUID id) {
+        return view(find(id));
+    }
+
+    /** What was poured turns out to have been more or less, or on another day; whether that can be is the caller's to say. */
+    @HandsWork
+    @Transactional
+    public PourView correct(UUID id, Changed made, BigDecimal mass, LocalDate pouredOn) {
+        Pour pour = find(id);
+        Clash.check(pour, made.from(), view(pour));
+        Map<String, Object> before = pour.correctable();
+        pour.change(mass, pouredOn);
+        corrections.keep("pour", id, before, pour.correctable(), made.because());
+        return view(pours.saveAndFlush(pour));
+    }
+
+    private Pour find(UUID id) {
+        return pours.findById(id).orElseThrow(NotFound.of("pour"));
+    }
+
+    private PourView view(Pour pour) {
+        return views(List.of(pour)).get(0);
     }
 }

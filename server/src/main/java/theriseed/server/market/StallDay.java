@@ -34,6 +34,10 @@ class StallDay extends Recorded {
         counted = true;
     }
 
+    void countAnew() {
+        counted = false;
+    }
+
     UUID customerId() {
         return customerId;
     }

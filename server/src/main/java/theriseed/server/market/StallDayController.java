@@ -6,9 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -28,7 +26,6 @@ import theriseed.server.paper.Paper;
 /** Days at the stall over HTTP, and the sheet to take along. */
 @RestController
 class StallDayController {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
     private static final int PAGES = 20;
 
     private final StallDays days;
@@ -77,13 +74,20 @@ class StallDayController {
         return days.count(id, request.returned());
     }
 
+    record AnewRequest(@NotNull @Size(max = 300) String reason) {}
+
+    @PostMapping("/api/stall-days/{id}/count-anew")
+    StallDayView countAnew(@PathVariable UUID id, @Valid @RequestBody AnewRequest request) {
+        return days.countAnew(id, request.reason());
+    }
+
     /** The sheet to take along, with room to tally. */
     @GetMapping(value = "/api/stall-days/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
         StallDayView day = days.get(id);
         FarmView farm = farms.get();
-        Paper paper = new Paper("Stall day", farm.name() + ", " + DAY.format(day.heldOn()), PAGES);
-        paper.title("Stall day", day.market() + ", " + DAY.format(day.heldOn()), null);
+        Paper paper = new Paper("Stall day", farm.name() + ", " + Paper.day(day.heldOn()), PAGES);
+        paper.title("Stall day", day.market() + ", " + Paper.day(day.heldOn()), null);
         if (!day.note().isBlank()) {
             paper.words(day.note());
         }

@@ -15,6 +15,7 @@ class StallDayLine extends Recorded {
     private UUID packingRunId;
     private int taken;
     private Integer returned;
+    private UUID saleId;
     private BigDecimal price;
 
     protected StallDayLine() {}
@@ -30,6 +31,19 @@ class StallDayLine extends Recorded {
 
     void returned(int packets) {
         returned = packets;
+    }
+
+    void sold(UUID sale) {
+        saleId = sale;
+    }
+
+    void countAnew() {
+        returned = null;
+        saleId = null;
+    }
+
+    UUID saleId() {
+        return saleId;
     }
 
     UUID stallDayId() {

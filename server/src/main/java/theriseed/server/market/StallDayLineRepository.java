@@ -9,4 +9,6 @@ interface StallDayLineRepository extends JpaRepository<StallDayLine, UUID> {
     List<StallDayLine> findByStallDayIdInOrderById(Collection<UUID> days);
 
     List<StallDayLine> findByLotIdInAndReturnedIsNull(Collection<UUID> lots);
+
+    boolean existsBySaleId(UUID sale);
 }

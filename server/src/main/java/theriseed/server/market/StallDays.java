@@ -3,8 +3,10 @@ package theriseed.server.market;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
@@ -31,9 +34,13 @@ import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.Customers;
 import theriseed.server.stall.Leaving;
 import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.PriceLists;
 import theriseed.server.stall.Promises;
+import theriseed.server.stall.SaleCorrected;
+import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Terms;
 
 /** Takes packets along to a market; what does not come back was sold. */
 @Service
@@ -43,10 +50,12 @@ public class StallDays {
     private final StallDayRepository days;
     private final StallDayLineRepository lines;
     private final Customers customers;
+    private final PriceLists priceLists;
     private final Lots lots;
     private final Varieties varieties;
     private final Gate gate;
     private final Stall stall;
+    private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
 
@@ -54,24 +63,28 @@ public class StallDays {
             StallDayRepository days,
             StallDayLineRepository lines,
             Customers customers,
+            PriceLists priceLists,
             Lots lots,
             Varieties varieties,
             Gate gate,
             Stall stall,
+            Corrections corrections,
             Stamps stamps,
             FarmTime time) {
         this.days = days;
         this.lines = lines;
         this.customers = customers;
+        this.priceLists = priceLists;
         this.lots = lots;
         this.varieties = varieties;
         this.gate = gate;
         this.stall = stall;
+        this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
     }
 
-    /** @param price a packet there; null for the price on it */
+    /** @param price a packet there; null for what the market's terms say */
     public record Along(String number, UUID packingRunId, int taken, BigDecimal price) {}
 
     @GrowersWork
@@ -87,6 +100,7 @@ public class StallDays {
         List<LotKnown> known = gate.of(Set.copyOf(locked.values()));
         known.forEach(Stall::checkOpen);
         Map<UUID, StockView> stock = stall.stock(known);
+        Terms terms = priceLists.of(market.id());
         Set<UUID> seen = new HashSet<>();
         for (int i = 0; i < along.size(); i++) {
             Along one = along.get(i);
@@ -99,7 +113,7 @@ public class StallDays {
             }
             Range.of(1, run.free(), "packets, which this run has left").check(at + "taken", one.taken());
             BigDecimal price = one.price() == null
-                    ? run.price()
+                    ? terms.packet(locked.get(one.number()).varietyId(), run)
                     : Range.of(0, 1e4, "a packet").check(at + "price", one.price());
             lines.save(new StallDayLine(day.id(), lot, run.id(), one.taken(), price, stamps.now()));
         }
@@ -130,17 +144,59 @@ public class StallDays {
                     Range.of(0, line.taken(), "packets, as many as were taken").check("returned", back));
         }
         lines.flush();
-        stall.deliver(
+        List<StallDayLine> gone = all.stream().filter(line -> line.sold() > 0).toList();
+        List<SaleView> sold = stall.deliver(
                 day.customerId(),
-                all.stream()
-                        .filter(line -> line.sold() > 0)
+                gone.stream()
                         .map(line -> new Stall.Going(
                                 new Promises.Promise(line.lotId(), line.packingRunId(), line.sold(), null),
                                 Leaving.sold(day.heldOn(), line.brought())))
                         .toList());
+        for (int i = 0; i < gone.size(); i++) {
+            gone.get(i).sold(sold.get(i).id());
+        }
         day.count();
         days.flush();
         return view(day);
+    }
+
+    /** The count was wrong: what was thought sold is away again, until it is counted anew. */
+    @GrowersWork
+    @Transactional
+    public StallDayView countAnew(UUID id, String because) {
+        StallDay day = days.lock(id).orElseThrow(NotFound.of("stall day"));
+        if (!day.counted()) {
+            throw new Refused("heldOn", day.heldOn(), "a day that is counted", "This day is not counted yet.");
+        }
+        List<StallDayLine> all = lines.findByStallDayIdInOrderById(List.of(id));
+        Map<String, String> counted = new LinkedHashMap<>();
+        Map<String, String> nothing = new LinkedHashMap<>();
+        view(day).lines().forEach(line -> {
+            counted.put(counted(line), line.returned() + " of " + line.taken());
+            nothing.put(counted(line), "counted anew");
+        });
+        stall.takeBack(
+                all.stream().map(StallDayLine::saleId).filter(Objects::nonNull).toList(), because);
+        all.forEach(StallDayLine::countAnew);
+        day.countAnew();
+        corrections.keep("stall day", id, counted, nothing, because);
+        days.flush();
+        return view(day);
+    }
+
+    private static String counted(StallDayView.AlongLine line) {
+        return "back of " + line.number() + (line.seeds() == null ? "" : ", packets of " + line.seeds());
+    }
+
+    @EventListener
+    void on(SaleCorrected sale) {
+        if (lines.existsBySaleId(sale.saleId())) {
+            throw new Refused(
+                    "sale",
+                    "counted",
+                    "a sale over the counter",
+                    "This was counted after a day at the stall: count that day anew.");
+        }
     }
 
     @EventListener

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
+import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.stall.SaleKind;
@@ -107,6 +108,18 @@ class OrderController {
     @PostMapping("/api/orders/{id}/deliver")
     OrderView deliver(@PathVariable UUID id, @Valid @RequestBody DeliveryRequest request) {
         return orders.deliver(id, request.on(), request.note(), request.only());
+    }
+
+    record BackRequest(@NotNull @Size(max = 300) String reason) {}
+
+    @PostMapping("/api/orders/{id}/deliveries/{delivery}/back")
+    OrderView takeBack(@PathVariable UUID id, @PathVariable int delivery, @Valid @RequestBody BackRequest request) {
+        return orders.takeBack(id, delivery, request.reason());
+    }
+
+    @GetMapping("/api/orders/{id}/corrections")
+    List<CorrectionView> corrections(@PathVariable UUID id) {
+        return orders.corrections(id);
     }
 
     record CancelRequest(@NotBlank String because) {}

@@ -3,7 +3,6 @@ package theriseed.server.order;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Predicate;
@@ -20,7 +19,6 @@ import theriseed.server.stall.SaleKind;
 @Component
 class OrderPapers {
     private static final int PAGES = 40;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     private final Farms farms;
     private final FarmTime time;
@@ -56,17 +54,13 @@ class OrderPapers {
     }
 
     ResponseEntity<byte[]> deliveryNote(OrderView order, int delivery) {
-        if (delivery < 1 || delivery > order.deliveries()) {
-            throw NotFound.of("delivery of this order").get();
-        }
-        Paper paper = paper("Delivery note " + order.number() + "-" + delivery, order);
-        LocalDate on = order.lines().stream()
-                .flatMap(line -> line.out().stream())
-                .filter(out -> out.delivery() != null && out.delivery() == delivery)
-                .map(OrderView.PromisedOut::deliveredOn)
+        LocalDate on = order.deliveries().stream()
+                .filter(one -> one.number() == delivery)
+                .map(OrderView.Delivery::on)
                 .findFirst()
-                .orElseThrow();
-        paper.words("Delivered " + DAY.format(on) + ".");
+                .orElseThrow(NotFound.of("delivery of this order"));
+        Paper paper = paper("Delivery note " + order.number() + "-" + delivery, order);
+        paper.words("Delivered " + Paper.day(on) + ".");
         paper.table(
                 List.of("lot", "variety", "harvest", "what"),
                 rows(order, out -> out.delivery() != null && out.delivery() == delivery),
@@ -134,16 +128,17 @@ class OrderPapers {
 
     private Paper paper(String what, OrderView order) {
         FarmView farm = farms.get();
-        Paper paper = new Paper(what, farm.name() + ", " + DAY.format(time.today()), PAGES);
+        Paper paper = new Paper(what, farm.name() + ", " + Paper.day(time.today()), PAGES);
         paper.title(
                 what,
-                "order " + order.number() + " of " + DAY.format(order.orderedOn()) + ", wanted "
-                        + DAY.format(order.wantedOn()),
+                "order " + order.number() + " of " + Paper.day(order.orderedOn()) + ", wanted "
+                        + Paper.day(order.wantedOn()),
                 null);
         paper.heading("To");
         paper.words(order.customer().name());
         order.customer().address().lines().forEach(paper::words);
         if (!order.note().isBlank()) {
+            paper.heading("Note");
             paper.words(order.note());
         }
         paper.heading("What");

@@ -11,7 +11,7 @@ import theriseed.server.stall.SaleKind;
 /**
  * An order as it stands.
  *
- * @param deliveries how many there were
+ * @param deliveries that went, by number
  * @param total price of all that was asked for, and {@code delivered} of what went
  */
 public record OrderView(
@@ -28,7 +28,7 @@ public record OrderView(
         @Maybe LocalDate cancelledOn,
         @Maybe String cancelledBecause,
         List<OrderedLine> lines,
-        int deliveries,
+        List<Delivery> deliveries,
         BigDecimal total,
         BigDecimal delivered) {
 
@@ -41,6 +41,9 @@ public record OrderView(
         DONE,
         CANCELLED
     }
+
+    /** What left together. */
+    public record Delivery(int number, LocalDate on) {}
 
     /**
      * A line of it: packets, or grams of bulk.

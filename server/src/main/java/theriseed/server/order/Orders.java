@@ -1,14 +1,15 @@
 package theriseed.server.order;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -20,6 +21,7 @@ import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
+import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
@@ -39,10 +41,12 @@ import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.Customers;
 import theriseed.server.stall.Leaving;
 import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.PriceLists;
 import theriseed.server.stall.SaleKind;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Terms;
 
 /**
  * Takes orders and promises seed to them: out of the oldest lot that may be sold on the day it is wanted, as far as it
@@ -56,6 +60,7 @@ public class Orders {
     private final OrderLineRepository lines;
     private final AllocationRepository allocations;
     private final Customers customers;
+    private final PriceLists priceLists;
     private final Varieties varieties;
     private final Lots lots;
     private final Gate gate;
@@ -70,6 +75,7 @@ public class Orders {
             OrderLineRepository lines,
             AllocationRepository allocations,
             Customers customers,
+            PriceLists priceLists,
             Varieties varieties,
             Lots lots,
             Gate gate,
@@ -82,6 +88,7 @@ public class Orders {
         this.lines = lines;
         this.allocations = allocations;
         this.customers = customers;
+        this.priceLists = priceLists;
         this.varieties = varieties;
         this.lots = lots;
         this.gate = gate;
@@ -150,38 +157,37 @@ public class Orders {
                 facts.note(),
                 stamps.now()));
         Offers offers = offers(facts.lines().stream().map(Wanted::varietyId).collect(Collectors.toSet()));
-        double share = facts.kind() == SaleKind.SALE ? customers.share(customer.id()) : 0;
+        Terms terms = priceLists.of(customer.id());
         List<OrderLine> made = new ArrayList<>();
         for (int i = 0; i < facts.lines().size(); i++) {
             Wanted wanted = facts.lines().get(i);
             made.add(lines.save(new OrderLine(
                     order.id(),
                     wanted,
-                    price(wanted, facts.kind(), share, offers, "lines[" + i + "]."),
+                    price(wanted, facts.kind(), terms, offers, "lines[" + i + "]."),
                     stamps.now())));
         }
         allocate(order, made, offers);
         return view(order);
     }
 
-    private static BigDecimal price(Wanted wanted, SaleKind kind, double share, Offers offers, String at) {
+    private static BigDecimal price(Wanted wanted, SaleKind kind, Terms terms, Offers offers, String at) {
         if (kind != SaleKind.SALE) {
             return BigDecimal.ZERO;
         }
         if (wanted.price() != null) {
             return wanted.price();
         }
-        BigDecimal onPacket = wanted.packets() == null ? null : offers.priceOf(wanted);
-        if (onPacket == null) {
-            throw new Refused(
-                    at + "price",
-                    "nothing",
-                    "a price",
-                    wanted.packets() == null
-                            ? "Say what a hundred grams cost."
-                            : "No packets of this kind were filled yet: say what one costs.");
-        }
-        return onPacket.multiply(BigDecimal.valueOf(share)).movePointLeft(2).setScale(2, RoundingMode.HALF_UP);
+        return (wanted.packets() == null
+                        ? terms.bulk(wanted.varietyId())
+                        : terms.packet(wanted.varietyId(), wanted.seeds(), offers.priceOf(wanted)))
+                .orElseThrow(() -> new Refused(
+                        at + "price",
+                        "nothing",
+                        "a price",
+                        wanted.packets() == null
+                                ? "Say what a hundred grams cost."
+                                : "No packets of this kind were filled yet: say what one costs."));
     }
 
     /** What may be promised of some varieties: their lots, oldest first, locked so that nobody else promises them. */
@@ -361,12 +367,7 @@ public class Orders {
                     "Nothing of " + order.number() + " is promised yet.");
         }
         SeasonDates.check("on", on, order.orderedOn(), time.today());
-        Map<UUID, SaleView> sold = stall.sales(promised.stream()
-                .map(Allocation::saleId)
-                .filter(sale -> sale != null)
-                .toList());
-        int delivery =
-                1 + sold.values().stream().mapToInt(SaleView::delivery).max().orElse(0);
+        int delivery = order.deliver();
         List<SaleView> gone = stall.deliver(
                 order.customerId(),
                 going.stream()
@@ -383,13 +384,52 @@ public class Orders {
             going.get(i).delivered(gone.get(i).id());
         }
         allocations.flush();
-        OrderView view = view(order);
-        if (view.lines().stream().allMatch(line -> line.delivered().compareTo(line.wanted()) >= 0)) {
+        if (view(order).lines().stream().allMatch(line -> line.delivered().compareTo(line.wanted()) >= 0)) {
             order.done(on);
-            orders.flush();
-            return view(order);
         }
-        return view;
+        orders.flush();
+        return view(order);
+    }
+
+    /** A delivery did not leave after all, or came back whole: it is still promised, and nothing was paid for it. */
+    @GrowersWork
+    @Transactional
+    public OrderView takeBack(UUID id, int delivery, String because) {
+        SeedOrder order = lock(id);
+        if (order.cancelledOn() != null) {
+            throw new Refused(
+                    "number", order.number(), "an order not cancelled", order.number() + " was cancelled meanwhile.");
+        }
+        List<Allocation> out =
+                allocations.findByOrderLineIdInOrderById(lines.findBySeedOrderIdInOrderById(List.of(id)).stream()
+                        .map(OrderLine::id)
+                        .toList());
+        Map<UUID, SaleView> sold = stall.sales(
+                out.stream().map(Allocation::saleId).filter(Objects::nonNull).toList());
+        List<Allocation> back = out.stream()
+                .filter(one -> one.saleId() != null && sold.get(one.saleId()).delivery() == delivery)
+                .toList();
+        if (back.isEmpty()) {
+            throw NotFound.of("delivery of this order").get();
+        }
+        LocalDate on = sold.get(back.get(0).saleId()).soldOn();
+        stall.takeBack(back.stream().map(Allocation::saleId).toList(), because);
+        back.forEach(one -> one.delivered(null));
+        order.open();
+        corrections.keep(
+                "order",
+                id,
+                Map.of("delivery " + delivery, "of " + on),
+                Map.of("delivery " + delivery, "taken back"),
+                because);
+        orders.flush();
+        return view(order);
+    }
+
+    /** What was changed of an order, newest first. */
+    @Transactional(readOnly = true)
+    public List<CorrectionView> corrections(UUID id) {
+        return corrections.of(List.of(get(id).id()));
     }
 
     @EventListener
@@ -487,7 +527,11 @@ public class Orders {
                 order.cancelledOn(),
                 order.cancelledBecause(),
                 lines,
-                sold.stream().mapToInt(SaleView::delivery).max().orElse(0),
+                sold.stream()
+                        .map(sale -> new OrderView.Delivery(sale.delivery(), sale.soldOn()))
+                        .distinct()
+                        .sorted(Comparator.comparing(OrderView.Delivery::number))
+                        .toList(),
                 of.stream().map(line -> line.price(line.much())).reduce(BigDecimal.ZERO, BigDecimal::add),
                 sold.stream().map(SaleView::price).reduce(BigDecimal.ZERO, BigDecimal::add));
     }

@@ -27,6 +27,7 @@ class SeedOrder extends Recorded {
     private LocalDate doneOn;
     private LocalDate cancelledOn;
     private String cancelledBecause;
+    private int deliveries;
 
     protected SeedOrder() {}
 
@@ -61,8 +62,18 @@ class SeedOrder extends Recorded {
         }
     }
 
+    /** @return the number of the next delivery; none is used twice */
+    int deliver() {
+        return ++deliveries;
+    }
+
     void done(LocalDate on) {
         doneOn = on;
+    }
+
+    /** Some of it was not delivered after all. */
+    void open() {
+        doneOn = null;
     }
 
     void cancel(LocalDate on, String because) {

@@ -5,7 +5,6 @@ import java.math.MathContext;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -24,6 +23,7 @@ import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.seedroom.KeepingView;
+import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 import theriseed.server.thread.LotPage;
 
@@ -31,7 +31,6 @@ import theriseed.server.thread.LotPage;
 final class LotReport {
     private static final int PAGES = 2;
     private static final int MOST_ROWS = 8;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     private final LotPage page;
     private final KeepingView keeping;
@@ -53,7 +52,7 @@ final class LotReport {
         PlantingView planting = known.planting();
         Paper paper = new Paper(
                 "Lot " + lot.number(),
-                farm + ", " + DAY.format(today)
+                farm + ", " + Paper.day(today)
                         + ". Written from the farm's own records; it certifies nothing. Seed law and plant health rules differ by"
                         + " country.",
                 PAGES);
@@ -89,7 +88,7 @@ final class LotReport {
                     + (known.gate().testRunsOut() == null
                             ? "."
                             : ", until its germination test runs out on "
-                                    + DAY.format(known.gate().testRunsOut()) + "."));
+                                    + Paper.day(known.gate().testRunsOut()) + "."));
         }
         paper.table(List.of(), rows, 0.42, 0.58);
     }
@@ -100,7 +99,7 @@ final class LotReport {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 "ground",
-                planting.ground() + ", sown " + DAY.format(planting.sownOn()) + ", " + planting.plants() + " plants"));
+                planting.ground() + ", sown " + Paper.day(planting.sownOn()) + ", " + planting.plants() + " plants"));
         HarvestView harvest = known.harvest();
         if (harvest != null) {
             rows.add(List.of("mother plants", String.valueOf(harvest.plants())));
@@ -132,7 +131,7 @@ final class LotReport {
                     limited(
                             page.walks().stream()
                                     .map(walk -> List.of(
-                                            DAY.format(walk.walkedOn()),
+                                            Paper.day(walk.walkedOn()),
                                             walk.stage(),
                                             String.valueOf(walk.lookedAt()),
                                             String.valueOf(walk.offTypesInAll()),
@@ -157,7 +156,7 @@ final class LotReport {
                 .picks()
                 .forEach(pick -> rows.add(List.of(
                         "picked",
-                        DAY.format(pick.pickedOn()),
+                        Paper.day(pick.pickedOn()),
                         "",
                         grams(pick.mass().doubleValue()),
                         "")));
@@ -165,7 +164,7 @@ final class LotReport {
                 .poured()
                 .forEach(pour -> rows.add(List.of(
                         "poured from " + pour.from(),
-                        DAY.format(pour.pouredOn()),
+                        Paper.day(pour.pouredOn()),
                         "",
                         grams(pour.mass().doubleValue()),
                         "")));
@@ -188,17 +187,16 @@ final class LotReport {
         List<List<String>> rows = new ArrayList<>();
         tests.germinations().forEach(test -> rows.add(row(test)));
         tests.spoilt()
-                .forEach(
-                        test -> rows.add(List.of(DAY.format(test.setOn()), "germination", "spoilt: " + test.spoilt())));
+                .forEach(test -> rows.add(List.of(Paper.day(test.setOn()), "germination", "spoilt: " + test.spoilt())));
         tests.seedWeights()
                 .forEach(test -> rows.add(List.of(
-                        DAY.format(test.weighedOn()),
+                        Paper.day(test.weighedOn()),
                         "thousand seeds",
                         grams(test.result().thousandSeedWeight())
                                 + (test.result().accepted() ? "" : ", weights disagree"))));
         tests.purities()
                 .forEach(test -> rows.add(List.of(
-                        DAY.format(test.testedOn()),
+                        Paper.day(test.testedOn()),
                         "purity",
                         test.result().pure() + " % pure, other crops "
                                 + test.result().other() + " %, weeds "
@@ -206,19 +204,19 @@ final class LotReport {
                                 + test.result().inert() + " %")));
         tests.moistures()
                 .forEach(test -> rows.add(List.of(
-                        DAY.format(test.measuredOn()),
+                        Paper.day(test.measuredOn()),
                         "moisture",
                         tenth(test.result().moisture()) + " % by "
                                 + (test.dishes().isEmpty() ? "meter" : "oven"))));
         tests.cuts()
                 .forEach(test -> rows.add(List.of(
-                        DAY.format(test.cutOn()),
+                        Paper.day(test.cutOn()),
                         "cut open",
                         percent(test.result().share()) + " full, of "
                                 + test.result().seeds())));
         tests.weevils()
                 .forEach(look -> rows.add(
-                        List.of(DAY.format(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds())));
+                        List.of(Paper.day(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds())));
         if (rows.isEmpty()) {
             paper.words("None yet.");
         }
@@ -227,7 +225,7 @@ final class LotReport {
 
     private static List<String> row(GerminationView test) {
         return List.of(
-                DAY.format(test.countedOn()),
+                Paper.day(test.countedOn()),
                 "germination",
                 test.result().reported() + " % of " + test.result().seeds() + " seeds, "
                         + (test.result().acceptable()
@@ -249,7 +247,7 @@ final class LotReport {
                 + tenth(keeping.standard()) + " % "
                 + (keeping.below().middle() == null
                         ? "not within ten years"
-                        : "from " + DAY.format(keeping.below().middle()))
+                        : "from " + Paper.day(keeping.below().middle()))
                 + ". Easily off twofold.");
     }
 
@@ -265,10 +263,11 @@ final class LotReport {
                 rows.add(List.of(day(one.withdrawnAt()), "withdrawn by " + one.withdrawnBy(), one.withdrawnWhy()));
             }
         }
-        page.corrections()
+        page.corrections().stream()
+                .filter(one -> !one.subject().equals(Stall.SALE))
                 .forEach(one -> rows.add(List.of(
                         day(one.recordedAt()),
-                        "corrected by " + one.recordedBy(),
+                        one.subject() + " corrected by " + one.recordedBy(),
                         one.field() + ": " + one.was() + " became " + one.became() + ", " + one.reason())));
         if (!rows.isEmpty()) {
             paper.heading("Held, overruled, corrected");
@@ -307,7 +306,7 @@ final class LotReport {
     }
 
     private String day(Instant at) {
-        return DAY.format(LocalDate.ofInstant(at, zone));
+        return Paper.day(LocalDate.ofInstant(at, zone));
     }
 
     private static String lower(String words) {

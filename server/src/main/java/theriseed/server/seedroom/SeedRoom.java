@@ -91,13 +91,18 @@ class SeedRoom {
             @Maybe LocalDate due,
             List<String> shelves) {}
 
-    record Room(List<ShelfView> shelves, PageOf<Hanging> lots) {}
+    /** @param ever lots that ever were, here or gone */
+    record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever) {}
 
+    /** @param gone whether lots that are sold out are shown too; else only those that are here */
     @Transactional(readOnly = true)
-    public Room room(int page, int size) {
-        PageOf<LotView> found = lots.page(page, size);
+    public Room room(int page, int size, boolean gone) {
+        PageOf<LotView> all = lots.page(gone ? page : 0, size);
+        PageOf<LotView> found = gone ? all : PageOf.of(stocked.here(), page, size);
         return new Room(
-                shelves.all(), new PageOf<>(hanging(found.items()), found.page(), found.pages(), found.total()));
+                shelves.all(),
+                new PageOf<>(hanging(found.items()), found.page(), found.pages(), found.total()),
+                all.total());
     }
 
     /** Every lot with seed left, to be counted. */

@@ -32,8 +32,11 @@ class SeedRoomController {
     }
 
     @GetMapping("/api/seed-room")
-    SeedRoom.Room room(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "60") int size) {
-        return room.room(page, size);
+    SeedRoom.Room room(
+            @RequestParam(defaultValue = "0") int page,
+            @RequestParam(defaultValue = "60") int size,
+            @RequestParam(defaultValue = "false") boolean gone) {
+        return room.room(page, size, gone);
     }
 
     /** Lots with seed left, to be counted. */

@@ -15,14 +15,17 @@ import theriseed.server.stall.CustomerKind;
 import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.Customers;
 import theriseed.server.stall.PriceListView;
+import theriseed.server.stall.PriceLists;
 
 /** Who seed goes to; a name makes one. Those to whom nothing goes any more are not in it. */
 @Component
 class CustomerSheet implements Sheet {
     private final Customers customers;
+    private final PriceLists priceLists;
 
-    CustomerSheet(Customers customers) {
+    CustomerSheet(Customers customers, PriceLists priceLists) {
         this.customers = customers;
+        this.priceLists = priceLists;
     }
 
     @Override
@@ -58,7 +61,7 @@ class CustomerSheet implements Sheet {
     @Override
     public Taker taker(List<Line> lines) {
         Map<String, UUID> lists =
-                customers.priceLists().stream().collect(Collectors.toMap(PriceListView::name, PriceListView::id));
+                priceLists.all().stream().collect(Collectors.toMap(PriceListView::name, PriceListView::id));
         Map<String, CustomerView> known = new HashMap<>();
         all().forEach(customer -> known.put(customer.name().toLowerCase(Locale.ROOT), customer));
         return line -> {

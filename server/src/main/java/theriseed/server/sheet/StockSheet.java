@@ -90,7 +90,10 @@ class StockSheet implements Sheet {
     }
 
     private static String holds(PackingRunView run) {
-        return run.seeds() == null ? Line.plain(run.fill()) + " g" : run.seeds() + " seeds";
+        if (run.seeds() != null) {
+            return run.seeds() + " seeds";
+        }
+        return Line.plain(run.grams() == null ? run.fill() : run.grams()) + " g";
     }
 
     @Override

@@ -50,6 +50,10 @@ class Customer extends Recorded {
         endedOn = on;
     }
 
+    void comesBack() {
+        endedOn = null;
+    }
+
     String name() {
         return name;
     }

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,9 +20,11 @@ import theriseed.server.base.Maybe;
 @RestController
 class CustomerController {
     private final Customers customers;
+    private final PriceLists priceLists;
 
-    CustomerController(Customers customers) {
+    CustomerController(Customers customers, PriceLists priceLists) {
         this.customers = customers;
+        this.priceLists = priceLists;
     }
 
     record CustomerRequest(
@@ -68,17 +71,33 @@ class CustomerController {
 
     @GetMapping("/api/price-lists")
     List<PriceListView> priceLists() {
-        return customers.priceLists();
+        return priceLists.all();
     }
 
     @PostMapping("/api/price-lists")
     PriceListView makeList(@Valid @RequestBody PriceListRequest request) {
-        return customers.makeList(request.name(), request.share());
+        return priceLists.make(request.name(), request.share());
     }
 
     @PutMapping("/api/price-lists/{id}")
-    PriceListView correctList(@PathVariable UUID id, @Valid @RequestBody PriceListRequest request) {
-        return customers.correctList(
-                id, new Changed(request.version(), request.reason()), request.name(), request.share());
+    void correctList(@PathVariable UUID id, @Valid @RequestBody PriceListRequest request) {
+        priceLists.correct(id, new Changed(request.version(), request.reason()), request.name(), request.share());
+    }
+
+    /** @param price absent for the list's share of the price on the packet */
+    record ListPriceRequest(
+            @NotNull UUID varietyId,
+            @Maybe Integer seeds,
+            @NotNull Boolean byWeight,
+            @Maybe BigDecimal price,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @PutMapping("/api/price-lists/{id}/prices")
+    void price(@PathVariable UUID id, @Valid @RequestBody ListPriceRequest request) {
+        priceLists.price(
+                id,
+                new ListPriceFacts(request.varietyId(), request.seeds(), request.byWeight(), request.price()),
+                new Changed(request.version(), request.reason()));
     }
 }

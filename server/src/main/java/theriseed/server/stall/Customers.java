@@ -74,13 +74,6 @@ public class Customers {
                 .collect(Collectors.toMap(CustomerView::id, customer -> customer));
     }
 
-    /** Percent of the price on the packet that a customer pays. */
-    @Transactional(readOnly = true)
-    public double share(UUID id) {
-        PriceList list = find(id).priceList();
-        return list == null ? 100 : list.share();
-    }
-
     @GrowersWork
     @Transactional
     public CustomerView make(CustomerFacts facts) {
@@ -115,30 +108,6 @@ public class Customers {
         return customers.saveAndFlush(customer).view();
     }
 
-    @Transactional(readOnly = true)
-    public List<PriceListView> priceLists() {
-        return priceLists.findAllByOrderByName().stream().map(PriceList::view).toList();
-    }
-
-    @GrowersWork
-    @Transactional
-    public PriceListView makeList(String name, double share) {
-        checkListName(name, null);
-        return priceLists.saveAndFlush(new PriceList(name, share, stamps.now())).view();
-    }
-
-    @GrowersWork
-    @Transactional
-    public PriceListView correctList(UUID id, Changed made, String name, double share) {
-        PriceList list = list(id);
-        Clash.check(list, made.from(), list.view());
-        checkListName(name, id);
-        Map<String, Object> before = list.correctable();
-        list.change(name, share);
-        corrections.keep("price list", id, before, list.correctable(), made.because());
-        return priceLists.saveAndFlush(list).view();
-    }
-
     Customer find(UUID id) {
         return customers.findById(id).orElseThrow(NotFound.of("customer"));
     }
@@ -152,20 +121,7 @@ public class Customers {
                 .findByNameIgnoreCase(name.strip())
                 .filter(other -> !other.id().equals(own))
                 .ifPresent(other -> {
-                    throw taken(name, other.name());
+                    throw new Refused("name", name, "a name of its own", "There is a " + other.name() + " already.");
                 });
-    }
-
-    private void checkListName(String name, UUID own) {
-        priceLists
-                .findByNameIgnoreCase(name.strip())
-                .filter(other -> !other.id().equals(own))
-                .ifPresent(other -> {
-                    throw taken(name, other.name());
-                });
-    }
-
-    private static Refused taken(String name, String other) {
-        return new Refused("name", name, "a name of its own", "There is a " + other + " already.");
     }
 }

@@ -2,13 +2,14 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.function.Supplier;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Refused;
 
 /**
  * How seed leaves the farm.
  *
- * @param price in all, in the farm's currency; none for gifts and swaps
+ * @param price in all, in the farm's currency; none for gifts and swaps, null for what the customer's terms say
  * @param note what came back for a swap, or anything else
  * @param delivery of its order; null where it was not ordered
  */
@@ -16,7 +17,12 @@ public record Leaving(SaleKind kind, LocalDate on, BigDecimal price, String note
     private static final double DEAREST = 1e6;
 
     public Leaving {
-        Range.of(0, DEAREST, "").check("price", price);
+        if (kind != SaleKind.SALE && price == null) {
+            price = BigDecimal.ZERO;
+        }
+        if (price != null) {
+            Range.of(0, DEAREST, "").check("price", price);
+        }
         if (kind != SaleKind.SALE && price.signum() != 0) {
             throw new Refused(
                     "price", price, "0", "A gift or a swap has no price: make it a sale, or leave the price out.");
@@ -24,6 +30,11 @@ public record Leaving(SaleKind kind, LocalDate on, BigDecimal price, String note
         if (kind == SaleKind.SWAP && note.strip().length() < 3) {
             throw new Refused("note", note, "what came back for it", "Say what came back for the swap.");
         }
+    }
+
+    /** The same for what the terms say, where nothing else was agreed. */
+    Leaving at(Supplier<BigDecimal> terms) {
+        return price != null ? this : new Leaving(kind, on, terms.get(), note, delivery);
     }
 
     /** Sold over the counter. */

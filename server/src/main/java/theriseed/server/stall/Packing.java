@@ -43,6 +43,11 @@ public record Packing(
         if (metres != null) {
             Range.of(1, 1000, "m").check("metres", metres);
         }
+        check(packedOn, price, sowBy, people, minutes);
+    }
+
+    /** What is asked of every packing run, whichever way its packets go. */
+    static void check(LocalDate packedOn, BigDecimal price, int sowBy, int people, Integer minutes) {
         Range.of(0, 1e4, "a packet").check("price", price);
         Range.of(packedOn.getYear(), packedOn.getYear() + 3, "").check("sowBy", sowBy);
         Range.of(1, 50, "people").check("people", people);

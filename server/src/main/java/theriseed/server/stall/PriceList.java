@@ -2,6 +2,7 @@ package theriseed.server.stall;
 
 import jakarta.persistence.Entity;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
@@ -41,7 +42,7 @@ class PriceList extends Recorded {
         return facts;
     }
 
-    PriceListView view() {
-        return new PriceListView(id(), version(), name, share);
+    PriceListView view(List<ListPriceView> prices) {
+        return new PriceListView(id(), version(), name, share, prices);
     }
 }

@@ -58,6 +58,13 @@ class Sale extends Recorded {
         this.note = otherNote.strip();
     }
 
+    /** It never left. */
+    void undo() {
+        packets = packets == null ? null : 0;
+        bulk = bulk == null ? null : BigDecimal.ZERO;
+        price = BigDecimal.ZERO;
+    }
+
     Map<String, Object> correctable() {
         Map<String, Object> values = new LinkedHashMap<>();
         values.put("packets", packets);

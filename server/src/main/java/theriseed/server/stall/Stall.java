@@ -10,23 +10,19 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
-import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.SeasonDates;
-import theriseed.core.stall.FillWeight;
-import theriseed.core.stall.PackingPlan;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
-import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
@@ -39,22 +35,24 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
 
-/** Packing, stock and sales. Nothing passes that the gate holds back, and nothing is sold that is not there. */
+/** Stock and sales. Nothing passes that the gate holds back, and nothing is sold that is not there. */
 @Service
 public class Stall {
-    private static final double CONFIDENCE = 0.95;
-    private static final double HANDLING_LOSS = 0.01;
+    /** What a correction of a sale says it is of. */
+    public static final String SALE = "sale";
 
     private final PackingRunRepository runs;
     private final SaleRepository sales;
     private final TakingRepository takings;
     private final CustomerRepository customers;
+    private final PriceLists priceLists;
     private final List<Promises> promises;
     private final Lots lots;
     private final Pours pours;
     private final Gate gate;
     private final Corrections corrections;
     private final Stamps stamps;
+    private final ApplicationEventPublisher events;
     private final FarmTime time;
 
     Stall(
@@ -62,23 +60,27 @@ public class Stall {
             SaleRepository sales,
             TakingRepository takings,
             CustomerRepository customers,
+            PriceLists priceLists,
             List<Promises> promises,
             Lots lots,
             Pours pours,
             Gate gate,
             Corrections corrections,
             Stamps stamps,
+            ApplicationEventPublisher events,
             FarmTime time) {
         this.runs = runs;
         this.sales = sales;
         this.takings = takings;
         this.customers = customers;
+        this.priceLists = priceLists;
         this.promises = promises;
         this.lots = lots;
         this.pours = pours;
         this.gate = gate;
         this.corrections = corrections;
         this.stamps = stamps;
+        this.events = events;
         this.time = time;
     }
 
@@ -189,16 +191,19 @@ public class Stall {
                 taken.stream().map(Taking::view).toList());
     }
 
+    /** Whether seed of a lot was packed, sold, poured or taken in any other way. */
+    @Transactional(readOnly = true)
+    public boolean anyTaken(UUID lotId) {
+        return runs.existsByLotId(lotId)
+                || sales.existsByLotId(lotId)
+                || takings.existsByLotId(lotId)
+                || pours.anyOut(lotId);
+    }
+
     /** Seed that was packed or sold cannot turn out not to have been there, nor be cleaned again. */
     @EventListener
     void on(LotWorkedOn worked) {
-        boolean takenFrom = !takings.findByLotIdInOrderByTakenOnAscIdAsc(List.of(worked.lotId()))
-                        .isEmpty()
-                || !runs.findByLotIdInOrderByPackedOnAscIdAsc(List.of(worked.lotId()))
-                        .isEmpty()
-                || sales.existsByLotId(worked.lotId())
-                || pours.anyOut(worked.lotId());
-        if (!takenFrom) {
+        if (!anyTaken(worked.lotId())) {
             return;
         }
         LotView lot = lots.byId(worked.lotId());
@@ -215,127 +220,6 @@ public class Stall {
                                     + " was packed, sold or poured than this would leave. Put the packets"
                                     + " right first.");
         }
-    }
-
-    /** What a packing run would come to, without doing it. */
-    @HandsWork
-    @Transactional(readOnly = true)
-    public Packing.Plan plan(String lotNumber, Packing packing) {
-        return plan(gate.of(lots.get(lotNumber)), packing);
-    }
-
-    @HandsWork
-    @Transactional
-    public PackingRunView pack(String lotNumber, Packing packing) {
-        LotView lot = lots.lock(lotNumber);
-        LotKnown known = gate.of(lot);
-        checkOpen(known);
-        SeasonDates.check("packedOn", packing.packedOn(), known.harvest().pickedOn(), time.today());
-        Packing.Plan plan = plan(known, packing);
-        if (plan.packets() == 0) {
-            throw new Refused(
-                    "packets",
-                    0,
-                    "at least one packet",
-                    "What is left of " + lot.number() + " does not fill one packet.");
-        }
-        int packets = packing.packets() == null
-                ? plan.packets()
-                : Range.of(1, plan.packets(), "packets").check("packets", packing.packets());
-        BigDecimal fill = BigDecimal.valueOf(plan.fill()).setScale(4, RoundingMode.UP);
-        BigDecimal taken = fill.multiply(BigDecimal.valueOf(packets))
-                .divide(BigDecimal.valueOf(1 - HANDLING_LOSS), 3, RoundingMode.UP)
-                .min(plan.bulk());
-        return runs.save(new PackingRun(
-                        lot.id(),
-                        packing,
-                        plan.seeds(),
-                        fill,
-                        packets,
-                        plan.bulk(),
-                        plan.bulk().subtract(taken),
-                        stamps.now()))
-                .view(0, 0);
-    }
-
-    private Packing.Plan plan(LotKnown known, Packing packing) {
-        StockView stock = stock(known);
-        BigDecimal bulk = stock.bulk();
-        if (stock.free().signum() <= 0) {
-            throw new Refused(
-                    "number",
-                    known.lot().number(),
-                    "a lot with clean seed left",
-                    bulk.signum() <= 0
-                            ? "There is no clean seed of " + known.lot().number() + " in bulk."
-                            : "What is left of " + known.lot().number() + " is kept for the farm's own sowing.");
-        }
-        Range.of(0, bulk.doubleValue(), "g").check("reserve", packing.reserve());
-        double fill;
-        Double meanCount = null;
-        double overfill;
-        Integer seeds = packing.metres() == null ? packing.seeds() : Integer.valueOf(seedsFor(known, packing.metres()));
-        if (seeds != null) {
-            FillWeight weight = fillByCount(known, seeds);
-            fill = weight.grams();
-            meanCount = weight.meanCount();
-            overfill = weight.overfill();
-        } else {
-            double label = packing.grams().doubleValue();
-            fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, CONFIDENCE);
-            overfill = 100 * (fill / label - 1);
-        }
-        BigDecimal kept =
-                packing.reserve().max(stock.reserved()).add(stock.promised()).min(bulk);
-        PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), HANDLING_LOSS, fill);
-        return new Packing.Plan(
-                known.lot().id(),
-                bulk,
-                fill,
-                seeds,
-                meanCount,
-                overfill,
-                plan.packets(),
-                plan.leftOver(),
-                known.purity(),
-                known.tests().purity() != null,
-                CONFIDENCE);
-    }
-
-    /** Seeds for so much row: plants at their distance in it, and more where fewer germinate and come up. */
-    private int seedsFor(LotKnown known, int metres) {
-        if (known.tests().germination() == null) {
-            throw new Refused(
-                    "metres",
-                    metres,
-                    "a lot whose germination is known",
-                    "Test the germination of " + known.lot().number() + " first: it says how thickly to sow.");
-        }
-        int plants = Math.max(1, (int) Math.ceil(metres / known.planting().inRow()));
-        double germination = Math.max(1, known.tests().germination().result().mean()) / 100;
-        return (int) Math.ceil(plants / (germination * PopulationPlan.USUAL_ESTABLISHMENT));
-    }
-
-    private static FillWeight fillByCount(LotKnown known, int seeds) {
-        if (known.tests().seedWeight() == null) {
-            throw new Refused(
-                    "seeds",
-                    seeds,
-                    "a lot whose thousand-seed weight is known",
-                    "Weigh 100 seeds of " + known.lot().number() + " a few times first: without that no count can be"
-                            + " filled by weight.");
-        }
-        return OutOfRange.named(
-                "label",
-                "seeds",
-                () -> FillWeight.of(
-                        seeds,
-                        known.tests().seedWeight().result().thousandSeedWeight(),
-                        known.purity(),
-                        FillWeight.USUAL_LOT,
-                        FillWeight.USUAL_SEED,
-                        FillWeight.USUAL_SCOOP,
-                        CONFIDENCE));
     }
 
     /** Packing runs by id, as they were filled; what is left of them the stock of their lots tells. */
@@ -380,12 +264,13 @@ public class Stall {
         Sale sale = sales.findById(id).orElseThrow(NotFound.of("sale"));
         LotKnown known = gate.of(lots.lockAll(List.of(sale.lotId())).get(0));
         Clash.check(sale, made.from(), sale.view());
+        events.publishEvent(new SaleCorrected(id));
         if (sale.delivery() != null) {
             throw new Refused(
                     "delivery",
                     sale.delivery(),
                     "a sale over the counter",
-                    "This went out with an order, whose papers say so. Give the difference with its next delivery.");
+                    "This went out with an order, whose papers say so: take that delivery back, and deliver anew.");
         }
         if ((packets == null) != (sale.packingRunId() == null) || (packets == null) == (grams == null)) {
             throw new Refused(
@@ -411,7 +296,7 @@ public class Stall {
         }
         Map<String, Object> before = sale.correctable();
         sale.change(packets, grams, on, how.price(), how.note());
-        corrections.keep("sale", id, before, sale.correctable(), made.because());
+        corrections.keep(SALE, id, before, sale.correctable(), made.because());
         return sales.saveAndFlush(sale).view();
     }
 
@@ -439,6 +324,20 @@ public class Stall {
                                 customer,
                                 one.how()))
                 .toList();
+    }
+
+    /** What was thought to have left did not: nothing was paid for it either. Whoever keeps it promised does so again. */
+    @GrowersWork
+    @Transactional
+    public void takeBack(Collection<UUID> saleIds, String because) {
+        List<Sale> back = sales.findByIdIn(saleIds);
+        lots.lockAll(back.stream().map(Sale::lotId).collect(Collectors.toSet()));
+        for (Sale sale : back) {
+            Map<String, Object> before = sale.correctable();
+            sale.undo();
+            corrections.keep(SALE, sale.id(), before, sale.correctable(), because);
+        }
+        sales.flush();
     }
 
     /** Sells from these lots several times. @param locked by {@link Lots#lock} in this transaction */
@@ -529,13 +428,26 @@ public class Stall {
 
     private SaleView leave(LotKnown known, PackingRunView run, int packets, Customer customer, Leaving how) {
         SeasonDates.check("soldOn", how.on(), run.packedOn(), time.today());
-        return sales.save(new Sale(customer, known.lot().id(), run.id(), packets, null, how, stamps.now()))
+        Leaving priced = how.at(() ->
+                priceLists.of(customer).packet(known.lot().varietyId(), run).multiply(BigDecimal.valueOf(packets)));
+        return sales.save(new Sale(customer, known.lot().id(), run.id(), packets, null, priced, stamps.now()))
                 .view();
     }
 
     private SaleView leave(LotKnown known, BigDecimal grams, Customer customer, Leaving how) {
         SeasonDates.check("soldOn", how.on(), known.harvest().pickedOn(), time.today());
-        return sales.save(new Sale(customer, known.lot().id(), null, null, grams, how, stamps.now()))
+        Leaving priced = how.at(() -> priceLists
+                .of(customer)
+                .bulk(known.lot().varietyId())
+                .orElseThrow(() -> new Refused(
+                        "price",
+                        "nothing",
+                        "a price",
+                        "No list of " + customer.name() + "’s says what bulk of this variety costs: say it."))
+                .multiply(grams)
+                .movePointLeft(2)
+                .setScale(2, RoundingMode.HALF_UP));
+        return sales.save(new Sale(customer, known.lot().id(), null, null, grams, priced, stamps.now()))
                 .view();
     }
 
@@ -598,11 +510,16 @@ public class Stall {
                 .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass));
     }
 
+    /** Whoever has that name, on the list again where they had gone; else somebody new. */
     private Customer customer(String name) {
         Range.of(1, 80, "characters").check("customer", name.strip().length());
-        return customers
+        Customer customer = customers
                 .findByNameIgnoreCase(name.strip())
                 .orElseGet(() -> customers.save(new Customer(name, "", stamps.now())));
+        Map<String, Object> before = customer.correctable();
+        customer.comesBack();
+        corrections.keep("customer", customer.id(), before, customer.correctable(), "got seed again");
+        return customer;
     }
 
     /**

@@ -23,11 +23,13 @@ import theriseed.server.base.Refused;
 /** Packing and selling over HTTP. */
 @RestController
 class StallController {
+    private final PackingRuns packing;
     private final Stall stall;
     private final Takings takings;
     private final StockTakings stockTakings;
 
-    StallController(Stall stall, Takings takings, StockTakings stockTakings) {
+    StallController(PackingRuns packing, Stall stall, Takings takings, StockTakings stockTakings) {
+        this.packing = packing;
         this.stall = stall;
         this.takings = takings;
         this.stockTakings = stockTakings;
@@ -60,14 +62,14 @@ class StallController {
         }
     }
 
-    /** Packets of a run, or bulk grams; a sale where nothing else is said. */
+    /** Packets of a run, or bulk grams; a sale by the customer's terms where nothing else is said. */
     record SaleRequest(
             @NotBlank String customer,
             @NotNull LocalDate soldOn,
             @Maybe UUID packingRunId,
             @Maybe Integer packets,
             @Maybe BigDecimal bulk,
-            @NotNull BigDecimal price,
+            @Maybe BigDecimal price,
             @Maybe SaleKind kind,
             @Maybe @Size(max = 300) String note) {
         Leaving how() {
@@ -75,14 +77,38 @@ class StallController {
         }
     }
 
+    /** Kinds of packets the farm filled before, those of the lot's variety first. */
+    @GetMapping("/api/lots/{number}/packed-before")
+    List<PackedBefore> packedBefore(@PathVariable String number) {
+        return packing.before(number);
+    }
+
     @PostMapping("/api/lots/{number}/packing/plan")
     Packing.Plan plan(@PathVariable String number, @Valid @RequestBody PackingRequest request) {
-        return stall.plan(number, request.packing());
+        return packing.plan(number, request.packing());
     }
 
     @PostMapping("/api/lots/{number}/packing")
     PackingRunView pack(@PathVariable String number, @Valid @RequestBody PackingRequest request) {
-        return stall.pack(number, request.packing());
+        return packing.pack(number, request.packing());
+    }
+
+    record PackingRunRequest(
+            @NotNull Integer packets,
+            @NotNull BigDecimal price,
+            @NotNull Integer sowBy,
+            @NotNull Integer people,
+            @Maybe Integer minutes,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {}
+
+    @PutMapping("/api/packing-runs/{id}")
+    PackingRunView correct(@PathVariable UUID id, @Valid @RequestBody PackingRunRequest request) {
+        return packing.correct(
+                id,
+                new Changed(request.version(), request.reason()),
+                new PackingCorrection(
+                        request.packets(), request.price(), request.sowBy(), request.people(), request.minutes()));
     }
 
     @PostMapping("/api/lots/{number}/sales")

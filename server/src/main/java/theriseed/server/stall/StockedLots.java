@@ -4,10 +4,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.BiPredicate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.FarmTime;
 import theriseed.server.bench.Bench;
+import theriseed.server.bench.BenchView;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 
@@ -32,10 +35,22 @@ public class StockedLots {
     /** All of the last twelve seasons, newest first. */
     @Transactional(readOnly = true)
     public List<LotView> all() {
-        List<LotView> some = lots.since(time.today().getYear() - YEARS);
-        Map<UUID, StockView> stock = stall.stock(bench.of(some));
-        return some.stream()
-                .filter(lot -> stock.get(lot.id()).any())
+        return found((lot, at) -> false);
+    }
+
+    /** The same with those at the bench, and those numbered lately that nothing was picked into yet. */
+    @Transactional(readOnly = true)
+    public List<LotView> here() {
+        int lately = time.today().getYear() - 1;
+        return found((lot, at) -> at == null ? lot.season() >= lately : !at.clean() && !at.poured());
+    }
+
+    private List<LotView> found(BiPredicate<LotView, BenchView> also) {
+        LotsAtBench at = bench.of(lots.since(time.today().getYear() - YEARS));
+        Map<UUID, StockView> stock = stall.stock(at);
+        return at.lots().stream()
+                .filter(lot ->
+                        stock.get(lot.id()).any() || also.test(lot, at.worked().get(lot.id())))
                 .sorted(Comparator.comparingInt(LotView::season).reversed().thenComparing(LotView::number))
                 .toList();
     }

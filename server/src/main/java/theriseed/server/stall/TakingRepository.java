@@ -7,4 +7,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TakingRepository extends JpaRepository<Taking, UUID> {
     List<Taking> findByLotIdInOrderByTakenOnAscIdAsc(Collection<UUID> lots);
+
+    boolean existsByLotId(UUID lot);
 }

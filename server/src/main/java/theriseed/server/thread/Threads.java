@@ -150,11 +150,13 @@ public class Threads {
         List<UUID> subjects =
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
         stock.takings().forEach(taking -> subjects.add(taking.id()));
+        stock.runs().forEach(run -> subjects.add(run.id()));
         subjects.addAll(stall.changedSales(known.lot().id()));
         walked.forEach(walk -> subjects.add(walk.id()));
         checked.forEach(check -> subjects.add(check.id()));
         if (known.harvest() != null) {
             known.harvest().picks().forEach(pick -> subjects.add(pick.id()));
+            known.harvest().poured().forEach(pour -> subjects.add(pour.id()));
             known.bench().steps().forEach(step -> subjects.add(step.id()));
         }
         known.tests().weevils().stream().map(WeevilLookView::id).forEach(subjects::add);

@@ -96,6 +96,109 @@ class BlendsTest {
     }
 
     @Test
+    void aPourIsCorrectedInBothLotsAndNeverBelowWhatWasTakenSince() {
+        String one = clean(9000);
+        String other = clean(3000);
+        double had = bulk(one);
+        String blend = season.grower
+                .post("/api/blends", blendOf(one, 2000, other, 1000))
+                .ok()
+                .get("number")
+                .asString();
+        JsonNode pour = pour(blend, one);
+        String path = "/api/pours/" + pour.get("id").asString();
+        Map<String, Object> less =
+                record("mass", 1500, "pouredOn", "2026-08-14", "version", 0, "reason", "the scale showed the bowl too");
+        assertThat(season.grower.put(path, with(less, "reason", "")).field()).isEqualTo("reason");
+        assertThat(season.grower.put(path, with(less, "mass", had + 1)).field()).isEqualTo("mass");
+        assertThat(season.grower.put(path, with(less, "pouredOn", "2025-01-01")).field())
+                .isEqualTo("pouredOn");
+        season.grower.put(path, less).ok();
+        assertThat(bulk(one)).isEqualTo(had - 1500);
+        assertThat(bulk(blend)).isEqualTo(2500);
+        assertThat(season.grower.put(path, less).status()).isEqualTo(409);
+        assertThat(season.lot(blend).get("corrections").toString())
+                .contains("the scale showed the bowl too")
+                .contains("2000");
+
+        season.grower
+                .post(
+                        "/api/lots/" + blend + "/takings",
+                        record("why", "SOWN", "takenOn", "2026-08-14", "mass", 2000, "note", "trial rows"))
+                .ok();
+        Client.Answer tooLittle = season.grower.put(path, with(with(less, "mass", 900), "version", 1));
+        assertThat(tooLittle.field()).isEqualTo("mass");
+        assertThat(bulk(blend)).isEqualTo(500);
+        season.grower.put(path, with(with(less, "mass", 1000), "version", 1)).ok();
+        assertThat(bulk(blend)).isZero();
+    }
+
+    @Test
+    void cleanSeedIsCleanedAgainUnderItsOwnNumberWhileNoneOfItWasTaken() {
+        String number = clean(9000);
+        double had = bulk(number);
+        Map<String, Object> again = record("steps", List.of("SCREEN", "HAND_PICK"), "on", "2026-08-14");
+        String path = "/api/lots/" + number + "/clean-again";
+        assertThat(season.grower.post(path, with(again, "steps", List.of())).field())
+                .isEqualTo("steps");
+        assertThat(season.grower.post(path, again).ok().get("number").asString())
+                .isEqualTo(number);
+        assertThat(season.lot(number).at("/known/bench/next").asString()).isEqualTo("SCREEN");
+        assertThat(season.grower.post(path, again).detail()).contains("goes on where it stands");
+        season.step(number, stepOf("SCREEN", had, had - 50));
+        season.step(number, stepOf("HAND_PICK", had - 50, had - 60));
+        assertThat(bulk(number)).isEqualTo(had - 60);
+    }
+
+    @Test
+    void whatIsLeftIsCleanedAgainUnderANewNumberOnceSomeWasSold() {
+        String number = season.sellable();
+        season.packed(number, 50, 10);
+        double left = bulk(number);
+        String rest = season.grower
+                .post("/api/lots/" + number + "/clean-again", record("steps", List.of("WINNOW"), "on", "2026-08-14"))
+                .ok()
+                .get("number")
+                .asString();
+        assertThat(rest).isNotEqualTo(number);
+        assertThat(bulk(number)).isZero();
+        assertThat(season.lot(number).at("/stock/packets").asInt()).isEqualTo(10);
+        assertThat(season.lot(rest).at("/known/bench/next").asString()).isEqualTo("WINNOW");
+        season.step(
+                rest,
+                with(stepOf("WINNOW", left, left - 10), "begunAt", "2026-08-14T05:00", "endedAt", "2026-08-14T05:30"));
+        assertThat(bulk(rest)).isEqualTo(left - 10);
+        assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().toString())
+                .contains(rest);
+    }
+
+    private JsonNode pour(String into, String from) {
+        for (JsonNode one : season.lot(into).at("/known/harvest/poured")) {
+            if (one.get("from").asString().equals(from)) {
+                return one;
+            }
+        }
+        throw new AssertionError("nothing of " + from + " in " + into);
+    }
+
+    @Test
+    void allOfALotThatIsNotCleanWasPouredSoOnlyItsStepCanBeWrong() {
+        String one = season.picked(planting, 6000, 200);
+        String other = season.picked(planting, 3000, 150);
+        String blend = season.grower
+                .post("/api/blends", blendOf(one, null, other, null))
+                .ok()
+                .get("number")
+                .asString();
+        assertThat(season.grower
+                        .put(
+                                "/api/pours/" + pour(blend, one).get("id").asString(),
+                                record("mass", 5000, "pouredOn", "2026-08-14", "version", 0, "reason", "mistyped"))
+                        .detail())
+                .contains("correct the weight where it was taken");
+    }
+
+    @Test
     void whatStandsAgainstAnyOfThemStandsAgainstTheBlend() {
         String one = clean(9000);
         String unwalked = season.picked(season.planted("pea", "2026-03-21", 300), 3000, 250);

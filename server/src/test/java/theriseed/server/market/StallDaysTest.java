@@ -79,6 +79,49 @@ class StallDaysTest {
     }
 
     @Test
+    void aWrongCountIsCountedAnewAndBothStayKnown() {
+        JsonNode day = grower.post("/api/stall-days", day(12)).ok();
+        String path = "/api/stall-days/" + day.get("id").asString();
+        assertThat(grower.post(path + "/count-anew", record("reason", "too early"))
+                        .field())
+                .isEqualTo("heldOn");
+        grower.post(path + "/count", record("returned", Map.of(run, 5))).ok();
+        String sale = season.lot(number).at("/sales/0/id").asString();
+        Map<String, Object> alone =
+                record("soldOn", "2026-08-14", "packets", 2, "price", 5, "note", "", "version", 0, "reason", "fewer");
+        assertThat(grower.put("/api/sales/" + sale, alone).detail()).contains("count that day anew");
+        assertThat(grower.post(path + "/count-anew", record("reason", " ")).field())
+                .isEqualTo("reason");
+        JsonNode open = grower.post(path + "/count-anew", record("reason", "a box stayed in the van"))
+                .ok();
+        assertThat(open.get("counted").asBoolean()).isFalse();
+        assertThat(open.get("brought").asDouble()).isZero();
+        assertThat(stock("left")).isEqualTo(20);
+        assertThat(stock("free")).as("they are away again").isEqualTo(8);
+        grower.post(path + "/count", record("returned", Map.of(run, 9))).ok();
+        assertThat(stock("left")).isEqualTo(17);
+        assertThat(season.lot(number).at("/stock/brought").asDouble()).isEqualTo(3 * 2.5);
+        assertThat(season.lot(number).get("corrections").toString()).contains("a box stayed in the van");
+    }
+
+    @Test
+    void aMarketWithTermsOfItsOwnSellsByThem() {
+        String list = grower.post("/api/price-lists", record("name", "Fair " + UUID.randomUUID(), "share", 120))
+                .ok()
+                .get("id")
+                .asString();
+        String fair = grower.post(
+                        "/api/customers",
+                        record("name", "Fair " + UUID.randomUUID(), "kind", "MARKET", "priceListId", list))
+                .ok()
+                .get("id")
+                .asString();
+        JsonNode day =
+                grower.post("/api/stall-days", with(day(2), "customerId", fair)).ok();
+        assertThat(day.at("/lines/0/price").asDouble()).isEqualTo(3);
+    }
+
+    @Test
     void noMoreIsTakenAlongThanThereIsAndEachRunOnce() {
         assertThat(grower.post("/api/stall-days", day(21)).field()).isEqualTo("lines[0].taken");
         Map<String, Object> line = record("number", number, "packingRunId", run, "taken", 2);

@@ -159,8 +159,44 @@ class OrdersTest {
         assertThat(again.get("state").asString()).isEqualTo("READY");
         JsonNode done = grower.post(at(order) + "/deliver", today()).ok();
         assertThat(done.get("state").asString()).isEqualTo("DONE");
-        assertThat(done.get("deliveries").asInt()).isEqualTo(2);
+        assertThat(done.get("deliveries").findValuesAsString("number")).containsExactly("1", "2");
         assertThat(done.at("/lines/0/out/1/delivery").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void aDeliveryTakenBackIsPromisedAgainAndItsNumberIsNotUsedTwice() {
+        JsonNode order = ordered(30);
+        assertThat(grower.post(at(order) + "/deliveries/1/back", record("reason", "not yet"))
+                        .status())
+                .isEqualTo(404);
+        grower.post(at(order) + "/deliver", today()).ok();
+        String sale = season.lot(number).at("/sales/0/id").asString();
+        Client.Answer alone = grower.put(
+                "/api/sales/" + sale,
+                record("soldOn", "2026-08-14", "packets", 3, "price", 1, "note", "", "version", 0, "reason", "less"));
+        assertThat(alone.detail()).contains("take that delivery back");
+        assertThat(grower.post(at(order) + "/deliveries/1/back", record("reason", ""))
+                        .field())
+                .isEqualTo("reason");
+        JsonNode back = grower.post(
+                        at(order) + "/deliveries/1/back", record("reason", "the van broke down on the ferry road"))
+                .ok();
+        assertThat(back.get("state").asString()).isEqualTo("READY");
+        assertThat(back.get("deliveries")).isEmpty();
+        assertThat(back.get("delivered").asDouble()).isZero();
+        assertThat(back.at("/lines/0/promised").asInt()).isEqualTo(30);
+        JsonNode stock = season.lot(number).get("stock");
+        assertThat(stock.get("packetsSold").asInt()).isZero();
+        assertThat(stock.get("packets").asInt()).isEqualTo(40);
+        assertThat(stock.get("packetsFree").asInt()).isEqualTo(10);
+        assertThat(grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
+                .as("nobody has any")
+                .isEmpty();
+        assertThat(grower.get(at(order) + "/corrections").ok().toString()).contains("ferry road");
+        JsonNode again = grower.post(at(order) + "/deliver", today()).ok();
+        assertThat(again.at("/deliveries/0/number").asInt()).isEqualTo(2);
+        assertThat(again.get("state").asString()).isEqualTo("DONE");
+        assertThat(grower.get(at(order) + "/delivery-1.pdf").status()).isEqualTo(404);
     }
 
     @Test
@@ -203,6 +239,12 @@ class OrdersTest {
                 .ok();
         assertThat(order.get("total").asDouble()).isEqualTo(20);
         assertThat(season.lot(number).at("/stock/free").asDouble()).isEqualTo(free - 500);
+        assertThat(grower.post(
+                                "/api/lots/" + number + "/parts",
+                                record("masses", List.of(free - 400), "pouredOn", "2026-08-14"))
+                        .field())
+                .as("what is promised is not poured away")
+                .isEqualTo("masses[0]");
         grower.post(at(order) + "/deliver", today()).ok();
         assertThat(season.lot(number).at("/stock/bulk").asDouble()).isEqualTo(free - 500);
         assertThat(season.lot(number).at("/sales/0/price").asDouble()).isEqualTo(20);

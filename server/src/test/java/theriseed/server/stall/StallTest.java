@@ -76,6 +76,51 @@ class StallTest {
     }
 
     @Test
+    void aPackingRunIsCorrectedNeverBelowWhatLeftSinceNorAboveWhatTheBulkFills() {
+        String run = season.packed(number, 100, 30);
+        double bulk = stock().get("bulk").asDouble();
+        double fill = stock().at("/runs/0/fill").asDouble();
+        sold(saleOf(run, 12)).ok();
+        String path = "/api/packing-runs/" + run;
+        Map<String, Object> fewer = record(
+                "packets", 28, "price", 2.75, "sowBy", 2027, "people", 2, "minutes", 50, "version", 0, "reason", "");
+        assertThat(season.grower.put(path, fewer).field()).isEqualTo("reason");
+        fewer.put("reason", "counted twice");
+        assertThat(season.grower.put(path, with(fewer, "packets", 11)).field()).isEqualTo("packets");
+        assertThat(season.grower.put(path, with(fewer, "packets", 90_000)).detail())
+                .contains("not so much");
+        assertThat(season.grower.put(path, with(fewer, "price", -1)).field()).isEqualTo("price");
+        assertThat(season.grower.put(path, with(fewer, "sowBy", 2019)).field()).isEqualTo("sowBy");
+        JsonNode corrected = season.grower.put(path, fewer).ok();
+        assertThat(corrected.get("left").asInt()).isEqualTo(16);
+        assertThat(corrected.get("price").asDouble()).isEqualTo(2.75);
+        assertThat(stock().get("bulk").asDouble())
+                .as("two packets go back into the bulk")
+                .isCloseTo(bulk + 2 * fill / 0.99, within(0.01));
+        assertThat(season.grower.put(path, fewer).status()).isEqualTo(409);
+        assertThat(season.lot(number).get("corrections").toString()).contains("counted twice", "packing run");
+    }
+
+    @Test
+    void kindsPackedBeforeAreOfferedAgainThoseOfTheVarietyFirst() {
+        String other = season.sellable();
+        season.packed(number, 75, 10);
+        Map<String, Object> byWeight = packingOf(1, 10);
+        byWeight.remove("seeds");
+        season.grower
+                .post("/api/lots/" + number + "/packing", with(byWeight, "grams", 20))
+                .ok();
+        JsonNode mine =
+                season.grower.get("/api/lots/" + number + "/packed-before").ok();
+        assertThat(mine.at("/0/sameVariety").asBoolean()).isTrue();
+        assertThat(mine.findValuesAsString("seeds")).contains("75").doesNotHaveDuplicates();
+        assertThat(mine.findValuesAsString("grams")).anyMatch(grams -> Double.parseDouble(grams) == 20);
+        JsonNode others =
+                season.grower.get("/api/lots/" + other + "/packed-before").ok();
+        assertThat(others.size()).isBetween(2, 6);
+    }
+
+    @Test
     void aSaleIsCorrectedToWhatItWasAndWhatItWasStaysKnown() {
         String run = season.packed(number, 100, 30);
         String sale = sold(with(saleOf(run, 20), "customer", "Croft Nine"))
@@ -259,6 +304,22 @@ class StallTest {
                 .as("one customer, however it is typed")
                 .containsExactly("Inn shop", "Inn shop");
         assertThat(season.grower.get("/api/customers").ok().toString()).containsOnlyOnce("Inn shop");
+    }
+
+    @Test
+    void whoHadGoneIsACustomerAgainWithTheNextSale() {
+        String run = season.packed(number, 100, 10);
+        String name = "Croft " + number;
+        String id = sold(with(saleOf(run, 1), "customer", name))
+                .ok()
+                .get("customerId")
+                .asString();
+        season.grower
+                .post("/api/customers/" + id + "/end", Season.changed(0, "moved away"))
+                .ok();
+        assertThat(season.grower.get("/api/customers").ok().toString()).doesNotContain(name);
+        sold(with(saleOf(run, 1), "customer", name)).ok();
+        assertThat(season.grower.get("/api/customers").ok().toString()).contains(name);
     }
 
     @Test

@@ -1,0 +1,234 @@
+package theriseed.server.stall;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
+import theriseed.core.population.PopulationPlan;
+import theriseed.core.season.SeasonDates;
+import theriseed.core.stall.FillWeight;
+import theriseed.core.stall.PackingPlan;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.gate.Gate;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+
+/** Fills packets from what is in bulk, so that they hold at least what their label says. */
+@Service
+public class PackingRuns {
+    private static final double CONFIDENCE = 0.95;
+    private static final double HANDLING_LOSS = 0.01;
+    private static final int RUNS_LOOKED_AT = 200;
+    private static final int KINDS_SHOWN = 6;
+
+    private final PackingRunRepository runs;
+    private final Stall stall;
+    private final Lots lots;
+    private final Gate gate;
+    private final Corrections corrections;
+    private final Stamps stamps;
+    private final FarmTime time;
+
+    PackingRuns(
+            PackingRunRepository runs,
+            Stall stall,
+            Lots lots,
+            Gate gate,
+            Corrections corrections,
+            Stamps stamps,
+            FarmTime time) {
+        this.runs = runs;
+        this.stall = stall;
+        this.lots = lots;
+        this.gate = gate;
+        this.corrections = corrections;
+        this.stamps = stamps;
+        this.time = time;
+    }
+
+    /** Kinds of packets among the newest runs of the farm, those of the lot's variety first, then the newest. */
+    @Transactional(readOnly = true)
+    public List<PackedBefore> before(String lotNumber) {
+        LotView lot = lots.get(lotNumber);
+        Set<UUID> same = lots.ofVarieties(List.of(lot.varietyId())).stream()
+                .map(LotView::id)
+                .collect(Collectors.toSet());
+        Map<List<Object>, PackedBefore> kinds = new LinkedHashMap<>();
+        Stream.concat(
+                        runs.findByLotIdInOrderByPackedOnDescIdDesc(same, Limit.of(RUNS_LOOKED_AT)).stream(),
+                        runs.findAllByOrderByPackedOnDescIdDesc(Limit.of(RUNS_LOOKED_AT)).stream())
+                .filter(PackingRun::kindKnown)
+                .forEach(run -> kinds.putIfAbsent(run.kind(), run.before(same.contains(run.lotId()))));
+        return kinds.values().stream().limit(KINDS_SHOWN).toList();
+    }
+
+    /** What a packing run would come to, without doing it. */
+    @HandsWork
+    @Transactional(readOnly = true)
+    public Packing.Plan plan(String lotNumber, Packing packing) {
+        return plan(gate.of(lots.get(lotNumber)), packing);
+    }
+
+    @HandsWork
+    @Transactional
+    public PackingRunView pack(String lotNumber, Packing packing) {
+        LotView lot = lots.lock(lotNumber);
+        LotKnown known = gate.of(lot);
+        Stall.checkOpen(known);
+        SeasonDates.check("packedOn", packing.packedOn(), known.harvest().pickedOn(), time.today());
+        Packing.Plan plan = plan(known, packing);
+        if (plan.packets() == 0) {
+            throw new Refused(
+                    "packets",
+                    0,
+                    "at least one packet",
+                    "What is left of " + lot.number() + " does not fill one packet.");
+        }
+        int packets = packing.packets() == null
+                ? plan.packets()
+                : Range.of(1, plan.packets(), "packets").check("packets", packing.packets());
+        BigDecimal fill = BigDecimal.valueOf(plan.fill()).setScale(4, RoundingMode.UP);
+        BigDecimal taken = taken(fill, packets).min(plan.bulk());
+        return runs.save(new PackingRun(
+                        lot.id(),
+                        packing,
+                        plan.seeds(),
+                        fill,
+                        packets,
+                        plan.bulk(),
+                        plan.bulk().subtract(taken),
+                        stamps.now()))
+                .view(0, 0);
+    }
+
+    /** What was packed turns out to have been otherwise; never fewer packets than left since, nor more than the bulk fills. */
+    @HandsWork
+    @Transactional
+    public PackingRunView correct(UUID id, Changed made, PackingCorrection facts) {
+        PackingRun run = runs.findById(id).orElseThrow(NotFound.of("packing run"));
+        LotKnown known = gate.of(lots.lock(lots.byId(run.lotId()).number()));
+        StockView stock = stall.stock(known);
+        PackingRunView before = stall.runOf(stock, id);
+        Clash.check(run, made.from(), before);
+        Packing.check(run.packedOn(), facts.price(), facts.sowBy(), facts.people(), facts.minutes());
+        BigDecimal taken = facts.packets() == before.packets() ? run.taken() : taken(run.fill(), facts.packets());
+        Range.of(before.packets() - before.free(), 1e6, "packets, which left since or are promised")
+                .check("packets", facts.packets());
+        if (taken.subtract(run.taken()).compareTo(stock.free()) > 0) {
+            throw new Refused(
+                    "packets",
+                    facts.packets(),
+                    "as many as the bulk fills",
+                    "There was not so much of " + known.lot().number() + " in bulk.");
+        }
+        Map<String, Object> was = run.correctable();
+        run.change(facts, taken);
+        corrections.keep("packing run", id, was, run.correctable(), made.because());
+        runs.flush();
+        return stall.runOf(stall.stock(known), id);
+    }
+
+    /** Grams of bulk that so many packets take, with what is spilt. */
+    private static BigDecimal taken(BigDecimal fill, int packets) {
+        return fill.multiply(BigDecimal.valueOf(packets))
+                .divide(BigDecimal.valueOf(1 - HANDLING_LOSS), 3, RoundingMode.UP);
+    }
+
+    private Packing.Plan plan(LotKnown known, Packing packing) {
+        StockView stock = stall.stock(known);
+        BigDecimal bulk = stock.bulk();
+        if (stock.free().signum() <= 0) {
+            throw new Refused(
+                    "number",
+                    known.lot().number(),
+                    "a lot with clean seed left",
+                    bulk.signum() <= 0
+                            ? "There is no clean seed of " + known.lot().number() + " in bulk."
+                            : "What is left of " + known.lot().number() + " is kept for the farm's own sowing.");
+        }
+        Range.of(0, bulk.doubleValue(), "g").check("reserve", packing.reserve());
+        double fill;
+        Double meanCount = null;
+        double overfill;
+        Integer seeds = packing.metres() == null ? packing.seeds() : Integer.valueOf(seedsFor(known, packing.metres()));
+        if (seeds != null) {
+            FillWeight weight = fillByCount(known, seeds);
+            fill = weight.grams();
+            meanCount = weight.meanCount();
+            overfill = weight.overfill();
+        } else {
+            double label = packing.grams().doubleValue();
+            fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, CONFIDENCE);
+            overfill = 100 * (fill / label - 1);
+        }
+        BigDecimal kept =
+                packing.reserve().max(stock.reserved()).add(stock.promised()).min(bulk);
+        PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), HANDLING_LOSS, fill);
+        return new Packing.Plan(
+                known.lot().id(),
+                bulk,
+                fill,
+                seeds,
+                meanCount,
+                overfill,
+                plan.packets(),
+                plan.leftOver(),
+                known.purity(),
+                known.tests().purity() != null,
+                CONFIDENCE);
+    }
+
+    /** Seeds for so much row: plants at their distance in it, and more where fewer germinate and come up. */
+    private int seedsFor(LotKnown known, int metres) {
+        if (known.tests().germination() == null) {
+            throw new Refused(
+                    "metres",
+                    metres,
+                    "a lot whose germination is known",
+                    "Test the germination of " + known.lot().number() + " first: it says how thickly to sow.");
+        }
+        int plants = Math.max(1, (int) Math.ceil(metres / known.planting().inRow()));
+        double germination = Math.max(1, known.tests().germination().result().mean()) / 100;
+        return (int) Math.ceil(plants / (germination * PopulationPlan.USUAL_ESTABLISHMENT));
+    }
+
+    private static FillWeight fillByCount(LotKnown known, int seeds) {
+        if (known.tests().seedWeight() == null) {
+            throw new Refused(
+                    "seeds",
+                    seeds,
+                    "a lot whose thousand-seed weight is known",
+                    "Weigh 100 seeds of " + known.lot().number() + " a few times first: without that no count can be"
+                            + " filled by weight.");
+        }
+        return OutOfRange.named(
+                "label",
+                "seeds",
+                () -> FillWeight.of(
+                        seeds,
+                        known.tests().seedWeight().result().thousandSeedWeight(),
+                        known.purity(),
+                        FillWeight.USUAL_LOT,
+                        FillWeight.USUAL_SEED,
+                        FillWeight.USUAL_SCOOP,
+                        CONFIDENCE));
+    }
+}

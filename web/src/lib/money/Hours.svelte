@@ -1,0 +1,30 @@
+<script lang="ts">
+	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Amend from '$lib/form/Amend.svelte';
+	import { hoursWord, WORK, workBody, workEntries, type Bearer } from './words';
+
+	interface Props {
+		/** What the hours may be for. */
+		bearers: Bearer[];
+		asAct?: boolean;
+		done?: () => void;
+	}
+	/** Writes down hours, where the work is seen. */
+	let { bearers, asAct = false, done = () => {} }: Props = $props();
+	let kept = $state<Schemas['WorkDoneView']>();
+</script>
+
+<Amend
+	what="hours"
+	act="write down hours"
+	{asAct}
+	entries={workEntries(bearers, session.today)}
+	save={async (typed) => {
+		kept = await ask(POST('/api/money/work', { body: workBody(bearers, typed) }));
+	}}
+	{done}
+/>
+{#if kept && !asAct}<span class="beside" role="status"
+		>{hoursWord((kept.people * kept.minutes) / 60)} of {WORK[kept.kind]} written down</span
+	>{/if}
