@@ -50,7 +50,7 @@
 	function measured() {
 		if (!oven) {
 			return {
-				readings: readings.filter((one) => one.trim() !== '').map((one) => numberIn('readings', one))
+				readings: readings.flatMap((one, i) => (one.trim() === '' ? [] : [numberIn(`readings[${i}]`, one)]))
 			};
 		}
 		return {

@@ -16,11 +16,13 @@
 	function keep(event: SubmitEvent) {
 		event.preventDefault();
 		void attempt.run(async () => {
-			const typed = grams.filter((one) => one.trim() !== '');
 			await ask(
 				POST('/api/lots/{number}/seed-weight', {
 					params: { path: { number } },
-					body: { weighedOn, grams: typed.map((one) => numberIn('grams', one)) }
+					body: {
+						weighedOn,
+						grams: grams.flatMap((one, i) => (one.trim() === '' ? [] : [numberIn(`grams[${i}]`, one)]))
+					}
 				})
 			);
 			kept();

@@ -117,9 +117,6 @@
 					{/if}
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
-					{#if session.works && bench.clean && stock.bulk > 0}<Act href="/lot/{lot.number}/pour#again"
-							>Clean again</Act
-						>{/if}
 					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
 					<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>
 					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
@@ -138,9 +135,14 @@
 						<table class="figures">
 							<tbody>
 								<tr
-									><th scope="row">{bench.clean ? 'clean seed' : 'at the last weighing'}</th><td class="num"
-										>{mass(bench.mass, units)}</td
-									></tr
+									><th scope="row"
+										>{bench.clean
+											? 'clean seed'
+											: 'at the last weighing'}{#if session.works && bench.clean && stock.bulk > 0}<br /><a
+												class="text-sm font-normal text-soft underline"
+												href="/lot/{lot.number}/pour#again">clean again</a
+											>{/if}</th
+									><td class="num">{mass(bench.mass, units)}</td></tr
 								>
 								<tr
 									><th scope="row"

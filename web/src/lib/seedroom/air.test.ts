@@ -1,0 +1,77 @@
+import { render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { answers, forget } from '$lib/api/pretend';
+import AirLog from './AirLog.svelte';
+import AirStrip from './AirStrip.svelte';
+
+vi.mock('$lib/api/session.svelte', () => ({ session: { units: 'METRIC', today: '2026-08-14' } }));
+vi.mock('$lib/api/api', async (actual) =>
+	(await import('$lib/api/pretend')).pretend(await actual<typeof import('$lib/api/api')>())
+);
+
+beforeEach(forget);
+
+describe('the air of a place over the year', () => {
+	const shelf = { id: 's1', name: 'Fridge' } as Schemas['ShelfView'];
+	const reading = (day: string, celsius: number, humidity?: number) =>
+		({
+			id: day,
+			readAt: `${day}T08:00:00Z`,
+			celsius,
+			humidity,
+			source: 'typed'
+		}) as Schemas['ShelfReadingView'];
+	const show = async (readings: Schemas['ShelfReadingView'][]) => {
+		answers.set('GET /api/shelves/{id}/readings', readings);
+		const { container } = render(AirLog, { shelf, turn: 0 });
+		await waitFor(() => expect(container.querySelector('polyline')).toBeTruthy());
+		return [...container.querySelectorAll('polyline')].map((line) => line.getAttribute('points')!);
+	};
+	const points = (line: string) => line.split(' ').map((point) => point.split(',').map(Number));
+
+	it('puts readings where their day is, not evenly', async () => {
+		const [warmth] = await show([
+			reading('2026-01-01', 4),
+			reading('2026-01-03', 5),
+			reading('2026-01-11', 6)
+		]);
+		expect(points(warmth).map(([x]) => x)).toEqual([0, 104, 520]);
+	});
+	it('draws an even year as a level line, not as noise or nothing', async () => {
+		const [warmth] = await show([reading('2026-01-01', 4, 60), reading('2026-06-01', 4, 60)]);
+		const heights = points(warmth).map(([, y]) => y);
+		expect(heights[0]).toBe(heights[1]);
+		expect(Number.isFinite(heights[0])).toBe(true);
+	});
+	it('draws no humidity from a single reading of it', async () => {
+		const [, damp] = await show([reading('2026-01-01', 4, 60), reading('2026-06-01', 6)]);
+		expect(damp).toBe('');
+		expect(document.body.textContent).toContain('4 °C to 6 °C');
+	});
+});
+
+describe('the air of all places', () => {
+	const shelf = (air: Partial<Schemas['ShelfView']['air']>, more: Partial<Schemas['ShelfView']> = {}) =>
+		({
+			id: 's1',
+			name: 'Cool room',
+			kind: 'COOL_ROOM',
+			air: { celsius: 14.8, humidity: 53.4, settlesAt: 11.5, sum: 112, source: 'typed', ...air },
+			...more
+		}) as Schemas['ShelfView'];
+
+	it('says where warmth and damp together are too much', () => {
+		render(AirStrip, { shelves: [shelf({})] });
+		expect(screen.getByRole('link').textContent).toContain('°F and % make 112, over 100');
+	});
+	it('says nothing of it where they are not, and that nobody ever read there', () => {
+		render(AirStrip, { shelves: [shelf({ sum: 80, readAt: undefined })] });
+		expect(screen.getByRole('link').textContent).not.toContain('over 100');
+		expect(screen.getByRole('link').textContent).toContain('usual, never read');
+	});
+	it('lets only sealed and dry seed into a freezer', () => {
+		render(AirStrip, { shelves: [shelf({ celsius: -18 }, { kind: 'FREEZER' })] });
+		expect(screen.getByRole('link').textContent).toContain('sealed and dry only');
+	});
+});
