@@ -3237,8 +3237,10 @@ export interface components {
             /** Format: int32 */
             taken: number;
         };
-        AnewRequest: {
-            reason: string;
+        AtBench: {
+            clean: boolean;
+            mass: number;
+            poured: boolean;
         };
         AtGrade: {
             findings: string[];
@@ -3253,9 +3255,6 @@ export interface components {
             readyTo: number;
             /** @enum {string} */
             school: "NONE" | "SHORT_SOAK" | "TWO_TO_THREE_DAYS" | "FIVE_TO_SEVEN_DAYS";
-        };
-        BackRequest: {
-            reason: string;
         };
         BarrierRequest: {
             changed?: components["schemas"]["Changed"];
@@ -3440,9 +3439,6 @@ export interface components {
             /** Format: int32 */
             insectsEach: number;
             placeOn: number[];
-        };
-        CancelRequest: {
-            because: string;
         };
         CandidateRequest: {
             /** Format: uuid */
@@ -4232,7 +4228,7 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
@@ -4378,14 +4374,20 @@ export interface components {
             share: number;
         };
         Hanging: {
+            bench?: components["schemas"]["AtBench"];
             /** Format: date */
             due?: string;
+            gate: components["schemas"]["GateView"];
+            /** Format: int32 */
+            germination?: number;
             keeping?: components["schemas"]["KeepingView"];
-            known: components["schemas"]["LotKnown"];
+            lot: components["schemas"]["LotView"];
             /** @enum {string} */
             need: "HELD" | "COUNT" | "TEST" | "FALLING" | "AT_BENCH" | "HELD_BACK" | "LOW" | "NOTHING" | "NONE_LEFT";
+            running: components["schemas"]["GerminationView"][];
             shelves: string[];
             stock: components["schemas"]["StockView"];
+            variety: components["schemas"]["VarietyView"];
         };
         HarvestView: {
             /** Format: int32 */
@@ -4416,9 +4418,6 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
-            reason: string;
-        };
-        HoldRequest: {
             reason: string;
         };
         Holder: {
@@ -5860,6 +5859,9 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
+        ReasonRequest: {
+            reason: string;
+        };
         Recall: {
             above: components["schemas"]["Source"][];
             below: components["schemas"]["Carrier"][];
@@ -6781,6 +6783,12 @@ export interface components {
             tolerance: number;
             /** Format: double */
             upper: number;
+        };
+        Stocked: {
+            gate: components["schemas"]["GateView"];
+            lot: components["schemas"]["LotView"];
+            stock: components["schemas"]["StockView"];
+            variety: components["schemas"]["VarietyView"];
         };
         StoreForecast: {
             /** Format: double */
@@ -8845,7 +8853,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HoldRequest"];
+                "application/json": components["schemas"]["ReasonRequest"];
             };
         };
         responses: {
@@ -9247,7 +9255,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HoldRequest"];
+                "application/json": components["schemas"]["ReasonRequest"];
             };
         };
         responses: {
@@ -9913,7 +9921,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CancelRequest"];
+                "application/json": components["schemas"]["ReasonRequest"];
             };
         };
         responses: {
@@ -9988,7 +9996,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BackRequest"];
+                "application/json": components["schemas"]["ReasonRequest"];
             };
         };
         responses: {
@@ -11862,7 +11870,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AnewRequest"];
+                "application/json": components["schemas"]["ReasonRequest"];
             };
         };
         responses: {
@@ -12061,7 +12069,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Shelved"][];
+                    "application/json": components["schemas"]["Stocked"][];
                 };
             };
         };

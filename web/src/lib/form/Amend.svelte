@@ -7,6 +7,8 @@
 		type?: 'date' | 'number' | 'text' | 'yes';
 		choices?: { value: string; label: string }[];
 		hint?: string;
+		/** What the server may call it, where that is not its name. */
+		fields?: string[];
 	}
 	export type Amended = (
 		typed: Record<string, string>,
@@ -50,9 +52,15 @@
 	let from = $state(0);
 	let open = $state(false);
 	const labels = $derived({
-		...Object.fromEntries(entries.map((entry) => [entry.name, entry.label])),
+		...Object.fromEntries(
+			entries.flatMap((entry) => [entry.name, ...(entry.fields ?? [])].map((field) => [field, entry.label]))
+		),
 		reason: REASON
 	});
+
+	/** As the server calls it when it refuses it, so that it is marked. */
+	const called = (entry: Entry) =>
+		entry.fields?.find((field) => field === attempt.problem?.field) ?? entry.name;
 
 	function begin() {
 		typed = Object.fromEntries(entries.map((entry) => [entry.name, entry.value]));
@@ -95,7 +103,7 @@
 				{#if entry.choices || entry.type === 'yes'}
 					<ChoiceField
 						label={entry.label}
-						name={entry.name}
+						name={called(entry)}
 						{attempt}
 						choices={entry.choices ?? YES}
 						bind:value={typed[entry.name]}
@@ -103,7 +111,7 @@
 				{:else}
 					<TextField
 						label={entry.label}
-						name={entry.name}
+						name={called(entry)}
 						{attempt}
 						type={entry.type === 'date' ? 'date' : 'text'}
 						inputmode={entry.type === 'number' ? 'decimal' : undefined}

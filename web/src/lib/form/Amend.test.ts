@@ -5,7 +5,8 @@ import Amend, { type Amended, type Entry } from './Amend.svelte';
 
 const ENTRIES: Entry[] = [
 	{ name: 'plants', label: 'How many', value: '110', type: 'number' },
-	{ name: 'note', label: 'Note', value: 'two trays' }
+	{ name: 'note', label: 'Note', value: 'two trays' },
+	{ name: 'much', label: 'How much', value: '', fields: ['mass', 'packets'] }
 ];
 
 describe('correcting a record where it stands', () => {
@@ -36,7 +37,7 @@ describe('correcting a record where it stands', () => {
 		await type('Why it is corrected', 'one tray twice');
 		await keep();
 		expect(save).toHaveBeenCalledWith(
-			{ plants: '101', note: 'two trays' },
+			{ plants: '101', note: 'two trays', much: '' },
 			{ version: 3, reason: 'one tray twice' }
 		);
 		await waitFor(() => expect(done).toHaveBeenCalledOnce());
@@ -55,6 +56,19 @@ describe('correcting a record where it stands', () => {
 		);
 		expect((dialog().getByLabelText('How many') as HTMLInputElement).value).toBe('-1');
 		expect(done).not.toHaveBeenCalled();
+	});
+
+	it('marks a field by whatever the server calls it', async () => {
+		save.mockRejectedValue(new Problem('packets: 9 is too many', 400, 'packets', '9', '[1, 4] packets'));
+		await open();
+		await type('How much', '9');
+		await keep();
+		await waitFor(() =>
+			expect(dialog().getByLabelText('How much').getAttribute('aria-invalid')).toBe('true')
+		);
+		expect(dialog().getByRole('alert').textContent).toContain(
+			'How much: 9 cannot be. It takes at least 1, at most 4 packets.'
+		);
 	});
 
 	it('shows both versions of a clash and keeps mine over theirs', async () => {

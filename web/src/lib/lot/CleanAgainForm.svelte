@@ -39,8 +39,8 @@
 
 <form class="grid max-w-2xl gap-4" onsubmit={send}>
 	<p>
-		While none of it was packed, sold or taken it keeps its number. After that what is left gets a number of
-		its own, for it is no longer the seed that was sold; both know of each other.
+		While none of it was packed, sold, taken or promised it keeps its number. After that the rest gets a
+		number of its own, for it is no longer the seed that was sold; both know of each other.
 	</p>
 	<fieldset class="flex flex-wrap gap-x-6 gap-y-2">
 		<legend class="mb-1 font-semibold">{LABELS.steps}</legend>

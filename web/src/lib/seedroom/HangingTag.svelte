@@ -6,29 +6,29 @@
 	import Curve from './Curve.svelte';
 	import { left, waits } from './words';
 
-	let { lot }: { lot: Schemas['Hanging'] } = $props();
-	const known = $derived(lot.known);
-	const germination = $derived(known.tests.germinations[0]?.result);
-	const pressing = $derived(['COUNT', 'TEST', 'FALLING', 'LOW', 'HELD_BACK'].includes(lot.need));
-	const mark = $derived(ofGate(known.gate, GRADE[known.lot.grade]));
+	let { hanging }: { hanging: Schemas['Hanging'] } = $props();
+	const { lot, variety, germination } = $derived(hanging);
+	const pressing = $derived(['COUNT', 'TEST', 'FALLING', 'LOW', 'HELD_BACK'].includes(hanging.need));
+	const mark = $derived(ofGate(hanging.gate, GRADE[lot.grade]));
 </script>
 
 <li>
-	<a href="/lot/{known.lot.number}" class={['hanging', lot.need === 'HELD' && 'held']}>
+	<a href="/lot/{lot.number}" class={['hanging', hanging.need === 'HELD' && 'held']}>
 		<span class="hole" aria-hidden="true"></span>
-		<span class="number">{known.lot.number}</span>
-		<b>{known.planting.variety.name}</b>
-		<span class="crop">{cropWord(known.planting.variety.cropName)}</span>
+		<span class="number">{lot.number}</span>
+		<b>{variety.name}</b>
+		<span class="crop">{cropWord(variety.cropName)}</span>
 		<span class="figure"
-			><span>{left(lot, session.units)}</span><span>{germination ? `${germination.reported} %` : '–'}</span
+			><span>{left(hanging, session.units)}</span><span
+				>{germination === undefined ? '–' : `${germination} %`}</span
 			></span
 		>
-		{#if lot.keeping}<Curve keeping={lot.keeping} today={session.today} />{/if}
+		{#if hanging.keeping}<Curve keeping={hanging.keeping} today={session.today} />{/if}
 		<span class={['next', pressing && 'tight']}
-			><span>{waits(lot, session.today)}</span
-			>{#if lot.shelves.length === 0 && known.bench?.clean && lot.need !== 'NONE_LEFT'}<small
+			><span>{waits(hanging, session.today)}</span
+			>{#if hanging.shelves.length === 0 && hanging.bench?.clean && hanging.need !== 'NONE_LEFT'}<small
 					>not put away</small
-				>{:else if mark.state === 'clear' && lot.shelves.length}<small>{lot.shelves.join(', ')}</small
+				>{:else if mark.state === 'clear' && hanging.shelves.length}<small>{hanging.shelves.join(', ')}</small
 				>{/if}</span
 		>
 	</a>

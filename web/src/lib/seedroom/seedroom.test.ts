@@ -19,20 +19,18 @@ const keeping = {
 	]
 } as Schemas['KeepingView'];
 
-function hanging(more: Partial<Hanging> = {}, known: object = {}): Hanging {
+function hanging(more: object = {}): Hanging {
 	return {
 		need: 'NOTHING',
 		shelves: ['Fridge'],
 		keeping,
 		stock: { bulk: 141, packets: 400 },
-		known: {
-			lot: { number: '25-TOM-02-J', grade: 'MARKET' },
-			planting: { variety: { name: 'Lantern Quay', cropName: 'Tomato' } },
-			tests: { germinations: [{ result: { reported: 92 } }] },
-			bench: { clean: true, mass: 214 },
-			gate: { mayBeSold: true, reasons: [], against: [] },
-			...known
-		},
+		lot: { number: '25-TOM-02-J', grade: 'MARKET' },
+		variety: { name: 'Lantern Quay', cropName: 'Tomato' },
+		germination: 92,
+		running: [],
+		bench: { clean: true, mass: 214 },
+		gate: { mayBeSold: true, reasons: [], against: [] },
 		...more
 	} as unknown as Hanging;
 }
@@ -46,8 +44,8 @@ describe('what a lot waits for', () => {
 		[hanging({ need: 'COUNT', due: '2026-08-20' }), 'count 20 Aug'],
 		[hanging({ need: 'TEST', due: '2026-07-01' }), 'test again, due 1 Jul'],
 		[hanging({ need: 'FALLING', due: '2026-11-02' }), 'below the standard November 2026'],
-		[hanging({ need: 'HELD' }, { lot: { hold: { reason: 'weevil' } } }), 'held: weevil'],
-		[hanging({ need: 'NONE_LEFT' }, { bench: { poured: true } }), 'all poured into other lots']
+		[hanging({ need: 'HELD', lot: { hold: { reason: 'weevil' } } }), 'held: weevil'],
+		[hanging({ need: 'NONE_LEFT', bench: { poured: true } }), 'all poured into other lots']
 	])('is said in a few words', (lot, said) => {
 		expect(waits(lot, today)).toBe(said);
 	});
@@ -56,20 +54,23 @@ describe('what a lot waits for', () => {
 			{ finding: 'picked from 31 plants', overruled: {} },
 			{ finding: 'germinates 65 %', settle: 'test again' }
 		];
-		expect(waits(hanging({ need: 'HELD_BACK' }, { gate: { against } }), today)).toBe('germinates 65 %');
+		expect(waits(hanging({ need: 'HELD_BACK', gate: { against } }), today)).toBe('germinates 65 %');
 	});
 	it('says what is left, in bulk and in packets', () => {
 		expect(left(hanging(), 'METRIC')).toBe('141 g + 400 pk');
-		expect(left(hanging({ stock: { bulk: 0, packets: 0 } as Hanging['stock'] }), 'METRIC')).toBe('none left');
+		expect(left(hanging({ stock: { bulk: 0, packets: 0 } }), 'METRIC')).toBe('none left');
+		const fresh = { stock: { bulk: 0, packets: 0 }, bench: { clean: false, mass: 900 } };
+		expect(left(hanging(fresh), 'METRIC')).toBe('900 g');
+		expect(left(hanging({ ...fresh, bench: undefined }), 'METRIC')).toBe('empty');
 	});
 });
 
 describe('a tag in the seed room', () => {
 	it('says where the lot stands, or that nobody put it away', () => {
-		const { unmount } = render(HangingTag, { lot: hanging() });
+		const { unmount } = render(HangingTag, { hanging: hanging() });
 		expect(screen.getByText('Fridge')).toBeTruthy();
 		unmount();
-		render(HangingTag, { lot: hanging({ shelves: [] }) });
+		render(HangingTag, { hanging: hanging({ shelves: [] }) });
 		expect(screen.getByText('not put away')).toBeTruthy();
 	});
 	it('draws the course downwards, with today on it and its range', () => {

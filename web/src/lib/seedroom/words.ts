@@ -59,21 +59,21 @@ export const BETTER: Record<Schemas['Gain']['how'], string> = {
 };
 
 /** What is left of a lot. */
-export function left({ stock, known }: Hanging, units: Units): string {
+export function left({ stock, bench }: Hanging, units: Units): string {
 	const parts = [];
 	if (stock.bulk > 0) parts.push(mass(stock.bulk, units));
 	if (stock.packets > 0) parts.push(`${stock.packets} pk`);
 	if (parts.length > 0) return parts.join(' + ');
-	if (!known.bench) return 'empty';
-	return known.bench.clean || known.bench.poured ? 'none left' : mass(known.bench.mass, units);
+	if (!bench) return 'empty';
+	return bench.clean || bench.poured ? 'none left' : mass(bench.mass, units);
 }
 
 /** What a lot waits for, in a few words. */
-export function waits({ known, need, due, keeping }: Hanging, today: string): string {
-	const holding = known.gate.against.find((one) => !one.overruled);
+export function waits({ lot, bench, gate, need, due, keeping }: Hanging, today: string): string {
+	const holding = gate.against.find((one) => !one.overruled);
 	switch (need) {
 		case 'HELD':
-			return `held: ${known.lot.hold?.reason}`;
+			return `held: ${lot.hold?.reason}`;
 		case 'COUNT':
 			return due! <= today ? 'count the test today' : `count ${dayMonth(due!, today)}`;
 		case 'TEST':
@@ -85,7 +85,7 @@ export function waits({ known, need, due, keeping }: Hanging, today: string): st
 		case 'HELD_BACK':
 			return holding?.finding ?? 'held back';
 		case 'NONE_LEFT':
-			return known.bench?.poured ? 'all poured into other lots' : 'none left';
+			return bench?.poured ? 'all poured into other lots' : 'none left';
 		case 'LOW':
 			return 'running low';
 		default:

@@ -14,7 +14,7 @@
 	interface Props {
 		customers: Schemas['CustomerView'][];
 		/** Lots in stock: what may be asked for. */
-		lots: Schemas['Shelved'][];
+		lots: Schemas['Stocked'][];
 		kept: (order: Schemas['OrderView']) => void;
 	}
 	let { customers, lots, kept }: Props = $props();
@@ -42,8 +42,7 @@
 	/** Every packet there is of each variety, and its bulk. */
 	const choices = $derived.by(() => {
 		const all: Record<string, string> = {};
-		for (const { known, stock } of lots) {
-			const { variety } = known.planting;
+		for (const { variety, stock } of lots) {
 			const named = `${variety.name}, ${cropWord(variety.cropName)}`;
 			for (const run of stock.runs)
 				if (run.seeds) all[`${variety.id}/${run.seeds}`] = `${named}: packets of ${run.seeds}`;

@@ -22,10 +22,10 @@ beforeEach(forget);
 describe('taking an order', () => {
 	const lots = [
 		{
-			known: { planting: { variety: { id: 'v1', name: 'Slate', cropName: 'Poppy' } } },
+			variety: { id: 'v1', name: 'Slate', cropName: 'Poppy' },
 			stock: { runs: [{ seeds: 500 }, { seeds: 500 }, { seeds: undefined }] }
 		}
-	] as unknown as Schemas['Shelved'][];
+	] as unknown as Schemas['Stocked'][];
 	const customers = [{ id: 'c1', name: 'Inn shop' }] as Schemas['CustomerView'][];
 
 	it('offers every size of packet once, and the bulk', () => {

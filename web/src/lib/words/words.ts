@@ -319,7 +319,8 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	ISOLATION_TIGHT: 'its isolation was tight',
 	FEW_PLANTS: 'fewer plants than its grade asks: it narrows the line',
 	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
-	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below'
+	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
+	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now'
 };
 
 /** A valid range as it is said: "(0, 400] seeds" becomes "more than 0, at most 400 seeds". */

@@ -25,7 +25,7 @@
 	function boards(lots: Hanging[], by: Order): { name: string; lots: Hanging[] }[] {
 		const names = {
 			need: (lot: Hanging) => [board(lot.need)],
-			crop: (lot: Hanging) => [lot.known.planting.variety.cropName],
+			crop: (lot: Hanging) => [lot.variety.cropName],
 			place: (lot: Hanging) =>
 				lot.shelves.length ? lot.shelves : [lot.need === 'AT_BENCH' ? 'Bench' : 'Not put away']
 		}[by];
@@ -88,7 +88,7 @@
 						>
 					</h2>
 					<ul>
-						{#each shelf.lots as lot (lot.known.lot.id)}<HangingTag {lot} />{/each}
+						{#each shelf.lots as lot (lot.lot.id)}<HangingTag hanging={lot} />{/each}
 					</ul>
 				</section>
 			{/each}
@@ -109,7 +109,9 @@
 				<p class="mt-4"><a class="quiet" href={link(0, false)}>only the lots that are here</a></p>
 			{:else if ever > lots.total}
 				<p class="mt-4">
-					<a class="quiet" href={link(0, true)}>with {many(ever - lots.total, 'lot')} that are gone</a>
+					<a class="quiet" href={link(0, true)}
+						>with {many(ever - lots.total, 'lot')} that {ever - lots.total === 1 ? 'is' : 'are'} gone</a
+					>
 				</p>
 			{/if}
 		</Page>

@@ -33,18 +33,18 @@
 	];
 </script>
 
-{#snippet which(lot: Schemas['Shelved'])}
-	<Tag number={lot.known.lot.number} />
+{#snippet which(lot: Schemas['Stocked'])}
+	<Tag number={lot.lot.number} />
 	<span class="mt-1 block"
-		><strong>{lot.known.planting.variety.name}</strong>
-		<span class="beside">{cropWord(lot.known.planting.variety.cropName)}</span></span
+		><strong>{lot.variety.name}</strong>
+		<span class="beside">{cropWord(lot.variety.cropName)}</span></span
 	>
 {/snippet}
 
 <Loading from={found} stays>
 	{#snippet children([lots, sales])}
-		{@const ready = lots.filter((lot) => lot.known.gate.mayBeSold)}
-		{@const back = lots.filter((lot) => !lot.known.gate.mayBeSold)}
+		{@const ready = lots.filter((lot) => lot.gate.mayBeSold)}
+		{@const back = lots.filter((lot) => !lot.gate.mayBeSold)}
 		<Page
 			title="Stall"
 			says={ready.length ? `${many(ready.length, 'lot')} may be sold` : 'nothing may be sold yet'}
@@ -63,7 +63,7 @@
 							></thead
 						>
 						<tbody>
-							{#each ready as lot (lot.known.lot.id)}
+							{#each ready as lot (lot.lot.id)}
 								<tr>
 									<th scope="row">{@render which(lot)}</th>
 									<td class="num"
@@ -78,7 +78,7 @@
 											>{/if}</td
 									>
 									<td class="text-right!"
-										><a class="quiet font-semibold" href="/stall/{lot.known.lot.number}">pack or sell</a></td
+										><a class="quiet font-semibold" href="/stall/{lot.lot.number}">pack or sell</a></td
 									>
 								</tr>
 							{:else}
@@ -94,12 +94,12 @@
 						<h2 class="ruled mt-8">What is held back</h2>
 						<table class="figures">
 							<tbody>
-								{#each back as lot (lot.known.lot.id)}
+								{#each back as lot (lot.lot.id)}
 									<tr>
 										<th scope="row">{@render which(lot)}</th>
 										<td class="num">{mass(lot.stock.bulk, session.units)}</td>
 										<td class="pl-4!"
-											>{#each lot.known.gate.against.filter((one) => !one.overruled) as one (one.finding)}<span
+											>{#each lot.gate.against.filter((one) => !one.overruled) as one (one.finding)}<span
 													class="block">{capital(one.finding)}</span
 												>{/each}</td
 										>

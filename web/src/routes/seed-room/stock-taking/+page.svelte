@@ -39,7 +39,7 @@
 	function rows(lots: Hanging[]): Row[] {
 		const counted = [...lots].sort((a, b) => (a.shelves[0] ?? '~').localeCompare(b.shelves[0] ?? '~'));
 		return counted.flatMap((lot) => [
-			...(lot.stock.bulk > 0 ? [{ key: lot.known.lot.id, lot, expected: lot.stock.bulk }] : []),
+			...(lot.stock.bulk > 0 ? [{ key: lot.lot.id, lot, expected: lot.stock.bulk }] : []),
 			...lot.stock.runs
 				.filter((run) => run.left > 0)
 				.map((run) => ({ key: run.id, lot, run, expected: run.left }))
@@ -52,7 +52,7 @@
 		void attempt.run(async () => {
 			const counted = all.filter(written);
 			const lines = counted.map((row, i) => ({
-				number: row.lot.known.lot.number,
+				number: row.lot.lot.number,
 				packingRunId: row.run?.id,
 				expected: row.expected,
 				found: numberIn(`lines[${i}].found`, typed[row.key]),
@@ -108,11 +108,11 @@
 									<tr class={row.key === wrong ? 'bg-paper' : ''}>
 										<td class="beside">{row.lot.shelves.join(', ') || 'not put away'}</td>
 										<th scope="row"
-											><a class="font-mono hover:underline" href="/lot/{row.lot.known.lot.number}"
-												>{row.lot.known.lot.number}</a
+											><a class="font-mono hover:underline" href="/lot/{row.lot.lot.number}"
+												>{row.lot.lot.number}</a
 											>
-											{row.lot.known.planting.variety.name}
-											<span class="beside">{cropWord(row.lot.known.planting.variety.cropName)}</span></th
+											{row.lot.variety.name}
+											<span class="beside">{cropWord(row.lot.variety.cropName)}</span></th
 										>
 										<td
 											>{row.run
@@ -127,9 +127,7 @@
 												class={['input w-28 text-right', row.key === wrong && 'input-error']}
 												inputmode="decimal"
 												autocomplete="off"
-												aria-label="Found of {row.lot.known.lot.number}, {row.run
-													? 'packets'
-													: 'grams of bulk'}"
+												aria-label="Found of {row.lot.lot.number}, {row.run ? 'packets' : 'grams of bulk'}"
 												bind:value={typed[row.key]}
 											/></td
 										>
@@ -137,7 +135,7 @@
 											{#if differs(row)}
 												<select
 													class="select"
-													aria-label="Why {row.lot.known.lot.number} differs"
+													aria-label="Why {row.lot.lot.number} differs"
 													bind:value={because[row.key]}
 												>
 													<option value={undefined}>say why</option>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { everything } from '$lib/api/pages';
 	import { session } from '$lib/api/session.svelte';
 	import { size } from '$lib/quality/words';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
@@ -11,11 +12,12 @@
 	import { cropWord, many } from '$lib/words/words';
 
 	type Hanging = Schemas['Hanging'];
-	const found = ask(GET('/api/seed-room', { params: { query: { size: 200 } } }));
+	const found = everything(async (page) => {
+		const room = await ask(GET('/api/seed-room', { params: { query: { page, size: 200 } } }));
+		return room.lots;
+	});
 	const running = (lots: Hanging[]) =>
-		lots
-			.filter((lot) => lot.known.tests.running.length > 0)
-			.sort((a, b) => (a.due ?? '').localeCompare(b.due ?? ''));
+		lots.filter((lot) => lot.running.length > 0).sort((a, b) => (a.due ?? '').localeCompare(b.due ?? ''));
 	const wanted = (lots: Hanging[]) => lots.filter((lot) => lot.need === 'TEST');
 	const later = (lots: Hanging[]) =>
 		lots
@@ -24,17 +26,17 @@
 </script>
 
 {#snippet which(lot: Hanging)}
-	<Tag number={lot.known.lot.number} />
+	<Tag number={lot.lot.number} />
 	<span class="mt-1 block"
-		><strong>{lot.known.planting.variety.name}</strong>
-		<span class="beside">{cropWord(lot.known.planting.variety.cropName)}</span></span
+		><strong>{lot.variety.name}</strong>
+		<span class="beside">{cropWord(lot.variety.cropName)}</span></span
 	>
 {/snippet}
 
 <Loading from={found}>
-	{#snippet children({ lots })}
-		{@const set = running(lots.items)}
-		{@const due = wanted(lots.items)}
+	{#snippet children(lots)}
+		{@const set = running(lots)}
+		{@const due = wanted(lots)}
 		<Page
 			title="Seed room"
 			says={set.length + due.length
@@ -48,8 +50,8 @@
 						<h2 class="ruled">On the paper now</h2>
 						<table class="figures">
 							<tbody>
-								{#each set as lot (lot.known.lot.id)}
-									{#each lot.known.tests.running as test (test.id)}
+								{#each set as lot (lot.lot.id)}
+									{#each lot.running as test (test.id)}
 										{@const day = test.firstOn ? test.finalDue : test.firstDue}
 										<tr>
 											<th scope="row">{@render which(lot)}</th>
@@ -62,9 +64,7 @@
 												></td
 											>
 											<td class="text-right!"
-												><a
-													class="quiet font-semibold whitespace-nowrap"
-													href="/lot/{lot.known.lot.number}/tests"
+												><a class="quiet font-semibold whitespace-nowrap" href="/lot/{lot.lot.number}/tests"
 													>{day <= session.today ? 'count it' : `count ${dayMonth(day, session.today)}`}</a
 												></td
 											>
@@ -80,14 +80,13 @@
 						<h2 class="ruled">To be tested</h2>
 						<table class="figures">
 							<tbody>
-								{#each due as lot (lot.known.lot.id)}
+								{#each due as lot (lot.lot.id)}
 									<tr>
 										<th scope="row">{@render which(lot)}</th>
 										<td>{waits(lot, session.today)}</td>
 										<td class="text-right!"
-											><a
-												class="quiet font-semibold whitespace-nowrap"
-												href="/lot/{lot.known.lot.number}/tests">test it</a
+											><a class="quiet font-semibold whitespace-nowrap" href="/lot/{lot.lot.number}/tests"
+												>test it</a
 											></td
 										>
 									</tr>
@@ -109,11 +108,11 @@
 							></thead
 						>
 						<tbody>
-							{#each later(lots.items) as lot (lot.known.lot.id)}
+							{#each later(lots) as lot (lot.lot.id)}
 								{@const keeping = lot.keeping!}
 								<tr>
 									<th scope="row">{@render which(lot)}</th>
-									<td class="num">{lot.known.tests.germinations[0].result!.reported}</td>
+									<td class="num">{lot.germination}</td>
 									<td>{dayMonth(keeping.retestOn, session.today)}</td>
 									<td
 										>{keeping.below.middle ? monthYear(keeping.below.middle) : 'over ten years'}<br /><span

@@ -34,19 +34,19 @@
 	let back = $state<Record<string, string>>({});
 
 	interface Offer {
-		lot: Schemas['Shelved'];
+		lot: Schemas['Stocked'];
 		run: Schemas['PackingRunView'];
 	}
-	const offers = (lots: Schemas['Shelved'][]): Offer[] =>
+	const offers = (lots: Schemas['Stocked'][]): Offer[] =>
 		lots
-			.filter((lot) => lot.known.gate.mayBeSold)
+			.filter((lot) => lot.gate.mayBeSold)
 			.flatMap((lot) => lot.stock.runs.filter((run) => run.free > 0).map((run) => ({ lot, run })));
 	const written = (all: Offer[]) => all.filter(({ run }) => (along[run.id] ?? '').trim() !== '');
 
 	function take(all: Offer[], market: string) {
 		void attempt.run(async () => {
 			const lines = written(all).map(({ lot, run }, i) => ({
-				number: lot.known.lot.number,
+				number: lot.lot.number,
 				packingRunId: run.id,
 				taken: numberIn(`lines[${i}].taken`, along[run.id])
 			}));
@@ -131,8 +131,8 @@
 								{#each all as { lot, run } (run.id)}
 									<tr>
 										<th scope="row"
-											>{lot.known.planting.variety.name}, {packet(run)}
-											<span class="beside font-mono">{lot.known.lot.number}</span></th
+											>{lot.variety.name}, {packet(run)}
+											<span class="beside font-mono">{lot.lot.number}</span></th
 										>
 										<td class="num">{money(run.price)}</td>
 										<td class="num">{run.free}</td>
@@ -140,7 +140,7 @@
 											><input
 												class="input w-24 text-right"
 												inputmode="numeric"
-												aria-label="Take along of {lot.known.lot.number}"
+												aria-label="Take along of {lot.lot.number}"
 												bind:value={along[run.id]}
 											/></td
 										>

@@ -38,7 +38,9 @@
 		{@const failed = year.lots.filter((lot) => lot.money === undefined)}
 		<Page
 			title="Stall"
-			says="seed of {year.season} cost {money(year.cost)} and brought {money(year.brought)} so far"
+			says="seed of {year.season} {said ? `cost ${money(year.cost)} and ` : ''}brought {money(
+				year.brought
+			)} so far"
 		>
 			<StallTabs />
 			{#if year.seasons.length > 1}
@@ -68,12 +70,14 @@
 					{done}
 				/>
 			</div>
-			{#if said && year.varieties.length}
+			{#if !said}
+				<p class="max-w-prose">Then what each variety cost and left is shown here.</p>
+			{:else if year.varieties.length}
 				<div class="mb-8 grid items-start gap-x-12 gap-y-6 lg:grid-cols-2">
 					{#if byHour.length}<Bars
 							title="What an hour earned"
 							bars={byHour}
-							mark={said ? { at: year.rates.wage, label: 'the wage it is reckoned with' } : undefined}
+							mark={{ at: year.rates.wage, label: 'the wage it is reckoned with' }}
 						/>{/if}
 					{#if byGround.length}<Bars
 							title="What a square metre left, when all was paid"

@@ -61,7 +61,8 @@
 			name: 'much',
 			label: 'How much, g or packets',
 			value: taking ? String(taking.mass ?? taking.packets) : '',
-			type: 'number'
+			type: 'number',
+			fields: ['mass', 'packets']
 		},
 		{ name: 'takenOn', label: 'On', value: taking?.takenOn ?? session.today, type: 'date' },
 		{ name: 'note', label: 'Note', value: taking?.note ?? '', hint: 'what happened, where it is written off' }

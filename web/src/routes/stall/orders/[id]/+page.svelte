@@ -153,12 +153,12 @@
 						<Amend
 							what="order {order.number}"
 							act="cancel it"
-							entries={[{ name: 'because', label: 'Why', value: '' }]}
+							entries={[{ name: 'reason', label: 'Why', value: '' }]}
 							save={(typed) =>
 								ask(
 									POST('/api/orders/{id}/cancel', {
 										params: { path: { id } },
-										body: { because: typed.because }
+										body: { reason: typed.reason }
 									})
 								)}
 							{done}

@@ -32,6 +32,11 @@ public enum StepKind {
         return usualMoistureAfter;
     }
 
+    /** Whether it sorts seed, so that what stays is no longer what was sampled before. */
+    public boolean sorts() {
+        return this == SCREEN || this == WINNOW || this == HAND_PICK;
+    }
+
     /** Whether mass can leave it only as something that could be weighed: nothing wets and nothing dries. */
     public boolean keepsMoisture() {
         return !wet && this != DRY;

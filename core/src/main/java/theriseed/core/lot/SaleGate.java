@@ -79,7 +79,8 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
         ISOLATION_TIGHT,
         FEW_PLANTS,
         WEEVILS_NOT_LOOKED_FOR,
-        STANDARD_NOT_SHOWN
+        STANDARD_NOT_SHOWN,
+        SORTED_SINCE_TEST
     }
 
     /** Days a germination test is relied on for sale when the local rule says nothing else. */
@@ -108,6 +109,7 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
      * @param weight thousand-seed weight, once counted
      * @param germination last test, once counted
      * @param testedOn day on which it was counted
+     * @param sortedSince whether some of the seed was sorted out after the sample for it was drawn
      * @param hold why it is on hold; none when it is not
      */
     public record Known(
@@ -124,6 +126,7 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
             Optional<SeedWeight> weight,
             Optional<GerminationTest> germination,
             Optional<LocalDate> testedOn,
+            boolean sortedSince,
             LocalDate today,
             Optional<String> hold) {}
 
@@ -288,6 +291,7 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
                         "test 4 times 100 seeds");
             }
             caution(notShown && test.seeds() >= ENOUGH_TESTED, Caution.STANDARD_NOT_SHOWN);
+            caution(lot.sortedSince(), Caution.SORTED_SINCE_TEST);
         }
 
         private boolean tooDamp() {

@@ -40,6 +40,7 @@ class SaleGateTest {
                 Optional.of(EVEN),
                 Optional.of(test),
                 Optional.of(TESTED),
+                false,
                 TESTED.plusDays(age),
                 hold ? Optional.of("a label came off") : Optional.empty());
     }
@@ -68,6 +69,7 @@ class SaleGateTest {
                 Optional.of(UNEVEN),
                 Optional.of(GerminationTest.of(100, 80, 60, 70, 75)),
                 Optional.of(TESTED),
+                false,
                 TESTED.plusDays(400),
                 Optional.of("a label came off"));
         assertThat(SaleGate.of(lot).reasons())
@@ -102,6 +104,7 @@ class SaleGateTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 TESTED,
                 Optional.empty());
         assertThat(SaleGate.of(lot).reasons())
@@ -171,11 +174,16 @@ class SaleGateTest {
     }
 
     private static Known walked(Known lot, Optional<WalkVerdict> walks, boolean standing) {
+        return known(lot, lot.plantsPicked(), walks, standing, lot.sortedSince());
+    }
+
+    private static Known known(
+            Known lot, int plantsPicked, Optional<WalkVerdict> walks, boolean standing, boolean sortedSince) {
         return new Known(
                 lot.grade(),
                 lot.crop(),
                 lot.isolation(),
-                lot.plantsPicked(),
+                plantsPicked,
                 walks,
                 standing,
                 lot.shedUndecided(),
@@ -185,6 +193,7 @@ class SaleGateTest {
                 lot.weight(),
                 lot.germination(),
                 lot.testedOn(),
+                sortedSince,
                 lot.today(),
                 lot.hold());
     }
@@ -202,22 +211,15 @@ class SaleGateTest {
     }
 
     private static Known pickedFrom(Known lot, int plants) {
-        return new Known(
-                lot.grade(),
-                lot.crop(),
-                lot.isolation(),
-                plants,
-                lot.walks(),
-                lot.standing(),
-                lot.shedUndecided(),
-                lot.clean(),
-                lot.moisture(),
-                lot.weevils(),
-                lot.weight(),
-                lot.germination(),
-                lot.testedOn(),
-                lot.today(),
-                lot.hold());
+        return known(lot, plants, lot.walks(), lot.standing(), lot.sortedSince());
+    }
+
+    @Test
+    void seedSortedSinceItsTestMaySellButIsNotTheSeedThatWasTested() {
+        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
+        SaleGate gate = SaleGate.of(known(lot, lot.plantsPicked(), lot.walks(), lot.standing(), true));
+        assertThat(gate.mayBeSold()).isTrue();
+        assertThat(gate.cautions()).containsExactly(Caution.SORTED_SINCE_TEST);
     }
 
     @Test

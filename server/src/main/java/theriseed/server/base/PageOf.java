@@ -25,6 +25,11 @@ public record PageOf<T>(List<T> items, int page, int pages, long total) {
                 all.subList(from, Math.min(all.size(), from + size)), page, (all.size() + size - 1) / size, all.size());
     }
 
+    /** The same page, its items turned into what is shown. */
+    public <S> PageOf<S> with(List<S> shown) {
+        return new PageOf<>(shown, page, pages, total);
+    }
+
     /** The page asked for, refused when it cannot exist. */
     public static PageRequest request(int page, int size) {
         Range.of(0, 1e6, "pages").check("page", page);

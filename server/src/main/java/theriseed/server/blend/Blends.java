@@ -38,8 +38,10 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
+import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.TakingView;
 
 /** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
 @Service
@@ -210,8 +212,8 @@ class Blends {
     }
 
     /**
-     * Clean seed goes back to the bench: under its own number while none of it was taken, else the rest under a new one, for
-     * it is no longer the seed that was sold.
+     * Clean seed goes back to the bench: under its own number while none of it was taken or promised, else the rest under a
+     * new one, for it is no longer the seed that was sold, and what is promised stays clean.
      *
      * @return the lot that goes on
      */
@@ -224,7 +226,15 @@ class Blends {
             throw new Refused(
                     "number", number, "a clean lot", number + " is not clean yet: it goes on where it stands.");
         }
-        if (!stall.anyTaken(whole.lot().id())) {
+        if (whole.available().signum() == 0) {
+            throw new Refused(
+                    "number",
+                    number,
+                    "a lot with bulk that nobody is promised",
+                    "No bulk of " + number + " is there that is not promised to somebody.");
+        }
+        boolean allThere = whole.available().compareTo(whole.known().bench().mass()) == 0;
+        if (allThere && !stall.anyTaken(whole.lot().id())) {
             bench.further(whole.lot(), again);
             return whole.lot();
         }
@@ -251,7 +261,8 @@ class Blends {
         }
         Range.above(0, from.available().add(pour.mass()).doubleValue(), "g, which were there")
                 .check("mass", mass);
-        checkDay(from, pouredOn);
+        LotKnown into = gate.of(locked.get(pour.toId()));
+        SeasonDates.check("pouredOn", pouredOn, from.known().harvest().lastOn(), untouchedUntil(into));
         BigDecimal before = bench.of(locked.values()).picked().get(pour.toId()).mass();
         PourView corrected = pours.correct(id, made, mass, pouredOn);
         events.publishEvent(new HarvestCorrected(
@@ -265,6 +276,25 @@ class Blends {
                     "More of " + pour.to() + " was packed, sold, poured or promised than this would leave.");
         }
         return corrected;
+    }
+
+    /** The day on which anything was first done with a lot; today where nothing was. */
+    private LocalDate untouchedUntil(LotKnown known) {
+        UUID id = known.lot().id();
+        StockView stock = stall.stock(known);
+        return Stream.of(
+                        known.bench().steps().stream()
+                                .map(step -> step.begunAt().atZone(time.zone()).toLocalDate()),
+                        pours.of(List.of(id)).stream()
+                                .filter(pour -> pour.fromId().equals(id))
+                                .map(PourView::pouredOn),
+                        stock.runs().stream().map(PackingRunView::packedOn),
+                        stock.takings().stream().map(TakingView::takenOn),
+                        stall.firstSold(id).stream(),
+                        Stream.of(time.today()))
+                .flatMap(days -> days)
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     private List<Taken> taken(List<Portion> portions, Function<String, LotView> get) {

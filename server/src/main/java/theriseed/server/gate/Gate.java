@@ -116,6 +116,7 @@ public class Gate {
                             tests,
                             moisture,
                             weevils,
+                            sortedSinceTest(tests, work),
                             today);
                     return new LotKnown(
                             lot,
@@ -193,6 +194,17 @@ public class Gate {
         return since ? work.moisture() : Double.valueOf(tested.result().moisture());
     }
 
+    /** Whether seed was sorted out after the sample for the last germination test was drawn. */
+    private boolean sortedSinceTest(TestsView tests, BenchView work) {
+        return tests.germination() != null
+                && work != null
+                && work.steps().stream()
+                        .anyMatch(step -> step.kind().sorts()
+                                && step.endedAt() != null
+                                && LocalDate.ofInstant(step.endedAt(), time.zone())
+                                        .isAfter(tests.germination().setOn()));
+    }
+
     /** Everything a lot is judged by. */
     private record Evidence(
             LotView lot,
@@ -203,6 +215,7 @@ public class Gate {
             TestsView tests,
             Double moisture,
             BoredSeed weevils,
+            boolean sortedSinceTest,
             LocalDate today) {
 
         /** Whatever stands against any of the rows it came of stands against the lot. */
@@ -240,6 +253,7 @@ public class Gate {
                     Optional.ofNullable(tests.seedWeight()).map(SeedWeightView::result),
                     germination.map(GerminationView::result),
                     germination.map(GerminationView::countedOn),
+                    sortedSinceTest,
                     today,
                     Optional.ofNullable(lot.hold()).map(LotView.Hold::reason));
         }

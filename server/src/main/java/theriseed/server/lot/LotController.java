@@ -12,6 +12,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Grade;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReasonRequest;
 
 /** Making, holding and releasing lots over HTTP. */
 @RestController
@@ -28,15 +29,13 @@ class LotController {
             @Maybe UUID ringId,
             @Maybe Boolean untagged) {}
 
-    record HoldRequest(@NotBlank String reason) {}
-
     @PostMapping("/api/lots")
     LotView make(@Valid @RequestBody LotRequest request) {
         return lots.make(request.plantingId(), request.ringId(), Boolean.TRUE.equals(request.untagged()));
     }
 
     @PostMapping("/api/lots/{number}/hold")
-    LotView hold(@PathVariable String number, @Valid @RequestBody HoldRequest request) {
+    LotView hold(@PathVariable String number, @Valid @RequestBody ReasonRequest request) {
         return lots.hold(number, request.reason());
     }
 
@@ -56,7 +55,7 @@ class LotController {
     }
 
     @PostMapping("/api/lots/{number}/release")
-    LotView release(@PathVariable String number, @Valid @RequestBody HoldRequest request) {
+    LotView release(@PathVariable String number, @Valid @RequestBody ReasonRequest request) {
         return lots.release(number, request.reason());
     }
 }

@@ -182,6 +182,12 @@ public class Lots {
         return PageOf.of(found, found.map(Lot::view).toList());
     }
 
+    /** How many lots there ever were. */
+    @Transactional(readOnly = true)
+    public long ever() {
+        return lots.count();
+    }
+
     /** Lots whose number holds these signs, newest first, at most twenty. */
     @Transactional(readOnly = true)
     public List<LotView> holding(String signs) {

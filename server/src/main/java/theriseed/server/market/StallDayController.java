@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReasonRequest;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.paper.Paper;
@@ -74,10 +75,8 @@ class StallDayController {
         return days.count(id, request.returned());
     }
 
-    record AnewRequest(@NotNull @Size(max = 300) String reason) {}
-
     @PostMapping("/api/stall-days/{id}/count-anew")
-    StallDayView countAnew(@PathVariable UUID id, @Valid @RequestBody AnewRequest request) {
+    StallDayView countAnew(@PathVariable UUID id, @Valid @RequestBody ReasonRequest request) {
         return days.countAnew(id, request.reason());
     }
 

@@ -36,7 +36,7 @@ import theriseed.server.stall.Leaving;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.PriceLists;
 import theriseed.server.stall.Promises;
-import theriseed.server.stall.SaleCorrected;
+import theriseed.server.stall.SaleToCorrect;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
@@ -189,7 +189,7 @@ public class StallDays {
     }
 
     @EventListener
-    void on(SaleCorrected sale) {
+    void on(SaleToCorrect sale) {
         if (lines.existsBySaleId(sale.saleId())) {
             throw new Refused(
                     "sale",

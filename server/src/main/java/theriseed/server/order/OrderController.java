@@ -1,7 +1,6 @@
 package theriseed.server.order;
 
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -22,6 +21,7 @@ import theriseed.server.base.Changed;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReasonRequest;
 import theriseed.server.stall.SaleKind;
 
 /** Orders over HTTP, and their papers. */
@@ -110,10 +110,8 @@ class OrderController {
         return orders.deliver(id, request.on(), request.note(), request.only());
     }
 
-    record BackRequest(@NotNull @Size(max = 300) String reason) {}
-
     @PostMapping("/api/orders/{id}/deliveries/{delivery}/back")
-    OrderView takeBack(@PathVariable UUID id, @PathVariable int delivery, @Valid @RequestBody BackRequest request) {
+    OrderView takeBack(@PathVariable UUID id, @PathVariable int delivery, @Valid @RequestBody ReasonRequest request) {
         return orders.takeBack(id, delivery, request.reason());
     }
 
@@ -122,11 +120,9 @@ class OrderController {
         return orders.corrections(id);
     }
 
-    record CancelRequest(@NotBlank String because) {}
-
     @PostMapping("/api/orders/{id}/cancel")
-    OrderView cancel(@PathVariable UUID id, @Valid @RequestBody CancelRequest request) {
-        return orders.cancel(id, request.because());
+    OrderView cancel(@PathVariable UUID id, @Valid @RequestBody ReasonRequest request) {
+        return orders.cancel(id, request.reason());
     }
 
     /** What to take from which shelf. */

@@ -14,16 +14,18 @@ import theriseed.core.population.PopulationPlan;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
+import theriseed.server.bench.BenchView;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.Containers.Placed;
+import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
-import theriseed.server.stall.StockedLots;
 
 /** The seed room as one walks in: every lot where it hangs, and what it waits for. */
 @Service
@@ -36,7 +38,7 @@ class SeedRoom {
     private final Lots lots;
     private final Gate gate;
     private final Stall stall;
-    private final StockedLots stocked;
+    private final LotsHere here;
     private final Keepings keepings;
     private final Containers containers;
     private final Shelves shelves;
@@ -47,7 +49,7 @@ class SeedRoom {
             Lots lots,
             Gate gate,
             Stall stall,
-            StockedLots stocked,
+            LotsHere here,
             Keepings keepings,
             Containers containers,
             Shelves shelves,
@@ -56,7 +58,7 @@ class SeedRoom {
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
-        this.stocked = stocked;
+        this.here = here;
         this.keepings = keepings;
         this.containers = containers;
         this.shelves = shelves;
@@ -80,16 +82,27 @@ class SeedRoom {
     /**
      * A lot as it hangs there.
      *
+     * @param bench absent while nothing is picked into it
+     * @param germination percent by the last test
+     * @param running tests that are not counted yet
      * @param due day on which its need is due, where it has one
      * @param shelves it stands on, by name; none while nobody put it away
      */
     record Hanging(
-            LotKnown known,
+            LotView lot,
+            VarietyView variety,
+            @Maybe AtBench bench,
+            @Maybe Integer germination,
+            List<GerminationView> running,
+            LotKnown.GateView gate,
             StockView stock,
             @Maybe KeepingView keeping,
             Need need,
             @Maybe LocalDate due,
             List<String> shelves) {}
+
+    /** @param poured whether all of it went into other lots; {@code mass} grams at the last weighing */
+    record AtBench(boolean clean, boolean poured, BigDecimal mass) {}
 
     /** @param ever lots that ever were, here or gone */
     record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever) {}
@@ -97,18 +110,14 @@ class SeedRoom {
     /** @param gone whether lots that are sold out are shown too; else only those that are here */
     @Transactional(readOnly = true)
     public Room room(int page, int size, boolean gone) {
-        PageOf<LotView> all = lots.page(gone ? page : 0, size);
-        PageOf<LotView> found = gone ? all : PageOf.of(stocked.here(), page, size);
-        return new Room(
-                shelves.all(),
-                new PageOf<>(hanging(found.items()), found.page(), found.pages(), found.total()),
-                all.total());
+        PageOf<LotView> found = gone ? lots.page(page, size) : here.page(page, size);
+        return new Room(shelves.all(), found.with(hanging(found.items())), lots.ever());
     }
 
     /** Every lot with seed left, to be counted. */
     @Transactional(readOnly = true)
     public List<Hanging> stocked() {
-        return hanging(stocked.all());
+        return hanging(here.all()).stream().filter(lot -> lot.stock().any()).toList();
     }
 
     private List<Hanging> hanging(List<LotView> some) {
@@ -121,16 +130,27 @@ class SeedRoom {
         return known.stream()
                 .map(one -> {
                     UUID id = one.lot().id();
-                    Waits waits = waits(one, stock.get(id), kept.get(id));
-                    return new Hanging(
-                            one,
-                            stock.get(id),
-                            kept.get(id),
-                            waits.need(),
-                            waits.due(),
-                            on.getOrDefault(id, List.of()));
+                    return hanging(one, stock.get(id), kept.get(id), on.getOrDefault(id, List.of()));
                 })
                 .toList();
+    }
+
+    private Hanging hanging(LotKnown known, StockView stock, KeepingView kept, List<String> on) {
+        Waits waits = waits(known, stock, kept);
+        BenchView bench = known.bench();
+        GerminationView germination = known.tests().germination();
+        return new Hanging(
+                known.lot(),
+                known.planting().variety(),
+                bench == null ? null : new AtBench(bench.clean(), bench.poured(), bench.mass()),
+                germination == null ? null : germination.result().reported(),
+                known.tests().running(),
+                known.gate(),
+                stock,
+                kept,
+                waits.need(),
+                waits.due(),
+                on);
     }
 
     private record Waits(Need need, LocalDate due) {}

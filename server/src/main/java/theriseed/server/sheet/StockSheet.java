@@ -15,11 +15,11 @@ import theriseed.server.gate.Gate;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.stall.Difference;
+import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockTakings;
 import theriseed.server.stall.StockView;
-import theriseed.server.stall.StockedLots;
 
 /** What is there of each lot, in bulk and in packets. Reading it is a stock-taking: what differs is booked, with why. */
 @Component
@@ -30,15 +30,15 @@ class StockSheet implements Sheet {
     private final Lots lots;
     private final Gate gate;
     private final Stall stall;
-    private final StockedLots stocked;
+    private final LotsHere here;
     private final StockTakings stockTakings;
     private final FarmTime time;
 
-    StockSheet(Lots lots, Gate gate, Stall stall, StockedLots stocked, StockTakings stockTakings, FarmTime time) {
+    StockSheet(Lots lots, Gate gate, Stall stall, LotsHere here, StockTakings stockTakings, FarmTime time) {
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
-        this.stocked = stocked;
+        this.here = here;
         this.stockTakings = stockTakings;
         this.time = time;
     }
@@ -72,7 +72,7 @@ class StockSheet implements Sheet {
 
     @Override
     public Stream<List<Object>> lines() {
-        List<LotView> all = stocked.all();
+        List<LotView> all = here.all();
         Map<UUID, StockView> stock = stock(all);
         List<List<Object>> lines = new ArrayList<>();
         for (LotView lot : all) {

@@ -50,6 +50,10 @@ class Customer extends Recorded {
         endedOn = on;
     }
 
+    boolean ended() {
+        return endedOn != null;
+    }
+
     void comesBack() {
         endedOn = null;
     }

@@ -124,7 +124,7 @@ public class PackingRuns {
     @Transactional
     public PackingRunView correct(UUID id, Changed made, PackingCorrection facts) {
         PackingRun run = runs.findById(id).orElseThrow(NotFound.of("packing run"));
-        LotKnown known = gate.of(lots.lock(lots.byId(run.lotId()).number()));
+        LotKnown known = gate.of(lots.lockAll(List.of(run.lotId())).get(0));
         StockView stock = stall.stock(known);
         PackingRunView before = stall.runOf(stock, id);
         Clash.check(run, made.from(), before);

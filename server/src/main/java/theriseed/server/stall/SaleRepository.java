@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
@@ -37,7 +38,12 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
     List<UUID> changed(UUID lot);
 
     @EntityGraph(attributePaths = "customer")
-    List<Sale> findByLotIdOrderBySoldOnDescIdDesc(UUID lot, Limit limit);
+    @Query(
+            "select s from Sale s where s.lotId = :lot and (s.packets > 0 or s.bulk > 0) order by s.soldOn desc, s.id desc")
+    List<Sale> last(UUID lot, Limit limit);
+
+    @Query("select min(s.soldOn) from Sale s where s.lotId = :lot and (s.packets > 0 or s.bulk > 0)")
+    Optional<LocalDate> firstSold(UUID lot);
 
     boolean existsByLotId(UUID lot);
 

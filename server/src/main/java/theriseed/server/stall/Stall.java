@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -264,7 +265,7 @@ public class Stall {
         Sale sale = sales.findById(id).orElseThrow(NotFound.of("sale"));
         LotKnown known = gate.of(lots.lockAll(List.of(sale.lotId())).get(0));
         Clash.check(sale, made.from(), sale.view());
-        events.publishEvent(new SaleCorrected(id));
+        events.publishEvent(new SaleToCorrect(id));
         if (sale.delivery() != null) {
             throw new Refused(
                     "delivery",
@@ -483,12 +484,16 @@ public class Stall {
                 found.total());
     }
 
-    /** The newest sales of a lot, newest first. @param most so many */
+    /** The newest sales of a lot, newest first, without those that turned out not to have been. @param most so many */
     @Transactional(readOnly = true)
     public List<SaleView> lastSales(UUID lotId, int most) {
-        return sales.findByLotIdOrderBySoldOnDescIdDesc(lotId, Limit.of(most)).stream()
-                .map(Sale::view)
-                .toList();
+        return sales.last(lotId, Limit.of(most)).stream().map(Sale::view).toList();
+    }
+
+    /** First day on which seed of a lot was sold. */
+    @Transactional(readOnly = true)
+    public Optional<LocalDate> firstSold(UUID lotId) {
+        return sales.firstSold(lotId);
     }
 
     /** Ids of the sales of a lot that were corrected. */
@@ -516,9 +521,11 @@ public class Stall {
         Customer customer = customers
                 .findByNameIgnoreCase(name.strip())
                 .orElseGet(() -> customers.save(new Customer(name, "", stamps.now())));
-        Map<String, Object> before = customer.correctable();
-        customer.comesBack();
-        corrections.keep("customer", customer.id(), before, customer.correctable(), "got seed again");
+        if (customer.ended()) {
+            Map<String, Object> before = customer.correctable();
+            customer.comesBack();
+            corrections.keep("customer", customer.id(), before, customer.correctable(), "got seed again");
+        }
         return customer;
     }
 

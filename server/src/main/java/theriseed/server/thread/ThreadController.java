@@ -24,7 +24,7 @@ class ThreadController {
 
     /** Lots with seed left, without who had the rest. */
     @GetMapping("/api/stocked")
-    List<Threads.Shelved> stocked() {
+    List<Threads.Stocked> stocked() {
         return threads.stocked();
     }
 
@@ -36,7 +36,7 @@ class ThreadController {
     /** Lots that are not clean yet. */
     @GetMapping("/api/bench")
     List<Threads.Shelved> bench() {
-        return threads.recent().stream()
+        return threads.here().stream()
                 .filter(shelved -> shelved.known().bench() == null
                         || !shelved.known().bench().clean()
                                 && !shelved.known().bench().poured())

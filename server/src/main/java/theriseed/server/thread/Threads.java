@@ -32,10 +32,11 @@ import theriseed.server.quality.PurityView;
 import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilLookView;
+import theriseed.server.season.VarietyView;
+import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
-import theriseed.server.stall.StockedLots;
 import theriseed.server.walk.WalkView;
 import theriseed.server.walk.Walks;
 
@@ -48,7 +49,7 @@ public class Threads {
     private final Gate gate;
     private final Overrulings overrulings;
     private final Stall stall;
-    private final StockedLots stocked;
+    private final LotsHere here;
     private final Walks walks;
     private final Pours pours;
     private final SettingChecks checks;
@@ -62,7 +63,7 @@ public class Threads {
             Gate gate,
             Overrulings overrulings,
             Stall stall,
-            StockedLots stocked,
+            LotsHere here,
             Walks walks,
             Pours pours,
             SettingChecks checks,
@@ -74,7 +75,7 @@ public class Threads {
         this.gate = gate;
         this.overrulings = overrulings;
         this.stall = stall;
-        this.stocked = stocked;
+        this.here = here;
         this.walks = walks;
         this.pours = pours;
         this.checks = checks;
@@ -115,19 +116,29 @@ public class Threads {
     @Transactional(readOnly = true)
     public PageOf<Shelved> shelves(int page, int size) {
         PageOf<LotView> found = lots.page(page, size);
-        return new PageOf<>(shelved(found.items()), found.page(), found.pages(), found.total());
+        return found.with(shelved(found.items()));
     }
 
-    /** Every lot of the last two seasons and this, for the bench and for Today. */
+    /** Every lot that is here, newest first: for the bench and for Today. */
     @Transactional(readOnly = true)
-    public List<Shelved> recent() {
-        return shelved(lots.since(time.today().getYear() - 2));
+    public List<Shelved> here() {
+        return shelved(here.all());
     }
+
+    /** A lot with seed left, as the stall asks for it. */
+    record Stocked(LotView lot, VarietyView variety, LotKnown.GateView gate, StockView stock) {}
 
     /** Every lot with seed left, newest first. */
     @Transactional(readOnly = true)
-    public List<Shelved> stocked() {
-        return shelved(stocked.all());
+    List<Stocked> stocked() {
+        return here().stream()
+                .filter(one -> one.stock().any())
+                .map(one -> new Stocked(
+                        one.known().lot(),
+                        one.known().planting().variety(),
+                        one.known().gate(),
+                        one.stock()))
+                .toList();
     }
 
     private List<Shelved> shelved(List<LotView> some) {

@@ -28,6 +28,8 @@ import theriseed.server.bench.StepView;
 import theriseed.server.calendar.Calendar;
 import theriseed.server.calendar.Entry;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
 import theriseed.server.pollination.PollinationWork;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
@@ -55,6 +57,7 @@ class Acts {
 
     private final Plantings plantings;
     private final Walks walks;
+    private final Lots lots;
     private final Threads threads;
     private final Calendar calendar;
     private final PollinationWork pollination;
@@ -63,6 +66,7 @@ class Acts {
     Acts(
             Plantings plantings,
             Walks walks,
+            Lots lots,
             Threads threads,
             Calendar calendar,
             PollinationWork pollination,
@@ -71,15 +75,15 @@ class Acts {
         this.pollination = pollination;
         this.plantings = plantings;
         this.walks = walks;
+        this.lots = lots;
         this.threads = threads;
         this.time = time;
     }
 
     @Transactional(readOnly = true)
     List<Act> open() {
-        List<Threads.Shelved> lots = threads.recent();
         List<Act> acts = new ArrayList<>();
-        lots.forEach(shelved -> ofLot(shelved, acts));
+        threads.here().forEach(shelved -> ofLot(shelved, acts));
         int year = time.today().getYear();
         List<PlantingView> kept = Stream.concat(plantings.of(year).stream(), plantings.of(year + 1).stream())
                 .filter(planting -> planting.purpose() != Purpose.EATING)
@@ -87,8 +91,9 @@ class Acts {
         Map<UUID, StageVerdict> walked = walks.verdicts(kept);
         Map<UUID, List<StageWalk>> stages = walks.stages(kept);
         Map<UUID, List<LateView>> late = walks.late(kept);
-        Set<UUID> numbered =
-                lots.stream().map(shelved -> shelved.known().planting().id()).collect(Collectors.toSet());
+        Set<UUID> numbered = lots.of(kept.stream().map(PlantingView::id).toList()).stream()
+                .map(LotView::plantingId)
+                .collect(Collectors.toSet());
         for (PlantingView planting : kept) {
             UUID id = planting.id();
             if (!numbered.contains(id)) {
@@ -248,7 +253,7 @@ class Acts {
                     bench.next().wet() ? When.WHILE_WET : When.WHILE_DRY,
                     bench.next().wet(),
                     new Figures().step(bench.next())));
-        } else if (shelved.stock().bulk().signum() > 0 || shelved.stock().packets() > 0) {
+        } else if (shelved.stock().any()) {
             ofCleanLot(shelved, acts);
         }
     }

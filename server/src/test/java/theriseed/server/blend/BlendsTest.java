@@ -101,14 +101,14 @@ class BlendsTest {
         String other = clean(3000);
         double had = bulk(one);
         String blend = season.grower
-                .post("/api/blends", blendOf(one, 2000, other, 1000))
+                .post("/api/blends", with(blendOf(one, 2000, other, 1000), "pouredOn", "2026-08-10"))
                 .ok()
                 .get("number")
                 .asString();
         JsonNode pour = pour(blend, one);
         String path = "/api/pours/" + pour.get("id").asString();
         Map<String, Object> less =
-                record("mass", 1500, "pouredOn", "2026-08-14", "version", 0, "reason", "the scale showed the bowl too");
+                record("mass", 1500, "pouredOn", "2026-08-10", "version", 0, "reason", "the scale showed the bowl too");
         assertThat(season.grower.put(path, with(less, "reason", "")).field()).isEqualTo("reason");
         assertThat(season.grower.put(path, with(less, "mass", had + 1)).field()).isEqualTo("mass");
         assertThat(season.grower.put(path, with(less, "pouredOn", "2025-01-01")).field())
@@ -124,12 +124,17 @@ class BlendsTest {
         season.grower
                 .post(
                         "/api/lots/" + blend + "/takings",
-                        record("why", "SOWN", "takenOn", "2026-08-14", "mass", 2000, "note", "trial rows"))
+                        record("why", "SOWN", "takenOn", "2026-08-12", "mass", 2000, "note", "trial rows"))
                 .ok();
-        Client.Answer tooLittle = season.grower.put(path, with(with(less, "mass", 900), "version", 1));
+        Map<String, Object> again = with(less, "version", 1);
+        Client.Answer tooLate = season.grower.put(path, with(again, "pouredOn", "2026-08-13"));
+        assertThat(tooLate.field()).as("some of it was sown the day before").isEqualTo("pouredOn");
+        Client.Answer tooLittle = season.grower.put(path, with(again, "mass", 900));
         assertThat(tooLittle.field()).isEqualTo("mass");
         assertThat(bulk(blend)).isEqualTo(500);
-        season.grower.put(path, with(with(less, "mass", 1000), "version", 1)).ok();
+        season.grower
+                .put(path, with(with(again, "mass", 1000), "pouredOn", "2026-08-12"))
+                .ok();
         assertThat(bulk(blend)).isZero();
     }
 
@@ -168,6 +173,8 @@ class BlendsTest {
                 rest,
                 with(stepOf("WINNOW", left, left - 10), "begunAt", "2026-08-14T05:00", "endedAt", "2026-08-14T05:30"));
         assertThat(bulk(rest)).isEqualTo(left - 10);
+        assertThat(season.lot(rest).at("/known/gate/cautions").toString()).contains("SORTED_SINCE_TEST");
+        assertThat(season.lot(number).at("/known/gate/cautions").toString()).doesNotContain("SORTED_SINCE_TEST");
         assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().toString())
                 .contains(rest);
     }

@@ -251,6 +251,23 @@ class OrdersTest {
     }
 
     @Test
+    void whatIsPromisedStaysCleanWhenTheRestIsCleanedAgain() {
+        String whole = season.sellable();
+        Map<String, Object> bulk =
+                record("varietyId", season.lot(whole).at("/known/lot/varietyId").asString(), "bulk", 100, "price", 4);
+        JsonNode order = grower.post("/api/orders", orderOf(customer(), bulk)).ok();
+        String path = "/api/lots/" + whole + "/clean-again";
+        Map<String, Object> again = record("steps", List.of("SCREEN"), "on", "2026-08-14");
+        String rest = grower.post(path, again).ok().get("number").asString();
+        assertThat(rest).as("nothing was taken, but some is promised").isNotEqualTo(whole);
+        assertThat(season.lot(whole).at("/stock/bulk").asInt()).isEqualTo(100);
+        assertThat(season.lot(whole).at("/known/bench/clean").asBoolean()).isTrue();
+        assertThat(grower.post(path, again).detail()).contains("promised to somebody");
+        grower.post(at(order) + "/deliver", today()).ok();
+        assertThat(season.lot(whole).at("/stock/bulk").asInt()).isZero();
+    }
+
+    @Test
     void customersPayByTheirTermsAndGiftsAndSwapsNothing() {
         String half = grower.post("/api/price-lists", record("name", "Shops " + UUID.randomUUID(), "share", 60))
                 .ok()
@@ -300,7 +317,7 @@ class OrdersTest {
         Map<String, Object> end = record("version", 0, "reason", "moved away");
         assertThat(grower.post("/api/customers/" + customer + "/end", end).field())
                 .isEqualTo("customer");
-        grower.post(at(order) + "/cancel", record("because", "they moved away")).ok();
+        grower.post(at(order) + "/cancel", record("reason", "they moved away")).ok();
         assertThat(left("free")).isEqualTo(40);
         grower.post("/api/customers/" + customer + "/end", end).ok();
         assertThat(grower.post("/api/orders", orderOf(customer, packets(5))).field())

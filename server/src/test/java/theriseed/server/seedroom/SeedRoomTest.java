@@ -5,9 +5,12 @@ import static theriseed.server.Season.packingOf;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.with;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -266,23 +269,51 @@ class SeedRoomTest {
         assertThat(need(fresh, false)).as("nothing is picked into it yet").contains("AT_BENCH");
     }
 
+    @Test
+    void theLotsThatAreHereAreThoseWithSeedLeftAtTheBenchBeingTestedOrStillEmpty() {
+        season.numbered(season.planted("pea", "2026-03-21", 300));
+        season.packed(season.sellable(), 50, 10);
+        Set<String> here = new TreeSet<>();
+        for (JsonNode lot : pages("/api/lots?", "")) {
+            JsonNode known = lot.get("known");
+            int of = known.at("/lot/season").asInt();
+            boolean left = lot.at("/stock/bulk").asDouble() > 0
+                    || lot.at("/stock/packets").asInt() > 0;
+            boolean atBench = known.has("bench")
+                    && !known.at("/bench/clean").asBoolean()
+                    && !known.at("/bench/poured").asBoolean();
+            boolean empty = !known.has("bench") && of >= 2025;
+            if (of >= 2014
+                    && (left || atBench || empty || !known.at("/tests/running").isEmpty())) {
+                here.add(known.at("/lot/number").asString());
+            }
+        }
+        assertThat(pages("/api/seed-room?", "/lots").stream()
+                        .map(lot -> lot.at("/lot/number").asString()))
+                .as("as each lot's own page says")
+                .containsExactlyInAnyOrderElementsOf(here);
+    }
+
     private String needOf(String number) {
         return need(number, false).orElseThrow();
     }
 
     private Optional<String> need(String number, boolean gone) {
+        return pages("/api/seed-room?gone=" + gone + "&", "/lots").stream()
+                .filter(lot -> lot.at("/lot/number").asString().equals(number))
+                .map(lot -> lot.get("need").asString())
+                .findFirst();
+    }
+
+    /** Everything on all pages of a list. @param list where it stands in the answer */
+    private List<JsonNode> pages(String path, String list) {
+        List<JsonNode> all = new ArrayList<>();
         int pages = 1;
         for (int page = 0; page < pages; page++) {
-            JsonNode lots = grower.get("/api/seed-room?size=200&gone=" + gone + "&page=" + page)
-                    .ok()
-                    .get("lots");
-            pages = lots.get("pages").asInt();
-            for (JsonNode lot : lots.get("items")) {
-                if (lot.at("/known/lot/number").asString().equals(number)) {
-                    return Optional.of(lot.get("need").asString());
-                }
-            }
+            JsonNode some = grower.get(path + "size=200&page=" + page).ok().at(list);
+            pages = some.get("pages").asInt();
+            some.get("items").forEach(all::add);
         }
-        return Optional.empty();
+        return all;
     }
 }

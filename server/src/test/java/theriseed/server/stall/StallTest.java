@@ -147,6 +147,7 @@ class StallTest {
         assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
                 .as("nobody has any")
                 .isEmpty();
+        assertThat(season.lot(number).get("sales")).isEmpty();
     }
 
     @Test
@@ -156,7 +157,7 @@ class StallTest {
             assertThat(one.at("/stock/bulk").asDouble()
                             + one.at("/stock/packets").asDouble())
                     .isPositive();
-            mine = one.at("/known/lot/number").asString().equals(number) ? one : mine;
+            mine = one.at("/lot/number").asString().equals(number) ? one : mine;
         }
         assertThat(mine).isNotNull();
         sold(record(
