@@ -10,7 +10,7 @@
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
-	import { area, distance } from '$lib/units/units';
+	import { area, distance, numberTyped } from '$lib/units/units';
 	import { BARRIER } from '$lib/words/words';
 	import {
 		cornersOf,
@@ -191,17 +191,12 @@
 	}
 
 	const now = $derived.by((): Metres[] => {
+		const [x, y, w, l, t] = [east, north, width, length, turned].map((typed) => numberTyped(typed));
 		const given = onlySpot
-			? [{ east: Number(east), north: Number(north) }]
+			? [{ east: x, north: y }]
 			: rectangle
-				? cornersOf({
-						east: Number(east),
-						north: Number(north),
-						width: Number(width),
-						length: Number(length),
-						turned: Number(turned)
-					})
-				: spots.map((corner) => ({ east: Number(corner.east), north: Number(corner.north) }));
+				? cornersOf({ east: x, north: y, width: w, length: l, turned: t })
+				: spots.map((corner) => ({ east: numberTyped(corner.east), north: numberTyped(corner.north) }));
 		return given.every((corner) => Number.isFinite(corner.east) && Number.isFinite(corner.north))
 			? given
 			: [];
@@ -242,8 +237,9 @@
 
 	function turnBy(degrees: number) {
 		if (rectangle) {
-			turned = round(((Number(turned) + degrees + 540) % 360) - 180);
-		} else {
+			const stood = numberTyped(turned);
+			if (Number.isFinite(stood)) turned = round(((stood + degrees + 540) % 360) - 180);
+		} else if (now.length > 0) {
 			spots = turn(now, degrees).map((corner) => ({ east: round(corner.east), north: round(corner.north) }));
 		}
 	}

@@ -4,6 +4,8 @@ import jakarta.persistence.Entity;
 import java.time.Instant;
 import java.time.MonthDay;
 import java.time.ZoneId;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
 import theriseed.server.base.Recorded;
@@ -47,6 +49,13 @@ class Farm extends Recorded {
     void frosts(MonthDay last, MonthDay first) {
         this.lastFrost = last.toString();
         this.firstFrost = first.toString();
+    }
+
+    Map<String, Object> frosts() {
+        Map<String, Object> days = new LinkedHashMap<>();
+        days.put("lastFrost", lastFrost);
+        days.put("firstFrost", firstFrost);
+        return days;
     }
 
     void labelLines(String lines) {

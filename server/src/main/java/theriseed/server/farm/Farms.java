@@ -63,7 +63,7 @@ public class Farms {
         if (farms.findFirstBy().isPresent()) {
             throw new Refused("name", name, "one farm", "This database holds a farm already.");
         }
-        LonLat checked = LonLat.of("spot", spot.lon(), spot.lat());
+        LonLat checked = LonLat.of(spot.lon(), spot.lat());
         MONTH.check("coldestMonth", coldestMonth);
         Range.of(coldestMonth, 45, "C").check("warmestMonth", warmestMonth);
         ClimateNormals climate = new ClimateNormals(
@@ -75,19 +75,24 @@ public class Farms {
                 .view();
     }
 
-    /** Says when frost usually ends in spring and comes again in autumn. */
+    /** Says when frost usually ends in spring and comes again in autumn; in the south that is early in the year. */
     @GrowersWork
     @Transactional
     public FarmView frosts(MonthDay last, MonthDay first) {
-        if (!last.isBefore(first)) {
+        Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        boolean north = farm.view().spot().lat() >= 0;
+        if (north ? !last.isBefore(first) : !first.isBefore(last)) {
             throw new Refused(
                     "firstFrost",
                     first,
-                    "after the last frost of spring",
-                    "The first frost of autumn comes after the last of spring.");
+                    north ? "later in the year than the last frost of spring" : "earlier in the year than that",
+                    north
+                            ? "The first frost of autumn comes after the last of spring."
+                            : "South of the equator autumn comes early in the year, and spring late.");
         }
-        Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        Map<String, Object> before = farm.frosts();
         farm.frosts(last, first);
+        corrections.keep("farm", farm.id(), before, farm.frosts(), "usual frosts");
         return farms.saveAndFlush(farm).view();
     }
 

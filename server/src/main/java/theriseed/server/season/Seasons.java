@@ -1,11 +1,11 @@
 package theriseed.server.season;
 
 import java.time.LocalDate;
-import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -15,6 +15,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.crop.Crop;
 import theriseed.core.season.FamilyRest;
+import theriseed.core.season.Frosts;
 import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Kept;
@@ -187,12 +188,10 @@ class Seasons {
                 : stock.of(members.stream().map(member -> member.variety().id()).collect(Collectors.toSet()));
     }
 
-    /** Usual last frost of spring and first of autumn; null where the grower has not said. */
-    record Frosts(MonthDay last, MonthDay first) {}
-
-    Frosts frosts() {
+    /** The usual days of frost, where the grower has said. */
+    Optional<Frosts> frosts() {
         FarmView farm = farms.get();
-        return new Frosts(farm.lastFrost(), farm.firstFrost());
+        return Optional.ofNullable(farm.lastFrost()).map(last -> new Frosts(last, farm.firstFrost()));
     }
 
     private static List<Member> members(List<Planting> found) {

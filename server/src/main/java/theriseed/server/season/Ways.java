@@ -22,6 +22,7 @@ import theriseed.core.isolation.Way;
 import theriseed.core.isolation.WayOut;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.season.Frosts;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.season.SeasonAsWhole.Source;
 
@@ -36,12 +37,12 @@ final class Ways {
     private final SeasonAsWhole season;
     private final GroundTaken taken;
     private final FarmGround ground;
-    private final Seasons.Frosts frosts;
+    private final Optional<Frosts> frosts;
     private final LocalDate today;
     private final UUID schemeId;
 
     /** @param frosts where the grower has said; otherwise only warmth is asked */
-    Ways(SeasonAsWhole season, GroundTaken taken, Seasons.Frosts frosts, LocalDate today, UUID schemeId) {
+    Ways(SeasonAsWhole season, GroundTaken taken, Optional<Frosts> frosts, LocalDate today, UUID schemeId) {
         this.season = season;
         this.taken = taken;
         this.ground = season.ground();
@@ -130,8 +131,9 @@ final class Ways {
         boolean over = then.onGroundFrom().isBefore(today)
                 || (then.sownOn().isBefore(today) && !then.sownOn().equals(when.sownOn()));
         boolean frosted = crop.baseTemperature() >= TENDER_BASE_C
-                && frosts.last() != null
-                && then.onGroundFrom().isBefore(frosts.last().atYear(facts.season()));
+                && frosts.map(known -> known.lastOf(facts.season()))
+                        .filter(then.onGroundFrom()::isBefore)
+                        .isPresent();
         if (over || frosted) {
             return Optional.empty();
         }
@@ -146,9 +148,9 @@ final class Ways {
         Stand stand = season.source(tried).stand();
         boolean ripens = stand.bloom()
                 .filter(bloom -> season.ripens(tried, bloom))
-                .filter(bloom -> frosts.first() == null
-                        || !BloomForecast.lastRipe(crop, bloom)
-                                .isAfter(frosts.first().atYear(facts.season())))
+                .filter(bloom -> frosts.map(known -> known.firstOf(facts.season()))
+                        .filter(BloomForecast.lastRipe(crop, bloom)::isAfter)
+                        .isEmpty())
                 .isPresent();
         return ripens ? Optional.of(tried) : Optional.empty();
     }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -65,18 +66,21 @@ class CustomerSheet implements Sheet {
         Map<String, CustomerView> known = new HashMap<>();
         all().forEach(customer -> known.put(customer.name().toLowerCase(Locale.ROOT), customer));
         return line -> {
-            String list = line.text("price_list", 60);
+            String name = line.needed("name", 80);
+            String key = name.toLowerCase(Locale.ROOT);
+            CustomerView there = known.get(key);
+            Optional<CustomerView> already = Optional.ofNullable(there);
+            String list = line.text(
+                    "price_list", 60, already.map(CustomerView::priceList).orElse(""));
             if (!list.isEmpty() && !lists.containsKey(list)) {
                 throw Line.wrong("price_list", list, "one of the farm's price lists");
             }
             Customers.CustomerFacts facts = new Customers.CustomerFacts(
-                    line.needed("name", 80),
+                    name,
                     line.oneOf("kind", CustomerKind.class),
-                    line.text("address", 300),
-                    line.text("note", 300),
+                    line.text("address", 300, already.map(CustomerView::address).orElse("")),
+                    line.text("note", 300, already.map(CustomerView::note).orElse("")),
                     lists.get(list));
-            String key = facts.name().toLowerCase(Locale.ROOT);
-            CustomerView there = known.get(key);
             if (there == null) {
                 known.put(key, customers.make(facts));
                 return Effect.NEW;

@@ -43,6 +43,11 @@ record Line(int number, Map<String, String> cells, boolean commas) {
         return text;
     }
 
+    /** The same; what stands there already where the file has no such column. */
+    String text(String column, int most, String already) {
+        return told(column) ? text(column, most) : already;
+    }
+
     String needed(String column, int most) {
         if (!has(column)) {
             throw wrong(column, "nothing", "a value");
@@ -112,8 +117,11 @@ record Line(int number, Map<String, String> cells, boolean commas) {
         return Arrays.stream(text(column).split("[ ;/]+")).filter(part -> !part.isEmpty());
     }
 
-    /** Yes or no; no where nothing stands. */
-    boolean yes(String column) {
+    /** Yes or no; no where nothing stands, and what is already where the file has no such column. */
+    boolean yes(String column, boolean already) {
+        if (!told(column)) {
+            return already;
+        }
         return switch (text(column).toLowerCase(Locale.ROOT)) {
             case "yes", "y", "true", "1" -> true;
             case "", "no", "n", "false", "0" -> false;

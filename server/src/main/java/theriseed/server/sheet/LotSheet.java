@@ -90,6 +90,17 @@ class LotSheet implements Sheet {
                 Column.of("held_because", "why it is held back"));
     }
 
+    @Override
+    public Map<String, String> called() {
+        return Map.of(
+                "mass", "picked_g",
+                "massOut", "clean_g",
+                "begunAt", "clean_on",
+                "endedAt", "clean_on",
+                "grams", "kept_g",
+                "reason", "held_because");
+    }
+
     /** What lots hang on. */
     private record Around(Map<UUID, PlantingView> planted, LotsAtBench at) {}
 

@@ -72,6 +72,11 @@ class OrderSheet implements Sheet {
                 Column.of("state", "how far it is; only written, not read"));
     }
 
+    @Override
+    public Map<String, String> called() {
+        return Map.of("bulk", "bulk_g", "varietyId", "variety", "customerId", "customer");
+    }
+
     private List<OrderView> all() {
         return Pages.all(page -> orders.page(false, page, PageOf.LARGEST_SIZE));
     }

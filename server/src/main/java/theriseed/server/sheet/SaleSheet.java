@@ -44,8 +44,13 @@ class SaleSheet implements Sheet {
                 Column.of("run", "key of the packing run; nothing for the oldest that has so many"),
                 Column.of("packets", "how many; nothing for bulk"),
                 Column.of("bulk_g", "grams of bulk; nothing for packets"),
-                Column.needed("price", "in all"),
+                Column.of("price", "in all; nothing for the customer's terms"),
                 Column.of("note", "what came back for a swap, or anything else"));
+    }
+
+    @Override
+    public Map<String, String> called() {
+        return Map.of("bulk", "bulk_g");
     }
 
     @Override
@@ -85,7 +90,8 @@ class SaleSheet implements Sheet {
                 throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
             }
             SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
-            Leaving how = new Leaving(kind, line.day("sold_on"), line.decimal("price"), line.text("note", 300), null);
+            Leaving how =
+                    new Leaving(kind, line.day("sold_on"), line.maybeDecimal("price"), line.text("note", 300), null);
             String customer = line.needed("customer", 80);
             UUID run = line.has("run") ? needed(line, "run") : null;
             if (line.has("packets") == line.has("bulk_g")) {
@@ -115,7 +121,7 @@ class SaleSheet implements Sheet {
                 && (run == null || run.equals(there.packingRunId()))
                 && Objects.equals(there.packets(), line.maybeWhole("packets"))
                 && Objects.equals(Line.plain(there.bulk()), Line.plain(line.maybeDecimal("bulk_g")))
-                && there.price().compareTo(how.price()) == 0
+                && (how.price() == null || there.price().compareTo(how.price()) == 0)
                 && there.note().equals(how.note().strip());
         if (!same) {
             throw new Refused(

@@ -1,6 +1,7 @@
 package theriseed.server.sheet;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /** A list of the farm as a table. What is written out and read again changes nothing. */
@@ -9,6 +10,11 @@ interface Sheet {
     String name();
 
     List<Column> columns();
+
+    /** The columns of what services call otherwise when they refuse it, by their name for it. */
+    default Map<String, String> called() {
+        return Map.of();
+    }
 
     /** How many lines are read at once, so that nobody waits for minutes. */
     default int most() {

@@ -78,7 +78,7 @@ public class Sheets {
         Sheet sheet = sheet(name);
         List<Line> lines = SheetFile.read(text, sheet.columns(), sheet.most());
         return transaction.execute(status -> {
-            Reading reading = new Reading(sheet.columns());
+            Reading reading = new Reading(sheet);
             Sheet.Taker taker = sheet.taker(lines);
             for (Line line : lines) {
                 if (!reading.broken) {
@@ -107,6 +107,7 @@ public class Sheets {
     /** What became of the lines so far. */
     private final class Reading {
         private final List<Column> columns;
+        private final Map<String, String> called;
         private final List<SheetRead.SheetLine> wrong = new ArrayList<>();
         private final List<SheetRead.SheetLine> done = new ArrayList<>();
         private int taken;
@@ -118,8 +119,9 @@ public class Sheets {
         /** Whether the database refused something, after which it takes nothing more. */
         private boolean broken;
 
-        Reading(List<Column> columns) {
-            this.columns = columns;
+        Reading(Sheet sheet) {
+            this.columns = sheet.columns();
+            this.called = sheet.called();
         }
 
         void take(Line line, Sheet.Taker taker) {
@@ -169,19 +171,24 @@ public class Sheets {
             }
         }
 
-        private void refuse(Line line, String column, String value, String why) {
+        private void refuse(Line line, String field, String value, String why) {
             refused++;
             if (wrong.size() < MOST_SHOWN) {
-                wrong.add(
-                        new SheetRead.SheetLine(line.number(), what(line), true, false, asColumn(column), value, why));
+                String column = asColumn(field);
+                String says =
+                        field != null && why.startsWith(field + ":") ? column + why.substring(field.length()) : why;
+                wrong.add(new SheetRead.SheetLine(line.number(), what(line), true, false, column, value, says));
             }
         }
 
-        /** Services name fields as their requests do. */
+        /** Services name fields as their requests do; of several in one cell the column is meant. */
         private String asColumn(String field) {
-            return field == null
-                    ? null
-                    : field.replaceAll("([a-z])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT);
+            if (field == null) {
+                return null;
+            }
+            String whole = field.replaceFirst("\\[.*", "");
+            return called.getOrDefault(
+                    whole, whole.replaceAll("([a-z])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT));
         }
 
         private String what(Line line) {

@@ -66,6 +66,26 @@ class TestSheet implements Sheet {
             Column.of("seeds", "weevils: seeds looked at"),
             Column.of("note", "anything else"));
 
+    private static final Map<String, String> CALLED = Map.ofEntries(
+            Map.entry("countedOn", "on"),
+            Map.entry("weighedOn", "on"),
+            Map.entry("testedOn", "on"),
+            Map.entry("measuredOn", "on"),
+            Map.entry("cutOn", "on"),
+            Map.entry("lookedOn", "on"),
+            Map.entry("perReplicate", "of_each"),
+            Map.entry("counts", "normal"),
+            Map.entry("firstCounts", "first_normal"),
+            Map.entry("reps", "grams"),
+            Map.entry("initial", "sample_g"),
+            Map.entry("pure", "pure_g"),
+            Map.entry("other", "other_g"),
+            Map.entry("weed", "weed_g"),
+            Map.entry("inert", "inert_g"),
+            Map.entry("readings", "readings_pct"),
+            Map.entry("dishes", "dish_before_g"),
+            Map.entry("bored", "eaten"));
+
     private final Lots lots;
     private final Quality quality;
 
@@ -97,6 +117,11 @@ class TestSheet implements Sheet {
     @Override
     public List<Column> columns() {
         return COLUMNS;
+    }
+
+    @Override
+    public Map<String, String> called() {
+        return CALLED;
     }
 
     @Override

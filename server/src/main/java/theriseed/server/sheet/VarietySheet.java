@@ -82,32 +82,38 @@ class VarietySheet implements Sheet {
         all().forEach(variety -> known.put(key(variety.cropKey(), variety.name()), variety));
         return line -> {
             String crop = line.needed("crop", 40);
-            VarietyFacts facts = new VarietyFacts(
-                    line.needed("name", 80),
-                    line.needed("source", 120),
-                    line.whole("year_received"),
-                    line.yes("treated"),
-                    line.yes("hybrid"),
-                    line.yes("breeding_out"),
-                    new TrueToType(
-                            line.text("leaf", 200),
-                            line.text("habit", 200),
-                            line.text("colour", 200),
-                            line.text("maturity", 200),
-                            line.text("root", 200),
-                            line.text("fruit", 200)));
-            VarietyView there = known.get(key(crop, facts.name()));
+            String key = key(crop, line.needed("name", 80));
+            VarietyView there = known.get(key);
+            VarietyFacts facts = facts(line, there);
             if (there == null) {
-                known.put(key(crop, facts.name()), made(crop, facts));
+                known.put(key, made(crop, facts));
                 return Effect.NEW;
             }
             if (facts.equals(facts(there))) {
                 return Effect.SAME;
             }
-            known.put(
-                    key(crop, facts.name()), varieties.correct(there.id(), there.version(), "read from a file", facts));
+            known.put(key, varieties.correct(there.id(), there.version(), "read from a file", facts));
             return Effect.CHANGED;
         };
+    }
+
+    /** @param there the variety as it stands; null for a new one */
+    private static VarietyFacts facts(Line line, VarietyView there) {
+        TrueToType type = there == null ? TrueToType.NOT_WRITTEN : there.trueToType();
+        return new VarietyFacts(
+                line.needed("name", 80),
+                line.needed("source", 120),
+                line.whole("year_received"),
+                line.yes("treated", there != null && there.treated()),
+                line.yes("hybrid", there != null && there.hybrid()),
+                line.yes("breeding_out", there != null && there.breedingOut()),
+                new TrueToType(
+                        line.text("leaf", 200, type.leaf()),
+                        line.text("habit", 200, type.habit()),
+                        line.text("colour", 200, type.colour()),
+                        line.text("maturity", 200, type.maturity()),
+                        line.text("root", 200, type.root()),
+                        line.text("fruit", 200, type.fruit())));
     }
 
     private VarietyView made(String crop, VarietyFacts facts) {

@@ -3,6 +3,7 @@ package theriseed.server.stall;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
@@ -74,12 +75,26 @@ public class Customers {
                 .collect(Collectors.toMap(CustomerView::id, customer -> customer));
     }
 
+    /** Somebody new, or one that had gone and is back. */
     @GrowersWork
     @Transactional
     public CustomerView make(CustomerFacts facts) {
+        Optional<Customer> gone =
+                customers.findByNameIgnoreCase(facts.name().strip()).filter(Customer::ended);
+        if (gone.isPresent()) {
+            return back(gone.get(), facts);
+        }
         checkName(facts.name(), null);
         Customer customer = new Customer(facts.name(), facts.note(), stamps.now());
         customer.change(facts.name(), facts.kind(), facts.address(), facts.note(), list(facts.priceListId()));
+        return customers.saveAndFlush(customer).view();
+    }
+
+    private CustomerView back(Customer customer, CustomerFacts facts) {
+        Map<String, Object> before = customer.correctable();
+        customer.comesBack();
+        customer.change(facts.name(), facts.kind(), facts.address(), facts.note(), list(facts.priceListId()));
+        corrections.keep("customer", customer.id(), before, customer.correctable(), "added again");
         return customers.saveAndFlush(customer).view();
     }
 

@@ -27,7 +27,15 @@ class FirstRunTest {
             assertThat(tooShort.status()).isEqualTo(400);
             assertThat(tooShort.field()).isEqualTo("password");
             Client.Answer nowhere = client.post("/api/first-run", Season.with(EmptyFarm.FARM, "lat", 95));
+            assertThat(nowhere.field()).isEqualTo("lat");
             assertThat(nowhere.detail()).contains("95 is outside the valid range [-75, 75]");
+            assertThat(client.post("/api/first-run", Season.with(EmptyFarm.FARM, "currency", "XYZ1"))
+                            .field())
+                    .isEqualTo("currency");
+            assertThat(client.post("/api/first-run", Season.with(EmptyFarm.FARM, "warmestMonth", 1))
+                            .field())
+                    .as("colder than the coldest")
+                    .isEqualTo("warmestMonth");
             Client.Answer noZone =
                     client.post("/api/first-run", Season.with(EmptyFarm.FARM, "timeZone", "Moon/Crater"));
             assertThat(noZone.field()).isEqualTo("timeZone");

@@ -6,7 +6,9 @@ import static theriseed.server.Season.record;
 import static theriseed.server.Season.saleOf;
 import static theriseed.server.Season.with;
 
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -153,6 +155,78 @@ class MoneyTest {
                         .asInt())
                 .isEqualTo(60);
         assertThat(grower.put("/api/money/work/" + id, better).status()).isEqualTo(409);
+    }
+
+    @Test
+    void whatIsPouredTakesItsShareOfTheCostAlong() {
+        grower.post("/api/money/outlays", outlayOf("lotId", lot, "MATERIALS", 100))
+                .ok();
+        double clean = season.lot(number).at("/stock/bulk").asDouble();
+        String part = grower.post(
+                        "/api/lots/" + number + "/parts", record("masses", List.of(1000), "pouredOn", "2026-08-14"))
+                .ok()
+                .get(0)
+                .get("number")
+                .asString();
+        double went = grower.get("/api/lots/" + part + "/money")
+                .ok()
+                .at("/money/materials")
+                .asDouble();
+        assertThat(went).isCloseTo(100 * 1000 / clean, within(1e-6));
+        assertThat(money("").at("/money/materials").asDouble()).isCloseTo(100 - went, within(1e-6));
+    }
+
+    @Test
+    void anOutlayWrittenByMistakeIsSetToNothingWithWhy() {
+        String id = grower.post("/api/money/outlays", outlayOf("lotId", lot, "MATERIALS", 41))
+                .ok()
+                .get("id")
+                .asString();
+        Map<String, Object> nothing = with(outlayOf("lotId", lot, "MATERIALS", 0), "version", 0, "reason", "twice");
+        assertThat(grower.put("/api/money/outlays/" + id, with(nothing, "reason", " "))
+                        .field())
+                .isEqualTo("reason");
+        assertThat(money("").at("/money/materials").asDouble()).isEqualTo(41);
+        grower.put("/api/money/outlays/" + id, nothing).ok();
+        assertThat(money("").at("/money/materials").asDouble()).isZero();
+        assertThat(grower.put("/api/money/outlays/" + id, nothing).status()).isEqualTo(409);
+        assertThat(grower.put("/api/money/outlays/" + UUID.randomUUID(), nothing)
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aHandWritesHoursButNeitherCorrectsThemNorSpends() {
+        Client hand = Client.as("hand", port);
+        String id = hand.post("/api/money/work", workOf("lotId", lot, "BENCH", 1, 60))
+                .ok()
+                .get("id")
+                .asString();
+        Map<String, Object> less = with(workOf("lotId", lot, "BENCH", 1, 30), "version", 0, "reason", "half");
+        assertThat(hand.put("/api/money/work/" + id, less).status()).isEqualTo(403);
+        assertThat(hand.post("/api/money/outlays", outlayOf("lotId", lot, "MATERIALS", 1))
+                        .status())
+                .isEqualTo(403);
+        grower.put("/api/money/work/" + id, less).ok();
+    }
+
+    @Test
+    void hoursAreOfAPlantingOrALotThatIsThereAndOfADayThatWas() {
+        assertThat(grower.post(
+                                "/api/money/work",
+                                workOf("lotId", UUID.randomUUID().toString(), "BENCH", 1, 60))
+                        .status())
+                .isEqualTo(404);
+        assertThat(grower.post(
+                                "/api/money/work",
+                                workOf("plantingId", UUID.randomUUID().toString(), "TENDING", 1, 60))
+                        .status())
+                .isEqualTo(404);
+        for (String day : List.of("2026-08-15", "2016-08-01")) {
+            assertThat(grower.post("/api/money/work", with(workOf("lotId", lot, "BENCH", 1, 60), "doneOn", day))
+                            .field())
+                    .isEqualTo("doneOn");
+        }
     }
 
     @ParameterizedTest

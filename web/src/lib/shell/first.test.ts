@@ -1,0 +1,140 @@
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '$lib/api/api';
+import { answers, asked, forget } from '$lib/api/pretend';
+import Find from './Find.svelte';
+import FirstRun from './FirstRun.svelte';
+
+const went = vi.hoisted(() => ({ goto: vi.fn(), begin: vi.fn() }));
+vi.mock('$app/navigation', () => ({ goto: went.goto }));
+vi.mock('$lib/api/session.svelte', () => ({ session: { units: 'METRIC', begin: went.begin } }));
+vi.mock('$lib/api/api', async (actual) =>
+	(await import('$lib/api/pretend')).pretend(await actual<typeof import('$lib/api/api')>())
+);
+
+beforeEach(() => {
+	forget();
+	went.goto.mockReset();
+	went.begin.mockReset();
+});
+
+describe('a new farm', () => {
+	const type = (label: string, value: string) =>
+		fireEvent.input(screen.getByLabelText(label), { target: { value } });
+	async function fill() {
+		await type('Name of the farm', 'Low Brae');
+		await type('Latitude', '-41,5');
+		await type('Longitude', '146.5');
+		await type('Coldest month', '6');
+		await type('Warmest month', '17,5');
+		await type('Time zone', 'Australia/Hobart');
+		await type('Currency', 'aud');
+		await type('Your name', 'maker');
+		await type('Password', 'long enough');
+	}
+	const make = () => fireEvent.click(screen.getByText('Make the farm'));
+
+	it('is made with its numbers as numbers, and goes on to the ground', async () => {
+		render(FirstRun);
+		await fill();
+		await make();
+		await waitFor(() => expect(went.goto).toHaveBeenCalledWith('/field'));
+		expect(went.begin).toHaveBeenCalledWith({
+			farm: 'Low Brae',
+			lat: -41.5,
+			lon: 146.5,
+			coldestMonth: 6,
+			warmestMonth: 17.5,
+			timeZone: 'Australia/Hobart',
+			currency: 'AUD',
+			name: 'maker',
+			password: 'long enough'
+		});
+	});
+
+	it('stays on the page with what was typed when the server refuses it', async () => {
+		went.begin.mockRejectedValue(new Problem('lat: 141 is outside', 400, 'lat', '141', '[-66, 66] degrees'));
+		render(FirstRun);
+		await fill();
+		await make();
+		const latitude = screen.getByLabelText<HTMLInputElement>('Latitude');
+		await waitFor(() => expect(latitude.getAttribute('aria-invalid')).toBe('true'));
+		expect(latitude.value).toBe('-41,5');
+		expect(screen.getByRole('alert').textContent).toContain('Latitude: 141 cannot be');
+		expect(went.goto).not.toHaveBeenCalled();
+	});
+
+	it('asks the server nothing while the warmest month is a word', async () => {
+		render(FirstRun);
+		await fill();
+		await type('Warmest month', 'July');
+		await make();
+		await waitFor(() =>
+			expect(screen.getByLabelText('Warmest month').getAttribute('aria-invalid')).toBe('true')
+		);
+		expect(went.begin).not.toHaveBeenCalled();
+	});
+});
+
+describe('finding', () => {
+	const hits = [
+		{ kind: 'LOT', key: '26-PEA-01-V', title: '26-PEA-01-V', detail: 'Fog Bell' },
+		{ kind: 'VARIETY', key: 'v1', title: 'Fog Bell', detail: 'pea' },
+		{ kind: 'CROP', key: 'pea', title: 'Pea', detail: 'Pisum sativum' }
+	];
+	const field = () => screen.getByRole<HTMLInputElement>('combobox');
+	const type = (value: string) => fireEvent.input(field(), { target: { value } });
+	const press = (key: string) => fireEvent.keyDown(field(), { key });
+	const chosen = () =>
+		screen
+			.getAllByRole('option')
+			.filter((option) => option.getAttribute('aria-selected') === 'true')
+			.map((option) => option.textContent);
+
+	it('lists what it found; arrows choose, and stop at both ends; Enter goes there', async () => {
+		answers.set('GET /api/find', { hits });
+		render(Find);
+		await type('fog');
+		await waitFor(() => expect(screen.getAllByRole('option')).toHaveLength(3));
+		await press('ArrowUp');
+		expect(chosen()[0]).toContain('26-PEA-01-V');
+		for (let i = 0; i < 4; i++) await press('ArrowDown');
+		expect(chosen()[0]).toContain('Pisum sativum');
+		await press('ArrowUp');
+		await press('Enter');
+		expect(went.goto).toHaveBeenCalledWith('/desk/varieties/v1');
+		expect(field().value).toBe('');
+		expect(screen.queryAllByRole('option')).toHaveLength(0);
+	});
+
+	it('goes straight to a lot whose whole number was typed', async () => {
+		answers.set('GET /api/find', { hits: [], lot: '26-PEA-01-V' });
+		render(Find);
+		await type('26pea01v');
+		await waitFor(() => expect(went.goto).toHaveBeenCalledWith('/lot/26-PEA-01-V'));
+	});
+
+	it('says when nothing is called that, and what is wrong with a mistyped number', async () => {
+		answers.set('GET /api/find', { hits: [] });
+		render(Find);
+		await type('zzz');
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Nothing here'));
+		answers.set('GET /api/find', { hits: [], note: 'The check character says it is mistyped.' });
+		await type('26-PEA-01-X');
+		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('mistyped'));
+		expect(went.goto).not.toHaveBeenCalled();
+	});
+
+	it('asks nothing of an empty field, and Escape empties it', async () => {
+		answers.set('GET /api/find', { hits });
+		render(Find);
+		await type('fog');
+		await waitFor(() => expect(screen.getAllByRole('option')).toHaveLength(3));
+		await press('Escape');
+		expect(field().value).toBe('');
+		expect(screen.queryAllByRole('option')).toHaveLength(0);
+		const before = asked.length;
+		await type('  ');
+		expect(asked.length).toBe(before);
+	});
+});
