@@ -5231,6 +5231,8 @@ export interface components {
         PackingRunRequest: {
             /** Format: int32 */
             minutes?: number;
+            /** Format: date */
+            packedOn: string;
             /** Format: int32 */
             packets: number;
             /** Format: int32 */

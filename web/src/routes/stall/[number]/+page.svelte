@@ -106,6 +106,7 @@
 											what="packets of {dayMonth(run.packedOn, session.today)}"
 											version={run.version}
 											entries={[
+												{ name: 'packedOn', label: 'Packed on', value: run.packedOn, type: 'date' },
 												{ name: 'packets', label: 'Packets', value: String(run.packets), type: 'number' },
 												{
 													name: 'price',
@@ -132,6 +133,7 @@
 													PUT('/api/packing-runs/{id}', {
 														params: { path: { id: run.id } },
 														body: {
+															packedOn: typed.packedOn,
 															packets: numberIn('packets', typed.packets),
 															price: numberIn('price', typed.price),
 															sowBy: numberIn('sowBy', typed.sowBy),

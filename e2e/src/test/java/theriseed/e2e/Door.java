@@ -45,18 +45,27 @@ final class Door implements AutoCloseable {
     private void open() {
         while (!front.isClosed()) {
             try {
-                Socket guest = front.accept();
-                if (behind == NOBODY) {
-                    guest.close();
-                } else {
-                    Socket host = new Socket(InetAddress.getLoopbackAddress(), behind);
-                    apart(() -> pass(guest, host));
-                    apart(() -> pass(host, guest));
-                }
+                lead(front.accept());
             } catch (IOException gone) {
                 continue;
             }
         }
+    }
+
+    private void lead(Socket guest) throws IOException {
+        if (behind == NOBODY) {
+            guest.close();
+            return;
+        }
+        Socket host;
+        try {
+            host = new Socket(InetAddress.getLoopbackAddress(), behind);
+        } catch (IOException nobodyThere) {
+            guest.close();
+            return;
+        }
+        apart(() -> pass(guest, host));
+        apart(() -> pass(host, guest));
     }
 
     /** Until either hangs up, which the other then hears. */

@@ -46,8 +46,12 @@ class ServerGoneTest {
                         "--spring.datasource.url=" + TestDatabase.url(database),
                         "--spring.datasource.username=" + TestDatabase.USER,
                         "--spring.datasource.password=" + TestDatabase.password());
-        door.leadsTo(Integer.parseInt(started.getEnvironment().getRequiredProperty("local.server.port")));
+        door.leadsTo(portOf(started));
         return started;
+    }
+
+    private static int portOf(ConfigurableApplicationContext started) {
+        return Integer.parseInt(started.getEnvironment().getRequiredProperty("local.server.port"));
     }
 
     @Test
@@ -94,7 +98,7 @@ class ServerGoneTest {
             hand.at("/waiting");
             hand.sees("everything has arrived");
         }
-        Client grower = Client.as("grower", door.port());
+        Client grower = Client.as("grower", portOf(server));
         for (String planting : plantings) {
             assertThat(grower.get("/api/plantings/" + planting + "/walks")
                             .ok()

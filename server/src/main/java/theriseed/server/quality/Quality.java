@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BinaryOperator;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -97,6 +98,16 @@ public class Quality {
     @Transactional(readOnly = true)
     public Map<UUID, TestsView> own(Collection<UUID> lotIds) {
         return of(lotIds, Map.of());
+    }
+
+    /** The last seed weight of each of these lots, as it was taken of the lot itself. */
+    @Transactional(readOnly = true)
+    public Map<UUID, SeedWeightView> seedWeights(Collection<UUID> lotIds) {
+        return weights.findByLotIdIn(lotIds).stream()
+                .collect(Collectors.toMap(
+                        SeedTest::lotId,
+                        SeedWeightRecord::view,
+                        BinaryOperator.maxBy(Comparator.comparing(SeedWeightView::weighedOn))));
     }
 
     private Map<UUID, TestsView> of(Collection<UUID> lotIds, Map<UUID, Map<UUID, LocalDate>> wholes) {

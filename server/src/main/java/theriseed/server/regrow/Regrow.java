@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -29,21 +30,22 @@ import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
-import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotView;
+import theriseed.server.quality.Quality;
+import theriseed.server.quality.SeedWeightView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.KeepingView;
 import theriseed.server.seedroom.Keepings;
+import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
-import theriseed.server.stall.TakenFor;
 
 /** Reckons for every variety in stock when it must be grown again. Demand is a guess, and no crop failure is in it. */
 @Service
 public class Regrow {
     private static final int YEARS = 6;
-    private static final int SEASONS_BACK = 12;
 
     /** What leaves in a year is taken from the last two. */
     private static final int YEARS_OF_SALES = 2;
@@ -61,8 +63,9 @@ public class Regrow {
     private static final double ANY_SIGMA = 1000;
 
     private final VarietyDemandRepository demands;
-    private final Lots lots;
+    private final LotsHere here;
     private final Gate gate;
+    private final Quality quality;
     private final Stall stall;
     private final Keepings keepings;
     private final Varieties varieties;
@@ -74,8 +77,9 @@ public class Regrow {
 
     Regrow(
             VarietyDemandRepository demands,
-            Lots lots,
+            LotsHere here,
             Gate gate,
+            Quality quality,
             Stall stall,
             Keepings keepings,
             Varieties varieties,
@@ -85,8 +89,9 @@ public class Regrow {
             Stamps stamps,
             FarmTime time) {
         this.demands = demands;
-        this.lots = lots;
+        this.here = here;
         this.gate = gate;
+        this.quality = quality;
         this.stall = stall;
         this.keepings = keepings;
         this.varieties = varieties;
@@ -97,21 +102,31 @@ public class Regrow {
         this.time = time;
     }
 
-    /** Every variety with lots of the last twelve seasons; what must be sown first comes first. */
+    /**
+     * Every variety that has or had clean seed of the last twelve seasons; what must be sown first comes first. Of lots that
+     * are gone only what was used of them and their seed weight tells anything.
+     */
     @Transactional(readOnly = true)
     public List<RegrowView> all() {
-        int year = time.today().getYear();
-        List<LotKnown> known = gate.of(lots.since(year - SEASONS_BACK)).stream()
-                .filter(lot -> lot.bench() != null && lot.bench().clean())
-                .toList();
+        Map<Boolean, List<LotKnown>> there = gate.of(here.all()).stream()
+                .collect(Collectors.partitioningBy(
+                        lot -> lot.bench() != null && lot.bench().clean()));
+        List<LotKnown> known = there.get(true);
+        Set<UUID> notClean =
+                there.get(false).stream().map(lot -> lot.lot().id()).collect(Collectors.toSet());
+        List<LotView> ever =
+                here.ever().stream().filter(lot -> !notClean.contains(lot.id())).toList();
         Map<UUID, StockView> stock = stall.stock(known);
-        Map<UUID, BigDecimal> sold =
-                stall.soldSince(stock.keySet(), time.today().minusYears(YEARS_OF_SALES));
+        List<UUID> ids = ever.stream().map(LotView::id).toList();
+        Map<UUID, BigDecimal> used = stall.usedSince(ids, time.today().minusYears(YEARS_OF_SALES));
         Map<UUID, KeepingView> kept = keepings.of(known);
-        Map<UUID, List<LotKnown>> byVariety =
+        Map<UUID, List<LotKnown>> left =
                 known.stream().collect(Collectors.groupingBy(lot -> lot.lot().varietyId()));
+        Map<UUID, List<LotView>> byVariety = ever.stream().collect(Collectors.groupingBy(LotView::varietyId));
+        Map<UUID, SeedWeightView> weighed = quality.seedWeights(ids);
         Map<UUID, VarietyView> named = varieties.byIds(byVariety.keySet());
-        Map<UUID, List<Integer>> planned = plantings.seasonsForSeed(byVariety.keySet(), year);
+        Map<UUID, List<Integer>> planned =
+                plantings.seasonsForSeed(byVariety.keySet(), time.today().getYear());
         Map<UUID, VarietyDemand> wanted = demands.findByVarietyIdIn(byVariety.keySet()).stream()
                 .collect(Collectors.toMap(VarietyDemand::varietyId, Function.identity()));
         return byVariety.entrySet().stream()
@@ -119,9 +134,11 @@ public class Regrow {
                                 named.get(variety.getKey()),
                                 crops.get(named.get(variety.getKey()).cropKey()),
                                 variety.getValue(),
+                                left.getOrDefault(variety.getKey(), List.of()),
                                 stock,
-                                sold,
+                                used,
                                 kept,
+                                weighed,
                                 Optional.ofNullable(wanted.get(variety.getKey())),
                                 planned.getOrDefault(variety.getKey(), List.of()),
                                 time.today())
@@ -149,14 +166,16 @@ public class Regrow {
         demands.flush();
     }
 
-    /** One variety. */
+    /** One variety. @param ever its lots that are or were clean, and {@code lots} those of them that are here */
     private record Reckoning(
             VarietyView variety,
             Crop crop,
+            List<LotView> ever,
             List<LotKnown> lots,
             Map<UUID, StockView> stock,
-            Map<UUID, BigDecimal> sold,
+            Map<UUID, BigDecimal> used,
             Map<UUID, KeepingView> kept,
+            Map<UUID, SeedWeightView> weighed,
             Optional<VarietyDemand> expected,
             List<Integer> planned,
             LocalDate today) {
@@ -195,8 +214,7 @@ public class Regrow {
                     forQuantity > least ? RegrowView.SetBy.QUANTITY : RegrowView.SetBy.POPULATION,
                     fromLot().map(lot -> lot.lot().number()).orElse(null),
                     planned.stream()
-                            .filter(season ->
-                                    lots.stream().noneMatch(lot -> lot.lot().season() == season))
+                            .filter(season -> ever.stream().noneMatch(lot -> lot.season() == season))
                             .toList(),
                     lead());
         }
@@ -270,28 +288,21 @@ public class Regrow {
         }
 
         private double seedWeight() {
-            return lots.stream()
-                    .filter(lot -> lot.tests().seedWeight() != null)
-                    .max(Comparator.comparing(lot -> lot.tests().seedWeight().weighedOn()))
-                    .map(lot -> lot.tests().seedWeight().result().thousandSeedWeight())
+            return ever.stream()
+                    .map(lot -> weighed.get(lot.id()))
+                    .filter(Objects::nonNull)
+                    .max(Comparator.comparing(SeedWeightView::weighedOn))
+                    .map(last -> last.result().thousandSeedWeight())
                     .orElse(crop.thousandSeedWeight());
         }
 
         /** Grams that left in a year, by sales, gifts, swaps and own sowing. */
         private double left() {
-            LocalDate since = today.minusYears(YEARS_OF_SALES);
-            double grams = 0;
-            for (LotKnown lot : lots) {
-                StockView own = stock.get(lot.lot().id());
-                grams += sold.getOrDefault(lot.lot().id(), BigDecimal.ZERO).doubleValue();
-                grams += own.takings().stream()
-                        .filter(taking -> taking.why() == TakenFor.SOWN
-                                && taking.takenOn().isAfter(since)
-                                && taking.mass() != null)
-                        .mapToDouble(taking -> taking.mass().doubleValue())
-                        .sum();
-            }
-            return grams / YEARS_OF_SALES;
+            return ever.stream()
+                            .mapToDouble(lot ->
+                                    used.getOrDefault(lot.id(), BigDecimal.ZERO).doubleValue())
+                            .sum()
+                    / YEARS_OF_SALES;
         }
 
         /** The best of the highest grade that is left. */

@@ -43,6 +43,12 @@ public class LotsHere {
         return ids.with(lots(ids.items()));
     }
 
+    /** The same with those that are gone, without those that never had anything in them. */
+    @Transactional(readOnly = true)
+    public List<LotView> ever() {
+        return lots(here.filled(time.today().getYear() - YEARS));
+    }
+
     private List<UUID> ids() {
         int year = time.today().getYear();
         return here.since(year - YEARS, year - 1);

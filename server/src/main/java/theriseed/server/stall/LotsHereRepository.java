@@ -19,7 +19,8 @@ interface LotsHereRepository extends Repository<PackingRun, UUID> {
                             (select sum(p.mass) from pick p where p.lot_id = l.id),
                             (select sum(p.mass) from pour p where p.to_lot_id = l.id))
                         > coalesce((select sum(p.mass) from pour p where p.from_lot_id = l.id), 0)
-                            + coalesce((select sum(r.bulk_before - r.bulk_after) from packing_run r where r.lot_id = l.id), 0)
+                            + coalesce((select sum(r.bulk_before - r.bulk_after) from packing_run r
+                                where r.lot_id = l.id), 0)
                             + coalesce((select sum(s.bulk) from sale s where s.lot_id = l.id), 0)
                             + coalesce((select sum(t.mass) from taking t where t.lot_id = l.id), 0)
                         or (select sum(r.packets) from packing_run r where r.lot_id = l.id)
@@ -33,4 +34,14 @@ interface LotsHereRepository extends Repository<PackingRun, UUID> {
                     order by l.season desc, l.number
                     """, nativeQuery = true)
     List<UUID> since(int since, int lately);
+
+    /** Lots that anything was ever in, newest first. */
+    @Query(value = """
+                    select l.id from lot l
+                    where l.season >= :since
+                        and (exists (select 1 from pick p where p.lot_id = l.id)
+                            or exists (select 1 from pour p where p.to_lot_id = l.id))
+                    order by l.season desc, l.number
+                    """, nativeQuery = true)
+    List<UUID> filled(int since);
 }

@@ -79,6 +79,7 @@ class PackingRun extends Recorded {
 
     /** @param taken grams that these packets took from the bulk */
     void change(PackingCorrection facts, BigDecimal taken) {
+        packedOn = facts.packedOn();
         packets = facts.packets();
         bulkAfter = bulkBefore.subtract(taken);
         price = facts.price();
@@ -97,6 +98,7 @@ class PackingRun extends Recorded {
 
     Map<String, Object> correctable() {
         Map<String, Object> facts = new LinkedHashMap<>();
+        facts.put("packedOn", packedOn);
         facts.put("packets", packets);
         facts.put("price", price);
         facts.put("sowBy", sowBy);

@@ -128,7 +128,12 @@ public class PackingRuns {
         StockView stock = stall.stock(known);
         PackingRunView before = stall.runOf(stock, id);
         Clash.check(run, made.from(), before);
-        Packing.check(run.packedOn(), facts.price(), facts.sowBy(), facts.people(), facts.minutes());
+        SeasonDates.check(
+                "packedOn",
+                facts.packedOn(),
+                known.harvest().pickedOn(),
+                stall.firstLeft(id, stock).orElse(time.today()));
+        Packing.check(facts.packedOn(), facts.price(), facts.sowBy(), facts.people(), facts.minutes());
         BigDecimal taken = facts.packets() == before.packets() ? run.taken() : taken(run.fill(), facts.packets());
         Range.of(before.packets() - before.free(), 1e6, "packets, which left since or are promised")
                 .check("packets", facts.packets());

@@ -45,6 +45,9 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
     @Query("select min(s.soldOn) from Sale s where s.lotId = :lot and (s.packets > 0 or s.bulk > 0)")
     Optional<LocalDate> firstSold(UUID lot);
 
+    @Query("select min(s.soldOn) from Sale s where s.packingRunId = :run and s.packets > 0")
+    Optional<LocalDate> firstSoldOf(UUID run);
+
     boolean existsByLotId(UUID lot);
 
     @EntityGraph(attributePaths = "customer")

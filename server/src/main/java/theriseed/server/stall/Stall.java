@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
@@ -496,6 +498,16 @@ public class Stall {
         return sales.firstSold(lotId);
     }
 
+    /** First day on which packets of a run were sold or taken. @param stock of its lot */
+    Optional<LocalDate> firstLeft(UUID runId, StockView stock) {
+        return Stream.concat(
+                        sales.firstSoldOf(runId).stream(),
+                        stock.takings().stream()
+                                .filter(taking -> runId.equals(taking.packingRunId()))
+                                .map(TakingView::takenOn))
+                .min(Comparator.naturalOrder());
+    }
+
     /** Ids of the sales of a lot that were corrected. */
     @Transactional(readOnly = true)
     public List<UUID> changedSales(UUID lotId) {
@@ -508,11 +520,15 @@ public class Stall {
         return sales.holders(lotIds);
     }
 
-    /** Grams of each of these lots that left since a day, in packets or not; those none left of are not there. */
+    /**
+     * Grams of each of these lots that left since a day, in packets or not, and those that were sown; lots that were not
+     * used are not there.
+     */
     @Transactional(readOnly = true)
-    public Map<UUID, BigDecimal> soldSince(Collection<UUID> lotIds, LocalDate since) {
-        return sales.grams(lotIds, since).stream()
-                .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass));
+    public Map<UUID, BigDecimal> usedSince(Collection<UUID> lotIds, LocalDate since) {
+        return Stream.of(sales.grams(lotIds, since), takings.grams(lotIds, TakenFor.SOWN, since))
+                .flatMap(List::stream)
+                .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass, BigDecimal::add));
     }
 
     /** Whoever has that name, on the list again where they had gone; else somebody new. */

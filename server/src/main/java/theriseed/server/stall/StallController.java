@@ -94,6 +94,7 @@ class StallController {
     }
 
     record PackingRunRequest(
+            @NotNull LocalDate packedOn,
             @NotNull Integer packets,
             @NotNull BigDecimal price,
             @NotNull Integer sowBy,
@@ -108,7 +109,12 @@ class StallController {
                 id,
                 new Changed(request.version(), request.reason()),
                 new PackingCorrection(
-                        request.packets(), request.price(), request.sowBy(), request.people(), request.minutes()));
+                        request.packedOn(),
+                        request.packets(),
+                        request.price(),
+                        request.sowBy(),
+                        request.people(),
+                        request.minutes()));
     }
 
     @PostMapping("/api/lots/{number}/sales")

@@ -308,7 +308,8 @@ class Acts {
         if (known.tests().running().isEmpty()) {
             ofTestsWanted(known, reasons, acts);
         }
-        if (known.gate().mayBeSold() && shelved.stock().runs().isEmpty()) {
+        boolean packed = !shelved.stock().runs().isEmpty();
+        if (known.gate().mayBeSold() && !packed && shelved.stock().free().signum() > 0) {
             acts.add(of(known, Kind.PACK, When.BY_EVENING, false, new Figures()));
         }
     }

@@ -29,7 +29,7 @@ class RegrowTest {
         season = new Season(port);
         grower = season.grower;
         number = season.sellable();
-        variety = season.lot(number).at("/known/planting/variety/id").asString();
+        variety = varietyOf(number);
     }
 
     private JsonNode regrow(String of) {
@@ -68,6 +68,42 @@ class RegrowTest {
         assertThat(grower.put("/api/varieties/" + variety + "/demand", record("grams", -1, "note", ""))
                         .status())
                 .isIn(400, 409);
+    }
+
+    @Test
+    void aVarietyThatIsSoldOutMustBeGrownAtOnceAndStaysOnTheList() {
+        grower.post(
+                        "/api/lots/" + number + "/sales",
+                        record(
+                                "customer",
+                                "Croft",
+                                "soldOn",
+                                "2026-08-14",
+                                "bulk",
+                                season.lot(number).at("/stock/bulk").decimalValue(),
+                                "price",
+                                90))
+                .ok();
+        JsonNode out = regrow(variety);
+        assertThat(out.get("grams").asDouble()).isZero();
+        assertThat(out.get("demand").asDouble()).isPositive();
+        assertThat(out.get("overdue").asBoolean()).isTrue();
+        assertThat(out.has("fromLot")).isFalse();
+    }
+
+    @Test
+    void whatIsStillAtTheBenchOrOnlyNumberedIsNotInStock() {
+        String raw = season.picked(season.planted("pea", "2026-03-22", 300), 5000, 200);
+        String empty = season.numbered(season.planted("pea", "2026-03-23", 300));
+        assertThat(grower.get("/api/regrow").ok().findValuesAsString("varietyId"))
+                .contains(variety)
+                .doesNotContain(varietyOf(raw), varietyOf(empty));
+        season.cleaned(raw, 5000);
+        assertThat(regrow(varietyOf(raw)).get("grams").asDouble()).isPositive();
+    }
+
+    private String varietyOf(String lot) {
+        return season.lot(lot).at("/known/planting/variety/id").asString();
     }
 
     @Test

@@ -83,16 +83,42 @@ class StallTest {
         sold(saleOf(run, 12)).ok();
         String path = "/api/packing-runs/" + run;
         Map<String, Object> fewer = record(
-                "packets", 28, "price", 2.75, "sowBy", 2027, "people", 2, "minutes", 50, "version", 0, "reason", "");
+                "packedOn",
+                "2026-08-12",
+                "packets",
+                28,
+                "price",
+                2.75,
+                "sowBy",
+                2027,
+                "people",
+                2,
+                "minutes",
+                50,
+                "version",
+                0,
+                "reason",
+                "");
         assertThat(season.grower.put(path, fewer).field()).isEqualTo("reason");
         fewer.put("reason", "counted twice");
         assertThat(season.grower.put(path, with(fewer, "packets", 11)).field()).isEqualTo("packets");
         assertThat(season.grower.put(path, with(fewer, "packets", 90_000)).detail())
                 .contains("not so much");
+        assertThat(season.grower
+                        .put(path, with(fewer, "packedOn", "2026-07-31"))
+                        .field())
+                .as("before it was picked")
+                .isEqualTo("packedOn");
+        assertThat(season.grower
+                        .put(path, with(fewer, "packedOn", "2026-08-15"))
+                        .field())
+                .as("after some were sold")
+                .isEqualTo("packedOn");
         assertThat(season.grower.put(path, with(fewer, "price", -1)).field()).isEqualTo("price");
         assertThat(season.grower.put(path, with(fewer, "sowBy", 2019)).field()).isEqualTo("sowBy");
         JsonNode corrected = season.grower.put(path, fewer).ok();
         assertThat(corrected.get("left").asInt()).isEqualTo(16);
+        assertThat(corrected.get("packedOn").asString()).isEqualTo("2026-08-12");
         assertThat(corrected.get("price").asDouble()).isEqualTo(2.75);
         assertThat(stock().get("bulk").asDouble())
                 .as("two packets go back into the bulk")

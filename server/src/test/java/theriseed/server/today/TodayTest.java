@@ -75,6 +75,76 @@ class TodayTest {
     }
 
     @Test
+    void seedThatIsAllKeptForTheFarmItselfIsNotPacked() {
+        String number = season.sellable();
+        assertThat(acts(number)).containsExactly("PACK");
+        season.grower
+                .put(
+                        "/api/lots/" + number + "/reserve",
+                        record("grams", season.lot(number).at("/stock/bulk").decimalValue()))
+                .ok();
+        assertThat(acts(number)).isEmpty();
+    }
+
+    @Test
+    void aLotOfLongAgoIsTestedAgainWhileThereIsSeedOfIt() {
+        String planting = season.grower
+                .post(
+                        "/api/plantings",
+                        with(
+                                Season.plantingOf(season.variety("pea"), season.plot(), "2021-03-20", 300),
+                                "season",
+                                2021))
+                .ok()
+                .get("id")
+                .asString();
+        season.grower
+                .post(
+                        "/api/plantings/" + planting + "/walks",
+                        with(walkOf("flowering", 300, 0), "walkedOn", "2021-06-20"))
+                .ok();
+        String number = season.numbered(planting);
+        assertThat(acts(number)).as("nobody fills a lot of five years ago").isEmpty();
+        season.grower
+                .post("/api/lots/" + number + "/picks", with(Season.harvestOf(9000, 290), "pickedOn", "2021-08-01"))
+                .ok();
+        assertThat(acts(number)).containsExactly("NEXT_STEP");
+        season.cleaned(number, 9000);
+        season.tested(number, 24.1, 23.9, 24.3, 24.0);
+        assertThat(acts(number)).containsExactly("PACK");
+        JsonNode test = season.lot(number).at("/known/tests/germinations/0");
+        season.grower
+                .put(
+                        "/api/germination/" + test.get("id").asString(),
+                        with(
+                                Season.germinationOf(94, 92, 95, 93),
+                                "setOn",
+                                "2021-10-01",
+                                "countedOn",
+                                "2021-10-09",
+                                "version",
+                                0,
+                                "reason",
+                                "it is of that autumn"))
+                .ok();
+        assertThat(acts(number)).containsExactly("TEST_GERMINATION");
+        season.grower
+                .post(
+                        "/api/lots/" + number + "/takings",
+                        record(
+                                "why",
+                                "SPOILT",
+                                "takenOn",
+                                "2026-08-14",
+                                "mass",
+                                season.lot(number).at("/stock/bulk").decimalValue(),
+                                "note",
+                                "too old"))
+                .ok();
+        assertThat(acts(number)).isEmpty();
+    }
+
+    @Test
     void aFermentIsStirredUntilItIsReadyThenRinsedAtOnce() {
         String number = season.picked(season.planted("tomato", "2026-03-12", 24), 20_000, 22);
         season.step(number, stepOf("EXTRACT", 20_000, 4000));
