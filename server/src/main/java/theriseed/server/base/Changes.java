@@ -1,95 +1,153 @@
 package theriseed.server.base;
 
+import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
+import org.hibernate.Session;
+import org.hibernate.SharedSessionContract;
 import org.hibernate.engine.spi.SessionFactoryImplementor;
 import org.hibernate.event.service.spi.EventListenerRegistry;
 import org.hibernate.event.spi.EventType;
-import org.hibernate.event.spi.PostCommitDeleteEventListener;
-import org.hibernate.event.spi.PostCommitInsertEventListener;
-import org.hibernate.event.spi.PostCommitUpdateEventListener;
 import org.hibernate.event.spi.PostDeleteEvent;
+import org.hibernate.event.spi.PostDeleteEventListener;
 import org.hibernate.event.spi.PostInsertEvent;
+import org.hibernate.event.spi.PostInsertEventListener;
 import org.hibernate.event.spi.PostUpdateEvent;
+import org.hibernate.event.spi.PostUpdateEventListener;
 import org.hibernate.persister.entity.EntityPersister;
+import org.springframework.orm.jpa.EntityManagerFactoryUtils;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Counts every record that was written and committed by this program, which is the only one that writes. What was
- * reckoned from records is true as long as the count stands where it stood before they were read.
+ * Knows which kinds of records this program, which is the only one that writes, has written, and which it is writing in
+ * transactions that have not ended. What was calculated from records holds as long as none of their kinds was written.
  */
 @Component
-public class Changes
-        implements PostCommitInsertEventListener, PostCommitUpdateEventListener, PostCommitDeleteEventListener {
+public class Changes implements PostInsertEventListener, PostUpdateEventListener, PostDeleteEventListener {
+    private final EntityManagerFactory records;
     private final Map<Class<?>, AtomicLong> written = new ConcurrentHashMap<>();
-    private final AtomicLong past = new AtomicLong();
+
+    /** What each transaction that has not ended has written; a transaction is known by its session. */
+    private final Map<SharedSessionContract, Set<Class<?>>> underWay =
+            Collections.synchronizedMap(new IdentityHashMap<>());
 
     Changes(EntityManagerFactory records) {
+        this.records = records;
         EventListenerRegistry listeners = records.unwrap(SessionFactoryImplementor.class)
                 .getServiceRegistry()
                 .requireService(EventListenerRegistry.class);
-        listeners.appendListeners(EventType.POST_COMMIT_INSERT, this);
-        listeners.appendListeners(EventType.POST_COMMIT_UPDATE, this);
-        listeners.appendListeners(EventType.POST_COMMIT_DELETE, this);
+        listeners.appendListeners(EventType.POST_INSERT, this);
+        listeners.appendListeners(EventType.POST_UPDATE, this);
+        listeners.appendListeners(EventType.POST_DELETE, this);
     }
 
-    /** Of records of every kind. */
-    public long count() {
-        return past.get() + written.values().stream().mapToLong(AtomicLong::get).sum();
+    /** Records of these kinds, and of kinds derived from them. */
+    public Kinds of(Class<?>... kinds) {
+        return new Kinds(List.of(kinds));
     }
 
-    /** Of records of one kind, and of kinds derived from it. */
-    public long count(Class<?> kind) {
-        return past.get()
-                + written.entrySet().stream()
-                        .filter(each -> kind.isAssignableFrom(each.getKey()))
-                        .mapToLong(each -> each.getValue().get())
-                        .sum();
+    /** The kinds of records that something was calculated from. */
+    public final class Kinds {
+        private final List<Class<?>> kinds;
+
+        private Kinds(List<Class<?>> kinds) {
+            this.kinds = kinds;
+        }
+
+        /** These kinds and others. */
+        public Kinds and(Kinds... others) {
+            return new Kinds(Stream.concat(Stream.of(this), Arrays.stream(others))
+                    .flatMap(each -> each.kinds.stream())
+                    .distinct()
+                    .toList());
+        }
+
+        /** How many have been written by transactions that have ended. Only ever grows. */
+        long count() {
+            return written.entrySet().stream()
+                    .filter(each -> includes(each.getKey()))
+                    .mapToLong(each -> each.getValue().get())
+                    .sum();
+        }
+
+        /** Whether a transaction that has not ended, this one or another, has written one. */
+        boolean beingWritten() {
+            flush();
+            synchronized (underWay) {
+                return underWay.values().stream().flatMap(Set::stream).anyMatch(this::includes);
+            }
+        }
+
+        private boolean includes(Class<?> record) {
+            return record == Object.class || kinds.stream().anyMatch(kind -> kind.isAssignableFrom(record));
+        }
     }
 
-    /** Notes that records of any kind were written past Hibernate. */
+    /** Notes that the transaction writes records of any kind past Hibernate. */
     public void notePast() {
-        past.incrementAndGet();
+        EntityManager here = EntityManagerFactoryUtils.getTransactionalEntityManager(records);
+        note(here.unwrap(Session.class), Object.class);
     }
 
-    private void note(Object record) {
-        written.computeIfAbsent(record.getClass(), kind -> new AtomicLong()).incrementAndGet();
+    /** What this transaction has changed is known only once it was sent to the database. */
+    private void flush() {
+        if (TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly()) {
+            EntityManager here = EntityManagerFactoryUtils.getTransactionalEntityManager(records);
+            if (here != null) {
+                here.flush();
+            }
+        }
+    }
+
+    private void note(SharedSessionContract transaction, Class<?> kind) {
+        underWay.computeIfAbsent(transaction, begun -> {
+                    TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                        @Override
+                        public void afterCompletion(int status) {
+                            ended(begun);
+                        }
+                    });
+                    return ConcurrentHashMap.newKeySet();
+                })
+                .add(kind);
+    }
+
+    /** Counted before it is no longer under way, so that nobody meets a moment in which it is neither. */
+    private void ended(SharedSessionContract transaction) {
+        underWay.get(transaction)
+                .forEach(kind ->
+                        written.computeIfAbsent(kind, first -> new AtomicLong()).incrementAndGet());
+        underWay.remove(transaction);
     }
 
     @Override
     public void onPostInsert(PostInsertEvent made) {
-        note(made.getEntity());
+        note(made.getSession(), made.getEntity().getClass());
     }
 
     @Override
     public void onPostUpdate(PostUpdateEvent changed) {
-        note(changed.getEntity());
+        note(changed.getSession(), changed.getEntity().getClass());
     }
 
     @Override
     public void onPostDelete(PostDeleteEvent gone) {
-        note(gone.getEntity());
-    }
-
-    @Override
-    public void onPostInsertCommitFailed(PostInsertEvent lost) {
-        note(lost.getEntity());
-    }
-
-    @Override
-    public void onPostUpdateCommitFailed(PostUpdateEvent lost) {
-        note(lost.getEntity());
-    }
-
-    @Override
-    public void onPostDeleteCommitFailed(PostDeleteEvent lost) {
-        note(lost.getEntity());
+        note(gone.getSession(), gone.getEntity().getClass());
     }
 
     @Override
     public boolean requiresPostCommitHandling(EntityPersister kind) {
-        return true;
+        return false;
     }
 }

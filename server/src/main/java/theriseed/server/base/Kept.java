@@ -7,30 +7,32 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.LongSupplier;
 
 /**
- * What was reckoned from records, kept until one of them is written. Not to be asked in a transaction that has itself
- * written such records: it sees what is not committed yet.
+ * What was calculated from records, kept until a record it rests on is written. While a transaction that has not ended
+ * has written one, it is calculated anew and not kept: what that transaction sees is not what others see.
  */
 public final class Kept<K, V> {
-    private final LongSupplier written;
+    private final Changes.Kinds restsOn;
     private final Map<K, Value<V>> values;
 
     private record Value<V>(long written, V value) {}
 
     /**
-     * @param written a count that grows with every record written that the values rest on
+     * @param restsOn the records that the values are calculated from
      * @param most values kept; those used longest ago go first
      */
-    public Kept(LongSupplier written, int most) {
-        this.written = written;
+    public Kept(Changes.Kinds restsOn, int most) {
+        this.restsOn = restsOn;
         this.values = Latest.map(most);
     }
 
-    /** The values of these keys; those that do not hold any more are reckoned together. */
-    public Map<K, V> of(Collection<K> keys, Function<List<K>, Map<K, V>> reckon) {
-        long before = written.getAsLong();
+    /** The values of these keys; those that do not hold any more are calculated together. */
+    public Map<K, V> of(Collection<K> keys, Function<List<K>, Map<K, V>> calculate) {
+        if (restsOn.beingWritten()) {
+            return calculate.apply(List.copyOf(keys));
+        }
+        long before = restsOn.count();
         Map<K, V> known = new HashMap<>();
         List<K> missing = new ArrayList<>();
         for (K key : keys) {
@@ -42,7 +44,7 @@ public final class Kept<K, V> {
             }
         }
         if (!missing.isEmpty()) {
-            reckon.apply(missing).forEach((key, value) -> {
+            calculate.apply(missing).forEach((key, value) -> {
                 values.put(key, new Value<>(before, value));
                 known.put(key, value);
             });

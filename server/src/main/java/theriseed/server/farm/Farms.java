@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
 import theriseed.core.measure.Range;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
@@ -28,11 +29,18 @@ public class Farms {
     private final FarmRepository farms;
     private final Corrections corrections;
     private final Stamps stamps;
+    private final Changes.Kinds farm;
 
-    Farms(FarmRepository farms, Corrections corrections, Stamps stamps) {
+    Farms(FarmRepository farms, Corrections corrections, Stamps stamps, Changes changes) {
         this.farms = farms;
         this.corrections = corrections;
         this.stamps = stamps;
+        this.farm = changes.of(Farm.class);
+    }
+
+    /** The record of the farm itself. */
+    public Changes.Kinds records() {
+        return farm;
     }
 
     @Transactional(readOnly = true)

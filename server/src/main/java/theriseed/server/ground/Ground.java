@@ -44,8 +44,8 @@ public class Ground {
     private final ApplicationEventPublisher events;
     private final Stamps stamps;
     private final FarmTime time;
-    private final Changes changes;
-    private final Kept<Integer, List<NeighbourView>> seen = new Kept<>(this::written, MOST_SEASONS);
+    private final Changes.Kinds drawn;
+    private final Kept<Integer, List<NeighbourView>> seen;
 
     Ground(
             PlotRepository plots,
@@ -69,7 +69,8 @@ public class Ground {
         this.events = events;
         this.stamps = stamps;
         this.time = time;
-        this.changes = changes;
+        this.drawn = changes.of(Drawn.class);
+        this.seen = new Kept<>(drawn, MOST_SEASONS);
     }
 
     @Transactional(readOnly = true)
@@ -120,9 +121,9 @@ public class Ground {
         return found;
     }
 
-    /** How often anything on the map was written. */
-    public long written() {
-        return changes.count(Drawn.class);
+    /** The records of everything on the map. */
+    public Changes.Kinds records() {
+        return drawn;
     }
 
     @Transactional(readOnly = true)

@@ -15,6 +15,7 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Figure;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
@@ -31,11 +32,18 @@ public class Crops {
     private final OwnFigureRepository figures;
     private final Corrections corrections;
     private final Stamps stamps;
+    private final Changes.Kinds own;
 
-    Crops(OwnFigureRepository figures, Corrections corrections, Stamps stamps) {
+    Crops(OwnFigureRepository figures, Corrections corrections, Stamps stamps, Changes changes) {
         this.figures = figures;
         this.corrections = corrections;
         this.stamps = stamps;
+        this.own = changes.of(OwnFigure.class);
+    }
+
+    /** The records of the farm's own figures. */
+    public Changes.Kinds records() {
+        return own;
     }
 
     /** A crop as this farm knows it. */

@@ -11,7 +11,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.crop.Crop;
 import theriseed.core.season.FamilyRest;
@@ -27,8 +26,8 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.weather.Weathers;
 
 /**
- * Loads whole seasons, in a number of queries that does not grow with them. A plan is kept until something is written,
- * and even then what the change does not touch is not judged again.
+ * Loads whole seasons, in a number of queries that does not grow with them. A plan is kept until a record it rests on
+ * is written, and even then what the change does not touch is not judged again.
  */
 @Component
 class Seasons {
@@ -65,8 +64,11 @@ class Seasons {
         this.farms = farms;
         this.stock = stock;
         this.time = time;
-        this.plans = new Kept<>(changes::count, MOST_KEPT);
-        this.grounds = new Kept<>(ground::written, 1);
+        this.plans = new Kept<>(
+                changes.of(Planting.class, Variety.class)
+                        .and(ground.records(), weathers.records(), farms.records(), crops.records()),
+                MOST_KEPT);
+        this.grounds = new Kept<>(ground.records(), 1);
     }
 
     /** A season, and all plantings that its ground may have to rest from. */
@@ -111,10 +113,8 @@ class Seasons {
         List<SeasonOn> wanted = seasons.stream()
                 .map(season -> new SeasonOn(season, time.today()))
                 .toList();
-        boolean onlyRead = TransactionSynchronizationManager.isCurrentTransactionReadOnly();
-        return (onlyRead ? plans.of(wanted, this::reckoned) : reckoned(wanted))
-                .entrySet().stream()
-                        .collect(Collectors.toMap(plan -> plan.getKey().season(), Map.Entry::getValue));
+        return plans.of(wanted, this::reckoned).entrySet().stream()
+                .collect(Collectors.toMap(plan -> plan.getKey().season(), Map.Entry::getValue));
     }
 
     private Map<SeasonOn, SeasonAsWhole> reckoned(List<SeasonOn> wanted) {

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.Weather;
+import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.Stamps;
@@ -20,12 +21,14 @@ public class Weathers {
     private final Farms farms;
     private final Stamps stamps;
     private final FarmTime time;
+    private final Changes.Kinds known;
 
-    Weathers(WeatherDayRepository days, Farms farms, Stamps stamps, FarmTime time) {
+    Weathers(WeatherDayRepository days, Farms farms, Stamps stamps, FarmTime time, Changes changes) {
         this.days = days;
         this.farms = farms;
         this.stamps = stamps;
         this.time = time;
+        this.known = changes.of(WeatherDay.class).and(farms.records());
     }
 
     /** The weather that plantings of these seasons live through: from the summer before to the winter after. */
@@ -35,6 +38,11 @@ public class Weathers {
         days.figures(LocalDate.of(first - 1, 7, 1), LocalDate.of(last + 1, 3, 31))
                 .forEach(day -> actual.put(day.day(), new Weather.Day(day.low(), day.high())));
         return new Weather(farms.get().climate(), actual);
+    }
+
+    /** The records that the weather of a season is known from. */
+    public Changes.Kinds records() {
+        return known;
     }
 
     /** The last day that is known, with where it comes from; nothing when none is. */

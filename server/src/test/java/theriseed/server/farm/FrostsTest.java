@@ -18,6 +18,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
@@ -41,7 +42,7 @@ class FrostsTest {
                 new Stamp(Instant.EPOCH, "maker"));
         when(farms.findFirstBy()).thenReturn(Optional.of(farm));
         when(farms.saveAndFlush(farm)).thenReturn(farm);
-        return new Farms(farms, corrections, mock(Stamps.class));
+        return new Farms(farms, corrections, mock(Stamps.class), mock(Changes.class));
     }
 
     @Test
