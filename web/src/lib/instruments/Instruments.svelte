@@ -37,7 +37,10 @@
 				</dd>
 			</div>
 		{:else}
-			<p class="text-soft">No instrument is heard; type what you read.</p>
+			<div>
+				<dt class="text-soft">No instrument is heard</dt>
+				<dd>type what you read</dd>
+			</div>
 		{/each}
 	</dl>
 	{#if simulated && session.works}

@@ -209,7 +209,7 @@
 					...varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
 				]}
 			/>
-			<a class="quiet text-sm" href="/desk/varieties/new">a variety not listed yet</a>
+			<a class="quiet mt-1 inline-block text-sm" href="/desk/varieties/new">a variety not listed yet</a>
 		</div>
 	{/if}
 	<ChoiceField label={LABELS.purpose} name="purpose" {attempt} bind:value={purpose} choices={purposes} />

@@ -82,7 +82,7 @@
 				: 'Nobody has said when frost ends and comes again.'}
 		</p>
 		{#if session.grower}
-			<label class="mt-4 grid gap-1">
+			<label class="mt-4 grid grid-cols-1 gap-1">
 				<span class="text-sm font-semibold">Read days from a CSV file</span>
 				<input type="file" accept=".csv,text/csv" onchange={chosen} class="max-w-full" />
 				<span class="text-sm text-soft">Columns day, low, high; °C; a row a day.</span>

@@ -32,7 +32,7 @@
 <svg
 	viewBox="0 0 {W} {H}"
 	class="block w-full"
-	role="img"
+	role="group"
 	aria-label="Lots by season; the table below says the same"
 >
 	{#if usual}

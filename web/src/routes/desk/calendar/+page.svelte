@@ -41,7 +41,9 @@
 		{@const hidden = entries.length - shown.length}
 		<Page title="Desk" says={many(shown.length, 'act to come', 'acts to come')}>
 			<DeskTabs {season} planned={view.seasons} />
-			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.75fr)_minmax(19rem,1fr)]">
+			<div
+				class="grid grid-cols-1 items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.75fr)_minmax(19rem,1fr)]"
+			>
 				<div>
 					{#if entries.length === 0}
 						<p>Nothing is planned for {season}; work follows from plantings.</p>
@@ -58,7 +60,7 @@
 								<tbody>
 									{#each acts as entry, i (i)}
 										<tr class={[entry.to < session.today && 'text-soft']}>
-											<th scope="row" class="w-36 whitespace-nowrap">{days(entry)}</th>
+											<th scope="row" class="whitespace-nowrap sm:w-36">{days(entry)}</th>
 											<td>
 												<a
 													class="quiet font-semibold"

@@ -155,7 +155,7 @@
 						<th scope="col">row</th>
 						<th scope="col" class="text-right!">scored</th>
 						<th scope="col" class="text-right!">worth</th>
-						<th scope="col" class="w-64"><span class="sr-only">drawn</span></th>
+						<th scope="col" class="w-64 max-md:hidden"><span class="sr-only">drawn</span></th>
 						<th scope="col">seed and mother</th>
 						<th scope="col">decided</th>
 					</tr>
@@ -167,7 +167,7 @@
 							<th scope="row"><strong>{row.number}</strong>{row.compared ? ', check' : ''}</th>
 							<td class="num">{ranked ? tenth(ranked.mean) : ''}</td>
 							<td class="num">{ranked ? tenth(ranked.predicted) : ''}</td>
-							<td>
+							<td class="max-md:hidden">
 								{#if ranked}
 									<svg viewBox="0 0 240 14" class="block w-60" aria-hidden="true">
 										<line x1={at(ranking.mean)} x2={at(ranking.mean)} y1="0" y2="14" />
