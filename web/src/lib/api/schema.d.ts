@@ -6344,6 +6344,7 @@ export interface components {
             now: string;
             /** Format: date */
             today: string;
+            version?: string;
         };
         Setting: {
             /** Format: double */

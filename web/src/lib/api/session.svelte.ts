@@ -26,6 +26,10 @@ class Session {
 	get now() {
 		return this.#now?.now ?? '';
 	}
+	/** Of the program that answers. */
+	get version() {
+		return this.#now?.version ?? '';
+	}
 	get units() {
 		return this.account?.units ?? 'METRIC';
 	}

@@ -84,5 +84,6 @@
 				</div>
 			</form>
 		{/if}
+		<p class="mt-4 text-sm text-soft">Theriseed {session.version}</p>
 	</div>
 </Page>

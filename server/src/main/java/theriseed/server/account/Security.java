@@ -1,6 +1,7 @@
 package theriseed.server.account;
 
 import jakarta.servlet.DispatcherType;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -24,8 +25,6 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 @Configuration(proxyBeanMethods = false)
 @EnableMethodSecurity
 class Security {
-    private static final int HASH_STRENGTH = 12;
-
     /** Everything comes from the farm's own server; no inline script, no frames, no foreign form targets. */
     static final String CONTENT_POLICY =
             "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
@@ -65,8 +64,8 @@ class Security {
     }
 
     @Bean
-    PasswordEncoder passwords() {
-        return new BCryptPasswordEncoder(HASH_STRENGTH);
+    PasswordEncoder passwords(@Value("${theriseed.password-strength}") int strength) {
+        return new BCryptPasswordEncoder(strength);
     }
 
     @Bean

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -40,6 +41,7 @@ class SessionController {
     private final FirstRun firstRun;
     private final Farms farms;
     private final FarmTime time;
+    private final String version;
 
     SessionController(
             AuthenticationManager authentication,
@@ -48,7 +50,8 @@ class SessionController {
             Doorkeeper doorkeeper,
             FirstRun firstRun,
             Farms farms,
-            FarmTime time) {
+            FarmTime time,
+            @Value("${theriseed.version}") String version) {
         this.authentication = authentication;
         this.signedIn = signedIn;
         this.accounts = accounts;
@@ -56,15 +59,21 @@ class SessionController {
         this.firstRun = firstRun;
         this.farms = farms;
         this.time = time;
+        this.version = version;
     }
 
-    /** What the screens need before anything else; without an account nobody is signed in. */
+    /**
+     * What the screens need before anything else; without an account nobody is signed in.
+     *
+     * @param version of the program, for those who are signed in
+     */
     record Session(
             boolean firstRun,
             @Maybe AccountView account,
             @Maybe FarmView farm,
             LocalDate today,
-            LocalDateTime now) {}
+            LocalDateTime now,
+            @Maybe String version) {}
 
     record SignInRequest(@NotBlank String name, @NotBlank String password) {}
 
@@ -90,7 +99,8 @@ class SessionController {
                 known ? accounts.get(who.getName()) : null,
                 known ? farms.get() : null,
                 time.today(),
-                LocalDateTime.ofInstant(time.now(), time.zone()));
+                LocalDateTime.ofInstant(time.now(), time.zone()),
+                known ? version : null);
     }
 
     @PostMapping("/api/session")

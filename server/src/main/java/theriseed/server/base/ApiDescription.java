@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.customizers.PropertyCustomizer;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -19,8 +20,8 @@ class ApiDescription {
     private static final String OPTIONAL = "x-optional";
 
     @Bean
-    OpenAPI description() {
-        return new OpenAPI().info(new Info().title("Theriseed").version("1"));
+    OpenAPI description(@Value("${theriseed.version}") String version) {
+        return new OpenAPI().info(new Info().title("Theriseed").version(version));
     }
 
     @Bean

@@ -22,6 +22,7 @@ import java.util.zip.ZipOutputStream;
 import org.hibernate.Session;
 import org.postgresql.util.PSQLException;
 import org.postgresql.util.ServerErrorMessage;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,6 +30,7 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import theriseed.server.base.Changes;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
 import theriseed.server.farm.FarmClock;
 import theriseed.server.farm.FarmView;
@@ -58,19 +60,33 @@ public class FarmCopies {
     private final Photos photos;
     private final FarmClock time;
     private final Changes changes;
+    private final String version;
     private final JsonMapper json = JsonMapper.shared();
 
-    FarmCopies(EntityManager records, Farms farms, GroundFile ground, Photos photos, FarmClock time, Changes changes) {
+    FarmCopies(
+            EntityManager records,
+            Farms farms,
+            GroundFile ground,
+            Photos photos,
+            FarmClock time,
+            Changes changes,
+            @Value("${theriseed.version}") String version) {
         this.records = records;
         this.farms = farms;
         this.ground = ground;
         this.photos = photos;
         this.time = time;
         this.changes = changes;
+        this.version = version;
     }
 
-    /** What a copy says of itself. @param schema version of the tables */
-    record About(String format, String schema, Instant made, String farm) {}
+    /**
+     * What a copy says of itself.
+     *
+     * @param schema version of the tables
+     * @param version of the program that wrote it; absent in copies from before 1.1
+     */
+    record About(String format, String schema, @Maybe String version, Instant made, String farm) {}
 
     /** Writes the farm as it stands at one moment. */
     @GrowersWork
@@ -83,7 +99,7 @@ public class FarmCopies {
                 put(
                         zip,
                         FarmZip.ABOUT,
-                        json.writeValueAsBytes(new About(FORMAT, tables.version(), time.now(), farm.name())));
+                        json.writeValueAsBytes(new About(FORMAT, tables.version(), version, time.now(), farm.name())));
                 put(zip, FarmZip.GROUND, ground.write().getBytes(StandardCharsets.UTF_8));
                 for (String table : tables.names()) {
                     zip.putNextEntry(new ZipEntry(FarmZip.TABLES + table + ".csv"));
@@ -129,6 +145,7 @@ public class FarmCopies {
     @GrowersWork
     @Transactional
     public FarmView read(Path file) {
+        changes.notePast();
         records.unwrap(Session.class).doWork(connection -> {
             try (FarmZip zip = new FarmZip(file)) {
                 FarmTables tables = new FarmTables(connection);
@@ -156,7 +173,6 @@ public class FarmCopies {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                changes.notePast();
                 time.lookAgain();
             }
         });
