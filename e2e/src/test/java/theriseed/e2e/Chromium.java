@@ -21,7 +21,7 @@ final class Chromium {
         Browser browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                         .setArgs(List.of(
                                 "--no-sandbox",
                                 "--disable-gpu",

@@ -49,6 +49,7 @@ class FlowersAndRowsTest {
                 .ok();
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             hand.takesTheScreensAlong();
+            hand.at("/today");
             hand.act("Pollinate the Test");
             hand.at("/pollination/" + planting);
             hand.sees("3 flowers left");

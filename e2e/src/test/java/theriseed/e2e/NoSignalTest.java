@@ -114,7 +114,7 @@ class NoSignalTest {
 
     @Test
     void whoSignedInJustBeforeTheSignalWentStaysSignedIn() {
-        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+        try (Person hand = Person.inTheRows(port).signsIn("hand", "skerrow-hand")) {
             hand.takesTheScreensAlong();
             hand.signal(false);
             hand.killsThePage();

@@ -9,12 +9,16 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 
@@ -24,15 +28,52 @@ final class Person implements AutoCloseable {
     /** What the browser complained of: a broken script, a refused style, a missing file. */
     final List<String> complaints = new ArrayList<>();
 
+    /** Who has signed in at which server before, so that it is not typed again by every test. */
+    private static final Map<String, List<Cookie>> KNOWN = new ConcurrentHashMap<>();
+
+    /** Counts in each page the questions whose answers are not there to their last byte. */
+    private static final String COUNT_QUESTIONS = """
+            window.due = 0;
+            const fetched = window.fetch;
+            window.fetch = async (...question) => {
+                window.due++;
+                let answer;
+                try {
+                    answer = await fetched(...question);
+                    return answer;
+                } finally {
+                    Promise.resolve(answer?.clone().arrayBuffer()).catch(() => {}).finally(() => window.due--);
+                }
+            };
+            """;
+
+    /** Until nothing is due and what came was drawn without leading to another question. */
+    private static final String UNTIL_SETTLED = """
+            async () => {
+                const drawn = () => new Promise(requestAnimationFrame);
+                const due = () => window.due > 0 || [...document.images].some(image => !image.complete);
+                do {
+                    await drawn();
+                    while (due()) await drawn();
+                    await drawn();
+                } while (due());
+                await document.fonts.ready;
+            }
+            """;
+
+    private final int port;
     private final BrowserContext context;
 
-    Person(int port, int width, int height) {
+    private Person(int port, int width, int height, ServiceWorkerPolicy screens) {
+        this.port = port;
         context = Chromium.browser()
                 .newContext(new Browser.NewContextOptions()
                         .setBaseURL("http://localhost:" + port)
                         .setViewportSize(width, height)
                         .setLocale("en-GB")
+                        .setServiceWorkers(screens)
                         .setReducedMotion(ReducedMotion.REDUCE));
+        context.addInitScript(COUNT_QUESTIONS);
         open();
     }
 
@@ -41,19 +82,21 @@ final class Person implements AutoCloseable {
         page.onConsoleMessage(said -> {
             boolean refusedRequest = said.text().startsWith("Failed to load resource");
             boolean hint = said.text().contains("willReadFrequently");
-            if (List.of("error", "warning").contains(said.type()) && !refusedRequest && !hint) {
+            boolean byTheTest = said.text().equals("Service Worker registration blocked by Playwright");
+            if (List.of("error", "warning").contains(said.type()) && !refusedRequest && !hint && !byTheTest) {
                 complaints.add(said.text());
             }
         });
         page.onPageError(complaints::add);
     }
 
+    /** Where there is always a network, so the browser need not keep the screens for when there is none. */
     static Person atDesk(int port) {
-        return new Person(port, 1280, 800);
+        return new Person(port, 1280, 800, ServiceWorkerPolicy.BLOCK);
     }
 
     static Person inTheRows(int port) {
-        return new Person(port, 390, 844);
+        return new Person(port, 390, 844, ServiceWorkerPolicy.ALLOW);
     }
 
     Person signedIn(String role) {
@@ -61,6 +104,19 @@ final class Person implements AutoCloseable {
     }
 
     Person signedIn(String name, String password) {
+        String key = name + " at " + port;
+        context.addCookies(KNOWN.getOrDefault(key, List.of()));
+        at("/account");
+        // The first of a class has to sign in: every class begins with a farm that knows nobody.
+        if (field("Password").isVisible()) {
+            signsIn(name, password);
+            KNOWN.put(key, context.cookies());
+        }
+        return this;
+    }
+
+    /** Types name and password. */
+    Person signsIn(String name, String password) {
         at("/");
         type("Name", name);
         type("Password", password);
@@ -73,6 +129,24 @@ final class Person implements AutoCloseable {
         page.navigate(path);
         assertThat(page.locator("h1").first()).isVisible();
         return this;
+    }
+
+    /** Opens a page and waits until all of it is there. */
+    Person settledAt(String path) {
+        at(path);
+        assertThat(page.getByText("Looking it up")).hasCount(0);
+        settles();
+        return this;
+    }
+
+    /** Waits until nothing is being looked up any more. */
+    void settles() {
+        page.evaluate(UNTIL_SETTLED);
+    }
+
+    /** Waits until the browser has drawn what the page is now. */
+    void drawn() {
+        page.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
     }
 
     Locator field(String label) {
@@ -120,6 +194,8 @@ final class Person implements AutoCloseable {
     /** Where a spot of the farm, in metres from its own, stands on the screen. */
     double[] onMap(double east, double north) {
         Locator map = page.getByTestId("map");
+        // What is looked up anew is drawn anew, under the hand too.
+        settles();
         assertThat(map).not().hasAttribute("data-scale", "1");
         BoundingBox box = map.boundingBox();
         double scale = Double.parseDouble(map.getAttribute("data-scale"));

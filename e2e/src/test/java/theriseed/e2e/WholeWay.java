@@ -4,7 +4,6 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 
@@ -190,9 +189,7 @@ final class WholeWay {
         grower.sees(crop.clean());
         grower.sees("Market, " + crop.variety());
         assertThat(grower.page.locator("svg").first()).isVisible();
-        grower.at("/today");
-        assertThat(grower.page.locator("#page"))
-                .not()
-                .containsText(number, new LocatorAssertions.ContainsTextOptions().setTimeout(3000));
+        grower.settledAt("/today");
+        assertThat(grower.page.locator("#page")).not().containsText(number);
     }
 }
