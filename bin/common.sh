@@ -53,8 +53,9 @@ ensure_postgres() {
   [ -n "$PG_BIN" ] || stop_with "The PostgreSQL server was not found under /usr/lib/postgresql."
 }
 
+# Debian's Chromium without a window, which starts and draws in two thirds of the time.
 ensure_chromium() {
-  command -v chromium >/dev/null || install_package chromium
+  command -v chromium-headless-shell >/dev/null || install_package chromium-headless-shell
 }
 
 # PostgreSQL refuses to run as root, so root hands it to the unprivileged user of Debian's package.
@@ -148,9 +149,58 @@ start_test_cluster() {
   TEST_HOME=$PWD/.farm/check.$$
   trap 'stop_cluster "$TEST_HOME"; rm -rf "$TEST_HOME"' EXIT
   trap 'exit 1' INT TERM HUP
-  start_cluster "$TEST_HOME" "-c fsync=off -c synchronous_commit=off -c full_page_writes=off"
+  serve_tests "$TEST_HOME"
+}
+
+# keep_test_cluster: one that stays between runs of single tests, with the demo farm that a run before has made of the
+# same sources.
+keep_test_cluster() {
+  local old
+  TEST_HOME=$PWD/.farm/test
+  mkdir -p "$TEST_HOME"
+  exec 8>"$TEST_HOME/lock"
+  flock 8
+  trap 'stop_cluster "$TEST_HOME"' EXIT
+  trap 'exit 1' INT TERM HUP
+  serve_tests "$TEST_HOME" 8>&-
+  export THERISEED_TEST_SOURCES=_$(fingerprint core/src/main server/src/main | cut -c1-12)
+  export PGPASSWORD=$DB_PASSWORD
+  for old in $(psql_query "select datname from pg_database where datname like 'test\_%'
+      or datname like 'demo\_farm%' and datname <> 'demo_farm$THERISEED_TEST_SOURCES'"); do
+    psql_query "drop database $old with (force)"
+  done
+}
+
+# serve_tests HOME: a cluster that forgets what a power cut would take, and what the tests find it by.
+serve_tests() {
+  start_cluster "$1" "-c fsync=off -c synchronous_commit=off -c full_page_writes=off"
   export THERISEED_TEST_DB="jdbc:postgresql://127.0.0.1:$DB_PORT/postgres" THERISEED_TEST_DB_PASSWORD=$DB_PASSWORD
   export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+}
+
+# test_reports: what every suite that ran has written.
+test_reports() {
+  find . -path ./web/node_modules -prune -o -path '*/target/*-reports/*.xml' -print0
+}
+
+clear_test_reports() {
+  test_reports | xargs -0 -r rm -f
+}
+
+# sum_of_tests ATTRIBUTE: over every suite that ran.
+sum_of_tests() {
+  test_reports | xargs -0 -r grep -ho '<testsuite [^>]*' |
+    grep -o " $1=\"[0-9]*\"" | tr -dc '0-9\n' | awk '{ all += $1 } END { print all + 0 }'
+}
+
+# slowest_tests N: the N tests that took longest, with their seconds.
+slowest_tests() {
+  test_reports | xargs -0 -r grep -ho '<testcase [^>]*' | awk '
+    function attribute(name) {
+      return match($0, " " name "=\"[^\"]*\"") ? substr($0, RSTART + length(name) + 3, RLENGTH - length(name) - 4) : ""
+    }
+    { printf "%8.1f s  %s %s\n", attribute("time"), attribute("classname"), attribute("name") }' |
+    sed 's/&gt;/>/g; s/&lt;/</g; s/&quot;/"/g; s/&apos;/'"'"'/g; s/&amp;/\&/g' | sort -rn | head -n "$1"
 }
 
 # make_database NAME: makes it when it is not there.

@@ -3,6 +3,8 @@ import tailwindcss from '@tailwindcss/vite';
 import { svelteTesting } from '@testing-library/svelte/vite';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+import { readdirSync, readFileSync } from 'node:fs';
+import { env } from 'node:process';
 
 /** The router's live region comes with an inline style, which the content policy forbids; app.css styles it instead. */
 const announcerWithoutInlineStyle: Plugin = {
@@ -14,11 +16,28 @@ const announcerWithoutInlineStyle: Plugin = {
 	}
 };
 
+/** Tests that replace a module, or the browser's own store, for all that is loaded after them. */
+const replacing = readdirSync('src', { recursive: true, encoding: 'utf8' })
+	.map((file) => `src/${file}`)
+	.filter(
+		(file) => file.endsWith('.test.ts') && /vi\.mock\(|fake-indexeddb/.test(readFileSync(file, 'utf8'))
+	);
+
 export default defineConfig({
 	plugins: [announcerWithoutInlineStyle, tailwindcss(), sveltekit(), svelteTesting()],
-	server: { proxy: { '/api': 'http://localhost:8460' } },
+	// bin/dev says where the server is.
+	server: { proxy: { '/api': env.THERISEED_SERVER ?? 'http://localhost:8460' } },
 	test: {
 		environment: 'jsdom',
-		include: ['src/**/*.test.ts']
+		pool: 'threads',
+		sequence: { shuffle: { files: true } },
+		// A page for each file takes five times as long as one that all share, and is needed only where something is replaced.
+		projects: [
+			{ extends: true, test: { name: 'replacing', include: replacing, isolate: true, pool: 'vmThreads' } },
+			{
+				extends: true,
+				test: { name: 'as it is', include: ['src/**/*.test.ts'], exclude: replacing, isolate: false }
+			}
+		]
 	}
 });

@@ -16,13 +16,14 @@ import org.junit.jupiter.api.Test;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 import theriseed.server.Client;
+import theriseed.server.DemoDatabase;
 import theriseed.server.Season;
 import theriseed.server.TestDatabase;
 import theriseed.server.Theriseed;
 
 /** The server is stopped in the middle of sending, and started again on the same records. */
 class ServerGoneTest {
-    final String database = TestDatabase.fresh();
+    final String database = DemoDatabase.fresh();
     final Door door = new Door();
     ConfigurableApplicationContext server;
 

@@ -35,6 +35,11 @@ public final class Client {
         return client;
     }
 
+    /** Whether the server still knows who this is. */
+    public boolean signedIn() {
+        return get("/api/session").ok().has("account");
+    }
+
     /** What the server answered. */
     public record Answer(int status, java.net.http.HttpHeaders headers, byte[] body) {
         public JsonNode json() {

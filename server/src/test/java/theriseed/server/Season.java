@@ -19,13 +19,14 @@ public final class Season {
     private static final AtomicInteger COUNT = new AtomicInteger();
     private static final AtomicInteger PLOTS = new AtomicInteger();
 
-    /** One for each server: a strong password hash takes its time. */
+    /** One for each server, as long as it knows them: one that went away may have left its port to another. */
     private static final Map<Integer, Client> GROWERS = new ConcurrentHashMap<>();
 
     public final Client grower;
 
     public Season(int port) {
-        grower = GROWERS.computeIfAbsent(port, at -> Client.as("grower", at));
+        grower = GROWERS.compute(
+                port, (at, known) -> known != null && known.signedIn() ? known : Client.as("grower", at));
     }
 
     /** A map whose values may be changed and left out. */

@@ -9,7 +9,7 @@ import org.springframework.boot.test.util.TestPropertyValues;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** Gives each application under test a new database of its own in the cluster that {@code ./check} started. */
+/** Gives each application under test a new, empty database in the cluster that the script which runs the tests started. */
 public final class TestDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
     public static final String USER = "theriseed";
 
@@ -17,7 +17,10 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
 
     @Override
     public void initialize(ConfigurableApplicationContext context) {
-        String name = fresh();
+        use(context, fresh());
+    }
+
+    static void use(ConfigurableApplicationContext context, String name) {
         TestPropertyValues.of(
                         "spring.datasource.url=" + url(name),
                         "spring.datasource.username=" + USER,
@@ -28,9 +31,13 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
 
     /** Makes an empty database and gives its name. */
     public static String fresh() {
-        String name = "test_" + ProcessHandle.current().pid() + "_" + COUNT.incrementAndGet();
+        String name = nextName();
         asAdmin("create database " + name);
         return name;
+    }
+
+    static String nextName() {
+        return "test_" + ProcessHandle.current().pid() + "_" + COUNT.incrementAndGet();
     }
 
     public static String url(String name) {
@@ -44,7 +51,7 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
 
     /** Runs statements beside the application, as the cluster's own user. */
     public static void asAdmin(String... statements) {
-        try (Connection connection = DriverManager.getConnection(needed("THERISEED_TEST_DB"), USER, password());
+        try (Connection connection = admin();
                 Statement statement = connection.createStatement()) {
             for (String sql : statements) {
                 statement.execute(sql);
@@ -52,6 +59,10 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
         } catch (SQLException failed) {
             throw new IllegalStateException(failed);
         }
+    }
+
+    static Connection admin() throws SQLException {
+        return DriverManager.getConnection(needed("THERISEED_TEST_DB"), USER, password());
     }
 
     /** Takes a database away from whoever uses it, in the middle of what they do, as a stopped server would. */
@@ -68,7 +79,7 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
     private static String needed(String variable) {
         String value = System.getenv(variable);
         if (value == null) {
-            throw new IllegalStateException(variable + " is not set: run the tests through ./check");
+            throw new IllegalStateException(variable + " is not set: run the tests through ./check or bin/test");
         }
         return value;
     }

@@ -3,13 +3,17 @@ package theriseed.server.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static theriseed.server.Season.record;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.env.YamlPropertySourceLoader;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.jdbc.core.JdbcTemplate;
 import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
@@ -97,11 +101,21 @@ class DoorTest {
     }
 
     @Test
-    void passwordsAreKeptOnlyAsAStrongHash() {
+    void passwordsAreKeptOnlyAsAHashAsStrongAsIsAskedFor(@Value("${theriseed.password-strength}") int strengthOfTests) {
         List<String> hashes = database.queryForList("select password_hash from account", String.class);
         assertThat(hashes)
                 .hasSizeGreaterThanOrEqualTo(3)
-                .allSatisfy(hash -> assertThat(hash).startsWith("$2a$12$"));
+                .allSatisfy(hash -> assertThat(hash).startsWith("$2a$0" + strengthOfTests + "$"));
+    }
+
+    @Test
+    void onAFarmTheHashIsStrong() throws IOException {
+        int strength = (int) new YamlPropertySourceLoader()
+                .load("shipped", new ClassPathResource("application.yaml"))
+                .get(0)
+                .getProperty("theriseed.password-strength");
+        assertThat(new Security().passwords(strength).encode("long enough to keep"))
+                .startsWith("$2a$12$");
     }
 
     @ParameterizedTest(name = "{0} {1} {2}")
