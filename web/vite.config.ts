@@ -29,6 +29,8 @@ export default defineConfig({
 	server: { proxy: { '/api': env.THERISEED_SERVER ?? 'http://localhost:8460' } },
 	test: {
 		environment: 'jsdom',
+		setupFiles: ['vitest-setup.ts'],
+		testTimeout: 30_000,
 		pool: 'threads',
 		sequence: { shuffle: { files: true } },
 		// A page for each file takes five times as long as one that all share, and is needed only where something is replaced.

@@ -6,7 +6,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -219,11 +218,7 @@ class BadInputTest {
         } finally {
             TestDatabase.giveBack(database);
         }
-        Stream.generate(() -> season.grower.get("/api/session").status())
-                .limit(40)
-                .filter(status -> status == 200)
-                .findFirst()
-                .orElseThrow();
+        grower.page.waitForCondition(() -> season.grower.get("/api/session").status() == 200);
         grower.act("Keep this variety");
         assertThat(grower.page.locator("select[name=varietyId]")).not().hasValue("");
     }

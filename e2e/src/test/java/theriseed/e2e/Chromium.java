@@ -3,6 +3,7 @@ package theriseed.e2e;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -17,6 +18,8 @@ final class Chromium {
     }
 
     private static Browser start() {
+        // What comes at all comes sooner; a busy machine is no fault.
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create();
         Browser browser = playwright
                 .chromium()

@@ -3,7 +3,6 @@ package theriseed.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -92,8 +91,7 @@ class ServerGoneTest {
             hand.at("/waiting");
             assertThat(hand.page.locator("main li")).hasCount(5);
             hand.signal(true);
-            assertThat(hand.page.locator("main li"))
-                    .hasCount(3, new LocatorAssertions.HasCountOptions().setTimeout(30_000));
+            assertThat(hand.page.locator("main li")).hasCount(3);
 
             server = start();
             hand.at("/waiting");
