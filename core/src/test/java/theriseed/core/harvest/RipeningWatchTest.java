@@ -9,6 +9,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.harvest.RipeningWatch.Known;
@@ -113,5 +115,11 @@ class RipeningWatchTest {
         assertThatThrownBy(() ->
                         new HarvestWeather.Forecast(TODAY, 0, 0, Collections.nCopies(23, new DryDay.Hour(20, 50))))
                 .isInstanceOf(OutOfRange.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0.1", "0.0299, 0.1", "0.03, 0.3", "0.0799, 0.3", "0.08, 0.5", "0.2, 0.5"})
+    void aStormTakesMoreTheMoreReadilyItSheds(double shatter, double lost) {
+        assertThat(HarvestWeather.lostInStorm(shatter)).isEqualTo(lost);
     }
 }

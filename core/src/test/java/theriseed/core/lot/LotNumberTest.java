@@ -36,6 +36,12 @@ class LotNumberTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"1", " 1 ", "-1-"})
+    void tooLittleIsNoNumber(String typed) {
+        assertThat(LotNumber.valid(typed)).isFalse();
+    }
+
     @Test
     void serialsWithAConfusableCheckAreSkipped() {
         long skipped = IntStream.rangeClosed(1, 999)

@@ -3,6 +3,7 @@ package theriseed.core.lot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -51,6 +52,54 @@ class SaleGateTest {
                 SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false));
         assertThat(gate.mayBeSold()).isTrue();
         assertThat(gate.cautions()).isEmpty();
+    }
+
+    @Test
+    void whatIsNotDoneOrDecidedIsDoneOrDecidedAndNotOverruled() {
+        assertThat(Arrays.stream(Reason.values()).filter(reason -> !reason.mayBeOverruled()))
+                .containsExactlyInAnyOrder(
+                        Reason.OWN_USE_ONLY, Reason.SHED_UNDECIDED, Reason.NOT_CLEAN, Reason.WEEVILS, Reason.ON_HOLD);
+        assertThat(Reason.values()).extracting(Reason::words).doesNotContain("").doesNotHaveDuplicates();
+    }
+
+    /** Kale keeps in a sealed pack at its storage moisture; open, up to five points above that are let pass. */
+    @Test
+    void seedFivePointsAboveItsStorageMoistureIsJustDryEnough() {
+        double most = KALE.storageMoisture().orElseThrow() + 5;
+        assertThat(SaleGate.of(moist(most)).reasons()).doesNotContain(Reason.NOT_DRY);
+        assertThat(SaleGate.of(moist(most + 0.01)).reasons()).containsExactly(Reason.NOT_DRY);
+    }
+
+    private static Known moist(double percent) {
+        Known dry = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
+        return new Known(
+                dry.grade(),
+                dry.crop(),
+                dry.isolation(),
+                dry.plantsPicked(),
+                dry.walks(),
+                dry.standing(),
+                dry.shedUndecided(),
+                dry.clean(),
+                OptionalDouble.of(percent),
+                dry.weevils(),
+                dry.weight(),
+                dry.germination(),
+                dry.testedOn(),
+                dry.sortedSince(),
+                dry.today(),
+                dry.hold());
+    }
+
+    @Test
+    void aTestCountsToItsLastDay() {
+        GerminationTest good = GerminationTest.of(100, 91, 88, 90, 92);
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, good, SaleGate.TEST_LASTS_DAYS, false))
+                        .mayBeSold())
+                .isTrue();
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, good, SaleGate.TEST_LASTS_DAYS + 1, false))
+                        .reasons())
+                .containsExactly(Reason.TEST_RUN_OUT);
     }
 
     @Test
