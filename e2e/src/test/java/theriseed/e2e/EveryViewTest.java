@@ -32,12 +32,12 @@ class EveryViewTest {
     /** Those of them that a theme, which only changes colours, can break. */
     private static final List<String> RULES_OF_COLOUR = List.of("color-contrast", "link-in-text-block");
 
-    /** What reaches past the right edge of a page that scrolls sideways. */
+    /** By how much a page scrolls sideways, and what reaches past its right edge; nothing where it does not scroll. */
     private static final String TOO_WIDE = """
             () => document.documentElement.scrollWidth <= innerWidth ? [] :
-                [...document.querySelectorAll('body *')]
+                [`by ${document.documentElement.scrollWidth - innerWidth}`, ...[...document.querySelectorAll('body *')]
                     .filter(part => part.getBoundingClientRect().right > innerWidth && !part.firstElementChild)
-                    .map(part => `by ${document.documentElement.scrollWidth - innerWidth}: ${part.outerHTML}`)
+                    .map(part => `as of ${part.outerHTML}`)]
             """;
 
     private static final String BARRIERS = """
