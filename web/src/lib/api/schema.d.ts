@@ -3145,6 +3145,7 @@ export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
         AccountView: {
+            locale: string;
             name: string;
             /** @enum {string} */
             role: "GROWER" | "HAND" | "VISITOR";
@@ -3243,7 +3244,7 @@ export interface components {
             poured: boolean;
         };
         AtGrade: {
-            findings: string[];
+            findings: components["schemas"]["Finding"][];
             /** @enum {string} */
             grade: "OWN_USE" | "MARKET" | "STOCK";
             mayBeSold: boolean;
@@ -4137,6 +4138,128 @@ export interface components {
             /** Format: double */
             unaccounted?: number;
         };
+        Finding: {
+            /** @enum {string} */
+            kind: "OwnUseOnly";
+        } | {
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "Crosses";
+        } | {
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "TooFewMothers";
+            /** Format: int32 */
+            needed: number;
+            /** Format: int32 */
+            plants: number;
+        } | {
+            /** @enum {string} */
+            kind: "NotWalked";
+            standing: boolean;
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "OffTypesNotShown";
+            /** Format: int32 */
+            more: number;
+            standing: boolean;
+            /** Format: double */
+            upper: number;
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** Format: double */
+            found: number;
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "OffTypesOver";
+        } | {
+            /** @enum {string} */
+            kind: "ShedUndecided";
+        } | {
+            /** @enum {string} */
+            kind: "NotClean";
+        } | {
+            /** @enum {string} */
+            kind: "TooDamp";
+            /** Format: double */
+            moisture: number;
+            /** Format: double */
+            storage: number;
+        } | {
+            /** Format: double */
+            bored: number;
+            /** Format: int32 */
+            daysToFreeze: number;
+            /** Format: double */
+            freezerC: number;
+            /** @enum {string} */
+            kind: "Weevils";
+            /** Format: date */
+            on: string;
+        } | {
+            /** @enum {string} */
+            kind: "NotWeighed";
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** @enum {string} */
+            kind: "WeightsDisagree";
+            /** Format: double */
+            variation: number;
+        } | {
+            /** Format: int32 */
+            days: number;
+            /** @enum {string} */
+            kind: "NotTested";
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** Format: double */
+            apart: number;
+            /** @enum {string} */
+            kind: "ReplicatesDisagree";
+            /** Format: date */
+            on: string;
+        } | {
+            /** @enum {string} */
+            kind: "TestRunOut";
+            /** Format: int32 */
+            lasts: number;
+            /** Format: date */
+            on: string;
+        } | {
+            /** Format: int32 */
+            germination: number;
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "BelowStandard";
+            /** Format: double */
+            needed: number;
+        } | {
+            /** Format: int32 */
+            germination: number;
+            /** @enum {string} */
+            kind: "TooFewTested";
+            /** Format: int32 */
+            least: number;
+            /** Format: double */
+            needed: number;
+            /** Format: int32 */
+            seeds: number;
+        } | {
+            /** @enum {string} */
+            kind: "OnHold";
+            why: string;
+        };
         FirstFlower: {
             reason?: string;
             /** Format: date */
@@ -4976,12 +5099,11 @@ export interface components {
             until: string;
         };
         Objection: {
-            finding: string;
+            finding: components["schemas"]["Finding"];
             mayBeOverruled: boolean;
             overruled?: components["schemas"]["OverrulingView"];
             /** @enum {string} */
             reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
-            settle: string;
         };
         OffRequest: {
             fruitSet: boolean;
@@ -5155,13 +5277,11 @@ export interface components {
             /** Format: date-time */
             at: string;
             by: string;
-            finding: string;
+            finding: components["schemas"]["Finding"];
             /** Format: uuid */
             id: string;
             /** Format: uuid */
             lotId: string;
-            /** @enum {string} */
-            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
             why: string;
             /** Format: date-time */
             withdrawnAt?: string;
@@ -5710,6 +5830,7 @@ export interface components {
             version: number;
         };
         PreferencesRequest: {
+            locale: string;
             /** @enum {string} */
             theme: "DAYLIGHT" | "LAMP";
             /** @enum {string} */

@@ -1,4 +1,5 @@
 import { forgetAnswers, heard, known } from '$lib/rows/known';
+import { reader } from '$lib/words/reader.svelte';
 import { ask, DELETE, GET, POST, PUT, type Schemas } from './api';
 
 type Account = Schemas['AccountView'];
@@ -56,13 +57,15 @@ class Session {
 		await forgetAnswers();
 		await this.load();
 	}
-	async prefer(preferences: Pick<Account, 'units' | 'theme'>) {
+	async prefer(preferences: Pick<Account, 'units' | 'theme' | 'locale'>) {
 		const account = await ask(PUT('/api/session/preferences', { body: preferences }));
 		if (this.#now) this.#take({ ...this.#now, account });
 	}
 
 	#take(session: Schemas['Session']) {
 		this.#now = session;
+		reader.locale = session.account?.locale ?? 'en-GB';
+		reader.units = this.units;
 		document.documentElement.dataset.theme = session.account?.theme === 'LAMP' ? 'lamp' : 'daylight';
 	}
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { mass, percent } from '$lib/units/units';
+	import { mass, percent, tenth } from '$lib/units/units';
 	import { STEP } from '$lib/words/words';
 
 	interface Props {
@@ -12,9 +12,7 @@
 	const of = ({ share, unaccounted, alarm }: Schemas['Figures']) =>
 		[
 			share === undefined ? '' : percent(share),
-			unaccounted === undefined
-				? ''
-				: `${unaccounted.toFixed(1)} % missing${alarm ? ', to be asked about' : ''}`
+			unaccounted === undefined ? '' : `${tenth(unaccounted)} % missing${alarm ? ', to be asked about' : ''}`
 		]
 			.filter(Boolean)
 			.join(', ') || '–';

@@ -4,7 +4,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { MEASURES } from '$lib/units/units';
+	import { MEASURES, tenth } from '$lib/units/units';
 	import { hours, inZone, moment } from '$lib/words/dates';
 	import { FERMENT_SCHOOL, many } from '$lib/words/words';
 	import ReadingForm from './ReadingForm.svelte';
@@ -33,7 +33,7 @@
 		ask(GET('/api/ferment-schools', { params: { query: { temperature: ferment.temperature } } }))
 	);
 	const warmth = $derived(MEASURES.warmth[session.units]);
-	const degrees = (si: number) => `${(Math.round(warmth.shown(si) * 10) / 10).toFixed(1)} ${warmth.unit}`;
+	const degrees = (si: number) => `${tenth(warmth.shown(si))} ${warmth.unit}`;
 </script>
 
 <p>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { mass, percent } from '$lib/units/units';
+	import { mass, percent, tenth } from '$lib/units/units';
 	import Changes from './Changes.svelte';
 
 	interface Props {
@@ -19,7 +19,7 @@
 	<strong class="text-xl">{percent(step.share ?? 0)}</strong> of what went in came out.
 	{#if step.unaccounted !== undefined}
 		<span class={[step.alarm ? 'font-bold text-alarm' : 'text-soft']}>
-			{step.unaccounted.toFixed(1)} % is neither seed nor weighed as something else{step.alarm
+			{tenth(step.unaccounted)} % is neither seed nor weighed as something else{step.alarm
 				? ': more than a scale explains.'
 				: '.'}
 		</span>

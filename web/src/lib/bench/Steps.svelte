@@ -6,7 +6,7 @@
 	import { numberIn } from '$lib/form/typed';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
-	import { mass, percent } from '$lib/units/units';
+	import { mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { DAMPNESS, many, MISSING, PICKED_FROM, STEP } from '$lib/words/words';
 
@@ -142,7 +142,7 @@
 						>{/if}
 					{#if step.alarm}
 						<strong class="block text-alarm"
-							>{step.unaccounted?.toFixed(1)} % missing: {[
+							>{tenth(step.unaccounted ?? 0)} % missing: {[
 								step.missingReason ? MISSING[step.missingReason] : '',
 								step.missingBecause
 							]

@@ -3,6 +3,7 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
 	import { swelling, together, yearScale, type Group, type Line } from './bloom';
+	import { monthName } from '$lib/words/dates';
 
 	interface Props {
 		groups: Group[];
@@ -59,7 +60,7 @@
 			const at = new Date(`${season}-${month}-01T12:00:00Z`);
 			return {
 				x: x(at),
-				name: new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' }).format(at)
+				name: monthName(`${season}-${month}-01`, 'short')
 			};
 		})
 	);

@@ -3,7 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Hatch from '$lib/mark/Hatch.svelte';
 	import { temperature } from '$lib/units/units';
-	import { clock } from '$lib/words/dates';
+	import { clock, monthName } from '$lib/words/dates';
 
 	let { day, now }: { day: Schemas['DayCourse']; now: string } = $props();
 
@@ -78,9 +78,8 @@
 		</svg>
 	{/if}
 	<figcaption class="text-sm text-soft">
-		A usual {new Intl.DateTimeFormat('en-GB', { month: 'long', timeZone: 'UTC' }).format(
-			new Date(`${now.slice(0, 10)}T12:00:00Z`)
-		)} day from sun and climate, not today’s weather: no weather station is joined yet.
+		A usual {monthName(now, 'long')} day from sun and climate, not today’s weather: no weather station is joined
+		yet.
 	</figcaption>
 </figure>
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/api';
-import { percent, temperature, type Units } from '$lib/units/units';
+import { percent, temperature, type Units, whole } from '$lib/units/units';
 import { dayMonth, moment } from '$lib/words/dates';
 import { capital, cropWord, many, STEP, workWords, type Work } from '$lib/words/words';
 
@@ -45,7 +45,7 @@ export function say(act: Act, now: string, units: Units): Said {
 							: `Nobody has walked it yet, ${plot}.`
 						: `So far up to ${percent(act.share)} could be off; the limit is ${percent(act.limit ?? 0)}.`,
 				number: act.count
-					? `look at ${act.count.toLocaleString('en-GB')} more`
+					? `look at ${whole(act.count)} more`
 					: act.share === undefined
 						? plot
 						: 'over the limit',

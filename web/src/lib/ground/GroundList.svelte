@@ -3,7 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
-	import { area, distance } from '$lib/units/units';
+	import { area, distance, reach } from '$lib/units/units';
 	import { BARRIER } from '$lib/words/words';
 	import type { Shape } from './shape';
 
@@ -19,7 +19,7 @@
 	function about(shape: Shape): string {
 		if (shape.plot) return area(shape.plot.area, session.units);
 		if (shape.bed) {
-			return `${distance(shape.bed.length, session.units)} × ${shape.bed.width.toFixed(1)} m`;
+			return `${distance(shape.bed.length, session.units)} × ${reach(shape.bed.width, session.units)}`;
 		}
 		if (shape.barrier) {
 			return `${BARRIER[shape.barrier.kind]}, ${distance(shape.barrier.height, session.units)} high`;

@@ -5,7 +5,7 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { massIn } from '$lib/form/typed';
-	import { mass, MEASURES } from '$lib/units/units';
+	import { mass, MEASURES, tenth } from '$lib/units/units';
 	import { INSTRUMENT } from '$lib/words/words';
 	import { live, type Shown } from './live.svelte';
 
@@ -23,7 +23,7 @@
 		if (one.kind === 'SCALE') return mass(one.value, session.units);
 		if (one.kind === 'HUMIDITY') return `${Math.round(one.value)} %`;
 		const warmth = MEASURES.warmth[session.units];
-		return `${(Math.round(warmth.shown(one.value) * 10) / 10).toFixed(1)} ${warmth.unit}`;
+		return `${tenth(warmth.shown(one.value))} ${warmth.unit}`;
 	}
 </script>
 

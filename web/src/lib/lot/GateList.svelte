@@ -7,6 +7,7 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { capital, CAUTION, GRADE } from '$lib/words/words';
+	import { saying } from '$lib/words/say';
 
 	interface Props {
 		lot: Schemas['LotView'];
@@ -39,7 +40,7 @@
 			const params = { path: { number: lot.number } };
 			if (doing === 'grade') {
 				await ask(PUT('/api/lots/{number}/grade', { params, body: { grade, reason: words } }));
-			} else if (doing && 'settle' in doing) {
+			} else if (doing && 'mayBeOverruled' in doing) {
 				const body = { reason: doing.reason, why: words, lawful };
 				await ask(POST('/api/lots/{number}/overrulings', { params, body }));
 			} else if (doing) {
@@ -92,7 +93,7 @@
 						{#if standing.overruled}
 							{@const { overruled } = standing}
 							<p>
-								<s>{capital(standing.finding)}</s>
+								<s>{capital(saying('gate.found', standing.finding))}</s>
 								<span class="settle">overruled by {overruled.by}, {day(overruled.at)}: “{overruled.why}”</span
 								>
 								{#if session.grower}<button class="plain" type="button" onclick={() => begin(overruled)}
@@ -109,8 +110,8 @@
 							{/if}
 						{:else}
 							<p>
-								<b>{capital(standing.finding)}</b>
-								<span class="settle">{standing.settle}</span>
+								<b>{capital(saying('gate.found', standing.finding))}</b>
+								<span class="settle">{saying('gate.settle', standing.finding)}</span>
 								{#if standing.mayBeOverruled && session.grower}<button
 										class="plain"
 										type="button"
@@ -152,7 +153,7 @@
 		{#each past as one (one.id)}
 			<p class="text-soft">
 				{#if one.lotId !== lot.id}In a lot it came of:{/if}
-				{capital(one.finding)}: overruled by {one.by}, {day(one.at)}, “{one.why}”{one.withdrawnAt
+				{capital(saying('gate.found', one.finding))}: overruled by {one.by}, {day(one.at)}, “{one.why}”{one.withdrawnAt
 					? `; withdrawn by ${one.withdrawnBy}, ${day(one.withdrawnAt)}, “${one.withdrawnWhy}”`
 					: one.lotId === lot.id
 						? '; something else was found since'

@@ -5,7 +5,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
-	import { percent } from '$lib/units/units';
+	import { percent, whole } from '$lib/units/units';
 	import { many } from '$lib/words/words';
 
 	interface Props {
@@ -59,7 +59,7 @@
 		<tbody>
 			<tr
 				><th scope="row">seed wanted{progress.said ? '' : ', as the plants usually give'}</th><td class="num"
-					>{progress.wanted.seeds.toLocaleString('en-GB')}</td
+					>{whole(progress.wanted.seeds)}</td
 				></tr
 			>
 			<tr

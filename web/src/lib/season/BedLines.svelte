@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { yearScale } from '$lib/bloom/bloom';
-	import { dayMonth } from '$lib/words/dates';
+	import { dayMonth, monthName } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
 
 	type Planting = Schemas['PlantingView'];
@@ -49,9 +49,7 @@
 	const months = $derived(
 		['03', '04', '05', '06', '07', '08', '09', '10'].map((month) => ({
 			x: x(noon(`${season}-${month}-01`)),
-			name: new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' }).format(
-				noon(`${season}-${month}-01`)
-			)
+			name: monthName(`${season}-${month}-01`, 'short')
 		}))
 	);
 	function part(planting: Planting, bedId: string) {

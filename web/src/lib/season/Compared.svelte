@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import { whole } from '$lib/units/units';
 
 	/** A scheme held against the plan, figure by figure. */
 	let { compared }: { compared: Schemas['Compared'] } = $props();
@@ -16,7 +17,7 @@
 	];
 	function change(before: number, after: number, better: string) {
 		if (after === before) return 'the same';
-		const by = `${Math.abs(after - before).toLocaleString('en-GB')} ${after > before ? 'more' : 'fewer'}`;
+		const by = `${whole(Math.abs(after - before))} ${after > before ? 'more' : 'fewer'}`;
 		if (!better) return by;
 		return after > before === (better === 'more') ? `${by}: better` : `${by}: worse`;
 	}
@@ -37,8 +38,8 @@
 			{@const after = row.of(compared.tried)}
 			<tr>
 				<th scope="row">{row.name}</th>
-				<td class="num">{before.toLocaleString('en-GB')}</td>
-				<td class="num">{after.toLocaleString('en-GB')}</td>
+				<td class="num">{whole(before)}</td>
+				<td class="num">{whole(after)}</td>
 				<td class="beside pl-4!">{change(before, after, row.better)}</td>
 			</tr>
 		{/each}

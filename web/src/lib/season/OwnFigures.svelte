@@ -11,7 +11,7 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation, ofVerdict } from '$lib/mark/mark';
 	import Loading from '$lib/shell/Loading.svelte';
-	import { numberTyped } from '$lib/units/units';
+	import { digits, numberTyped } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { FIGURE, many } from '$lib/words/words';
 
@@ -52,7 +52,7 @@
 		});
 	}
 	const said = (figure: Figure, number: number | undefined) =>
-		number === undefined ? 'none' : `${number.toLocaleString('en-GB')} ${figure.unit.replace('C d', '°C d')}`;
+		number === undefined ? 'none' : `${digits(number, 4)} ${figure.unit.replace('C d', '°C d')}`;
 </script>
 
 <section>

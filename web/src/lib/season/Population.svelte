@@ -3,7 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation } from '$lib/mark/mark';
-	import { mass, percent } from '$lib/units/units';
+	import { mass, percent, whole } from '$lib/units/units';
 
 	interface Props {
 		planting: Schemas['PlantingView'];
@@ -21,7 +21,7 @@
 		<tr>
 			<th scope="row"
 				>plants for seed <span class="beside block"
-					>asks {population.asked}; the ground has room for {planting.fits.toLocaleString('en-GB')}</span
+					>asks {population.asked}; the ground has room for {whole(planting.fits)}</span
 				></th
 			>
 			<td class="num"

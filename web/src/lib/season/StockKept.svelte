@@ -2,6 +2,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { many } from '$lib/words/words';
+	import { whole } from '$lib/units/units';
 
 	interface Props {
 		planting: Schemas['PlantingView'];
@@ -17,7 +18,7 @@
 		<tr>
 			<th scope="row"
 				>plants for stock <span class="beside block"
-					>asks {stock.asked}; the ground has room for {planting.fits.toLocaleString('en-GB')}</span
+					>asks {stock.asked}; the ground has room for {whole(planting.fits)}</span
 				></th
 			>
 			<td class="num"

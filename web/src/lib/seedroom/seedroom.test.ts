@@ -51,10 +51,12 @@ describe('what a lot waits for', () => {
 	});
 	it('names what holds it back, not what was overruled', () => {
 		const against = [
-			{ finding: 'picked from 31 plants', overruled: {} },
-			{ finding: 'germinates 65 %', settle: 'test again' }
+			{ finding: { kind: 'NotWeighed' }, overruled: {} },
+			{ finding: { kind: 'BelowStandard', germination: 65, grade: 'MARKET', needed: 70 } }
 		];
-		expect(waits(hanging({ need: 'HELD_BACK', gate: { against } }), today)).toBe('germinates 65 %');
+		expect(waits(hanging({ need: 'HELD_BACK', gate: { against } }), today)).toBe(
+			'germinates 65 %; market grade needs 70 %'
+		);
 	});
 	it('says what is left, in bulk and in packets', () => {
 		expect(left(hanging(), 'METRIC')).toBe('141 g + 400 pk');

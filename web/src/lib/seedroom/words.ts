@@ -1,6 +1,7 @@
 import type { Schemas } from '$lib/api/api';
 import { mass, type Units } from '$lib/units/units';
 import { dayMonth, monthYear } from '$lib/words/dates';
+import { saying } from '$lib/words/say';
 
 type Hanging = Schemas['Hanging'];
 
@@ -77,13 +78,13 @@ export function waits({ lot, bench, gate, need, due, keeping }: Hanging, today: 
 		case 'COUNT':
 			return due! <= today ? 'count the test today' : `count ${dayMonth(due!, today)}`;
 		case 'TEST':
-			return holding?.finding ?? `test again, due ${dayMonth(due!, today)}`;
+			return holding ? saying('gate.found', holding.finding) : `test again, due ${dayMonth(due!, today)}`;
 		case 'FALLING':
 			return `below the standard ${monthYear(due!)}`;
 		case 'AT_BENCH':
 			return 'not clean yet';
 		case 'HELD_BACK':
-			return holding?.finding ?? 'held back';
+			return holding ? saying('gate.found', holding.finding) : 'held back';
 		case 'NONE_LEFT':
 			return bench?.poured ? 'all poured into other lots' : 'none left';
 		case 'LOW':

@@ -10,6 +10,7 @@
 	import Keys from './Keys.svelte';
 	import { ROOMS, roomOf } from './rooms';
 	import { Scan } from './scan';
+	import { reader } from '$lib/words/reader.svelte';
 
 	let { children }: { children: Snippet } = $props();
 
@@ -83,7 +84,7 @@
 		<p class="kept" role="status">
 			{#if signal.lost}<strong>No signal.</strong>
 				{signal.asOf
-					? `What is shown was heard at ${new Date(signal.asOf).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}.`
+					? `What is shown was heard at ${new Date(signal.asOf).toLocaleTimeString(reader.locale, { hour: '2-digit', minute: '2-digit' })}.`
 					: ''}{/if}
 			{#if outbox.late.length}<a href="/waiting"
 					>{many(outbox.late.length, 'record')} on this {outbox.late.length === 1

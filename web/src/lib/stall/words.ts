@@ -3,6 +3,7 @@ import { session } from '$lib/api/session.svelte';
 import type { MarkState } from '$lib/mark/mark';
 import { mass } from '$lib/units/units';
 import { many } from '$lib/words/words';
+import { reader } from '$lib/words/reader.svelte';
 
 export const CUSTOMER: Record<Schemas['CustomerView']['kind'], string> = {
 	GROWER: 'grower',
@@ -25,7 +26,7 @@ export const ORDER: Record<Schemas['OrderView']['state'], { state: MarkState; la
 
 /** An amount in the farm's currency. */
 export function money(amount: number): string {
-	return new Intl.NumberFormat('en-GB', {
+	return new Intl.NumberFormat(reader.locale, {
 		style: 'currency',
 		currency: session.farm?.currency ?? 'EUR'
 	}).format(amount);

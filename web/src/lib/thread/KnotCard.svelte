@@ -3,7 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import { READ } from '$lib/bench/bench';
 	import ReadingCurve from '$lib/bench/ReadingCurve.svelte';
-	import { mass, percent } from '$lib/units/units';
+	import { mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { many, MISSING, STEP } from '$lib/words/words';
 	import { EVENT, eventSays } from './words';
@@ -46,7 +46,7 @@
 					step.hole ? `${step.hole} mm` : '',
 					step.vessels,
 					step.minutes ? `${step.minutes} min, ${many(step.people, 'person', 'people')}` : '',
-					step.unaccounted === undefined ? '' : `${step.unaccounted.toFixed(1)} % of the dry matter unseen`,
+					step.unaccounted === undefined ? '' : `${tenth(step.unaccounted)} % of the dry matter unseen`,
 					step.missingReason ? MISSING[step.missingReason] : '',
 					step.missingBecause,
 					step.recordedBy

@@ -1,4 +1,6 @@
-/** Units at the edge: everything inside is SI. */
+import { reader } from '$lib/words/reader.svelte';
+
+/** Units at the edge: everything inside is SI. Numbers are written as the reader's country writes them. */
 export type Units = 'METRIC' | 'US';
 
 const OUNCE_G = 28.349523125;
@@ -6,8 +8,16 @@ const POUND_G = 453.59237;
 const FOOT_M = 0.3048;
 const MILE_M = 1609.344;
 
-const digits = (value: number, places: number) =>
-	value.toLocaleString('en-GB', { minimumFractionDigits: 0, maximumFractionDigits: places });
+/** A number with at most so many places, and with so many at least. */
+export const digits = (value: number, places: number, least = 0) =>
+	value.toLocaleString(reader.locale, {
+		minimumFractionDigits: least,
+		maximumFractionDigits: places,
+		signDisplay: 'negative'
+	});
+
+/** A whole number: "1,200". */
+export const whole = (value: number) => digits(value, 0);
 
 /** Three figures that mean something, never a power of ten. */
 export function figure(value: number): string {
@@ -31,7 +41,7 @@ export function distance(metres: number, units: Units): string {
 
 /** To a tenth, always with it, so that figures stand under each other: "6.0". */
 export function tenth(value: number): string {
-	return value.toFixed(1);
+	return digits(value, 1, 1);
 }
 
 /** A length within a plot, to a tenth: "1.6 m". */
@@ -52,6 +62,11 @@ export function temperature(celsius: number, units: Units): string {
 export function percent(share: number): string {
 	const value = share * 100;
 	return `${digits(value, value >= 10 ? 0 : value >= 1 ? 1 : 2)} %`;
+}
+
+/** Percent, to a tenth; below one to a hundredth. */
+export function percentage(value: number): string {
+	return `${digits(value, Math.abs(value) >= 1 ? 1 : 2)} %`;
 }
 
 /** A small share as growers say it: one seed in so many. */

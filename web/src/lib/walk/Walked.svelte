@@ -5,6 +5,7 @@
 	import { numberIn } from '$lib/form/typed';
 	import { dayMonth } from '$lib/words/dates';
 	import { FATE } from '$lib/words/words';
+	import { whole } from '$lib/units/units';
 
 	type Walk = Schemas['WalkView'];
 	interface Props {
@@ -109,7 +110,7 @@
 					<tr>
 						<th scope="row">{dayMonth(one.walkedOn)}</th>
 						<td>{one.stage}</td>
-						<td class="num">{one.lookedAt.toLocaleString('en-GB')}</td>
+						<td class="num">{whole(one.lookedAt)}</td>
 						<td class="num">{one.offTypesInAll}</td>
 						<td>
 							{found(one)}

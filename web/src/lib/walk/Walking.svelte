@@ -4,7 +4,7 @@
 	import { ofWalk } from '$lib/mark/mark';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { signal } from '$lib/rows/signal.svelte';
-	import { percent } from '$lib/units/units';
+	import { percent, whole } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { cropWord, FATE, many } from '$lib/words/words';
 	import RowStrip from './RowStrip.svelte';
@@ -142,7 +142,7 @@
 		{#if told}
 			<p class="flex flex-wrap items-baseline gap-2 text-lg font-bold">
 				<Mark {...ofWalk(told.mark)} />
-				{told.offTypes} off in {told.lookedAt.toLocaleString('en-GB')}
+				{told.offTypes} off in {whole(told.lookedAt)}
 			</p>
 			{#if told.whole}
 				<p>
@@ -154,7 +154,7 @@
 				<p>Could be as many as {percent(told.upper)}; the limit is {percent(walk.table.tolerance)}.</p>
 			{/if}
 			{#if told.mark === 'NOT_YET'}
-				<p class="font-bold">If no more turn up, look at {told.more.toLocaleString('en-GB')} more.</p>
+				<p class="font-bold">If no more turn up, look at {whole(told.more)} more.</p>
 			{:else if told.mark === 'OVER'}
 				<p class="font-bold">More than its grade lets pass. Pull them, and walk it again.</p>
 			{/if}

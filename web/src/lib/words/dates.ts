@@ -1,5 +1,7 @@
-/** Days and hours as they are said, in the farm's own zone. */
-const day = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en-GB', options);
+import { reader } from './reader.svelte';
+
+/** Days and hours as they are said, in the farm's own zone and as the reader's country writes them. */
+const day = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(reader.locale, options);
 const asDate = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00:00Z`);
 
 /** "14 Aug", or "14 Aug 2025" when another year is meant. */
@@ -11,6 +13,11 @@ export function dayMonth(iso: string, thisYear?: string): string {
 		timeZone: 'UTC',
 		...(sameYear ? {} : { year: 'numeric' })
 	}).format(asDate(iso));
+}
+
+/** "14 Aug 2026". */
+export function shortDay(iso: string): string {
+	return day({ day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(asDate(iso));
 }
 
 /** "Friday 14 August". */
@@ -28,6 +35,11 @@ export function fullDay(iso: string): string {
 /** "July 2026". */
 export function monthYear(iso: string): string {
 	return day({ month: 'long', year: 'numeric', timeZone: 'UTC' }).format(asDate(iso));
+}
+
+/** "July", or "Jul" in short. */
+export function monthName(iso: string, month: 'long' | 'short'): string {
+	return day({ month, timeZone: 'UTC' }).format(asDate(iso));
 }
 
 /** Hours after midnight as a clock shows them. */

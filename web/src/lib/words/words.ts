@@ -1,4 +1,5 @@
 import type { Schemas } from '$lib/api/api';
+import { whole } from '$lib/units/units';
 
 type Why = Schemas['ThreatView']['why'];
 type StepKind = Schemas['StepView']['kind'];
@@ -335,7 +336,7 @@ export function validWords(valid: string): string {
 
 /** "1 plant", "2 plants". */
 export function many(count: number, one: string, several = `${one}s`): string {
-	return `${count.toLocaleString('en-GB')} ${count === 1 ? one : several}`;
+	return `${whole(count)} ${count === 1 ? one : several}`;
 }
 
 /** A crop's name in running words: "courgette" for "Courgette / summer squash". */

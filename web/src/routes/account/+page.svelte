@@ -8,11 +8,23 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { ROLE } from '$lib/words/words';
+	import { COUNTRIES } from '$lib/words/say';
 
-	type Preferences = Pick<Schemas['AccountView'], 'units' | 'theme'>;
+	type Preferences = Pick<Schemas['AccountView'], 'units' | 'theme' | 'locale'>;
 	const attempt = new Attempt();
 	let units = $state<Preferences['units']>(session.account?.units ?? 'METRIC');
 	let theme = $state<Preferences['theme']>(session.account?.theme ?? 'DAYLIGHT');
+	let locale = $state(session.account?.locale ?? 'en-GB');
+
+	/** How a number and a day are written in a country. */
+	function sample(tag: string): string {
+		const day = new Date('2026-08-14T12:00:00Z');
+		return `${(1234.5).toLocaleString(tag)}, ${day.toLocaleDateString(tag, { day: 'numeric', month: 'short', year: 'numeric' })}`;
+	}
+	const countries = Object.entries(COUNTRIES).map(([value, name]) => ({
+		value,
+		label: `${name}: ${sample(value)}`
+	}));
 
 	const packet = new Attempt();
 	let lines = $state(session.farm?.labelLines ?? '');
@@ -24,8 +36,9 @@
 	}
 
 	$effect(() => {
-		if (units !== session.account?.units || theme !== session.account?.theme) {
-			void attempt.run(() => session.prefer({ units, theme }));
+		const now = session.account;
+		if (units !== now?.units || theme !== now?.theme || locale !== now?.locale) {
+			void attempt.run(() => session.prefer({ units, theme, locale }));
 		}
 	});
 </script>
@@ -45,6 +58,14 @@
 				{ value: 'US', label: 'ounces, feet, °F' }
 			]}
 			hint="for you alone; records are kept in SI"
+		/>
+		<ChoiceField
+			label="Numbers and dates"
+			name="locale"
+			{attempt}
+			bind:value={locale}
+			choices={countries}
+			hint="as they are written there, also on what you print"
 		/>
 		<ChoiceField
 			label="Light"

@@ -30,7 +30,7 @@
 	import { asRequest } from '$lib/season/request';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { distance } from '$lib/units/units';
+	import { distance, tenth } from '$lib/units/units';
 	import { many } from '$lib/words/words';
 
 	type Planting = Schemas['PlantingView'];
@@ -284,7 +284,7 @@
 			title="Field"
 			says={none
 				? 'no plot is drawn yet'
-				: `${hectares(ground.plots).toFixed(1)} hectares, ${many(ground.plots.length, 'plot')}${drawing ? '' : ', drag to try'}`}
+				: `${tenth(hectares(ground.plots))} hectares, ${many(ground.plots.length, 'plot')}${drawing ? '' : ', drag to try'}`}
 		>
 			<div class="mb-3 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
 				<div class="flex flex-wrap gap-x-5">

@@ -12,6 +12,7 @@
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { capital, cropWord, many } from '$lib/words/words';
+	import { saying } from '$lib/words/say';
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	let turn = $state(0);
@@ -99,8 +100,8 @@
 										<th scope="row">{@render which(lot)}</th>
 										<td class="num">{mass(lot.stock.bulk, session.units)}</td>
 										<td class="pl-4!"
-											>{#each lot.gate.against.filter((one) => !one.overruled) as one (one.finding)}<span
-													class="block">{capital(one.finding)}</span
+											>{#each lot.gate.against.filter((one) => !one.overruled) as { finding } (finding.kind)}<span
+													class="block">{capital(saying('gate.found', finding))}</span
 												>{/each}</td
 										>
 									</tr>

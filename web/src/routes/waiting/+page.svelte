@@ -10,11 +10,12 @@
 	import { asCounted } from '$lib/walk/record';
 	import { WalkCount } from '$lib/walk/walk.svelte';
 	import { capital } from '$lib/words/words';
+	import { reader } from '$lib/words/reader.svelte';
 
 	const attempt = new Attempt();
 	const aside = $derived(outbox.all.filter((one) => one.state === 'aside'));
 	const when = (madeAt: number) =>
-		new Date(madeAt).toLocaleString('en-GB', { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+		new Date(madeAt).toLocaleString(reader.locale, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 
 	/** Back where it was made, with all that was counted or typed. */
 	async function openAgain(record: Waiting) {

@@ -7,7 +7,7 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import YieldPlot from '$lib/yields/YieldPlot.svelte';
-	import { mass, percent } from '$lib/units/units';
+	import { mass, percent, tenth } from '$lib/units/units';
 	import { CHAIN_SCHOOL, cropWord, many, MISSING, STEP } from '$lib/words/words';
 
 	type Row = Schemas['LotYieldRow'];
@@ -170,7 +170,7 @@
 													: MARK[lot.mark],
 											lot.missing === undefined
 												? ''
-												: `${lot.missing.toFixed(1)} % missing when ${STEP[lot.missingIn!].done}${lot.missingBecause ? `: ${lot.missingBecause}` : ''}`
+												: `${tenth(lot.missing)} % missing when ${STEP[lot.missingIn!].done}${lot.missingBecause ? `: ${lot.missingBecause}` : ''}`
 										]
 											.filter(Boolean)
 											.join('; ')}</td

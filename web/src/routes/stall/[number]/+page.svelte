@@ -14,6 +14,7 @@
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { capital, cropWord, many } from '$lib/words/words';
+	import { saying } from '$lib/words/say';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -49,8 +50,8 @@
 				<section class="caution">
 					<h2>It may not be sold yet</h2>
 					<ul class="list-inside list-disc">
-						{#each known.gate.against.filter((one) => !one.overruled) as one (one.finding)}<li>
-								{capital(one.finding)} → {one.settle}
+						{#each known.gate.against.filter((one) => !one.overruled) as { finding } (finding.kind)}<li>
+								{capital(saying('gate.found', finding))} → {saying('gate.settle', finding)}
 							</li>{/each}
 					</ul>
 				</section>

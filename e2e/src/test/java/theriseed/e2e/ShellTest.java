@@ -120,7 +120,17 @@ class ShellTest {
             assertThat(hand.page.locator("html")).hasAttribute("data-theme", "lamp");
             hand.settledAt("/field");
             hand.sees("sq ft");
-            hand.at("/account");
+            hand.settledAt("/account");
+            hand.choose("Numbers and dates", "Germany: 1.234,5, 14 Aug 2026");
+            hand.settledAt("/lot/24-LEE-01-7");
+            hand.sees("Germination last counted on 20 Nov 2024");
+            hand.sees("8,08 oz");
+            hand.settledAt("/account");
+            hand.choose("Numbers and dates", "United States: 1,234.5, Aug 14, 2026");
+            hand.settledAt("/lot/24-LEE-01-7");
+            hand.sees("Germination last counted on Nov 20, 2024");
+            hand.settledAt("/account");
+            hand.choose("Numbers and dates", "United Kingdom: 1,234.5, 14 Aug 2026");
             hand.choose("Units", "grams, metres, °C");
             hand.choose("Light", "Daylight, readable in sun");
             assertThat(hand.page.locator("html")).hasAttribute("data-theme", "daylight");

@@ -1,12 +1,8 @@
 package theriseed.core.lot;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import theriseed.core.crop.Crop;
@@ -25,39 +21,32 @@ import theriseed.core.roguing.WalkVerdict;
  * @param against all that holds it back, in the order of the work; none when it may be sold
  * @param cautions worth knowing, but holding nothing back
  */
-public record SaleGate(List<Against> against, List<Caution> cautions) {
+public record SaleGate(List<Finding> against, List<Caution> cautions) {
     /** What holds a lot back. */
     public enum Reason {
-        OWN_USE_ONLY("grown for own use only", false),
-        ISOLATION_FAILED("too near to what it crosses with", true),
-        TOO_FEW_MOTHERS("too few mother plants", true),
-        NOT_WALKED("nobody walked the rows", true),
-        OFF_TYPES_NOT_SHOWN("too few plants looked at to show it is true", true),
-        OFF_TYPES_OVER("more off-types than its grade lets pass", true),
-        SHED_UNDECIDED("an off-type shed pollen in it, and nothing is decided about the seed", false),
-        NOT_CLEAN("not clean yet", false),
-        NOT_DRY("too damp to store", true),
-        WEEVILS("weevils in it", false),
-        SEED_WEIGHT_UNKNOWN("seed weight not taken", true),
-        SEED_WEIGHT_UNEVEN("seed weights disagree", true),
-        UNTESTED("germination not tested", true),
-        REPLICATES_DISAGREE("germination replicates disagree", true),
-        TOO_FEW_TESTED("too few seeds tested to show the standard", true),
-        TEST_RUN_OUT("germination test is over a year old", true),
-        BELOW_STANDARD("germinates below the standard", true),
-        ON_HOLD("on hold", false);
+        OWN_USE_ONLY(false),
+        ISOLATION_FAILED(true),
+        TOO_FEW_MOTHERS(true),
+        NOT_WALKED(true),
+        OFF_TYPES_NOT_SHOWN(true),
+        OFF_TYPES_OVER(true),
+        SHED_UNDECIDED(false),
+        NOT_CLEAN(false),
+        NOT_DRY(true),
+        WEEVILS(false),
+        SEED_WEIGHT_UNKNOWN(true),
+        SEED_WEIGHT_UNEVEN(true),
+        UNTESTED(true),
+        REPLICATES_DISAGREE(true),
+        TOO_FEW_TESTED(true),
+        TEST_RUN_OUT(true),
+        BELOW_STANDARD(true),
+        ON_HOLD(false);
 
-        private final String words;
         private final boolean judgement;
 
-        Reason(String words, boolean judgement) {
-            this.words = words;
+        Reason(boolean judgement) {
             this.judgement = judgement;
-        }
-
-        /** What a grower says of it. */
-        public String words() {
-            return words;
         }
 
         /** Whether a grower may overrule it; what is merely not done or not decided yet is done or decided instead. */
@@ -65,14 +54,6 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
             return judgement;
         }
     }
-
-    /**
-     * One thing that stands against a lot.
-     *
-     * @param finding with its figures; the same for as long as nothing new is found
-     * @param settle what would settle it
-     */
-    public record Against(Reason reason, String finding, String settle) {}
 
     /** What is worth knowing before selling. */
     public enum Caution {
@@ -91,8 +72,6 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
 
     /** The table's storage moisture is for sealed packs; open or in paper, seed settles up to this much above it. */
     private static final double OPEN_STORE_POINTS = 5;
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     /**
      * What is known of a lot.
@@ -135,8 +114,7 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
         judge.rows();
         judge.bench();
         judge.tests();
-        lot.hold()
-                .ifPresent(why -> judge.against(Reason.ON_HOLD, "on hold: " + why, "release it once that is settled"));
+        lot.hold().ifPresent(why -> judge.against.add(new Finding.OnHold(why)));
         return new SaleGate(List.copyOf(judge.against), List.copyOf(judge.cautions));
     }
 
@@ -146,114 +124,78 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
 
     /** Each reason, in the order of the work. */
     public List<Reason> reasons() {
-        return against.stream().map(Against::reason).toList();
+        return against.stream().map(Finding::reason).toList();
     }
 
     /** Goes through a lot's life and collects. */
     private static final class Judge {
         private final Known lot;
-        private final String grade;
-        private final List<Against> against = new ArrayList<>();
+        private final List<Finding> against = new ArrayList<>();
         private final List<Caution> cautions = new ArrayList<>();
 
         Judge(Known lot) {
             this.lot = lot;
-            this.grade = lot.grade().words();
         }
 
         void rows() {
             if (lot.grade() == Grade.OWN_USE) {
-                against(Reason.OWN_USE_ONLY, "grown for own use only", "nothing now; grow the next for a higher grade");
+                against.add(new Finding.OwnUseOnly());
             }
             if (lot.isolation() == Verdict.CROSSES) {
-                against(
-                        Reason.ISOLATION_FAILED,
-                        "too near to what it crosses with, for " + grade + " grade",
-                        "nothing, for this seed: a lower grade, or grown farther away next time");
+                against.add(new Finding.Crosses(lot.grade()));
             }
             caution(lot.isolation() == Verdict.TIGHT, Caution.ISOLATION_TIGHT);
-            int asked = (int) lot.crop().plants().of(lot.grade());
-            switch (PopulationPlan.mark(lot.plantsPicked(), asked)) {
+            int needed = (int) lot.crop().plants().of(lot.grade());
+            switch (PopulationPlan.mark(lot.plantsPicked(), needed)) {
                 case CLEAR -> {}
                 case TIGHT -> cautions.add(Caution.FEW_PLANTS);
-                case SHORT ->
-                    against(
-                            Reason.TOO_FEW_MOTHERS,
-                            "picked from " + many(lot.plantsPicked(), "plant") + "; " + grade + " grade asks " + asked,
-                            "a lower grade, or pouring it together with seed of other plants of the variety");
+                case SHORT -> against.add(new Finding.TooFewMothers(lot.plantsPicked(), lot.grade(), needed));
             }
             if (lot.walks().isEmpty()) {
-                against(
-                        Reason.NOT_WALKED,
-                        "nobody walked the rows",
-                        lot.standing() ? "walk them" : "nothing now: the plants are gone; grow out a sample");
+                against.add(new Finding.NotWalked(lot.standing()));
             }
             lot.walks().ifPresent(this::walks);
             if (lot.shedUndecided()) {
-                against(
-                        Reason.SHED_UNDECIDED,
-                        "an off-type shed pollen in it, and nothing is decided about the seed",
-                        "decide about the seed near it");
+                against.add(new Finding.ShedUndecided());
             }
         }
 
         private void walks(WalkVerdict walks) {
-            String pass = " off-types; " + grade + " grade lets " + percent(walks.tolerance()) + " pass";
             switch (walks.mark()) {
                 case SHOWN -> {}
                 case NOT_YET ->
-                    against(
-                            Reason.OFF_TYPES_NOT_SHOWN,
-                            "there may be up to " + percent(walks.limit().upper()) + pass,
-                            lot.standing()
-                                    ? "look at " + walks.more() + " more without finding any"
-                                    : "a lower grade, or growing out a sample: the plants are gone");
+                    against.add(new Finding.OffTypesNotShown(
+                            walks.limit().upper(), walks.tolerance(), lot.grade(), walks.more(), lot.standing()));
                 case OVER ->
-                    against(
-                            Reason.OFF_TYPES_OVER,
-                            percent(walks.limit().estimate()) + pass,
-                            "a lower grade; or use it yourself");
+                    against.add(new Finding.OffTypesOver(walks.limit().estimate(), walks.tolerance(), lot.grade()));
             }
         }
 
         void bench() {
             if (!lot.clean()) {
-                against(Reason.NOT_CLEAN, "not clean yet", "finish its steps at the bench");
+                against.add(new Finding.NotClean());
             }
             if (tooDamp()) {
-                against(
-                        Reason.NOT_DRY,
-                        lot.moisture().getAsDouble() + " % moist when last measured",
-                        "dry it to " + plain(lot.crop().storageMoisture().orElseThrow()) + " % and measure again");
+                against.add(new Finding.TooDamp(
+                        lot.moisture().getAsDouble(),
+                        lot.crop().storageMoisture().orElseThrow()));
             }
-            lot.weevils().ifPresent(look -> {
-                if (look.next() == BoredSeed.Next.FREEZE) {
-                    against(
-                            Reason.WEEVILS,
-                            percent(look.share()) + " of the seed bored on " + DAY.format(look.due()),
-                            "freeze it " + BoredSeed.DAYS_FROZEN + " days at -18 \u00b0C or colder, then look again");
-                }
-            });
+            lot.weevils()
+                    .filter(look -> look.next() == BoredSeed.Next.FREEZE)
+                    .ifPresent(look -> against.add(
+                            new Finding.Weevils(look.share(), look.due(), BoredSeed.DAYS_FROZEN, BoredSeed.FREEZER_C)));
             caution(lot.weevils().isEmpty() && BoredSeed.ofFamily(lot.crop().family()), Caution.WEEVILS_NOT_LOOKED_FOR);
         }
 
         void tests() {
             if (lot.weight().isEmpty()) {
-                against(Reason.SEED_WEIGHT_UNKNOWN, "seed weight not taken", "weigh 8 times 100 seeds");
+                against.add(new Finding.NotWeighed());
             }
             lot.weight()
                     .filter(weight -> !weight.accepted())
-                    .ifPresent(weight -> against(
-                            Reason.SEED_WEIGHT_UNEVEN,
-                            "seed weights spread " + plain(weight.cv()) + " %, " + plain(weight.limit())
-                                    + " % let pass",
-                            "mix it well and weigh 8 more"));
+                    .ifPresent(weight -> against.add(new Finding.WeightsDisagree(weight.cv(), weight.limit())));
             if (lot.germination().isEmpty()) {
-                against(
-                        Reason.UNTESTED,
-                        "germination not tested",
-                        "set 4 times 100 seeds; the last count is after "
-                                + lot.crop().finalCountDay() + " days");
+                against.add(new Finding.NotTested(lot.crop().finalCountDay()));
             }
             lot.germination().ifPresent(this::germination);
         }
@@ -261,34 +203,19 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
         private void germination(GerminationTest test) {
             LocalDate on = lot.testedOn().orElseThrow();
             if (!test.acceptable()) {
-                against(
-                        Reason.REPLICATES_DISAGREE,
-                        "germination replicates " + plain(test.range()) + " points apart on " + DAY.format(on) + ", "
-                                + plain(test.toleratedRange()) + " let pass",
-                        "test again");
+                against.add(new Finding.ReplicatesDisagree(test.range(), test.toleratedRange(), on));
             }
             if (on.plusDays(TEST_LASTS_DAYS).isBefore(lot.today())) {
-                against(
-                        Reason.TEST_RUN_OUT,
-                        "germination last counted on " + DAY.format(on) + "; it counts for " + TEST_LASTS_DAYS
-                                + " days",
-                        "test again");
+                against.add(new Finding.TestRunOut(on, TEST_LASTS_DAYS));
             }
-            double standard = lot.grade().germinationAsked(lot.crop().germinationStandard());
-            if (test.reported() < standard) {
-                against(
-                        Reason.BELOW_STANDARD,
-                        "germinates " + test.reported() + " %; " + grade + " grade asks " + plain(standard) + " %",
-                        "clean the light seed out and test again; dormant seed needs its treatment first");
+            double needed = lot.grade().germinationAsked(lot.crop().germinationStandard());
+            if (test.reported() < needed) {
+                against.add(new Finding.BelowStandard(test.reported(), lot.grade(), needed));
             }
-            boolean notShown = test.reported() >= standard && test.lowerOneSided() < standard;
+            boolean notShown = test.reported() >= needed && test.lowerOneSided() < needed;
             if (notShown && test.seeds() < ENOUGH_TESTED) {
-                against(
-                        Reason.TOO_FEW_TESTED,
-                        test.reported() + " % of " + test.seeds() + " seeds germinated: too few to show "
-                                + plain(standard) + " %; it may be as little as "
-                                + (int) Math.floor(test.lowerOneSided()) + " %",
-                        "test 4 times 100 seeds");
+                against.add(new Finding.TooFewTested(
+                        test.reported(), test.seeds(), needed, (int) Math.floor(test.lowerOneSided())));
             }
             caution(notShown && test.seeds() >= ENOUGH_TESTED, Caution.STANDARD_NOT_SHOWN);
             caution(lot.sortedSince(), Caution.SORTED_SINCE_TEST);
@@ -301,30 +228,10 @@ public record SaleGate(List<Against> against, List<Caution> cautions) {
                             > lot.crop().storageMoisture().getAsDouble() + OPEN_STORE_POINTS;
         }
 
-        void against(Reason reason, String finding, String settle) {
-            against.add(new Against(reason, finding, settle));
-        }
-
         private void caution(boolean holds, Caution caution) {
             if (holds) {
                 cautions.add(caution);
             }
         }
-    }
-
-    private static String many(int count, String what) {
-        return count + " " + what + (count == 1 ? "" : "s");
-    }
-
-    private static String percent(double share) {
-        return plain(100 * share) + " %";
-    }
-
-    /** Two figures that tell, without zeros behind. */
-    private static String plain(double value) {
-        return new BigDecimal(value)
-                .round(new MathContext(Math.abs(value) >= 10 ? 3 : 2))
-                .stripTrailingZeros()
-                .toPlainString();
     }
 }

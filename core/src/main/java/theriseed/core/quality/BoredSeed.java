@@ -22,8 +22,11 @@ public record BoredSeed(double share, double upper, Next next, LocalDate due) {
         NOTHING
     }
 
-    /** Days in a freezer at &minus;18 &deg;C or colder that kill weevils in dry seed; usual advice, from a few days to two weeks. */
+    /** Days in a freezer that kill weevils in dry seed; usual advice, from a few days to two weeks. */
     public static final int DAYS_FROZEN = 7;
+
+    /** The warmest freezer that does, &deg;C. */
+    public static final double FREEZER_C = -18;
 
     /** Days after which those that lived on have hatched. */
     public static final int LOOK_AGAIN_AFTER = 42;

@@ -5,6 +5,8 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Units;
 
 /** Someone who can sign in. */
 @Entity
@@ -21,6 +23,8 @@ class Account extends Recorded {
     @Enumerated(EnumType.STRING)
     private Theme theme = Theme.DAYLIGHT;
 
+    private String locale = Reader.ANYBODY.locale().toLanguageTag();
+
     protected Account() {}
 
     Account(String name, String passwordHash, Role role, Stamp stamp) {
@@ -30,9 +34,10 @@ class Account extends Recorded {
         this.role = role;
     }
 
-    void prefer(Units units, Theme theme) {
+    void prefer(Units units, Theme theme, String locale) {
         this.units = units;
         this.theme = theme;
+        this.locale = locale;
     }
 
     String name() {
@@ -48,6 +53,6 @@ class Account extends Recorded {
     }
 
     AccountView view() {
-        return new AccountView(name, role, units, theme);
+        return new AccountView(name, role, units, theme, locale);
     }
 }

@@ -13,6 +13,8 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Units;
 
 /** The people of the farm. */
 @Service
@@ -70,10 +72,18 @@ public class Accounts implements UserDetailsService {
         return save(name, password, role);
     }
 
+    /** @param locale one of {@link Reader#LOCALES} */
     @Transactional
-    public AccountView prefer(String name, Units units, Theme theme) {
+    public AccountView prefer(String name, Units units, Theme theme, String locale) {
+        if (!Reader.LOCALES.contains(locale)) {
+            throw new Refused(
+                    "locale",
+                    locale,
+                    "one of " + String.join(", ", Reader.LOCALES),
+                    "Numbers and dates are not written for " + locale + ".");
+        }
         Account account = accounts.findByNameIgnoreCase(name).orElseThrow(NotFound.of("account"));
-        account.prefer(units, theme);
+        account.prefer(units, theme, locale);
         return account.view();
     }
 

@@ -30,6 +30,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
+import theriseed.server.words.Units;
 
 /** Signing in and out, and the first run of an empty farm. */
 @RestController
@@ -77,7 +78,10 @@ class SessionController {
 
     record SignInRequest(@NotBlank String name, @NotBlank String password) {}
 
-    record PreferencesRequest(@NotNull Units units, @NotNull Theme theme) {}
+    record PreferencesRequest(
+            @NotNull Units units,
+            @NotNull Theme theme,
+            @NotNull String locale) {}
 
     record FirstRunRequest(
             @NotBlank String farm,
@@ -131,7 +135,7 @@ class SessionController {
 
     @PutMapping("/api/session/preferences")
     AccountView prefer(@Valid @RequestBody PreferencesRequest request, Authentication who) {
-        return accounts.prefer(who.getName(), request.units(), request.theme());
+        return accounts.prefer(who.getName(), request.units(), request.theme(), request.locale());
     }
 
     @PostMapping("/api/first-run")

@@ -20,6 +20,7 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.Verdict;
+import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.roguing.WalkVerdict;
@@ -223,8 +224,7 @@ public class Gate {
             List<SaleGate> gates =
                     from.stream().map(rows -> SaleGate.of(known(grade, rows))).toList();
             return new SaleGate(
-                    all(gates, SaleGate::against, SaleGate.Against::reason),
-                    all(gates, SaleGate::cautions, caution -> caution));
+                    all(gates, SaleGate::against, Finding::reason), all(gates, SaleGate::cautions, caution -> caution));
         }
 
         /** Each once, in the order of the work. */
@@ -265,8 +265,7 @@ public class Gate {
         List<LotKnown.Objection> against = gate.against().stream()
                 .map(one -> new LotKnown.Objection(
                         one.reason(),
-                        one.finding(),
-                        one.settle(),
+                        one,
                         one.reason().mayBeOverruled(),
                         overruled.stream()
                                 .filter(overruling -> overruling.counts(one))
@@ -299,9 +298,6 @@ public class Gate {
     }
 
     private static LotKnown.AtGrade at(Grade grade, SaleGate gate) {
-        return new LotKnown.AtGrade(
-                grade,
-                gate.mayBeSold(),
-                gate.against().stream().map(SaleGate.Against::finding).toList());
+        return new LotKnown.AtGrade(grade, gate.mayBeSold(), gate.against());
     }
 }

@@ -3,6 +3,7 @@ package theriseed.server.gate;
 import java.time.LocalDate;
 import java.util.List;
 import theriseed.core.crop.Grade;
+import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.Maybe;
@@ -58,21 +59,15 @@ public record LotKnown(
     /**
      * Something that stands against the lot.
      *
-     * @param settle what would settle it
      * @param mayBeOverruled by a grower, in writing
      * @param overruled absent where it holds the lot back
      */
     public record Objection(
             SaleGate.Reason reason,
-            String finding,
-            String settle,
+            Finding finding,
             boolean mayBeOverruled,
-            @Maybe OverrulingView overruled) {
-        SaleGate.Against asFound() {
-            return new SaleGate.Against(reason, finding, settle);
-        }
-    }
+            @Maybe OverrulingView overruled) {}
 
     /** What would stand against it at a grade. */
-    public record AtGrade(Grade grade, boolean mayBeSold, List<String> findings) {}
+    public record AtGrade(Grade grade, boolean mayBeSold, List<Finding> findings) {}
 }

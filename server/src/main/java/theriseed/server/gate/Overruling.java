@@ -1,10 +1,12 @@
 package theriseed.server.gate;
 
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import java.time.Instant;
 import java.util.UUID;
+import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
@@ -18,7 +20,9 @@ class Overruling extends Recorded {
     @Enumerated(EnumType.STRING)
     private SaleGate.Reason reason;
 
-    private String finding;
+    @Convert(converter = FindingConverter.class)
+    private Finding finding;
+
     private String why;
     private Instant withdrawnAt;
     private String withdrawnBy;
@@ -26,11 +30,11 @@ class Overruling extends Recorded {
 
     protected Overruling() {}
 
-    Overruling(UUID lotId, SaleGate.Against against, String why, Stamp stamp) {
+    Overruling(UUID lotId, Finding finding, String why, Stamp stamp) {
         super(stamp);
         this.lotId = lotId;
-        this.reason = against.reason();
-        this.finding = against.finding();
+        this.reason = finding.reason();
+        this.finding = finding;
         this.why = why.strip();
     }
 
@@ -48,12 +52,12 @@ class Overruling extends Recorded {
     }
 
     /** It counts for what was known: when something else is found, it is a new question. */
-    boolean counts(SaleGate.Against against) {
-        return withdrawnAt == null && reason == against.reason() && finding.equals(against.finding());
+    boolean counts(Finding found) {
+        return withdrawnAt == null && finding.sameAs(found);
     }
 
     OverrulingView view() {
         return new OverrulingView(
-                id(), lotId, reason, finding, why, recordedAt(), recordedBy(), withdrawnAt, withdrawnBy, withdrawnWhy);
+                id(), lotId, finding, why, recordedAt(), recordedBy(), withdrawnAt, withdrawnBy, withdrawnWhy);
     }
 }

@@ -2,9 +2,11 @@ package theriseed.server.gate;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.measure.Range;
 import theriseed.server.base.GrowersWork;
@@ -13,6 +15,8 @@ import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Sentences;
 
 /** Growers may overrule the gate, in writing, where their law lets them. */
 @Service
@@ -56,20 +60,20 @@ public class Overrulings {
         if (!reason.mayBeOverruled()) {
             throw new Refused(
                     "reason",
-                    reason.words(),
+                    reason,
                     "a reason that is a judgement",
-                    "\"" + reason.words() + "\" is not overruled: it is settled.");
+                    "\"" + words(reason) + "\" is not overruled: it is settled.");
         }
-        List<SaleGate.Against> against = gate.of(lot).gate().against().stream()
+        List<Finding> against = gate.of(lot).gate().against().stream()
                 .filter(one -> one.reason() == reason && one.overruled() == null)
-                .map(LotKnown.Objection::asFound)
+                .map(LotKnown.Objection::finding)
                 .toList();
         if (against.isEmpty()) {
             throw new Refused(
                     "reason",
-                    reason.words(),
+                    reason,
                     "something that stands against the lot",
-                    "\"" + reason.words() + "\" does not stand against " + lot.number() + ".");
+                    "\"" + words(reason) + "\" does not stand against " + lot.number() + ".");
         }
         return against.stream()
                 .map(one -> overrulings
@@ -85,6 +89,10 @@ public class Overrulings {
         Overruling overruling = overrulings.findById(id).orElseThrow(NotFound.of("overruling"));
         overruling.withdraw(why, stamps.now());
         return overruling.view();
+    }
+
+    private static String words(SaleGate.Reason reason) {
+        return Sentences.say(Reader.ANYBODY, "gate.reason." + reason, Map.of());
     }
 
     private static void checkWords(String field, String words) {

@@ -2,7 +2,6 @@ package theriseed.server.label;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -19,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Crop;
 import theriseed.core.measure.Range;
+import theriseed.server.account.Readers;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.farm.Farms;
@@ -33,6 +33,7 @@ import theriseed.server.season.PlantingView;
 import theriseed.server.selection.Selection;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
+import theriseed.server.words.Reader;
 
 /** Labels as PDF: large ones for a lot's containers, small ones for packets. */
 @RestController
@@ -48,6 +49,7 @@ class LabelController {
     private final Crops crops;
     private final Farms farms;
     private final SimulatedPrinter printer;
+    private final Readers readers;
 
     LabelController(
             Lots lots,
@@ -56,7 +58,9 @@ class LabelController {
             Selection selection,
             Crops crops,
             Farms farms,
-            SimulatedPrinter printer) {
+            SimulatedPrinter printer,
+            Readers readers) {
+        this.readers = readers;
         this.selection = selection;
         this.lots = lots;
         this.gate = gate;
@@ -77,6 +81,7 @@ class LabelController {
         int last = first + containers - 1;
         LotView lot = lots.get(number);
         PlantingView planting = gate.of(lot).planting();
+        Reader reader = readers.now();
         List<LabelSheet.Label> labels = IntStream.rangeClosed(first, last)
                 .mapToObj(container -> new LabelSheet.Label(
                         lot.number(),
@@ -84,7 +89,7 @@ class LabelController {
                                 + planting.variety().cropName().toLowerCase(Locale.ROOT),
                         List.of(
                                 planting.plotName() + ", season " + planting.season(),
-                                planting.plants() + " plants, sown " + planting.sownOn(),
+                                planting.plants() + " plants, sown " + reader.day(planting.sownOn()),
                                 "container " + container + " of " + last)))
                 .toList();
         return pdf(CONTAINERS.pdf("Labels " + lot.number(), labels), lot.number());
@@ -101,6 +106,7 @@ class LabelController {
     ResponseEntity<byte[]> tags(@PathVariable UUID id) {
         Selection.SelectionPage page = selection.page(id, null);
         PlantingView planting = page.planting();
+        Reader reader = readers.now();
         List<LabelSheet.Label> tags = page.candidates().stream()
                 .map(marked -> new LabelSheet.Label(
                         marked.tag(),
@@ -109,7 +115,7 @@ class LabelController {
                                 planting.variety().name() + ", "
                                         + planting.variety().cropName().toLowerCase(Locale.ROOT),
                                 planting.ground() + ", season " + planting.season(),
-                                "marked " + marked.markedOn())))
+                                "marked " + reader.day(marked.markedOn()))))
                 .toList();
         Range.of(1, MOST, "tags").check("tags", tags.size());
         return pdf(PACKETS.pdf("Tags of " + planting.variety().name(), tags), "tags");
@@ -166,12 +172,15 @@ class LabelController {
 
     private LabelSheet.Label packet(LotKnown known, PackingRunView packed) {
         Crop crop = crops.get(known.planting().variety().cropKey());
+        Reader reader = readers.now();
         List<String> lines = new ArrayList<>();
         lines.add(crop.name() + ", " + crop.species());
-        lines.add(holds(packed) + ", harvest " + known.lot().season() + ", packed for " + packed.sowBy());
+        lines.add(holds(reader, packed) + ", harvest " + known.lot().season() + ", packed for " + packed.sowBy());
         GerminationView test = known.tests().germination();
-        LocalDate tested = test == null ? null : test.countedOn();
-        lines.add(test == null ? "not tested" : "germination " + test.result().reported() + " %, tested " + tested);
+        lines.add(
+                test == null
+                        ? "not tested"
+                        : "germination " + test.result().reported() + " %, tested " + reader.day(test.countedOn()));
         lines.add(crop.preSowingNote());
         if (known.planting().variety().treated()) {
             lines.add("Raised from treated seed. Not for food or feed.");
@@ -181,14 +190,12 @@ class LabelController {
                 known.lot().number(), known.planting().variety().name(), lines);
     }
 
-    private static String holds(PackingRunView packed) {
+    private static String holds(Reader reader, PackingRunView packed) {
         if (packed.seeds() == null) {
-            return (packed.grams() == null ? packed.fill() : packed.grams())
-                            .stripTrailingZeros()
-                            .toPlainString() + " g";
+            return reader.agreed(packed.grams() == null ? packed.fill() : packed.grams());
         }
         String seeds = "at least " + packed.seeds() + " seeds";
-        return packed.metres() == null ? seeds : "sows " + packed.metres() + " m, " + seeds;
+        return packed.metres() == null ? seeds : "sows " + reader.reach(packed.metres()) + ", " + seeds;
     }
 
     private static ResponseEntity<byte[]> pdf(byte[] pdf, String name) {

@@ -17,12 +17,14 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.account.Readers;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReasonRequest;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.paper.Paper;
+import theriseed.server.words.Reader;
 
 /** Days at the stall over HTTP, and the sheet to take along. */
 @RestController
@@ -31,8 +33,10 @@ class StallDayController {
 
     private final StallDays days;
     private final Farms farms;
+    private final Readers readers;
 
-    StallDayController(StallDays days, Farms farms) {
+    StallDayController(StallDays days, Farms farms, Readers readers) {
+        this.readers = readers;
         this.days = days;
         this.farms = farms;
     }
@@ -85,8 +89,9 @@ class StallDayController {
     ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
         StallDayView day = days.get(id);
         FarmView farm = farms.get();
-        Paper paper = new Paper("Stall day", farm.name() + ", " + Paper.day(day.heldOn()), PAGES);
-        paper.title("Stall day", day.market() + ", " + Paper.day(day.heldOn()), null);
+        Reader reader = readers.now();
+        Paper paper = new Paper("Stall day", farm.name() + ", " + reader.day(day.heldOn()), PAGES);
+        paper.title("Stall day", day.market() + ", " + reader.day(day.heldOn()), null);
         if (!day.note().isBlank()) {
             paper.words(day.note());
         }
@@ -97,7 +102,7 @@ class StallDayController {
                                 line.number(),
                                 line.variety(),
                                 line.seeds() == null ? "" : line.seeds() + " seeds",
-                                line.price().toPlainString(),
+                                reader.money(line.price()),
                                 String.valueOf(line.taken()),
                                 "............",
                                 line.returned() == null ? "......" : String.valueOf(line.returned())))

@@ -1,19 +1,20 @@
 package theriseed.server.order;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Predicate;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
+import theriseed.server.account.Readers;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.NotFound;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.paper.Paper;
 import theriseed.server.stall.SaleKind;
+import theriseed.server.words.Reader;
 
 /** The papers of an order: what to take from which shelf, what went, and what it costs. */
 @Component
@@ -22,14 +23,17 @@ class OrderPapers {
 
     private final Farms farms;
     private final FarmTime time;
+    private final Readers readers;
 
-    OrderPapers(Farms farms, FarmTime time) {
+    OrderPapers(Farms farms, FarmTime time, Readers readers) {
         this.farms = farms;
         this.time = time;
+        this.readers = readers;
     }
 
     ResponseEntity<byte[]> packingList(OrderView order) {
-        Paper paper = paper("Packing list", order);
+        Reader reader = readers.now();
+        Paper paper = paper("Packing list", order, reader);
         paper.table(
                 List.of("lot", "variety", "what", "from", "done"),
                 order.lines().stream()
@@ -38,7 +42,7 @@ class OrderPapers {
                                 .map(out -> List.of(
                                         out.number(),
                                         line.variety() + ", " + lower(line.crop()),
-                                        much(line, out.much()),
+                                        much(reader, line, out.much()),
                                         String.join(", ", out.shelves()),
                                         "[   ]")))
                         .toList(),
@@ -49,7 +53,8 @@ class OrderPapers {
                 0.08);
         order.lines().stream()
                 .filter(line -> line.missing().signum() > 0)
-                .forEach(line -> paper.words("Missing: " + much(line, line.missing()) + " of " + line.variety() + "."));
+                .forEach(line ->
+                        paper.words("Missing: " + much(reader, line, line.missing()) + " of " + line.variety() + "."));
         return paper.file("packing-list-" + order.number());
     }
 
@@ -59,11 +64,12 @@ class OrderPapers {
                 .map(OrderView.Delivery::on)
                 .findFirst()
                 .orElseThrow(NotFound.of("delivery of this order"));
-        Paper paper = paper("Delivery note " + order.number() + "-" + delivery, order);
-        paper.words("Delivered " + Paper.day(on) + ".");
+        Reader reader = readers.now();
+        Paper paper = paper("Delivery note " + order.number() + "-" + delivery, order, reader);
+        paper.words("Delivered " + reader.day(on) + ".");
         paper.table(
                 List.of("lot", "variety", "harvest", "what"),
-                rows(order, out -> out.delivery() != null && out.delivery() == delivery),
+                rows(order, reader, out -> out.delivery() != null && out.delivery() == delivery),
                 0.2,
                 0.4,
                 0.14,
@@ -77,7 +83,8 @@ class OrderPapers {
                     List.of(),
                     rest.stream()
                             .map(line -> List.of(
-                                    line.variety(), much(line, line.wanted().subtract(line.delivered()))))
+                                    line.variety(),
+                                    much(reader, line, line.wanted().subtract(line.delivered()))))
                             .toList(),
                     0.6,
                     0.4);
@@ -85,7 +92,7 @@ class OrderPapers {
         return paper.file("delivery-" + order.number() + "-" + delivery);
     }
 
-    private static List<List<String>> rows(OrderView order, Predicate<OrderView.PromisedOut> which) {
+    private static List<List<String>> rows(OrderView order, Reader reader, Predicate<OrderView.PromisedOut> which) {
         return order.lines().stream()
                 .flatMap(line -> line.out().stream()
                         .filter(which)
@@ -93,29 +100,31 @@ class OrderPapers {
                                 out.number(),
                                 line.variety() + ", " + lower(line.crop()),
                                 String.valueOf(out.season()),
-                                much(line, out.much()))))
+                                much(reader, line, out.much()))))
                 .toList();
     }
 
     /** Of what was delivered. */
     ResponseEntity<byte[]> invoice(OrderView order) {
         FarmView farm = farms.get();
-        Paper paper = paper("Invoice " + order.number(), order);
+        Reader reader = readers.now();
+        Paper paper = paper("Invoice " + order.number(), order, reader);
         paper.table(
                 List.of("variety", "what", "each, " + farm.currency(), farm.currency()),
                 order.lines().stream()
                         .filter(line -> line.delivered().signum() > 0)
                         .map(line -> List.of(
                                 line.variety() + ", " + lower(line.crop()),
-                                much(line, line.delivered()),
-                                line.price().setScale(2, RoundingMode.HALF_UP) + (line.bulk() ? " / 100 g" : ""),
-                                money(line.price().multiply(line.delivered()).movePointLeft(line.bulk() ? 2 : 0))))
+                                much(reader, line, line.delivered()),
+                                reader.money(line.price()) + (line.bulk() ? " / 100 g" : ""),
+                                reader.money(
+                                        line.price().multiply(line.delivered()).movePointLeft(line.bulk() ? 2 : 0))))
                         .toList(),
                 0.42,
                 0.26,
                 -0.16,
                 -0.16);
-        paper.table(List.of("To pay", money(order.delivered()) + " " + farm.currency()), List.of(), 0.68, -0.32);
+        paper.table(List.of("To pay", reader.money(order.delivered()) + " " + farm.currency()), List.of(), 0.68, -0.32);
         if (order.kind() != SaleKind.SALE) {
             paper.words(
                     order.kind() == SaleKind.GIFT
@@ -126,13 +135,13 @@ class OrderPapers {
         return paper.file("invoice-" + order.number());
     }
 
-    private Paper paper(String what, OrderView order) {
+    private Paper paper(String what, OrderView order, Reader reader) {
         FarmView farm = farms.get();
-        Paper paper = new Paper(what, farm.name() + ", " + Paper.day(time.today()), PAGES);
+        Paper paper = new Paper(what, farm.name() + ", " + reader.day(time.today()), PAGES);
         paper.title(
                 what,
-                "order " + order.number() + " of " + Paper.day(order.orderedOn()) + ", wanted "
-                        + Paper.day(order.wantedOn()),
+                "order " + order.number() + " of " + reader.day(order.orderedOn()) + ", wanted "
+                        + reader.day(order.wantedOn()),
                 null);
         paper.heading("To");
         paper.words(order.customer().name());
@@ -145,17 +154,12 @@ class OrderPapers {
         return paper;
     }
 
-    private static String much(OrderView.OrderedLine line, BigDecimal much) {
-        String figure = much.stripTrailingZeros().toPlainString();
+    private static String much(Reader reader, OrderView.OrderedLine line, BigDecimal much) {
         return line.bulk()
-                ? figure + " g"
-                : figure
+                ? reader.agreed(much)
+                : reader.number(much.doubleValue(), 0)
                         + (much.compareTo(BigDecimal.ONE) == 0 ? " packet" : " packets")
                         + (line.seeds() == null ? "" : " of " + line.seeds());
-    }
-
-    private static String money(BigDecimal amount) {
-        return amount.setScale(2, RoundingMode.HALF_UP).toPlainString();
     }
 
     private static String lower(String words) {

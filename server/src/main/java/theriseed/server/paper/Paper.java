@@ -3,10 +3,7 @@ package theriseed.server.paper;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -22,8 +19,6 @@ public final class Paper {
     private static final float TEXT = 9.2f;
     private static final float LINE = 12.4f;
     private static final float ROOM = PDRectangle.A4.getWidth() - 2 * MARGIN;
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
 
     private final PDDocument document = new PDDocument();
     private final Face face;
@@ -48,11 +43,6 @@ public final class Paper {
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
-    }
-
-    /** A day as papers write it. */
-    public static String day(LocalDate day) {
-        return DAY.format(day);
     }
 
     /** The largest words, with a code to their right where one is given. */

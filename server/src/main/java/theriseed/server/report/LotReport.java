@@ -1,7 +1,5 @@
 package theriseed.server.report;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -26,6 +24,8 @@ import theriseed.server.seedroom.KeepingView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 import theriseed.server.thread.LotPage;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Sentences;
 
 /** Puts a lot's life on paper: facts as they were written down, findings as the rules say, customers left out. */
 final class LotReport {
@@ -37,8 +37,10 @@ final class LotReport {
     private final String farm;
     private final LocalDate today;
     private final ZoneId zone;
+    private final Reader reader;
 
-    LotReport(LotPage page, KeepingView keeping, String farm, LocalDate today, ZoneId zone) {
+    LotReport(LotPage page, KeepingView keeping, String farm, LocalDate today, ZoneId zone, Reader reader) {
+        this.reader = reader;
         this.page = page;
         this.keeping = keeping;
         this.farm = farm;
@@ -52,7 +54,7 @@ final class LotReport {
         PlantingView planting = known.planting();
         Paper paper = new Paper(
                 "Lot " + lot.number(),
-                farm + ", " + Paper.day(today)
+                farm + ", " + reader.day(today)
                         + ". Written from the farm's own records; it certifies nothing. Seed law and plant health rules differ by"
                         + " country.",
                 PAGES);
@@ -76,9 +78,9 @@ final class LotReport {
         paper.heading(open ? "Nothing holds it back" : "It is held back");
         List<List<String>> rows = known.gate().against().stream()
                 .map(one -> List.of(
-                        one.finding(),
+                        Sentences.say(reader, "gate.found", one.finding()),
                         one.overruled() == null
-                                ? "to settle: " + one.settle()
+                                ? "to settle: " + Sentences.say(reader, "gate.settle", one.finding())
                                 : "overruled by " + one.overruled().by() + ", "
                                         + day(one.overruled().at()) + ": "
                                         + one.overruled().why()))
@@ -88,7 +90,7 @@ final class LotReport {
                     + (known.gate().testRunsOut() == null
                             ? "."
                             : ", until its germination test runs out on "
-                                    + Paper.day(known.gate().testRunsOut()) + "."));
+                                    + reader.day(known.gate().testRunsOut()) + "."));
         }
         paper.table(List.of(), rows, 0.42, 0.58);
     }
@@ -99,7 +101,7 @@ final class LotReport {
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
                 "ground",
-                planting.ground() + ", sown " + Paper.day(planting.sownOn()) + ", " + planting.plants() + " plants"));
+                planting.ground() + ", sown " + reader.day(planting.sownOn()) + ", " + planting.plants() + " plants"));
         HarvestView harvest = known.harvest();
         if (harvest != null) {
             rows.add(List.of("mother plants", String.valueOf(harvest.plants())));
@@ -108,15 +110,15 @@ final class LotReport {
         if (isolation != null) {
             rows.add(List.of(
                     "isolation",
-                    lower(isolation.verdict().name()) + "; crossing estimated at " + percent(isolation.crossing())
+                    lower(isolation.verdict().name()) + "; crossing estimated at " + reader.share(isolation.crossing())
                             + ", read it times and divided by " + Math.round(isolation.band()) + "; "
-                            + percent(isolation.allowed()) + " let pass"));
+                            + reader.share(isolation.allowed()) + " let pass"));
             isolation.threats().stream()
                     .limit(3)
                     .forEach(threat -> rows.add(List.of(
                             "",
-                            threat.name() + ", " + lower(threat.crop()) + ": " + Math.round(threat.metres())
-                                    + " m away, " + threat.daysTogether() + " days in bloom together, "
+                            threat.name() + ", " + lower(threat.crop()) + ": " + reader.distance(threat.metres())
+                                    + " away, " + threat.daysTogether() + " days in bloom together, "
                                     + lower(threat.verdict().name()))));
         }
         if (page.parents() != null) {
@@ -131,7 +133,7 @@ final class LotReport {
                     limited(
                             page.walks().stream()
                                     .map(walk -> List.of(
-                                            Paper.day(walk.walkedOn()),
+                                            reader.day(walk.walkedOn()),
                                             walk.stage(),
                                             String.valueOf(walk.lookedAt()),
                                             String.valueOf(walk.offTypesInAll()),
@@ -156,17 +158,17 @@ final class LotReport {
                 .picks()
                 .forEach(pick -> rows.add(List.of(
                         "picked",
-                        Paper.day(pick.pickedOn()),
+                        reader.day(pick.pickedOn()),
                         "",
-                        grams(pick.mass().doubleValue()),
+                        reader.mass(pick.mass().doubleValue()),
                         "")));
         known.harvest()
                 .poured()
                 .forEach(pour -> rows.add(List.of(
                         "poured from " + pour.from(),
-                        Paper.day(pour.pouredOn()),
+                        reader.day(pour.pouredOn()),
                         "",
-                        grams(pour.mass().doubleValue()),
+                        reader.mass(pour.mass().doubleValue()),
                         "")));
         known.bench().steps().stream().filter(step -> step.massOut() != null).forEach(step -> rows.add(row(step)));
         paper.table(List.of("act", "day", "in", "out", "kept"), rows, 0.3, 0.22, -0.16, -0.16, -0.16);
@@ -176,9 +178,9 @@ final class LotReport {
         return List.of(
                 lower(step.kind().name()),
                 day(step.endedAt()),
-                grams(step.massIn().doubleValue()),
-                grams(step.massOut().doubleValue()),
-                step.share() == null ? "" : percent(step.share()));
+                reader.mass(step.massIn().doubleValue()),
+                reader.mass(step.massOut().doubleValue()),
+                step.share() == null ? "" : reader.share(step.share()));
     }
 
     private void tests(Paper paper, LotKnown known) {
@@ -187,16 +189,17 @@ final class LotReport {
         List<List<String>> rows = new ArrayList<>();
         tests.germinations().forEach(test -> rows.add(row(test)));
         tests.spoilt()
-                .forEach(test -> rows.add(List.of(Paper.day(test.setOn()), "germination", "spoilt: " + test.spoilt())));
+                .forEach(
+                        test -> rows.add(List.of(reader.day(test.setOn()), "germination", "spoilt: " + test.spoilt())));
         tests.seedWeights()
                 .forEach(test -> rows.add(List.of(
-                        Paper.day(test.weighedOn()),
+                        reader.day(test.weighedOn()),
                         "thousand seeds",
-                        grams(test.result().thousandSeedWeight())
+                        reader.mass(test.result().thousandSeedWeight())
                                 + (test.result().accepted() ? "" : ", weights disagree"))));
         tests.purities()
                 .forEach(test -> rows.add(List.of(
-                        Paper.day(test.testedOn()),
+                        reader.day(test.testedOn()),
                         "purity",
                         test.result().pure() + " % pure, other crops "
                                 + test.result().other() + " %, weeds "
@@ -204,28 +207,28 @@ final class LotReport {
                                 + test.result().inert() + " %")));
         tests.moistures()
                 .forEach(test -> rows.add(List.of(
-                        Paper.day(test.measuredOn()),
+                        reader.day(test.measuredOn()),
                         "moisture",
-                        tenth(test.result().moisture()) + " % by "
+                        reader.percent(test.result().moisture()) + " by "
                                 + (test.dishes().isEmpty() ? "meter" : "oven"))));
         tests.cuts()
                 .forEach(test -> rows.add(List.of(
-                        Paper.day(test.cutOn()),
+                        reader.day(test.cutOn()),
                         "cut open",
-                        percent(test.result().share()) + " full, of "
+                        reader.share(test.result().share()) + " full, of "
                                 + test.result().seeds())));
         tests.weevils()
                 .forEach(look -> rows.add(
-                        List.of(Paper.day(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds())));
+                        List.of(reader.day(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds())));
         if (rows.isEmpty()) {
             paper.words("None yet.");
         }
         paper.table(List.of(), limited(rows, 2 * MOST_ROWS), 0.2, 0.2, 0.6);
     }
 
-    private static List<String> row(GerminationView test) {
+    private List<String> row(GerminationView test) {
         return List.of(
-                Paper.day(test.countedOn()),
+                reader.day(test.countedOn()),
                 "germination",
                 test.result().reported() + " % of " + test.result().seeds() + " seeds, "
                         + (test.result().acceptable()
@@ -240,14 +243,15 @@ final class LotReport {
         }
         paper.heading("How it keeps: a forecast");
         paper.words((keeping.place() == null ? "Taken to stand cool and dry" : "In " + keeping.place()) + ", "
-                + tenth(keeping.celsius()) + " °C, seed at " + tenth(keeping.moisture()) + " % moisture: about "
+                + reader.temperature(keeping.celsius()) + ", seed at " + reader.percent(keeping.moisture())
+                + " moisture: about "
                 + Math.round(keeping.now().middle()) + " % should germinate today, between "
                 + Math.round(keeping.now().lower()) + " and "
                 + Math.round(keeping.now().upper()) + " %; below "
-                + tenth(keeping.standard()) + " % "
+                + reader.percent(keeping.standard()) + " "
                 + (keeping.below().middle() == null
                         ? "not within ten years"
-                        : "from " + Paper.day(keeping.below().middle()))
+                        : "from " + reader.day(keeping.below().middle()))
                 + ". Easily off twofold.");
     }
 
@@ -258,7 +262,10 @@ final class LotReport {
             rows.add(List.of(day(hold.at()), "held by " + hold.by(), hold.reason()));
         }
         for (OverrulingView one : page.overrulings()) {
-            rows.add(List.of(day(one.at()), "overruled by " + one.by(), one.finding() + ": " + one.why()));
+            rows.add(List.of(
+                    day(one.at()),
+                    "overruled by " + one.by(),
+                    Sentences.say(reader, "gate.found", one.finding()) + ": " + one.why()));
             if (one.withdrawnAt() != null) {
                 rows.add(List.of(day(one.withdrawnAt()), "withdrawn by " + one.withdrawnBy(), one.withdrawnWhy()));
             }
@@ -280,16 +287,16 @@ final class LotReport {
         int packed = stock.runs().stream().mapToInt(run -> run.packets()).sum();
         String poured = known.harvest() == null || known.harvest().pouredOut().signum() == 0
                 ? ""
-                : grams(known.harvest().pouredOut().doubleValue()) + " poured into other lots; ";
+                : reader.mass(known.harvest().pouredOut().doubleValue()) + " poured into other lots; ";
         double sold = stock.bulkSold().doubleValue();
         paper.words(Stream.of(
                                 poured.isEmpty() ? null : poured.strip().replace(";", ""),
-                                grams(stock.bulk().doubleValue()) + " here in bulk",
+                                reader.mass(stock.bulk().doubleValue()) + " here in bulk",
                                 packed == 0
                                         ? null
                                         : packed + " packets filled, " + stock.packetsSold() + " of them sold, "
                                                 + stock.packets() + " here",
-                                sold == 0 ? null : grams(sold) + " sold in bulk")
+                                sold == 0 ? null : reader.mass(sold) + " sold in bulk")
                         .filter(part -> part != null)
                         .collect(Collectors.joining("; "))
                 + ".");
@@ -306,30 +313,10 @@ final class LotReport {
     }
 
     private String day(Instant at) {
-        return Paper.day(LocalDate.ofInstant(at, zone));
+        return reader.day(LocalDate.ofInstant(at, zone));
     }
 
     private static String lower(String words) {
         return words.toLowerCase(Locale.ROOT).replace('_', ' ');
-    }
-
-    private static String grams(double grams) {
-        return grams >= 1000 ? trimmed(grams / 1000) + " kg" : trimmed(grams) + " g";
-    }
-
-    private static String percent(double share) {
-        return trimmed(100 * share) + " %";
-    }
-
-    private static String tenth(double value) {
-        return trimmed(Math.rint(10 * value) / 10);
-    }
-
-    /** Three figures that tell. */
-    private static String trimmed(double value) {
-        return new BigDecimal(value)
-                .round(new MathContext(3))
-                .stripTrailingZeros()
-                .toPlainString();
     }
 }

@@ -6,6 +6,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.account.Readers;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.Farms;
 import theriseed.server.seedroom.Keepings;
@@ -19,8 +20,10 @@ class ReportController {
     private final Keepings keepings;
     private final Farms farms;
     private final FarmTime time;
+    private final Readers readers;
 
-    ReportController(Threads threads, Keepings keepings, Farms farms, FarmTime time) {
+    ReportController(Threads threads, Keepings keepings, Farms farms, FarmTime time, Readers readers) {
+        this.readers = readers;
         this.threads = threads;
         this.keepings = keepings;
         this.farms = farms;
@@ -36,7 +39,8 @@ class ReportController {
                                 .get(page.known().lot().id()),
                         farms.get().name(),
                         time.today(),
-                        time.zone())
+                        time.zone(),
+                        readers.now())
                 .paper()
                 .file("lot-" + page.known().lot().number());
     }

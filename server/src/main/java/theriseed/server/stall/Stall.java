@@ -37,6 +37,8 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Sentences;
 
 /** Stock and sales. Nothing passes that the gate holds back, and nothing is sold that is not there. */
 @Service
@@ -559,7 +561,7 @@ public class Stall {
                     known.lot().number() + " may not be packed or sold: "
                             + known.gate().against().stream()
                                     .filter(one -> one.overruled() == null)
-                                    .map(LotKnown.Objection::finding)
+                                    .map(one -> Sentences.say(Reader.ANYBODY, "gate.found", one.finding()))
                                     .collect(Collectors.joining("; "))
                             + ".");
         }

@@ -170,23 +170,27 @@ class DoorTest {
     }
 
     @Test
-    void unitsAndThemeAreKeptForEachPerson() {
+    void unitsThemeAndCountryAreKeptForEachPerson() {
         Client hand = Client.as("hand", port);
-        hand.put("/api/session/preferences", Map.of("units", "US", "theme", "LAMP"))
+        hand.put("/api/session/preferences", Map.of("units", "US", "theme", "LAMP", "locale", "en-US"))
                 .ok();
         assertThat(Client.as("hand", port)
                         .get("/api/session")
                         .ok()
-                        .at("/account/units")
-                        .asString())
-                .isEqualTo("US");
+                        .at("/account")
+                        .toString())
+                .contains("\"units\":\"US\"", "\"theme\":\"LAMP\"", "\"locale\":\"en-US\"");
         assertThat(Client.as("visitor", port)
                         .get("/api/session")
                         .ok()
-                        .at("/account/units")
-                        .asString())
-                .isEqualTo("METRIC");
-        hand.put("/api/session/preferences", Map.of("units", "METRIC", "theme", "DAYLIGHT"))
+                        .at("/account")
+                        .toString())
+                .contains("\"units\":\"METRIC\"", "\"theme\":\"DAYLIGHT\"", "\"locale\":\"en-GB\"");
+        Client.Answer refused =
+                hand.put("/api/session/preferences", Map.of("units", "US", "theme", "LAMP", "locale", "xx-XX"));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.field()).isEqualTo("locale");
+        hand.put("/api/session/preferences", Map.of("units", "METRIC", "theme", "DAYLIGHT", "locale", "en-GB"))
                 .ok();
     }
 }

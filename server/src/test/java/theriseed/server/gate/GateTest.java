@@ -63,8 +63,8 @@ class GateTest {
     void whatIsOverruledInWritingMaySellAndStaysOnThePage() {
         String number = peas(70, 71, 69, 70);
         assertThat(gate(number).at("/reasons").toString()).isEqualTo("[\"BELOW_STANDARD\"]");
-        assertThat(gate(number).at("/against/0/finding").asString())
-                .isEqualTo("germinates 70 %; market grade asks 80 %");
+        assertThat(gate(number).at("/against/0/finding").toString())
+                .isEqualTo("{\"kind\":\"BelowStandard\",\"germination\":70,\"grade\":\"MARKET\",\"needed\":80.0}");
         assertThat(season.grower
                         .post("/api/lots/" + number + "/packing", packingOf(50, 10))
                         .status())
@@ -176,6 +176,6 @@ class GateTest {
         season.walked(planting, 300);
         String number = season.numbered(planting);
         season.grower.post("/api/lots/" + number + "/picks", harvestOf(400, 3)).ok();
-        assertThat(gate(number).at("/against").toString()).contains("picked from 3 plants");
+        assertThat(gate(number).at("/against").toString()).contains("\"kind\":\"TooFewMothers\",\"plants\":3");
     }
 }

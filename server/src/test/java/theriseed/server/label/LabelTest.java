@@ -56,7 +56,7 @@ class LabelTest {
             assertThat(pdf.getNumberOfPages()).as("24 to a sheet").isEqualTo(2);
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
-                    .contains("Pisum sativum", "at least 100 seeds", "harvest 2026", "germination 94 %", "2026-08-13");
+                    .contains("Pisum sativum", "at least 100 seeds", "harvest 2026", "germination 94 %", "13 Aug 2026");
             assertThat(text.split(number)).hasSize(31);
         }
     }

@@ -53,6 +53,23 @@ class LotReportTest {
     }
 
     @Test
+    void itIsWrittenForWhoeverPrintsIt() throws IOException {
+        String number = season.sellable();
+        assertThat(report(number).text()).contains("9 kg", "sown 20 Mar 2026");
+        prefers("US", "en-US");
+        assertThat(report(number).text())
+                .contains("19.8 lb", "sown Mar 20, 2026")
+                .doesNotContain("9 kg");
+        prefers("METRIC", "en-GB");
+    }
+
+    private void prefers(String units, String locale) {
+        season.grower
+                .put("/api/session/preferences", record("units", units, "theme", "DAYLIGHT", "locale", locale))
+                .ok();
+    }
+
+    @Test
     void whatWasOverruledAndCorrectedStaysOnItForEver() throws IOException {
         String planting = season.planted("pea", "2026-03-20", 300);
         season.walked(planting, 300);

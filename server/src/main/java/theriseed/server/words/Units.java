@@ -1,4 +1,4 @@
-package theriseed.server.account;
+package theriseed.server.words;
 
 /** Units shown to one person; stored and computed is always SI. */
 public enum Units {

@@ -1,0 +1,234 @@
+package theriseed.core.lot;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.time.LocalDate;
+import java.util.List;
+import theriseed.core.crop.Grade;
+import theriseed.core.lot.SaleGate.Reason;
+
+/**
+ * One thing that stands against selling a lot, with the figures that show it. What it says in words, and what would settle
+ * it, stands in the catalogue of sentences.
+ */
+public sealed interface Finding {
+    Reason reason();
+
+    /**
+     * The figures on which a decision about it rests, as precisely as they are told: what an overruling counts for. What
+     * only says how it could be settled is not among them.
+     */
+    default List<Object> decisive() {
+        return List.of();
+    }
+
+    /** Whether it is the same question: what was overruled then is overruled now. */
+    default boolean sameAs(Finding other) {
+        return reason() == other.reason() && decisive().equals(other.decisive());
+    }
+
+    record OwnUseOnly() implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.OWN_USE_ONLY;
+        }
+    }
+
+    /** Too near to what it crosses with, for that grade. */
+    record Crosses(Grade grade) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.ISOLATION_FAILED;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(grade);
+        }
+    }
+
+    /** @param plants whose seed is in it, and {@code needed} by its grade */
+    record TooFewMothers(int plants, Grade grade, int needed) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.TOO_FEW_MOTHERS;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(plants, grade, needed);
+        }
+    }
+
+    /** @param standing whether its plants still stand to be looked at */
+    record NotWalked(boolean standing) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.NOT_WALKED;
+        }
+    }
+
+    /**
+     * @param upper share of off-types there may be, 95 % limit
+     * @param allowed share by its grade
+     * @param more plants to look at without finding any, while they stand
+     */
+    record OffTypesNotShown(double upper, double allowed, Grade grade, int more, boolean standing) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.OFF_TYPES_NOT_SHOWN;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(100 * upper), told(100 * allowed), grade);
+        }
+    }
+
+    /** @param found share of off-types, and {@code allowed} by its grade */
+    record OffTypesOver(double found, double allowed, Grade grade) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.OFF_TYPES_OVER;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(100 * found), told(100 * allowed), grade);
+        }
+    }
+
+    /** An off-type shed pollen among its mother plants. */
+    record ShedUndecided() implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.SHED_UNDECIDED;
+        }
+    }
+
+    record NotClean() implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.NOT_CLEAN;
+        }
+    }
+
+    /** @param moisture percent when last measured, and percent its {@code storage} asks */
+    record TooDamp(double moisture, double storage) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.NOT_DRY;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(moisture));
+        }
+    }
+
+    /** @param bored share of the seed looked at on that day; frozen so many days, at so many °C or colder, they die */
+    record Weevils(double bored, LocalDate on, int daysToFreeze, double freezerC) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.WEEVILS;
+        }
+    }
+
+    record NotWeighed() implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.SEED_WEIGHT_UNKNOWN;
+        }
+    }
+
+    /** @param variation of the weights, percent, and percent {@code allowed} */
+    record WeightsDisagree(double variation, double allowed) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.SEED_WEIGHT_UNEVEN;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(variation), told(allowed));
+        }
+    }
+
+    /** @param days from setting a test to its last count */
+    record NotTested(int days) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.UNTESTED;
+        }
+    }
+
+    /** @param apart percentage points between the best and the worst replicate, and points {@code allowed} */
+    record ReplicatesDisagree(double apart, double allowed, LocalDate on) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.REPLICATES_DISAGREE;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(apart), told(allowed), on);
+        }
+    }
+
+    /** @param lasts days for which a test counts */
+    record TestRunOut(LocalDate on, int lasts) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.TEST_RUN_OUT;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(on);
+        }
+    }
+
+    /** @param germination percent, and percent {@code needed} by its grade */
+    record BelowStandard(int germination, Grade grade, double needed) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.BELOW_STANDARD;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(germination, grade, told(needed));
+        }
+    }
+
+    /**
+     * @param germination percent of {@code seeds} tested
+     * @param needed percent by its grade
+     * @param least percent the lot may germinate, 95 % limit
+     */
+    record TooFewTested(int germination, int seeds, double needed, int least) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.TOO_FEW_TESTED;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(germination, seeds, told(needed), least);
+        }
+    }
+
+    record OnHold(String why) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.ON_HOLD;
+        }
+    }
+
+    /** Two figures that tell, three from ten on: what differs less is the same finding. */
+    private static BigDecimal told(double value) {
+        return new BigDecimal(value)
+                .round(new MathContext(Math.abs(value) >= 10 ? 3 : 2))
+                .stripTrailingZeros();
+    }
+}

@@ -1,0 +1,124 @@
+package theriseed.server.words;
+
+import com.ibm.icu.text.MessageFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.lang.reflect.RecordComponent;
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The catalogue of sentences, which the screens read too: what was found, refused or is to be done, as ICU messages whose
+ * arguments are the figures. Beside the argument types of ICU it knows measures ({@code {it, mass}}; also distance, area,
+ * temperature, percent, share and day), which are written for the reader, and words for a value of a kind:
+ * {@code {grade, grade}} says {@code words.grade.MARKET}.
+ */
+public final class Sentences {
+    private static final Map<String, String> CATALOGUE = read("/sentences/en.json");
+    private static final Pattern OWN_TYPE = Pattern.compile("\\{(\\w+), (?!number}|date}|time})(\\w+)}");
+
+    private Sentences() {}
+
+    /** What a section says of a record of some kind. */
+    public static String say(Reader reader, String section, Object kind) {
+        return say(reader, section + "." + kind.getClass().getSimpleName(), named(kind));
+    }
+
+    /** A sentence by its key. @throws IllegalArgumentException when there is none */
+    public static String say(Reader reader, String key, Map<String, ?> figures) {
+        Map<String, Object> arguments = new HashMap<>();
+        figures.forEach((name, value) -> arguments.put(name, plain(value)));
+        Matcher own = OWN_TYPE.matcher(sentence(key));
+        StringBuilder pattern = new StringBuilder();
+        while (own.find()) {
+            String name = own.group(1) + "_" + own.group(2);
+            arguments.put(name, told(reader, own.group(2), figures.get(own.group(1))));
+            own.appendReplacement(pattern, "{" + name + "}");
+        }
+        own.appendTail(pattern);
+        return new MessageFormat(pattern.toString(), reader.locale()).format(arguments);
+    }
+
+    /** What a section has sentences for, in its order. */
+    static List<String> keysOf(String section) {
+        return CATALOGUE.keySet().stream()
+                .filter(key -> key.startsWith(section + "."))
+                .map(key -> key.substring(section.length() + 1))
+                .toList();
+    }
+
+    /** The figures of a record by their names. */
+    private static Map<String, Object> named(Object figures) {
+        Map<String, Object> named = new LinkedHashMap<>();
+        for (RecordComponent part : figures.getClass().getRecordComponents()) {
+            try {
+                part.getAccessor().setAccessible(true);
+                named.put(part.getName(), part.getAccessor().invoke(figures));
+            } catch (ReflectiveOperationException failed) {
+                throw new IllegalStateException(failed);
+            }
+        }
+        return named;
+    }
+
+    private static String told(Reader reader, String type, Object value) {
+        Object it = value instanceof Optional<?> maybe ? maybe.orElse(null) : value;
+        if (it == null) {
+            return "";
+        }
+        return switch (type) {
+            case "mass" -> reader.mass(((Number) it).doubleValue());
+            case "distance" -> reader.distance(((Number) it).doubleValue());
+            case "area" -> reader.area(((Number) it).doubleValue());
+            case "temperature" -> reader.temperature(((Number) it).doubleValue());
+            case "percent" -> reader.percent(((Number) it).doubleValue());
+            case "share" -> reader.share(((Number) it).doubleValue());
+            case "figure" -> reader.figure(((Number) it).doubleValue());
+            case "day" -> reader.day((LocalDate) it);
+            default -> sentence("words." + type + "." + it);
+        };
+    }
+
+    /** As ICU takes it: numbers stay numbers, what is absent is {@code none}, all else is text. */
+    private static Object plain(Object value) {
+        Object it = value instanceof Optional<?> maybe ? maybe.orElse(null) : value;
+        return it == null ? "none" : it instanceof Number ? it : it.toString();
+    }
+
+    private static String sentence(String key) {
+        String sentence = CATALOGUE.get(key);
+        if (sentence == null) {
+            throw new IllegalArgumentException("The catalogue has no sentence " + key);
+        }
+        return sentence;
+    }
+
+    private static Map<String, String> read(String file) {
+        Map<String, String> sentences = new LinkedHashMap<>();
+        try (InputStream catalogue = Sentences.class.getResourceAsStream(file)) {
+            collect("", JsonMapper.shared().readTree(catalogue), sentences);
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+        return sentences;
+    }
+
+    private static void collect(String before, JsonNode node, Map<String, String> into) {
+        node.properties().forEach(part -> {
+            if (part.getValue().isString()) {
+                into.put(before + part.getKey(), part.getValue().stringValue());
+            } else {
+                collect(before + part.getKey() + ".", part.getValue(), into);
+            }
+        });
+    }
+}

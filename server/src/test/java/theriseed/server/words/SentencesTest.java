@@ -1,0 +1,72 @@
+package theriseed.server.words;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import theriseed.core.lot.Finding;
+import theriseed.core.lot.SaleGate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class SentencesTest {
+    /** The screens are held to the same examples. */
+    @TestFactory
+    Stream<DynamicTest> eachSideSaysTheSame() {
+        JsonNode examples = JsonMapper.shared().readTree(Path.of("../web/src/lib/words/examples.json"));
+        return examples.valueStream()
+                .map(example -> DynamicTest.dynamicTest(
+                        example.get("says").stringValue(),
+                        () -> assertThat(Sentences.say(
+                                        new Reader(
+                                                Locale.forLanguageTag(
+                                                        example.get("locale").stringValue()),
+                                                Units.valueOf(
+                                                        example.get("units").stringValue())),
+                                        example.get("key").stringValue(),
+                                        figures(example.get("figures"))))
+                                .isEqualTo(example.get("says").stringValue())));
+    }
+
+    private static Map<String, Object> figures(JsonNode told) {
+        Map<String, Object> figures = new HashMap<>();
+        told.properties().forEach(part -> figures.put(part.getKey(), figure(part.getValue())));
+        return figures;
+    }
+
+    private static Object figure(JsonNode told) {
+        if (told.isNumber()) {
+            return told.doubleValue();
+        }
+        String text = told.asString();
+        return text.matches("\\d{4}-\\d\\d-\\d\\d") ? LocalDate.parse(text) : text;
+    }
+
+    @Test
+    void everyFindingIsSaidAndWhatWouldSettleIt() {
+        List<String> kinds = Arrays.stream(Finding.class.getPermittedSubclasses())
+                .map(Class::getSimpleName)
+                .toList();
+        assertThat(Sentences.keysOf("gate.found")).containsExactlyInAnyOrderElementsOf(kinds);
+        assertThat(Sentences.keysOf("gate.settle")).containsExactlyInAnyOrderElementsOf(kinds);
+        assertThat(Sentences.keysOf("gate.reason"))
+                .containsExactlyElementsOf(
+                        Arrays.stream(SaleGate.Reason.values()).map(Enum::name).toList());
+    }
+
+    @Test
+    void aSentenceThatIsNotThereIsAFault() {
+        assertThatThrownBy(() -> Sentences.say(Reader.ANYBODY, "gate.found.Nothing", Map.of()))
+                .hasMessageContaining("gate.found.Nothing");
+    }
+}
