@@ -8,16 +8,21 @@ describe('asking the server', () => {
 	it('gives the record', async () => {
 		expect(await ask(answer(200, { plants: 60 }))).toEqual({ plants: 60 });
 	});
-	it('throws the problem with its field, value and valid range', async () => {
+	it('throws the problem with its field, its value and why', async () => {
 		const refused = ask(
-			answer(400, undefined, { detail: 'plants: 0', field: 'plants', value: '0', valid: '[1, 9]' })
+			answer(400, undefined, {
+				detail: 'plants: 0',
+				field: 'plants',
+				value: '0',
+				refusal: { kind: 'Missing' }
+			})
 		);
 		await expect(refused).rejects.toMatchObject({
 			message: 'plants: 0',
 			status: 400,
 			field: 'plants',
 			value: '0',
-			valid: '[1, 9]'
+			refusal: { kind: 'Missing' }
 		});
 	});
 	it('says plainly that no server answers', async () => {

@@ -4,14 +4,29 @@ import type { components, paths } from './schema';
 /** The records of the farm, as the server describes them. */
 export type Schemas = components['schemas'];
 
-/** Something the server refused: a sentence, and where it fits the field, what was given and what would be taken. */
+/** Why a value is not taken, with its figures; an end that is infinite is no end. */
+export type Refusal =
+	| {
+			kind: 'Outside';
+			low: number | string;
+			lowIncluded: boolean;
+			high: number | string;
+			highIncluded: boolean;
+			unit: string;
+			because?: string | null;
+	  }
+	| { kind: 'OutsideDays'; low?: string | null; high?: string | null }
+	| { kind: 'Missing' }
+	| { kind: 'AgainstRule'; rule: string; figures: Record<string, unknown> };
+
+/** Something the server refused: a sentence, and where it fits the field, what was given and why. */
 export class Problem extends Error {
 	constructor(
 		message: string,
 		readonly status: number,
 		readonly field?: string,
 		readonly value?: string,
-		readonly valid?: string,
+		readonly refusal?: Refusal,
 		readonly current?: unknown
 	) {
 		super(message);
@@ -60,7 +75,7 @@ export function problemOf(body: unknown, status: number): Problem {
 		status,
 		text('field'),
 		text('value'),
-		text('valid'),
+		detail.refusal as Refusal | undefined,
 		detail.current
 	);
 }

@@ -3154,33 +3154,6 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "US";
         };
-        Act: {
-            /** Format: date-time */
-            at?: string;
-            /** Format: int32 */
-            count?: number;
-            crop: string;
-            /** @enum {string} */
-            kind: "RINSE" | "STIR" | "WALK" | "PICK" | "FILL_LOT" | "NEXT_STEP" | "WEIGH_OUT" | "WEIGH_TRAY" | "FREEZE" | "LOOK_FOR_WEEVILS" | "WEIGH_SEED" | "TEST_GERMINATION" | "TEST_AGAIN" | "COUNT_GERMINATION" | "LOOK_AT_HOLD" | "DECIDE_ISOLATION" | "DECIDE_RING" | "POLLINATE" | "LOOK_AT_FLOWERS" | "SHAKE" | "PACK" | "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
-            /** Format: double */
-            limit?: number;
-            lot?: string;
-            other?: string;
-            /** Format: uuid */
-            plantingId?: string;
-            plot: string;
-            /** Format: double */
-            share?: number;
-            stage?: string;
-            /** @enum {string} */
-            step?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
-            /** Format: double */
-            temperature?: number;
-            urgent: boolean;
-            variety: string;
-            /** @enum {string} */
-            when: "WHILE_WET" | "WHILE_DRY" | "BY_EVENING";
-        };
         Agreement: {
             /** Format: date */
             by?: string;
@@ -7016,6 +6989,18 @@ export interface components {
             /** @enum {string} */
             why: "SOWN" | "TESTED" | "SPOILT" | "COUNTED";
         };
+        Task: {
+            crop: string;
+            lot?: string;
+            /** Format: uuid */
+            plantingId: string;
+            plot: string;
+            toDo: components["schemas"]["ToDo"];
+            urgent: boolean;
+            variety: string;
+            /** @enum {string} */
+            when: "WHILE_WET" | "WHILE_DRY" | "BY_EVENING";
+        };
         TestAdvice: {
             dormancyTreatment: string;
             /** Format: int32 */
@@ -7066,12 +7051,180 @@ export interface components {
             /** @enum {string} */
             why: "SHEDS_NOTHING" | "TAKES_NOTHING" | "FAR_ENOUGH" | "APART_IN_TIME" | "WITHIN_POSITION_ERROR" | "HARDLY_APART_IN_TIME" | "ESTIMATE_WITHIN_GRADE" | "UNSURE_REPORT" | "TOO_NEAR";
         };
+        ToDo: {
+            /** Format: double */
+            celsius: number;
+            /** @enum {string} */
+            kind: "Rinse";
+            over: boolean;
+            /** Format: date-time */
+            overAt: string;
+        } | {
+            /** @enum {string} */
+            kind: "Stir";
+            /** Format: date-time */
+            readyAt: string;
+        } | {
+            /** @enum {string} */
+            kind: "WalkStage";
+            lookFor: string;
+            stage: string;
+        } | {
+            /** @enum {string} */
+            kind: "WalkFirst";
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** @enum {string} */
+            kind: "WalkOn";
+            /** Format: int32 */
+            more: number;
+            /** Format: double */
+            upper: number;
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** @enum {string} */
+            kind: "WalkOver";
+            /** Format: double */
+            upper: number;
+        } | {
+            /** @enum {string} */
+            kind: "LookWhetherRipe";
+            /** Format: date */
+            since: string;
+        } | {
+            /** @enum {string} */
+            kind: "WeighHarvest";
+        } | {
+            /** @enum {string} */
+            kind: "NextStep";
+            /** @enum {string} */
+            step: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+        } | {
+            /** @enum {string} */
+            kind: "WeighOut";
+            /** Format: date-time */
+            since: string;
+            /** @enum {string} */
+            step: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+        } | {
+            /** Format: date-time */
+            dryAt?: string;
+            /** @enum {string} */
+            kind: "TrayTooWarm";
+        } | {
+            /** Format: date-time */
+            dryAt?: string;
+            /** @enum {string} */
+            kind: "TrayRewetted";
+        } | {
+            /** Format: int32 */
+            days: number;
+            /** Format: date-time */
+            dryAt?: string;
+            /** @enum {string} */
+            kind: "TrayForgotten";
+        } | {
+            /** Format: date-time */
+            dryAt?: string;
+            /** @enum {string} */
+            kind: "WeighTray";
+            /** Format: double */
+            moisture: number;
+            /** Format: double */
+            target: number;
+        } | {
+            /** Format: double */
+            bored: number;
+            /** @enum {string} */
+            kind: "Freeze";
+            /** Format: double */
+            upper: number;
+        } | {
+            /** @enum {string} */
+            kind: "LookForWeevils";
+            /** Format: date */
+            since: string;
+        } | {
+            /** @enum {string} */
+            kind: "WeighSeed";
+        } | {
+            /** @enum {string} */
+            kind: "TestGermination";
+        } | {
+            /** @enum {string} */
+            kind: "TestAnew";
+            /** Format: date */
+            ranOut: string;
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** Format: double */
+            apart: number;
+            /** @enum {string} */
+            kind: "RepeatTest";
+        } | {
+            /** @enum {string} */
+            kind: "CountGermination";
+            last: boolean;
+            /** Format: int32 */
+            seeds: number;
+            /** Format: date */
+            setOn: string;
+        } | {
+            /** @enum {string} */
+            kind: "DecideHold";
+            why: string;
+        } | {
+            /** Format: double */
+            allowed: number;
+            crosser: string;
+            /** Format: double */
+            crossing: number;
+            /** @enum {string} */
+            kind: "DecideIsolation";
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** Format: double */
+            fathered: number;
+            /** @enum {string} */
+            kind: "DecideRing";
+        } | {
+            /** Format: int32 */
+            flowers: number;
+            /** @enum {string} */
+            kind: "Pollinate";
+        } | {
+            /** Format: int32 */
+            flowers: number;
+            /** @enum {string} */
+            kind: "SeeWhatTook";
+        } | {
+            /** Format: int32 */
+            bags: number;
+            /** @enum {string} */
+            kind: "Shake";
+        } | {
+            /** @enum {string} */
+            kind: "Pack";
+        } | {
+            about?: string;
+            /** @enum {string} */
+            kind: "Planned";
+            later: boolean;
+            /** Format: date */
+            until: string;
+            /** @enum {string} */
+            work: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+        };
         TodayView: {
-            acts: components["schemas"]["Act"][];
             day: components["schemas"]["DayCourse"];
             notForEating: components["schemas"]["NotForEating"][];
             /** Format: date-time */
             now: string;
+            tasks: components["schemas"]["Task"][];
         };
         TookRequest: {
             /** Format: date */

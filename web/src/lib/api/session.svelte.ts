@@ -66,6 +66,8 @@ class Session {
 		this.#now = session;
 		reader.locale = session.account?.locale ?? 'en-GB';
 		reader.units = this.units;
+		reader.today = this.today;
+		reader.now = this.now;
 		document.documentElement.dataset.theme = session.account?.theme === 'LAMP' ? 'lamp' : 'daylight';
 	}
 }

@@ -46,7 +46,14 @@ describe('correcting a record where it stands', () => {
 
 	it('keeps what was typed when the server refuses it, and says at which field', async () => {
 		save.mockRejectedValue(
-			new Problem('plants: -1 is outside the valid range', 400, 'plants', '-1', '[0, 10] plants')
+			new Problem('plants: -1 is outside the valid range', 400, 'plants', '-1', {
+				kind: 'Outside',
+				low: 0,
+				lowIncluded: true,
+				high: 10,
+				highIncluded: true,
+				unit: 'plants'
+			})
 		);
 		await open();
 		await type('How many', '-1');
@@ -59,7 +66,16 @@ describe('correcting a record where it stands', () => {
 	});
 
 	it('marks a field by whatever the server calls it', async () => {
-		save.mockRejectedValue(new Problem('packets: 9 is too many', 400, 'packets', '9', '[1, 4] packets'));
+		save.mockRejectedValue(
+			new Problem('packets: 9 is too many', 400, 'packets', '9', {
+				kind: 'Outside',
+				low: 1,
+				lowIncluded: true,
+				high: 4,
+				highIncluded: true,
+				unit: 'packets'
+			})
+		);
 		await open();
 		await type('How much', '9');
 		await keep();
@@ -67,7 +83,7 @@ describe('correcting a record where it stands', () => {
 			expect(dialog().getByLabelText('How much').getAttribute('aria-invalid')).toBe('true')
 		);
 		expect(dialog().getByRole('alert').textContent).toContain(
-			'How much: 9 cannot be. It takes at least 1, at most 4 packets.'
+			'How much: 9 is not allowed. Allowed is at least 1 and at most 4 packets.'
 		);
 	});
 

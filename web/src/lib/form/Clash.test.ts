@@ -40,7 +40,16 @@ describe('two people who change one record', () => {
 		expect(takeTheirs).toHaveBeenCalledOnce();
 	});
 	it('are not bothered by any other refusal', async () => {
-		await clashed(new Problem('plants: 0 is too few', 400, 'plants', '0', '[1, 9]'));
+		await clashed(
+			new Problem('plants: 0 is too few', 400, 'plants', '0', {
+				kind: 'Outside',
+				low: 1,
+				lowIncluded: true,
+				high: 9,
+				highIncluded: true,
+				unit: ''
+			})
+		);
 		expect(screen.queryByRole('alert')).toBeNull();
 	});
 });

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { session } from '$lib/api/session.svelte';
 	import type { Attempt } from './attempt.svelte';
 	import { refusal } from './refusal';
 
@@ -21,7 +20,7 @@
 	<label for={id} class="text-sm font-semibold">{label}</label>
 	{@render children({ id, invalid: problem !== undefined, describedBy })}
 	{#if problem}
-		<p id="{id}-wrong" class="text-sm font-semibold text-alarm">{refusal(problem, label, session.units)}</p>
+		<p id="{id}-wrong" class="text-sm font-semibold text-alarm">{refusal(problem, label)}</p>
 	{:else if hint}
 		<p id="{id}-hint" class="text-sm text-soft">{hint}</p>
 	{/if}

@@ -39,9 +39,18 @@ describe('a mass that is typed', () => {
 	it('says what was refused at the field and keeps it', async () => {
 		const mass = field(5);
 		await mass.attempt.run(() =>
-			Promise.reject(new Problem('mass: 5 is outside the valid range (0, 4] g', 400, 'mass', '5', '(0, 4] g'))
+			Promise.reject(
+				new Problem('mass: 5 is outside the valid range (0, 4] g', 400, 'mass', '5', {
+					kind: 'Outside',
+					low: 0,
+					lowIncluded: false,
+					high: 4,
+					highIncluded: true,
+					unit: 'g'
+				})
+			)
 		);
-		expect((await screen.findByText(/Mass: 5 g cannot be/)).textContent).toContain('at most 4 g');
+		expect((await screen.findByText(/Mass: 5 g is not allowed/)).textContent).toContain('at most 4 g');
 		expect(mass.input.getAttribute('aria-invalid')).toBe('true');
 		expect(mass.input.value).toBe('5');
 	});
@@ -52,7 +61,7 @@ describe('what is typed', () => {
 		expect(numberIn('plants', ' 1 440 ')).toBe(1440);
 		expect(maybeNumberIn('minutes', ' ')).toBeUndefined();
 		expect(() => numberIn('plants', 'some')).toThrow('plants: some is not a number');
-		expect(() => numberIn('plants', '')).toThrow('plants: nothing is not a number');
+		expect(() => numberIn('plants', '')).toThrow('plants is needed.');
 		expect(() => massIn('mass', NaN)).toThrow('mass');
 		expect(massIn('mass', -3)).toBe(-3);
 	});

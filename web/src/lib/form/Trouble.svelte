@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { session } from '$lib/api/session.svelte';
 	import type { Attempt } from './attempt.svelte';
 	import { refusal } from './refusal';
 
@@ -10,7 +9,7 @@
 <div role="alert">
 	{#if problem && problem.status !== 409}
 		<p class="caution font-semibold">
-			{refusal(problem, problem.field ? labels[problem.field.split('[')[0]] : undefined, session.units)}
+			{refusal(problem, problem.field ? labels[problem.field.split('[')[0]] : undefined)}
 		</p>
 	{:else if problem && problem.current === undefined}
 		<p class="caution font-semibold">{problem.message}</p>

@@ -1,44 +1,95 @@
-import { describe, expect, it } from 'vitest';
-import { Problem } from '$lib/api/api';
+import { afterEach, describe, expect, it } from 'vitest';
+import { Problem, type Refusal } from '$lib/api/api';
+import { reader } from '$lib/words/reader.svelte';
 import { refusal } from './refusal';
 
-const outOfRange = (field: string, value: string, valid: string) =>
-	new Problem(`${field}: ${value} is outside the valid range ${valid}`, 400, field, value, valid);
+const outside = (field: string, value: string, low: number, high: number, unit: string, rest: object = {}) =>
+	new Problem('said by the server', 400, field, value, {
+		kind: 'Outside',
+		low,
+		lowIncluded: true,
+		high,
+		highIncluded: true,
+		unit,
+		...rest
+	});
 
 describe('refusals', () => {
-	it('names the field by its label, with what would be taken', () => {
-		expect(refusal(outOfRange('counts', '104', '[0, 100] seeds'), 'Second count', 'METRIC')).toBe(
-			'Second count: 104 cannot be. It takes at least 0, at most 100 seeds.'
+	afterEach(() => {
+		reader.units = 'METRIC';
+		reader.locale = 'en-GB';
+	});
+	it('name the field by its label, with what is allowed', () => {
+		expect(refusal(outside('counts', '104', 0, 100, 'seeds'), 'Second count')).toBe(
+			'Second count: 104 is not allowed. Allowed is at least 0 and at most 100 seeds.'
 		);
 	});
-	it('says masses in the reader’s units', () => {
-		expect(refusal(outOfRange('mass', '36200000', '(0, 1408000] g'), 'Mass', 'METRIC')).toBe(
-			'Mass: 36,200 kg cannot be. It takes more than 0 g, at most 1,408 kg.'
+	it('say measures in the reader’s units', () => {
+		const tooMuch = outside('mass', '36200000', 0, 1408000, 'g', { lowIncluded: false });
+		expect(refusal(tooMuch, 'Mass')).toBe(
+			'Mass: 36,200 kg is not allowed. Allowed is more than 0 g and at most 1,408 kg.'
+		);
+		reader.units = 'US';
+		reader.locale = 'en-US';
+		expect(refusal(outside('temperature', '60', 5, 40, 'C'), 'Temperature')).toBe(
+			'Temperature: 140 °F is not allowed. Allowed is at least 41 °F and at most 104 °F.'
+		);
+		const more = outside('bulk', '900', 0, 524.5, 'g', { lowIncluded: false, because: 'IS_LEFT' });
+		expect(refusal(more, 'Bulk')).toBe(
+			'Bulk: 1.98 lb is not allowed. Allowed is more than 0 oz and at most 1.16 lb, which is left.'
 		);
 	});
-	it('keeps the reason that stands behind the unit', () => {
-		expect(
-			refusal(outOfRange('massOut', '7', 'at least 8000 g, which the next step took'), 'Came out', 'METRIC')
-		).toBe('Came out: 7 g cannot be. It takes at least 8 kg, which the next step took.');
-		expect(refusal(outOfRange('bulk', '900', '(0, 524.5] g, which is left'), 'Bulk', 'US')).toBe(
-			'Bulk: 1.98 lb cannot be. It takes more than 0 oz, at most 1.16 lb, which is left.'
+	it('say what sets a limit, and only the ends there are', () => {
+		const open = { highIncluded: false, because: 'NEXT_STEP_TOOK' };
+		expect(refusal(outside('massOut', '7', 8000, Infinity, 'g', open), 'Mass out')).toBe(
+			'Mass out: 7 g is not allowed. Allowed is at least 8 kg, which the next step took.'
+		);
+		const asSent = { ...open, high: 'Infinity' };
+		expect(refusal(outside('massOut', '7', 8000, 0, 'g', asSent), 'Mass out')).toContain(
+			'at least 8 kg, which'
+		);
+		expect(refusal(outside('replicates', '4', 1, 1, 'sheet', { because: 'HOME_TEST' }), 'Replicates')).toBe(
+			'Replicates: 4 is not allowed. Allowed is only 1 sheet of a home test.'
 		);
 	});
-	it('says lengths and warmth in them too', () => {
-		expect(refusal(outOfRange('east', '6000', '[-5000, 5000] m'), 'East', 'METRIC')).toBe(
-			'East: 6 km cannot be. It takes at least -5 km, at most 5 km.'
-		);
-		expect(refusal(outOfRange('temperature', '60', '[5, 40] C'), 'Temperature', 'US')).toBe(
-			'Temperature: 140 °F cannot be. It takes at least 41 °F, at most 104 °F.'
+	it.each<[Refusal, string]>([
+		[
+			{ kind: 'OutsideDays', low: '2026-04-01', high: '2026-08-14' },
+			'Sown: 1 Sept 2026 is not allowed. Allowed is from 1 Apr 2026 to 14 Aug 2026.'
+		],
+		[
+			{ kind: 'OutsideDays', low: '2026-10-01' },
+			'Sown: 1 Sept 2026 is not allowed. Allowed is from 1 Oct 2026 on.'
+		],
+		[
+			{ kind: 'OutsideDays', high: '2026-08-14' },
+			'Sown: 1 Sept 2026 is not allowed. Allowed is until 14 Aug 2026.'
+		]
+	])('say days as the reader writes them', (why, says) => {
+		expect(refusal(new Problem('', 400, 'sownOn', '2026-09-01', why), 'Sown')).toBe(says);
+	});
+	it('say what a rule says, with its figures', () => {
+		const why: Refusal = {
+			kind: 'AgainstRule',
+			rule: 'gate.shut',
+			figures: {
+				lot: '26-PEA-01-V',
+				findings: [
+					{ kind: 'NotClean' },
+					{ kind: 'BelowStandard', germination: 65, grade: 'MARKET', needed: 70 }
+				]
+			}
+		};
+		expect(refusal(new Problem('', 400, 'number', '26-PEA-01-V', why), 'Lot')).toBe(
+			'26-PEA-01-V may not be packed or sold: not clean yet; germinates 65 %; market grade needs 70 %.'
 		);
 	});
-	it('leaves a whole sentence as it is', () => {
-		const hybrid = new Problem('It is a hybrid.', 400, 'varietyId', 'x', 'open-pollinated');
-		expect(refusal(hybrid, 'Variety', 'METRIC')).toBe('It is a hybrid.');
-	});
-	it('says what is missing', () => {
-		expect(
-			refusal(new Problem('name: must not be blank', 400, 'name', 'nothing', 'a value'), 'Name', 'METRIC')
-		).toBe('Name is needed.');
+	it('say what is missing, and leave a sentence as it is', () => {
+		expect(refusal(new Problem('', 400, 'name', 'nothing', { kind: 'Missing' }), 'Name')).toBe(
+			'Name is needed.'
+		);
+		expect(refusal(new Problem('The server does not answer.', 0), 'Name')).toBe(
+			'The server does not answer.'
+		);
 	});
 });

@@ -1,10 +1,11 @@
-import { Problem } from '$lib/api/api';
+import { Problem, type Refusal } from '$lib/api/api';
 import { numberTyped } from '$lib/units/units';
+import { refusal } from './refusal';
 
 /** The number typed into a field, or a problem that names the field and keeps what was typed. */
-export function numberIn(field: string, typed: string, valid = 'a number'): number {
+export function numberIn(field: string, typed: string): number {
 	const value = numberTyped(typed);
-	if (Number.isNaN(value)) throw notA(field, typed, valid);
+	if (Number.isNaN(value)) throw notA(field, typed, 'number');
 	return value;
 }
 
@@ -15,12 +16,15 @@ export function maybeNumberIn(field: string, typed: string): number | undefined 
 
 /** A mass in grams that was typed, or a problem that names the field. */
 export function massIn(field: string, grams: number): number {
-	if (!Number.isFinite(grams)) throw notA(field, 'what is typed', 'a mass such as 6.5');
+	if (!Number.isFinite(grams)) throw notA(field, 'what is typed', 'mass');
 	return grams;
 }
 
-function notA(field: string, typed: string, valid: string): Problem {
+function notA(field: string, typed: string, what: 'number' | 'mass'): Problem {
 	const nothing = typed.trim() === '';
-	const shown = nothing ? 'nothing' : typed;
-	return new Problem(`${field}: ${shown} is not ${valid}`, 400, field, shown, valid);
+	const why: Refusal = nothing
+		? { kind: 'Missing' }
+		: { kind: 'AgainstRule', rule: `notA.${what}`, figures: {} };
+	const told = new Problem('', 400, field, nothing ? 'nothing' : typed, why);
+	return new Problem(refusal(told, undefined), 400, field, told.value, why);
 }

@@ -47,7 +47,7 @@
 					body: {
 						id: flower.id,
 						tag: typed.tag,
-						mother: numberIn('mother', typed.mother, 'the number of a plant'),
+						mother: numberIn('mother', typed.mother),
 						fathers: [
 							...plantsIn(typed.fathers).map((plant) => ({ plantingId: here, plant })),
 							...elsewhere(flower)

@@ -35,9 +35,9 @@
 				PUT('/api/plantings/{id}/pollination-aim', {
 					params: { path: { id: page.planting.id! } },
 					body: {
-						seeds: numberIn('seeds', seeds, 'seeds'),
-						perFruit: numberIn('perFruit', perFruit, 'seeds'),
-						variation: numberIn('variation', variation, 'a number'),
+						seeds: numberIn('seeds', seeds),
+						perFruit: numberIn('perFruit', perFruit),
+						variation: numberIn('variation', variation),
 						reason
 					}
 				})

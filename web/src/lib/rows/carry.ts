@@ -2,10 +2,17 @@ import { ask, GET, type Schemas } from '$lib/api/api';
 import { known } from './known';
 import { signal } from './signal.svelte';
 
-const IN_THE_FLOWERS: Schemas['Act']['kind'][] = [
-	'POLLINATE',
-	'LOOK_AT_FLOWERS',
-	'SHAKE',
+type ToDo = Schemas['Task']['toDo'];
+/** A kind of task, or of the work the calendar plans. */
+type Kind = ToDo['kind'] | Extract<ToDo, { kind: 'Planned' }>['work'];
+
+const IN_THE_ROWS: Kind[] = ['WalkStage', 'WalkFirst', 'WalkOn', 'WalkOver'];
+const IN_THE_STORE: Kind[] = ['LIFT', 'CHECK_STORE', 'REPLANT'];
+const RIPENING: Kind[] = ['WATCH_RIPENING', 'LookWhetherRipe'];
+const IN_THE_FLOWERS: Kind[] = [
+	'Pollinate',
+	'SeeWhatTook',
+	'Shake',
 	'CLOSE_BUDS',
 	'COVER',
 	'BRING_INSECTS',
@@ -13,18 +20,20 @@ const IN_THE_FLOWERS: Schemas['Act']['kind'][] = [
 ];
 
 /** Takes along what today's work in the rows needs, one page after the other, so that it opens without a signal. */
-export async function carry(acts: Schemas['Act'][]) {
-	const plantings = (kinds: Schemas['Act']['kind'][]) =>
-		acts.filter((act) => kinds.includes(act.kind)).map((act) => act.plantingId ?? '');
-	for (const id of plantings(['WALK'])) {
+export async function carry(tasks: Schemas['Task'][]) {
+	const plantings = (kinds: Kind[]) =>
+		tasks
+			.filter(({ toDo }) => kinds.includes(toDo.kind === 'Planned' ? toDo.work : toDo.kind))
+			.map((task) => task.plantingId);
+	for (const id of plantings(IN_THE_ROWS)) {
 		const question = () => GET('/api/plantings/{id}/walks', { params: { path: { id } } });
 		await take(`/api/plantings/${id}/walks`, () => ask(question()));
 	}
-	for (const id of plantings(['LIFT', 'CHECK_STORE', 'REPLANT'])) {
+	for (const id of plantings(IN_THE_STORE)) {
 		const question = () => GET('/api/plantings/{id}/stand', { params: { path: { id } } });
 		await take(`/api/plantings/${id}/stand`, () => ask(question()));
 	}
-	for (const id of plantings(['WATCH_RIPENING', 'PICK'])) {
+	for (const id of plantings(RIPENING)) {
 		const question = () => GET('/api/plantings/{id}/ripening', { params: { path: { id } } });
 		await take(`/api/plantings/${id}/ripening`, () => ask(question()));
 	}

@@ -118,7 +118,7 @@
 					<TextField label="Why" name="reason" {attempt} bind:value={reason} hint="what it rests on" />
 					<div aria-live="polite">
 						{#if changes.problem}
-							<p class="caution">{refusal(changes.problem, FIGURE[figure.figure], session.units)}</p>
+							<p class="caution">{refusal(changes.problem, FIGURE[figure.figure])}</p>
 						{:else if changes.answer}
 							<h3 class="font-bold">
 								{changes.answer.length === 0

@@ -143,7 +143,7 @@
 
 	function request(): Request {
 		return {
-			season: numberIn('season', season, 'a year'),
+			season: numberIn('season', season),
 			varietyId,
 			plotId,
 			stretches: stretches('stretches', bedsHere, taking),

@@ -58,7 +58,7 @@
 				cropKey,
 				name,
 				source,
-				yearReceived: numberIn('yearReceived', yearReceived, 'a year'),
+				yearReceived: numberIn('yearReceived', yearReceived),
 				treated,
 				hybrid,
 				breedingOut: hybrid && breedingOut,

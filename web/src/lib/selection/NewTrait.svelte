@@ -21,8 +21,8 @@
 					params: { path: { id: variety } },
 					body: {
 						name,
-						low: numberIn('low', low, 'a number'),
-						high: numberIn('high', high, 'a number'),
+						low: numberIn('low', low),
+						high: numberIn('high', high),
 						moreIsBetter: better === 'more'
 					}
 				})

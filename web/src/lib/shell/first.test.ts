@@ -53,14 +53,23 @@ describe('a new farm', () => {
 	});
 
 	it('stays on the page with what was typed when the server refuses it', async () => {
-		went.begin.mockRejectedValue(new Problem('lat: 141 is outside', 400, 'lat', '141', '[-66, 66] degrees'));
+		went.begin.mockRejectedValue(
+			new Problem('lat: 141 is outside', 400, 'lat', '141', {
+				kind: 'Outside',
+				low: -66,
+				lowIncluded: true,
+				high: 66,
+				highIncluded: true,
+				unit: 'degrees'
+			})
+		);
 		render(FirstRun);
 		await fill();
 		await make();
 		const latitude = screen.getByLabelText<HTMLInputElement>('Latitude');
 		await waitFor(() => expect(latitude.getAttribute('aria-invalid')).toBe('true'));
 		expect(latitude.value).toBe('-41,5');
-		expect(screen.getByRole('alert').textContent).toContain('Latitude: 141 cannot be');
+		expect(screen.getByRole('alert').textContent).toContain('Latitude: 141 is not allowed');
 		expect(went.goto).not.toHaveBeenCalled();
 	});
 

@@ -91,11 +91,7 @@
 	});
 	const refused = $derived(
 		plan.problem &&
-			refusal(
-				plan.problem,
-				plan.problem.field && LABELS[plan.problem.field as keyof typeof LABELS],
-				session.units
-			)
+			refusal(plan.problem, plan.problem.field && LABELS[plan.problem.field as keyof typeof LABELS])
 	);
 
 	function pack(event: SubmitEvent) {

@@ -31,9 +31,9 @@
 					body: {
 						id: ring.id,
 						decision: typed.decision as Decision,
-						radius: numberIn('radius', typed.radius, 'metres'),
-						row: numberIn('row', typed.row, 'a row'),
-						along: numberIn('along', typed.along, 'metres'),
+						radius: numberIn('radius', typed.radius),
+						row: numberIn('row', typed.row),
+						along: numberIn('along', typed.along),
 						...(typed.grade ? { grade: typed.grade as Grade } : {}),
 						reason: typed.because,
 						version,

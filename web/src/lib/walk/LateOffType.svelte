@@ -54,9 +54,9 @@
 					params: { path: { id: of.id } },
 					body: {
 						id,
-						row: numberIn('row', row, 'a row'),
-						along: numberIn('along', along, 'metres'),
-						radius: round ? numberIn('radius', radius, 'metres') : 0,
+						row: numberIn('row', row),
+						along: numberIn('along', along),
+						radius: round ? numberIn('radius', radius) : 0,
 						decision,
 						...(decision === 'GRADED_DOWN' ? { grade } : {}),
 						reason

@@ -54,10 +54,10 @@
 		(typed, made) => {
 			const kinds = one.offTypes.map((kind, i) => ({
 				...kind,
-				plants: numberIn(`offTypes.${i}`, typed[`offTypes.${i}`], 'a number of plants')
+				plants: numberIn(`offTypes.${i}`, typed[`offTypes.${i}`])
 			}));
 			if (typed.another.trim()) {
-				const plants = numberIn('anotherPlants', typed.anotherPlants, 'a number of plants');
+				const plants = numberIn('anotherPlants', typed.anotherPlants);
 				kinds.push({ kind: typed.another.trim(), plants, fate: 'PULLED', reason: '' });
 			}
 			return ask(
@@ -69,11 +69,11 @@
 						rows: one.rows,
 						rowsInAll: one.rowsInAll,
 						walkedOn: typed.walkedOn,
-						lookedAt: numberIn('lookedAt', typed.lookedAt, 'a number of plants'),
+						lookedAt: numberIn('lookedAt', typed.lookedAt),
 						offTypes: kinds.filter((kind) => kind.plants !== 0),
-						sick: numberIn('sick', typed.sick, 'a number of plants'),
-						stressed: numberIn('stressed', typed.stressed, 'a number of plants'),
-						bolted: numberIn('bolted', typed.bolted, 'a number of plants'),
+						sick: numberIn('sick', typed.sick),
+						stressed: numberIn('stressed', typed.stressed),
+						bolted: numberIn('bolted', typed.bolted),
 						...(typed.sheddingSince ? { sheddingSince: typed.sheddingSince } : {}),
 						note: typed.note,
 						...made

@@ -1,14 +1,24 @@
 import { IntlMessageFormat } from 'intl-messageformat';
-import { area, distance, figure, mass, percent, percentage, temperature, type Units } from '$lib/units/units';
-import { fullDay, shortDay } from './dates';
+import {
+	area,
+	digits,
+	distance,
+	figure,
+	mass,
+	percent,
+	percentage,
+	temperature,
+	type Units
+} from '$lib/units/units';
+import { dayMonth, moment, shortDay } from './dates';
 import catalogue from './en.json';
 import { reader } from './reader.svelte';
+import { capital, cropWord } from './words';
 
-/** Figures of a record the server told, which says of which kind it is. */
+/** A record the server told, which says of which kind it is. */
 interface Told {
 	kind: string;
 }
-type Figures = object;
 
 /** English with the numbers and dates of a country, by language tag. */
 export const COUNTRIES: Record<string, string> = catalogue.countries;
@@ -23,6 +33,8 @@ const sentences = new Map<string, string>();
 
 /** Argument types beside those of ICU messages: measures for the reader, and words for a value of a kind. */
 const OWN_TYPE = /\{(\w+), (?!number\}|date\}|time\})(\w+)\}/g;
+/** What a sentence chooses by; where such a figure is not there it may say so for `none`. */
+const CHOICE = /\{(\w+), select,/g;
 
 const MEASURES: Record<string, (value: number, units: Units) => string> = {
 	mass,
@@ -34,10 +46,13 @@ const MEASURES: Record<string, (value: number, units: Units) => string> = {
 	figure
 };
 
-const ready = new Map<
-	string,
-	{ message: IntlMessageFormat; own: [name: string, of: string, type: string][] }
->();
+interface Prepared {
+	message: IntlMessageFormat;
+	/** Arguments of our own types: how the message calls it, of which figure, and its type. */
+	own: [name: string, of: string, type: string][];
+	choices: string[];
+}
+const ready = new Map<string, Prepared>();
 
 /** What a section of the catalogue says of a record, by the record's kind. */
 export function saying(section: string, told: Told): string {
@@ -45,37 +60,66 @@ export function saying(section: string, told: Told): string {
 }
 
 /** A sentence by its key, its figures written for the reader. */
-export function say(key: string, figures: Figures = {}): string {
-	const { message, own } = prepared(key);
+export function say(key: string, figures: object = {}): string {
+	const known = figures as Record<string, unknown>;
+	const { message, own, choices } = prepared(key);
 	const values: Record<string, string | number> = {};
-	for (const [name, value] of Object.entries(figures)) {
-		values[name] = typeof value === 'number' ? value : value === undefined ? 'none' : String(value);
+	for (const name of choices) values[name] = 'none';
+	for (const [name, value] of Object.entries(known)) {
+		if (value !== undefined && value !== null) {
+			values[name] = typeof value === 'number' ? value : String(value);
+		}
 	}
-	for (const [name, of, type] of own) values[name] = told((figures as Record<string, unknown>)[of], type);
+	for (const [name, of, type] of own) values[name] = told(known[of], type, known);
 	return String(message.format(values));
 }
 
-function prepared(key: string) {
+function prepared(key: string): Prepared {
 	const at = `${reader.locale} ${key}`;
 	let found = ready.get(at);
 	if (!found) {
-		const own: [string, string, string][] = [];
+		const own: Prepared['own'] = [];
 		const pattern = sentence(key).replace(OWN_TYPE, (_, of: string, type: string) => {
 			own.push([`${of}_${type}`, of, type]);
 			return `{${of}_${type}}`;
 		});
-		found = { message: new IntlMessageFormat(pattern, reader.locale), own };
+		const choices = [...pattern.matchAll(CHOICE)].map(([, name]) => name);
+		found = { message: new IntlMessageFormat(pattern, reader.locale), own, choices };
 		ready.set(at, found);
 	}
 	return found;
 }
 
-function told(value: unknown, type: string): string {
+function told(value: unknown, type: string, figures: Record<string, unknown>): string {
 	if (value === undefined || value === null) return '';
 	if (type === 'day') return shortDay(String(value));
-	if (type === 'longDay') return fullDay(String(value));
+	if (type === 'dayMonth') return dayMonth(String(value), reader.today);
+	if (type === 'moment') return moment(String(value), reader.now);
+	if (type === 'cropWord') return cropWord(String(value));
+	if (type === 'lower') return String(value).toLowerCase();
+	if (type === 'capital') return capital(String(value));
+	if (type === 'measured') return measured(value, String(figures.unit), true);
+	if (type === 'bare') return measured(value, String(figures.unit), false);
+	if (type === 'found') return (value as Told[]).map((one) => saying('gate.found', one)).join('; ');
 	if (type in MEASURES) return MEASURES[type](Number(value), reader.units);
 	return sentence(`words.${type}.${String(value)}`);
+}
+
+/** Measures by their unit. */
+const IN_UNITS: Record<string, (value: number, units: Units) => string> = {
+	g: mass,
+	m: distance,
+	m2: area,
+	C: temperature
+};
+
+/** A figure in its unit; where it is not named only a measure is, for the unit is said once for two. */
+function measured(value: unknown, unit: string, named: boolean): string {
+	const number = Number(value);
+	if (Number.isNaN(number)) return String(value);
+	if (unit in IN_UNITS) return IN_UNITS[unit](number, reader.units);
+	const plain = digits(number, 6);
+	return named && unit ? `${plain} ${sentences.get(`words.unit.${unit}`) ?? unit}` : plain;
 }
 
 function sentence(key: string): string {

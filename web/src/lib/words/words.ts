@@ -118,31 +118,6 @@ export const WHY: Record<Why, string> = {
 };
 
 /** Work of the season, as the calendar calls it. */
-export type Work = Schemas['Entry']['kind'];
-
-/** An act of the season in a grower's words. */
-export function workWords(kind: Work, what: string): string {
-	const act: Record<Work, string> = {
-		SOW: `Sow the ${what}`,
-		PLANT: `Plant the ${what}`,
-		SET_OUT: `Set out the ${what}`,
-		STAKE: `Stake the ${what}`,
-		WALK: `Walk the ${what}`,
-		HOE_VOLUNTEERS: `Hoe out volunteers round the ${what}`,
-		COVER: `Cover the flowers of the ${what}`,
-		BRING_INSECTS: `Bring insects to the ${what}`,
-		CLOSE_BUDS: `Close buds of the ${what}`,
-		UNCOVER: `Uncover the ${what}`,
-		WATCH_RIPENING: `Watch the ${what} ripen`,
-		PICK: `Pick the ${what}`,
-		LIFT: `Lift the ${what}`,
-		CHECK_STORE: `Look through the stored ${what}`,
-		REPLANT: `Replant the ${what}`,
-		CLEAR: `Take off the ${what}`
-	};
-	return act[kind];
-}
-
 /** Figures of a crop that a farm may know better. */
 export const FIGURE: Record<Schemas['FigureView']['figure'], string> = {
 	ISOLATION_OWN_USE: 'isolation, own use',
@@ -323,16 +298,6 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now'
 };
-
-/** A valid range as it is said: "(0, 400] seeds" becomes "more than 0, at most 400 seeds". */
-export function validWords(valid: string): string {
-	const range = /^([[(])(.+?), (.+?)([\])])\s*(.*)$/.exec(valid);
-	if (!range) return valid;
-	const [, open, low, high, close, unit] = range;
-	const from = open === '[' ? `at least ${low}` : `more than ${low}`;
-	const to = close === ']' ? `at most ${high}` : `less than ${high}`;
-	return `${from}, ${to} ${unit}`.trim().replace(' ,', ',');
-}
 
 /** "1 plant", "2 plants". */
 export function many(count: number, one: string, several = `${one}s`): string {

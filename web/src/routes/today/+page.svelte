@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { say, waiting } from '$lib/day/acts';
+	import { sayTask, waiting } from '$lib/day/tasks';
 	import { carry } from '$lib/rows/carry';
 	import { known } from '$lib/rows/known';
 	import DayBand from '$lib/day/DayBand.svelte';
@@ -13,7 +13,7 @@
 
 	const today = known('/api/today', ask(GET('/api/today')));
 	void today.then(
-		(view) => carry(view.acts),
+		(view) => carry(view.tasks),
 		() => {}
 	);
 	const SHOWN = 6;
@@ -29,7 +29,7 @@
 
 <Loading from={today}>
 	{#snippet children(view)}
-		<Page title={longDay(view.now)} says={waiting(view.acts)}>
+		<Page title={longDay(view.now)} says={waiting(view.tasks)}>
 			<DayBand day={view.day} now={view.now} />
 			{#if view.notForEating.length}
 				<details class="mt-5 border-l-4 border-beet bg-paper px-4 py-2" open={!session.works}>
@@ -54,7 +54,7 @@
 					</ul>
 				</details>
 			{/if}
-			{#if view.acts.length === 0}
+			{#if view.tasks.length === 0}
 				<section class="mt-8 max-w-prose">
 					<h2>The farm is quiet</h2>
 					<p class="mt-1 text-soft">What is due appears here by itself, from plantings, walks and lots.</p>
@@ -63,34 +63,35 @@
 			{:else}
 				<div class="mt-6 grid gap-x-7 gap-y-8 lg:grid-cols-3">
 					{#each columns(view) as column (column.when)}
-						{@const acts = view.acts.filter((act) => act.when === column.when)}
+						{@const tasks = view.tasks.filter((task) => task.when === column.when)}
 						<section>
 							<h2 class="ruled flex items-baseline justify-between gap-3">
 								{column.title}<span class="text-sm font-normal text-soft">{column.until}</span>
 							</h2>
 							<ul>
-								{#each all ? acts : acts.slice(0, SHOWN) as act, i (act.kind + act.plantingId + act.lot + i)}
-									{@const said = say(act, view.now, session.units)}
+								{#each all ? tasks : tasks.slice(0, SHOWN) as task, i (task.toDo.kind + task.plantingId + task.lot + i)}
+									{@const said = sayTask(task)}
 									<li class="border-b border-line py-3">
 										<div class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3">
-											<a href={said.path} class="text-lg leading-snug font-bold hover:underline">{said.act}</a
+											<a href={said.path} class="text-lg leading-snug font-bold hover:underline"
+												>{said.what}</a
 											>
-											{#if act.lot}<Tag number={act.lot} state={act.urgent ? 'tight' : 'clear'} />{/if}
+											{#if task.lot}<Tag number={task.lot} state={task.urgent ? 'tight' : 'clear'} />{/if}
 										</div>
 										<p class="text-sm text-soft">{said.why}</p>
-										{#if said.number}<p class="text-sm font-bold">{said.number}</p>{/if}
+										{#if said.figure}<p class="text-sm font-bold">{said.figure}</p>{/if}
 									</li>
 								{:else}
 									<li class="py-3 text-soft">Nothing.</li>
 								{/each}
 							</ul>
-							{#if !all && acts.length > SHOWN}
+							{#if !all && tasks.length > SHOWN}
 								<button
 									type="button"
 									class="mt-2 cursor-pointer font-semibold underline"
 									onclick={() => (all = true)}
 								>
-									and {acts.length - SHOWN} more
+									and {tasks.length - SHOWN} more
 								</button>
 							{/if}
 						</section>

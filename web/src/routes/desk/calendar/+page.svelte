@@ -8,7 +8,8 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { dayMonth, monthYear } from '$lib/words/dates';
-	import { cropWord, many, workWords } from '$lib/words/words';
+	import { many } from '$lib/words/words';
+	import { say } from '$lib/words/say';
 
 	type Entry = Schemas['Entry'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
@@ -65,7 +66,7 @@
 												<a
 													class="quiet font-semibold"
 													href="/desk?season={season}&planting={entry.plantingId}"
-													>{workWords(entry.kind, `${entry.variety} ${cropWord(entry.crop)}`)}</a
+													>{say(`work.${entry.kind}`, entry)}</a
 												>
 												<span class="beside block">{entry.about || entry.ground.toLowerCase()}</span>
 											</td>

@@ -49,7 +49,7 @@
 						id,
 						plantingId: planting,
 						name,
-						blocks: numberIn('blocks', blocks, 'a number'),
+						blocks: numberIn('blocks', blocks),
 						rows: rowsIn(rows, mothers)
 					}
 				})

@@ -124,7 +124,7 @@ class ShellTest {
             hand.choose("Numbers and dates", "Germany: 1.234,5, 14 Aug 2026");
             hand.settledAt("/lot/24-LEE-01-7");
             hand.sees("Germination last counted on 20 Nov 2024");
-            hand.sees("8,08 oz");
+            hand.sees("1,58 lb");
             hand.settledAt("/account");
             hand.choose("Numbers and dates", "United States: 1,234.5, Aug 14, 2026");
             hand.settledAt("/lot/24-LEE-01-7");

@@ -280,6 +280,18 @@ public final class Season {
         return number;
     }
 
+    /** What waits today. */
+    public List<JsonNode> tasks() {
+        return grower.get("/api/today").ok().get("tasks").valueStream().toList();
+    }
+
+    /** What a task is: its kind, or the work the calendar plans. */
+    public static String kindOf(JsonNode task) {
+        return task.at("/toDo/kind").asString().equals("Planned")
+                ? task.at("/toDo/work").asString()
+                : task.at("/toDo/kind").asString();
+    }
+
     public JsonNode lot(String number) {
         return grower.get("/api/lots/" + number).ok();
     }

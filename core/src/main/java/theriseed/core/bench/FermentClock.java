@@ -1,7 +1,6 @@
 package theriseed.core.bench;
 
 import java.util.List;
-import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 
 /**
@@ -43,12 +42,9 @@ public record FermentClock(double equivalentHours, State state, double hoursToRe
         Range.of(readyFrom, 240, "h").check("emax", readyTo);
         for (int i = 0; i < log.size(); i++) {
             TEMPERATURE.check("log[" + i + "].T", log.get(i).temperature());
-            if (i > 0 && log.get(i).hour() < log.get(i - 1).hour()) {
-                throw new OutOfRange(
-                        "log[" + i + "].hour",
-                        "" + log.get(i).hour(),
-                        "at least " + log.get(i - 1).hour(),
-                        "h");
+            if (i > 0) {
+                Range.from(log.get(i - 1).hour(), "h")
+                        .check("log[" + i + "].hour", log.get(i).hour());
             }
         }
         double hours = 0;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * Where the mass of a lot went, step by step, in any one unit of mass. Conservation of mass; wash water carries dry
@@ -66,7 +67,8 @@ public final class MassBalance {
             IN.check("massIn", in);
             Range.of(0, 1e9, "g").check("waterAdded", added);
             if (added > 0 && !kind.wet()) {
-                throw new OutOfRange("waterAdded", plain(added), "0: no water belongs in this step", "g");
+                throw new OutOfRange(
+                        "waterAdded", added, new Refusal.Outside(0, true, 0, true, "g", "STEP_TAKES_NO_WATER"));
             }
             if (added == 0) {
                 Range.above(0, in, "g").check("massOut", out);

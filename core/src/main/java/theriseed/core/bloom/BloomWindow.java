@@ -2,12 +2,13 @@ package theriseed.core.bloom;
 
 import java.time.LocalDate;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
 
 /** First to last flower of a planting, both days included. A stray early or late plant is outside it. */
 public record BloomWindow(LocalDate first, LocalDate last) {
     public BloomWindow {
         if (last.isBefore(first)) {
-            throw new OutOfRange("last", last.toString(), "on or after " + first, "day");
+            throw new OutOfRange("last", last, new Refusal.OutsideDays(first, null));
         }
     }
 

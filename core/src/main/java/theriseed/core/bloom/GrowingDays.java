@@ -3,6 +3,7 @@ package theriseed.core.bloom;
 import java.time.LocalDate;
 import java.util.Optional;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
 
 /**
  * The days that decide when a planting blooms.
@@ -22,7 +23,9 @@ public record GrowingDays(
     public GrowingDays {
         if (lifted.isPresent() != replanted.isPresent()) {
             throw new OutOfRange(
-                    lifted.isPresent() ? "replantedOn" : "liftedOn", "nothing", "both days or neither", "");
+                    lifted.isPresent() ? "replantedOn" : "liftedOn",
+                    "nothing",
+                    Refusal.AgainstRule.of("lifted.bothDays"));
         }
     }
 

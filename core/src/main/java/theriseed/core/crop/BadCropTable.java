@@ -1,28 +1,30 @@
 package theriseed.core.crop;
 
+import theriseed.core.measure.Refusal;
+
 /** The crop table cannot be used: the row (as numbered in the file), the column, what stands there, what may stand. */
 public final class BadCropTable extends RuntimeException {
     private final String value;
-    private final String valid;
+    private final transient Refusal refusal;
 
-    BadCropTable(long row, String column, String value, String valid) {
+    BadCropTable(long row, String column, String value, Refusal refusal) {
         super("Crop table, row " + row + ", column " + column + ": \"" + value + "\" is outside the valid range "
-                + valid);
+                + refusal.valid());
         this.value = value;
-        this.valid = valid;
+        this.refusal = refusal;
     }
 
     BadCropTable(String message, Exception cause) {
         super(message, cause);
         this.value = "";
-        this.valid = "";
+        this.refusal = new Refusal.Missing();
     }
 
     String value() {
         return value;
     }
 
-    String valid() {
-        return valid;
+    Refusal refusal() {
+        return refusal;
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /** Reads one row of the crop table, refusing what cannot be right under the name of its column. */
 final class CropRow {
@@ -88,7 +89,7 @@ final class CropRow {
     private String text(String column) {
         String value = raw(column);
         if (value.isEmpty()) {
-            throw bad(column, "some text");
+            throw bad(column, new Refusal.Missing());
         }
         return value;
     }
@@ -96,7 +97,7 @@ final class CropRow {
     private String word(String column, String... words) {
         String value = raw(column);
         if (!List.of(words).contains(value)) {
-            throw bad(column, String.join(", ", words));
+            throw bad(column, oneOf(String.join(", ", words)));
         }
         return value;
     }
@@ -106,15 +107,17 @@ final class CropRow {
         return Arrays.stream(type.getEnumConstants())
                 .filter(constant -> constant.name().equals(value))
                 .findFirst()
-                .orElseThrow(() ->
-                        bad(column, Arrays.toString(type.getEnumConstants()).toLowerCase(Locale.ROOT)));
+                .orElseThrow(() -> bad(
+                        column, oneOf(Arrays.toString(type.getEnumConstants()).toLowerCase(Locale.ROOT))));
     }
 
     private double number(String column, Range range) {
         try {
             return range.check(column, Double.parseDouble(raw(column)));
-        } catch (NumberFormatException | OutOfRange refused) {
-            throw bad(column, range.text());
+        } catch (NumberFormatException noNumber) {
+            throw bad(column, Refusal.AgainstRule.of("notA.number"));
+        } catch (OutOfRange refused) {
+            throw bad(column, refused.refusal());
         }
     }
 
@@ -130,7 +133,7 @@ final class CropRow {
         }
         Usual usual = new Usual(number(low, range) / divisor, number(high, range) / divisor);
         if (usual.high() < usual.low()) {
-            throw bad(high, "at least " + low);
+            throw bad(high, Refusal.AgainstRule.of("figure.belowLow"));
         }
         return Optional.of(usual);
     }
@@ -141,7 +144,7 @@ final class CropRow {
                 number(pattern.formatted("market"), range),
                 number(pattern.formatted("stock"), range));
         if (figures.market() < figures.ownUse() || figures.stock() < figures.market()) {
-            throw bad(pattern.formatted("market"), "home <= market <= stock");
+            throw bad(pattern.formatted("market"), Refusal.AgainstRule.of("figure.grades"));
         }
         return figures;
     }
@@ -172,13 +175,17 @@ final class CropRow {
             try {
                 groups.put(parts[0].strip(), Range.above(0, 1, "").check("share", Double.parseDouble(parts[1])));
             } catch (RuntimeException refused) {
-                throw bad("partial_crossing_groups", "group:share with share in (0, 1]");
+                throw bad("partial_crossing_groups", Refusal.AgainstRule.of("figure.partialGroups"));
             }
         }
         return groups;
     }
 
-    private BadCropTable bad(String column, String valid) {
-        return new BadCropTable(number, column, cells.get(column), valid);
+    private static Refusal oneOf(String words) {
+        return Refusal.AgainstRule.of("notA.oneOf", "words", words);
+    }
+
+    private BadCropTable bad(String column, Refusal refusal) {
+        return new BadCropTable(number, column, cells.get(column), refusal);
     }
 }

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
 
 /** All crops the app knows, by key, in the order of the table. */
 public final class CropTable {
@@ -52,7 +53,8 @@ public final class CropTable {
                 Crop crop = new CropRow(row.toMap(), row.getRecordNumber() + 1).crop();
                 rows.put(crop.key(), row.toMap());
                 if (crops.put(crop.key(), crop) != null) {
-                    throw new BadCropTable(row.getRecordNumber() + 1, "key", crop.key(), "a key that stands only once");
+                    throw new BadCropTable(
+                            row.getRecordNumber() + 1, "key", crop.key(), Refusal.AgainstRule.of("cropTable.keyTwice"));
                 }
             }
         } catch (IOException failed) {
@@ -74,14 +76,14 @@ public final class CropTable {
         Map<String, String> cells = new HashMap<>(rows.get(key));
         own.forEach((figure, value) -> {
             if (figure.whole() && value != Math.rint(value)) {
-                throw new OutOfRange("value", String.valueOf(value), "whole", figure.unit());
+                throw new OutOfRange("value", value, Refusal.AgainstRule.of("notA.wholeNumber"));
             }
             cells.put(figure.column(), BigDecimal.valueOf(value).toPlainString());
         });
         try {
             return new CropRow(cells, 0).crop();
         } catch (BadCropTable refused) {
-            throw new OutOfRange("value", refused.value(), refused.valid(), "");
+            throw new OutOfRange("value", refused.value(), refused.refusal());
         }
     }
 

@@ -4,7 +4,7 @@ import theriseed.core.measure.Range;
 
 /** Water vapour in air, after Tetens, as in Allen et al. (1998, FAO 56). */
 public final class Vapour {
-    private static final Range AIR = Range.of(-50, 60, "°C");
+    private static final Range AIR = Range.of(-50, 60, "C");
     private static final Range HUMIDITY = Range.of(0, 100, "%");
 
     private Vapour() {}

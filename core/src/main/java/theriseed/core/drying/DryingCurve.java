@@ -5,6 +5,7 @@ import java.util.stream.IntStream;
 import theriseed.core.bench.Moisture;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * How a batch dries, from what it weighed: the water above what the air will leave shrinks as exp(&minus;k t^n). Holds
@@ -63,9 +64,14 @@ public record DryingCurve(
             if (water <= left) {
                 throw new OutOfRange(
                         "masses[" + i + "]",
-                        String.valueOf(masses[i]),
-                        "above " + dry * (1 + left / 100),
-                        "g: the air leaves so much water");
+                        masses[i],
+                        new Refusal.Outside(
+                                dry * (1 + left / 100),
+                                false,
+                                Double.POSITIVE_INFINITY,
+                                false,
+                                "g",
+                                "AIR_LEAVES_WATER"));
             }
             ratios[i] = (water - left) / (first - left);
         }

@@ -130,7 +130,7 @@ public record DryingWatch(
     public static double floor(Crop crop, Room room) {
         double humidity = Range.of(0, 100, "%").check("humidity", room.humidity()) / 100;
         double within = Math.max(DRIEST_AIR, Math.min(DAMPEST_AIR, humidity));
-        double air = Range.of(0, 50, "°C").check("air", room.air());
+        double air = Range.of(0, 50, "C").check("air", room.air());
         return WaterContent.wetBasis(Equilibrium.dryBasis(within, air, SeedOil.of(crop)));
     }
 

@@ -10,7 +10,7 @@ import theriseed.core.measure.Range;
  */
 public final class Equilibrium {
     private static final Range HUMIDITY = Range.of(0.05, 0.9, "");
-    private static final Range AIR = Range.of(0, 50, "°C");
+    private static final Range AIR = Range.of(0, 50, "C");
     private static final Range OIL = Range.of(0, 0.6, "");
 
     private Equilibrium() {}

@@ -8,6 +8,7 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * Where something grows: an area with three or more corners, or a single spot (a neighbour's garden that was only
@@ -25,12 +26,11 @@ public record Place(List<LonLat> corners) {
         if (distinct != corners.size() || distinct == 2 || distinct == 0) {
             throw new OutOfRange(
                     "corners",
-                    distinct + " distinct of " + corners.size(),
-                    "one spot, or 3 or more, all different",
-                    "");
+                    distinct,
+                    Refusal.AgainstRule.of("corners.tooFew", "distinct", distinct, "corners", corners.size()));
         }
         if (distinct > 2 && !inMetres(LocalPlane.around(corners), corners).isValid()) {
-            throw new OutOfRange("corners", "a shape whose edges cross", "edges that do not cross each other", "");
+            throw new OutOfRange("corners", corners.size(), Refusal.AgainstRule.of("corners.cross"));
         }
     }
 

@@ -49,7 +49,7 @@ public record DryDay(double drying, double asked, Set<Failed> failed) {
         Range.of(0, 500, "mm").check("rain_expected_mm", expected);
         double drying = 0;
         for (int i = 0; i < hours.size(); i++) {
-            double air = Range.of(-30, 60, "°C")
+            double air = Range.of(-30, 60, "C")
                     .check("hours[" + i + "].T", hours.get(i).air());
             double damp = Range.of(0, 100, "%")
                     .check("hours[" + i + "].RH", hours.get(i).humidity());

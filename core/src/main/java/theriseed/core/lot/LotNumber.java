@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * The number a lot keeps for ever: two digits of the year, three letters of the crop, a serial, a check character, as
@@ -42,10 +43,7 @@ public record LotNumber(String text) {
         String folded = folded(typed);
         if (!valid(folded)) {
             throw new OutOfRange(
-                    "lot number",
-                    typed.strip(),
-                    "a number whose last character checks the rest: one sign is wrong or two are swapped",
-                    "");
+                    "lot number", typed.strip(), Refusal.AgainstRule.of("lotNumber.mistyped", "number", typed.strip()));
         }
         return folded;
     }
@@ -76,7 +74,9 @@ public record LotNumber(String text) {
                 default -> {
                     if (SIGNS.indexOf(sign) < 0) {
                         throw new OutOfRange(
-                                "lot number", "character '" + sign + "' at position " + (i + 1), SIGNS, "");
+                                "lot number",
+                                typed.strip(),
+                                Refusal.AgainstRule.of("lotNumber.sign", "sign", String.valueOf(sign), "place", i + 1));
                     }
                     folded.append(sign);
                 }

@@ -1,20 +1,26 @@
 package theriseed.core.measure;
 
+import java.time.LocalDate;
 import java.util.function.Supplier;
 
-/** A value the rules of the job do not take: which field, what was given, and what would be taken. */
+/** A value the rules of the job do not take: which field, what was given, and why. */
 public final class OutOfRange extends IllegalArgumentException {
     private final String field;
     private final String value;
-    private final String range;
-    private final String unit;
+    private final transient Refusal refusal;
 
-    public OutOfRange(String field, String value, String range, String unit) {
-        super((field + ": " + value + " is outside the valid range " + range + " " + unit).strip());
+    public OutOfRange(String field, Object value, Refusal refusal) {
+        super(field + ": " + value + " is outside the valid range " + refusal.valid());
         this.field = field;
-        this.value = value;
-        this.range = range;
-        this.unit = unit;
+        this.value = String.valueOf(value);
+        this.refusal = refusal;
+    }
+
+    /** Refuses a day that comes before another. */
+    public static void checkOnOrAfter(String field, LocalDate day, LocalDate first) {
+        if (day.isBefore(first)) {
+            throw new OutOfRange(field, day, new Refusal.OutsideDays(first, null));
+        }
     }
 
     /**
@@ -30,8 +36,7 @@ public final class OutOfRange extends IllegalArgumentException {
             if (!refused.field.split("\\[")[0].equals(symbol)) {
                 throw refused;
             }
-            throw new OutOfRange(
-                    part + refused.field.substring(symbol.length()), refused.value, refused.range, refused.unit);
+            throw new OutOfRange(part + refused.field.substring(symbol.length()), refused.value, refused.refusal);
         }
     }
 
@@ -39,16 +44,12 @@ public final class OutOfRange extends IllegalArgumentException {
         return field;
     }
 
+    /** What was given, as it was given. */
     public String value() {
         return value;
     }
 
-    /** The valid range as text, such as {@code [0, 100]} or {@code on or after 2026-04-01}. */
-    public String range() {
-        return range;
-    }
-
-    public String unit() {
-        return unit;
+    public Refusal refusal() {
+        return refusal;
     }
 }

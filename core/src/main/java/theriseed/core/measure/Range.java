@@ -14,33 +14,45 @@ public final class Range {
     private final double high;
     private final boolean highIncluded;
     private final String unit;
+    private final String because;
 
-    private Range(double low, boolean lowIncluded, double high, boolean highIncluded, String unit) {
+    private Range(double low, boolean lowIncluded, double high, boolean highIncluded, String unit, String because) {
         this.low = low;
         this.lowIncluded = lowIncluded;
         this.high = high;
         this.highIncluded = highIncluded;
         this.unit = unit;
+        this.because = because;
     }
 
     /** Both ends belong: [low, high]. */
     public static Range of(double low, double high, String unit) {
-        return new Range(low, true, high, true, unit);
+        return new Range(low, true, high, true, unit, null);
     }
 
     /** The low end does not belong: (low, high]. */
     public static Range above(double low, double high, String unit) {
-        return new Range(low, false, high, true, unit);
+        return new Range(low, false, high, true, unit, null);
     }
 
     /** The high end does not belong: [low, high). */
     public static Range below(double low, double high, String unit) {
-        return new Range(low, true, high, false, unit);
+        return new Range(low, true, high, false, unit, null);
     }
 
     /** Neither end belongs: (low, high). */
     public static Range between(double low, double high, String unit) {
-        return new Range(low, false, high, false, unit);
+        return new Range(low, false, high, false, unit, null);
+    }
+
+    /** From that on, without an end: [low, inf). */
+    public static Range from(double low, String unit) {
+        return new Range(low, true, Double.POSITIVE_INFINITY, false, unit, null);
+    }
+
+    /** The same, with what sets it: a name in the catalogue of sentences. */
+    public Range because(String limit) {
+        return new Range(low, lowIncluded, high, highIncluded, unit, limit);
     }
 
     /**
@@ -52,7 +64,7 @@ public final class Range {
         boolean tooLow = lowIncluded ? value < low : value <= low;
         boolean tooHigh = highIncluded ? value > high : value >= high;
         if (Double.isNaN(value) || Double.isInfinite(value) || tooLow || tooHigh) {
-            throw new OutOfRange(field, plain(value), text(), unit);
+            throw new OutOfRange(field, plain(value), refusal());
         }
         return value;
     }
@@ -69,9 +81,8 @@ public final class Range {
         return value;
     }
 
-    /** The range as it is shown, without its unit: {@code [0, 100)}. */
-    public String text() {
-        return (lowIncluded ? "[" : "(") + plain(low) + ", " + plain(high) + (highIncluded ? "]" : ")");
+    private Refusal refusal() {
+        return new Refusal.Outside(low, lowIncluded, high, highIncluded, unit, because);
     }
 
     static String plain(double value) {

@@ -24,7 +24,7 @@ public record CutTest(int seeds, double share, double lower, double upper) {
         for (int i = 0; i < counts.length; i++) {
             seeds += Range.of(0, 10_000, "seeds").check(names[i], counts[i]);
         }
-        Range.of(10, 10_000, "seeds cut in all").check("sound", seeds);
+        Range.of(10, 10_000, "seeds").because("CUT_IN_ALL").check("sound", seeds);
         return new CutTest(
                 seeds,
                 sound / (double) seeds,

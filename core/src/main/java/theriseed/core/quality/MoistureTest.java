@@ -5,6 +5,7 @@ import java.util.List;
 import theriseed.core.drying.WaterContent;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * Moisture of a drawn sample, percent of its wet mass. The oven drives the water out and is the measure of every meter;
@@ -40,9 +41,8 @@ public record MoistureTest(double moisture, double apart, double let) {
             if (!(dish.after() > dish.empty() && dish.after() <= dish.before())) {
                 throw new OutOfRange(
                         at + "after",
-                        String.valueOf(dish.after()),
-                        "(" + dish.empty() + ", " + dish.before() + "]",
-                        "g");
+                        dish.after(),
+                        new Refusal.Outside(dish.empty(), false, dish.before(), true, "g", null));
             }
             moisture[i] = WaterContent.oven(dish.empty(), dish.before(), dish.after());
         }

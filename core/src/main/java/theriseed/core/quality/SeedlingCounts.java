@@ -3,6 +3,7 @@ package theriseed.core.quality;
 import java.util.List;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * What became of the seeds of a germination test, replicate by replicate. ISTA Rules, germination chapter.
@@ -46,7 +47,10 @@ public record SeedlingCounts(int perReplicate, List<Replicate> replicates) {
             one.check(perReplicate, i);
             int sum = one.normal() + one.told();
             if (told && sum != perReplicate) {
-                throw new OutOfRange("normal[" + i + "]", sum + " in all", perReplicate + " in all", "seeds");
+                throw new OutOfRange(
+                        "normal[" + i + "]",
+                        sum,
+                        Refusal.AgainstRule.of("seedlings.inAll", "sum", sum, "perReplicate", perReplicate));
             }
         }
     }

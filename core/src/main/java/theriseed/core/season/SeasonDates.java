@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /** Which days make sense for a planting that is to seed in a season. A season is named after the year of its seed. */
 public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, LocalDate latestPicking) {
@@ -56,7 +57,7 @@ public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, Loca
     /** A day between two others, both included. */
     public static void check(String field, LocalDate day, LocalDate from, LocalDate to) {
         if (day.isBefore(from) || day.isAfter(to)) {
-            throw new OutOfRange(field, day.toString(), "[" + from + ", " + to + "]", "");
+            throw new OutOfRange(field, day, new Refusal.OutsideDays(from, to));
         }
     }
 }

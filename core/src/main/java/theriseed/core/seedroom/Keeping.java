@@ -14,6 +14,7 @@ import theriseed.core.drying.WaterContent;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * How a lot keeps: its last germination carried through the places it stood in, to today and on. Three ways at once: from
@@ -80,7 +81,7 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
      */
     public record Stay(LocalDate from, double celsius, double moisture) {
         public Stay {
-            Range.of(-40, 50, "°C").check("celsius", celsius);
+            Range.of(-40, 50, "C").check("celsius", celsius);
             Range.of(2, 40, "% wet basis").check("moisture", moisture);
         }
     }
@@ -92,7 +93,7 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
     public static Keeping of(Crop crop, Tested test, List<Stay> stays, double standard, LocalDate today) {
         Range.between(0, 100, "%").check("standard", standard);
         if (stays.isEmpty() || today.isBefore(test.on())) {
-            throw new OutOfRange("stays", stays.size() + " until " + today, "at least one, since the test", "");
+            throw new OutOfRange("stays", stays.size(), Refusal.AgainstRule.of("stays.none"));
         }
         Basis basis = FITTED.containsKey(crop.key()) ? Basis.FITTED : Basis.RULE_OF_THUMB;
         Course middle = new Course(crop, test.on(), test.germination(), stays, 1);

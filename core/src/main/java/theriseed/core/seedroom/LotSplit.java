@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.stream.IntStream;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
  * A lot parted by shares, in whole grams that add up to what there was less what was lost in parting. Each part takes
@@ -28,7 +29,7 @@ public record LotSplit(long[] grams) {
             sum += Range.above(0, 1, "").check("shares[" + i + "]", shares[i]);
         }
         if (Math.abs(sum - 1) > SUM_SLACK) {
-            throw new OutOfRange("shares", "a sum of " + sum, "1", "");
+            throw new OutOfRange("shares", sum, Refusal.AgainstRule.of("shares.sum", "sum", sum));
         }
         long net = Math.round((kilograms - lost) * 1000);
         double[] exact = Arrays.stream(shares).map(share -> net * share).toArray();

@@ -17,7 +17,7 @@ import theriseed.core.measure.Range;
 public record StorageLife(double probit, double sigma) {
     private static final Range GERMINATION = Range.between(0, 100, "%");
     private static final Range MOISTURE = Range.of(3, 18, "% wet basis");
-    private static final Range STORE = Range.of(-20, 40, "°C");
+    private static final Range STORE = Range.of(-20, 40, "C");
 
     /** Species with fitted constants. */
     public enum Species {
@@ -70,7 +70,7 @@ public record StorageLife(double probit, double sigma) {
     public static StorageLife byHarrington(Usual usual, double germination, double moisture, double store) {
         Range.above(0, 40_000, "days").check("life_days", usual.days());
         Range.of(5, 14, "% wet basis").check("m", moisture);
-        Range.of(0, 50, "°C").check("t", store);
+        Range.of(0, 50, "C").check("t", store);
         double fall = probit("g_ref", usual.from()) - probit("standard_ref", usual.to());
         return new StorageLife(probit("g0", germination), usual.days() / fall * harrington(usual, moisture, store));
     }

@@ -55,7 +55,7 @@ public record ProgenyRows(
         int rows = Range.of(3, 10_000, "rows").check("rows", scores.size());
         Map<String, Integer> plots = plots(scores, design);
         int all = plots.values().stream().mapToInt(Integer::intValue).sum();
-        Range.of(rows + 1.0, 1e7, "plots, more than rows").check("plots", (double) all);
+        Range.of(rows + 1.0, 1e7, "plots").because("MORE_THAN_ROWS").check("plots", (double) all);
         Map<String, Double> means = new LinkedHashMap<>();
         scores.forEach((row, values) -> means.put(row, mean(values)));
         double mean = scores.values().stream()
@@ -106,7 +106,7 @@ public record ProgenyRows(
         scores.forEach((row, values) -> {
             if (design == Design.BLOCKS) {
                 Range.of(2, 1000, "plots").check(row, values.size());
-                Range.of(first, first, "plots, as many as the others").check(row, values.size());
+                Range.of(first, first, "plots").because("AS_THE_OTHERS").check(row, values.size());
             }
             Range.of(1, 1000, "plots").check(row, values.size());
             values.forEach(value -> Range.of(-1e9, 1e9, "").check(row, value));

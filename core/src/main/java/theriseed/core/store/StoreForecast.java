@@ -55,7 +55,7 @@ public record StoreForecast(
         int there = putIn;
         LocalDate before = putInOn;
         for (Look look : looks) {
-            Range.of(1, there, "pieces that lie there").check("lookedAt", look.lookedAt());
+            Range.of(1, there, "pieces").because("LIE_THERE").check("lookedAt", look.lookedAt());
             double days = Math.max(1, ChronoUnit.DAYS.between(before, look.on()));
             StoreLosses losses = StoreLosses.of(look.thrownOut(), look.lookedAt(), days);
             boolean all = look.lookedAt() >= sound;

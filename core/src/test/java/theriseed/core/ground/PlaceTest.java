@@ -39,7 +39,7 @@ class PlaceTest {
         LonLat d = FARM.spot(0, 10);
         assertThatThrownBy(() -> new Place(List.of(a, b))).isInstanceOf(OutOfRange.class);
         assertThatThrownBy(() -> new Place(List.of(a, b, b, a))).isInstanceOf(OutOfRange.class);
-        assertThatThrownBy(() -> new Place(List.of(a, c, b, d))).hasMessageContaining("edges cross");
+        assertThatThrownBy(() -> new Place(List.of(a, c, b, d))).hasMessageContaining("corners.cross");
         assertThatThrownBy(() -> LonLat.of("corner", 6.2, 95)).hasMessageContaining("corner.lat: 95");
         assertThatThrownBy(() -> Place.rectangle(FARM, 0, 0, 0, 10, 0)).hasMessageContaining("width: 0");
     }

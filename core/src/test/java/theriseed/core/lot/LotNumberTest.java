@@ -80,7 +80,7 @@ class LotNumberTest {
 
     @Test
     void aForeignSignIsNamedWithItsPlace() {
-        assertThatThrownBy(() -> LotNumber.read("26-TOM_07")).hasMessageContaining("character '_' at position 7");
+        assertThatThrownBy(() -> LotNumber.read("26-TOM_07")).hasMessageContaining("lotNumber.sign {sign=_, place=7}");
     }
 
     @ParameterizedTest

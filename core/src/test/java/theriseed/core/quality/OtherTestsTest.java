@@ -26,7 +26,7 @@ class OtherTestsTest {
     void aDishDoesNotGainInTheOvenNorLoseItself() {
         assertThatThrownBy(() -> MoistureTest.ofOven(List.of(new Dish(20, 25, 25.1))))
                 .isInstanceOf(OutOfRange.class)
-                .hasMessage("dishes[0].after: 25.1 is outside the valid range (20.0, 25.0] g");
+                .hasMessage("dishes[0].after: 25.1 is outside the valid range (20, 25] g");
         assertThatThrownBy(() -> MoistureTest.ofOven(List.of(new Dish(20, 25, 20))))
                 .isInstanceOf(OutOfRange.class);
         assertThatThrownBy(() -> MoistureTest.ofOven(List.of(new Dish(20, 19, 18))))
@@ -60,7 +60,7 @@ class OtherTestsTest {
         assertThat(counts.test().reported()).isEqualTo(82);
         assertThatThrownBy(() ->
                         new SeedlingCounts(50, List.of(new Replicate(40, 1, 4, 2, 3), new Replicate(42, 0, 3, 2, 2))))
-                .hasMessage("normal[1]: 49 in all is outside the valid range 50 in all seeds");
+                .hasMessage("normal[1]: 49 is outside the valid range seedlings.inAll {sum=49, perReplicate=50}");
         assertThat(new SeedlingCounts(50, List.of(new Replicate(40, 0, 0, 0, 0), new Replicate(42, 0, 0, 0, 0)))
                         .complete())
                 .isFalse();

@@ -61,7 +61,7 @@ public class Accounts implements UserDetailsService {
     @Transactional
     public AccountView makeFirst(String name, String password) {
         if (!none()) {
-            throw new Refused("name", name, "sign in", "This farm has its first grower already: sign in instead.");
+            throw new Refused("name", name, "account.firstGrowerThere");
         }
         return save(name, password, Role.GROWER);
     }
@@ -76,11 +76,7 @@ public class Accounts implements UserDetailsService {
     @Transactional
     public AccountView prefer(String name, Units units, Theme theme, String locale) {
         if (!Reader.LOCALES.contains(locale)) {
-            throw new Refused(
-                    "locale",
-                    locale,
-                    "one of " + String.join(", ", Reader.LOCALES),
-                    "Numbers and dates are not written for " + locale + ".");
+            throw new Refused("locale", locale, "account.locale", "locale", locale);
         }
         Account account = accounts.findByNameIgnoreCase(name).orElseThrow(NotFound.of("account"));
         account.prefer(units, theme, locale);
@@ -93,12 +89,16 @@ public class Accounts implements UserDetailsService {
             throw new Refused(
                     "password",
                     password.length() + " characters",
-                    SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters",
-                    "A password takes " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters; this one has "
-                            + password.length() + ".");
+                    "account.password",
+                    "shortest",
+                    SHORTEST_PASSWORD,
+                    "longest",
+                    LONGEST_PASSWORD,
+                    "given",
+                    password.length());
         }
         if (accounts.findByNameIgnoreCase(name.strip()).isPresent()) {
-            throw new Refused("name", name, "a name not yet taken", "Somebody is called " + name + " already.");
+            throw new Refused("name", name, "account.nameTaken", "called", name);
         }
         return accounts.save(new Account(name.strip(), passwords.encode(password), role, stamps.now()))
                 .view();

@@ -27,7 +27,7 @@ public class Corrections {
     @Transactional
     public void keep(String subject, UUID id, Map<String, ?> before, Map<String, ?> after, String reason) {
         if (reason == null || reason.isBlank()) {
-            throw new Refused("reason", "", "why it is corrected", "Say why it is corrected; the old value is kept.");
+            throw new Refused("reason", "", "correction.reason");
         }
         Stamp stamp = stamps.now();
         before.forEach((field, was) -> {

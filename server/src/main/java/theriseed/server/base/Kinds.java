@@ -8,13 +8,24 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.Arrays;
 import java.util.Iterator;
+import java.util.List;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.databind.JavaType;
+import tools.jackson.databind.PropertyName;
+import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.cfg.MapperConfig;
 import tools.jackson.databind.introspect.Annotated;
+import tools.jackson.databind.introspect.AnnotatedClass;
+import tools.jackson.databind.introspect.BeanPropertyDefinition;
 import tools.jackson.databind.introspect.JacksonAnnotationIntrospector;
+import tools.jackson.databind.introspect.VirtualAnnotatedMember;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.ser.BeanPropertyWriter;
+import tools.jackson.databind.ser.VirtualBeanPropertyWriter;
+import tools.jackson.databind.util.SimpleBeanPropertyDefinition;
 
 /** A sealed type is told as whichever of its records it is, each with its {@code kind}: the record's name. */
 @Configuration(proxyBeanMethods = false)
@@ -34,14 +45,54 @@ public class Kinds {
         return new Described();
     }
 
+    /** Writes the kind of every such record, wherever it stands, and reads a sealed type by it. */
     private static final class ByKind extends JacksonAnnotationIntrospector {
         @Override
         public JsonTypeInfo.Value findPolymorphicTypeInfo(MapperConfig<?> config, Annotated type) {
-            return type.getRawType().isSealed() && type.getRawType().isInterface()
+            return isKind(type.getRawType())
                     ? JsonTypeInfo.Value.construct(
-                            JsonTypeInfo.Id.SIMPLE_NAME, JsonTypeInfo.As.PROPERTY, KIND, null, false, null)
+                            JsonTypeInfo.Id.SIMPLE_NAME, JsonTypeInfo.As.EXISTING_PROPERTY, KIND, null, false, null)
                     : super.findPolymorphicTypeInfo(config, type);
         }
+
+        @Override
+        public void findAndAddVirtualProperties(
+                MapperConfig<?> config, AnnotatedClass type, List<BeanPropertyWriter> properties) {
+            super.findAndAddVirtualProperties(config, type, properties);
+            if (type.getRawType().isRecord() && isKind(type.getRawType())) {
+                JavaType text = config.constructType(String.class);
+                VirtualAnnotatedMember kind = new VirtualAnnotatedMember(type, type.getRawType(), KIND, text);
+                properties.add(
+                        0,
+                        new KindWriter(
+                                SimpleBeanPropertyDefinition.construct(config, kind, PropertyName.construct(KIND)),
+                                type,
+                                text));
+            }
+        }
+    }
+
+    private static final class KindWriter extends VirtualBeanPropertyWriter {
+        KindWriter(BeanPropertyDefinition kind, AnnotatedClass of, JavaType text) {
+            super(kind, of.getAnnotations(), text);
+        }
+
+        @Override
+        protected Object value(Object bean, JsonGenerator json, SerializationContext context) {
+            return bean.getClass().getSimpleName();
+        }
+
+        @Override
+        public VirtualBeanPropertyWriter withConfig(
+                MapperConfig<?> config, AnnotatedClass type, BeanPropertyDefinition kind, JavaType text) {
+            return new KindWriter(kind, type, text);
+        }
+    }
+
+    private static boolean isKind(Class<?> type) {
+        return type.isInterface()
+                ? type.isSealed()
+                : type.isRecord() && Arrays.stream(type.getInterfaces()).anyMatch(Class::isSealed);
     }
 
     /** Describes a sealed type as one of its records, for the screens' types. */

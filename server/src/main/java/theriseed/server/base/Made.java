@@ -27,11 +27,7 @@ public record Made(Instant madeAt, Instant sentAt) {
     public Instant moment(FarmTime time) {
         Duration ago = Duration.between(madeAt, sentAt);
         if (ago.isNegative() || ago.compareTo(LONGEST) > 0) {
-            throw new Refused(
-                    "madeAt",
-                    madeAt,
-                    "within 60 days before it is sent",
-                    "The phone’s clock was changed meanwhile: say on which day this was done.");
+            throw new Refused("madeAt", madeAt, "made.clock");
         }
         return time.now().minus(ago);
     }

@@ -1,10 +1,15 @@
 package theriseed.server.base;
 
+import jakarta.validation.ConstraintViolation;
 import java.lang.reflect.RecordComponent;
 import java.time.DateTimeException;
+import java.time.temporal.Temporal;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
@@ -24,30 +29,37 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Readers;
+import theriseed.server.words.Refusals;
+import theriseed.server.words.Sentences;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
 
 /**
- * Turns what went wrong into a problem detail (RFC 9457): a sentence for people, and where it fits the {@code field}, the
- * {@code value} given and what would be {@code valid}; a clash carries the {@code current} record.
+ * Turns what went wrong into a problem detail (RFC 9457): a sentence for whoever asked, and where it fits the {@code
+ * field}, the {@code value} given and the {@code refusal} with its figures; a clash carries the {@code current} record.
  */
 @RestControllerAdvice
 @Order(0)
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
+    private final Readers readers;
+
+    Problems(Readers readers) {
+        this.readers = readers;
+    }
+
     @ExceptionHandler(OutOfRange.class)
     ProblemDetail outOfRange(OutOfRange refused) {
-        return problem(
-                refused.getMessage(),
-                refused.field(),
-                refused.value(),
-                (refused.range() + " " + refused.unit()).strip());
+        return problem(refused.field(), refused.value(), refused.refusal());
     }
 
     @ExceptionHandler(Refused.class)
     ProblemDetail refused(Refused refused) {
-        return problem(refused.getMessage(), refused.field(), refused.value(), refused.valid());
+        return problem(refused.field(), refused.value(), refused.refusal());
     }
 
     @ExceptionHandler(MethodArgumentNotValidException.class)
@@ -56,13 +68,20 @@ class Problems {
                 .min(Comparator.comparingInt(
                         wrong -> place(refused.getParameter().getParameterType(), wrong)))
                 .orElseThrow();
-        boolean absent =
-                error.getRejectedValue() == null || error.getRejectedValue().equals("");
-        return problem(
-                error.getField() + ": " + error.getDefaultMessage(),
-                error.getField(),
-                absent ? "nothing" : error.getRejectedValue().toString(),
-                absent ? "a value" : error.getDefaultMessage());
+        Object given = error.getRejectedValue();
+        Map<String, Object> asked = error.unwrap(ConstraintViolation.class)
+                .getConstraintDescriptor()
+                .getAttributes();
+        if (given != null && asked.get("max") instanceof Integer most) {
+            boolean text = given instanceof CharSequence;
+            int size = text ? given.toString().length() : ((Collection<?>) given).size();
+            int least = (Integer) asked.get("min");
+            return problem(
+                    error.getField(),
+                    String.valueOf(size),
+                    new Refusal.Outside(least, true, most, true, text ? "characters" : "", null));
+        }
+        return problem(error.getField(), "nothing", new Refusal.Missing());
     }
 
     /** Where a part stands in its record, so that of several that are wrong the first is named. */
@@ -79,32 +98,32 @@ class Problems {
                 && !bad.getPath().isEmpty()) {
             var place = bad.getPath().get(bad.getPath().size() - 1);
             String field = place.getPropertyName() == null ? "item " + place.getIndex() : place.getPropertyName();
-            if (bad instanceof InvalidFormatException format) {
-                String valid = kind(format.getTargetType());
-                return problem(
-                        field + ": " + format.getValue() + " is not " + valid, field, "" + format.getValue(), valid);
-            }
-            return problem(field + ": a value is needed", field, "nothing", "a value");
+            return bad instanceof InvalidFormatException format
+                    ? problem(field, String.valueOf(format.getValue()), notA(format.getTargetType()))
+                    : problem(field, "nothing", new Refusal.Missing());
         }
-        return problem("What was sent cannot be read as a record.", null, null, null);
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, say("unreadable"));
     }
 
-    private static String kind(Class<?> type) {
+    private static Refusal notA(Class<?> type) {
         if (type != null && type.isEnum()) {
-            return "one of " + Arrays.toString(type.getEnumConstants());
+            return Refusal.AgainstRule.of(
+                    "notA.oneOf",
+                    "words",
+                    Arrays.stream(type.getEnumConstants()).map(String::valueOf).collect(Collectors.joining(", ")));
         }
-        return type != null && java.time.temporal.Temporal.class.isAssignableFrom(type) ? "a date" : "a number";
+        return Refusal.AgainstRule.of(
+                type != null && Temporal.class.isAssignableFrom(type) ? "notA.date" : "notA.number");
     }
 
-    @ExceptionHandler({MethodArgumentTypeMismatchException.class, DateTimeException.class})
-    ProblemDetail mismatch(Exception refused) {
-        return refused instanceof MethodArgumentTypeMismatchException bad
-                ? problem(
-                        bad.getName() + ": " + bad.getValue() + " cannot be read",
-                        bad.getName(),
-                        "" + bad.getValue(),
-                        null)
-                : problem(refused.getMessage(), null, null, null);
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ProblemDetail mismatch(MethodArgumentTypeMismatchException bad) {
+        return problem(bad.getName(), String.valueOf(bad.getValue()), Refusal.AgainstRule.of("notA.readable"));
+    }
+
+    @ExceptionHandler(DateTimeException.class)
+    ProblemDetail noDay(DateTimeException refused) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, refused.getMessage());
     }
 
     /** Whoever watched something live has closed the page: there is nobody to tell. */
@@ -125,21 +144,18 @@ class Problems {
 
     @ExceptionHandler(OptimisticLockingFailureException.class)
     ProblemDetail overtaken(OptimisticLockingFailureException overtaken) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT,
-                "Somebody else changed this at the same moment. Send it again to see both versions.");
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, say("overtaken"));
     }
 
     @ExceptionHandler(DataIntegrityViolationException.class)
     ProblemDetail standsAlready(DataIntegrityViolationException refused) {
         LOG.warn("Refused by the database: {}", refused.getMostSpecificCause().getMessage());
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "This name or number stands already. Choose another.");
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, say("standsAlready"));
     }
 
     @ExceptionHandler(AccessDeniedException.class)
     ProblemDetail notYours(AccessDeniedException refused) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, "Your role may look at this but not do it.");
+        return ProblemDetail.forStatusAndDetail(HttpStatus.FORBIDDEN, say("notYours"));
     }
 
     @ExceptionHandler({DataAccessResourceFailureException.class, CannotCreateTransactionException.class})
@@ -165,19 +181,19 @@ class Problems {
             return noDatabase(failed);
         }
         LOG.error("Unexpected", failed);
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.INTERNAL_SERVER_ERROR, "Something is wrong on the server; it is written in its log.");
+        return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, say("unexpected"));
     }
 
-    private static ProblemDetail problem(String detail, String field, String value, String valid) {
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail);
-        if (field != null) {
-            problem.setProperty("field", field);
-            problem.setProperty("value", value);
-        }
-        if (valid != null) {
-            problem.setProperty("valid", valid);
-        }
+    private ProblemDetail problem(String field, String value, Refusal refusal) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, Refusals.say(readers.now(), field, value, refusal));
+        problem.setProperty("field", field);
+        problem.setProperty("value", value);
+        problem.setProperty("refusal", refusal);
         return problem;
+    }
+
+    private static String say(String key) {
+        return Sentences.say(Reader.ANYBODY, "refused." + key, Map.of());
     }
 }

@@ -25,7 +25,7 @@ public final class SentFile {
                     .decode(ByteBuffer.wrap(bytes(request, largestBytes)))
                     .toString();
         } catch (CharacterCodingException notText) {
-            throw new Refused("file", "bytes that are no text", "text in UTF-8", "This file is not text in UTF-8.");
+            throw new Refused("file", "bytes that are no text", "file.noText");
         }
     }
 
@@ -67,10 +67,6 @@ public final class SentFile {
     }
 
     private static Refused tooLarge(long bytes, long largestBytes) {
-        return new Refused(
-                "file",
-                bytes / MEGABYTE + " MB",
-                "at most " + largestBytes / MEGABYTE + " MB",
-                "This file is larger than " + largestBytes / MEGABYTE + " MB.");
+        return new Refused("file", bytes / MEGABYTE + " MB", "file.tooLarge", "most", largestBytes / MEGABYTE);
     }
 }

@@ -167,18 +167,10 @@ public class Bench {
         checkDays(facts, harvest);
         List<Step> before = new ArrayList<>(steps.findByLotIdInOrderByPlace(List.of(lot.id())));
         if (at(lot, harvest, before, Map.of()).poured()) {
-            throw new Refused(
-                    "massIn",
-                    facts.massIn(),
-                    "a lot with seed in it",
-                    "All of " + lot.number() + " was poured into other lots: go on with those.");
+            throw new Refused("massIn", facts.massIn(), "bench.transferred", "lot", lot.number());
         }
         before.stream().filter(step -> !step.ended()).findFirst().ifPresent(open -> {
-            throw new Refused(
-                    "kind",
-                    facts.kind(),
-                    "no step while one is under way",
-                    "A step of this lot is still under way: weigh it out first.");
+            throw new Refused("kind", facts.kind(), "bench.stepUnderWay");
         });
         checkFits(facts, before, before.size() + 1, harvest);
         Step step = steps.saveAndFlush(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
@@ -254,7 +246,7 @@ public class Bench {
                 place == 1 ? harvest.mass() : all.get(place - 2).facts().massOut();
         Range.above(0, before.doubleValue(), "g").check("massIn", facts.massIn());
         if (facts.massOut() == null && place < all.size()) {
-            throw new Refused("massOut", "nothing", "what came out", "The next step has begun: say what came out.");
+            throw new Refused("massOut", "nothing", "bench.massOutNeeded");
         }
         if (facts.massOut() != null && place < all.size()) {
             StepFacts next = all.get(place).facts();
@@ -266,11 +258,7 @@ public class Bench {
     @EventListener
     void on(PickAdded added) {
         if (pours.anyOut(added.lotId()) || steps.existsByLotId(added.lotId())) {
-            throw new Refused(
-                    "number",
-                    added.number(),
-                    "a lot the bench has not begun on",
-                    "The bench has begun on " + added.number() + ". Another pick gets its own number.");
+            throw new Refused("number", added.number(), "bench.begun", "lot", added.number());
         }
     }
 
@@ -311,11 +299,7 @@ public class Bench {
     HarvestView picked(LotView lot) {
         HarvestView harvest = harvests.of(List.of(lot.id())).get(lot.id());
         if (harvest == null) {
-            throw new Refused(
-                    "number",
-                    lot.number(),
-                    "a lot that was picked",
-                    "Nothing is picked into " + lot.number() + " yet: weigh the harvest first.");
+            throw new Refused("number", lot.number(), "bench.nothingPicked", "lot", lot.number());
         }
         return harvest;
     }

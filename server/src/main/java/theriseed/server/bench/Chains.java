@@ -154,11 +154,7 @@ class Chains {
     public NamedChain keep(String cropKey, String name, List<StepKind> order) {
         Crop crop = crops.get(cropKey);
         if (ofFarm.existsByCropKeyAndNameIgnoreCase(cropKey, name.strip())) {
-            throw new Refused(
-                    "name",
-                    name,
-                    "a name no other chain of this crop has",
-                    "There is a chain of this name for " + crop.name() + " already.");
+            throw new Refused("name", name, "bench.chainNameTaken", "crop", crop.name());
         }
         return ofFarm.saveAndFlush(new FarmChain(cropKey, name, new Chain(order), stamps.now()))
                 .view();

@@ -113,12 +113,12 @@ final class LotAtBench {
     /** Refuses more clean seed than was picked, which water that never left would make possible, and less than was poured. */
     void check() {
         if (next() == null) {
-            Range.above(0, harvest.mass().doubleValue(), "g, all that was picked")
+            Range.above(0, harvest.mass().doubleValue(), "g")
+                    .because("ALL_PICKED")
                     .check("massOut", mass());
         }
         if (steps.stream().allMatch(Step::ended)) {
-            Range.of(pouredOut.doubleValue(), 1e9, "g, which was poured into other lots")
-                    .check("massOut", mass());
+            Range.of(pouredOut.doubleValue(), 1e9, "g").because("TRANSFERRED").check("massOut", mass());
         }
     }
 

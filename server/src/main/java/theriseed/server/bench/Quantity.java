@@ -6,8 +6,8 @@ import theriseed.server.instrument.InstrumentKind;
 /** What is read while a step is under way. */
 public enum Quantity {
     MASS("g", Range.above(0, 1e9, "g"), InstrumentKind.SCALE),
-    MASH("°C", Range.of(5, 40, "°C"), InstrumentKind.MASH),
-    AIR("°C", Range.of(0, 50, "°C"), InstrumentKind.AIR),
+    MASH("°C", Range.of(5, 40, "C"), InstrumentKind.MASH),
+    AIR("°C", Range.of(0, 50, "C"), InstrumentKind.AIR),
     HUMIDITY("%", Range.of(0, 100, "%"), InstrumentKind.HUMIDITY),
     /** That a ferment was stirred, once. */
     STIRRED("", Range.of(1, 1, ""), null);

@@ -102,24 +102,16 @@ public class Readings {
         quantity.check(value);
         double in = step.facts().massIn().doubleValue();
         if (quantity == Quantity.MASS && value > in * HEAVIER) {
-            throw new Refused(
-                    "value",
-                    value,
-                    "at most " + Math.round(in * HEAVIER) + " g",
-                    "More than went in. Is the tray weighed off, and is it grams?");
+            throw new Refused("value", value, "bench.moreThanIn");
         }
     }
 
     private void checkMoment(Step step, Instant at) {
         if (step.ended()) {
-            throw new Refused("takenAt", at, "a step under way", "This step has ended: nothing more is read of it.");
+            throw new Refused("takenAt", at, "bench.stepEnded");
         }
         if (at.isBefore(step.facts().begunAt()) || at.isAfter(time.now())) {
-            throw new Refused(
-                    "takenAt",
-                    at,
-                    "from " + step.facts().begunAt() + " to now",
-                    "It was not under way at that moment.");
+            throw new Refused("takenAt", at, "bench.notUnderWay");
         }
     }
 }

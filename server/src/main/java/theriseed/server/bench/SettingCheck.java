@@ -53,15 +53,11 @@ class SettingCheck extends Recorded {
         BigDecimal left = of.gone();
         boolean thrownOut = facts.look() != Setting.Look.KEPT_BROKEN;
         if (thrownOut && left.signum() == 0) {
-            throw new Refused(
-                    "look",
-                    facts.look(),
-                    "a step that something was weighed out of",
-                    "Nothing was weighed as thrown out here: correct the step first.");
+            throw new Refused("look", facts.look(), "bench.nothingThrownOut");
         }
         BigDecimal seed = facts.discarded() == null ? left : facts.discarded();
         if (thrownOut) {
-            Range.above(0, left.doubleValue(), "g, all that left the step").check("discarded", seed);
+            Range.above(0, left.doubleValue(), "g").because("LEFT_THE_STEP").check("discarded", seed);
         }
         Setting.of(
                 facts.look(),

@@ -81,7 +81,7 @@ public class SettingChecks {
 
     private void check(Step step, SettingCheck.Facts facts) {
         if (!step.ended()) {
-            throw new Refused("seeds", facts.seeds(), "a step that has ended", "This step is still under way.");
+            throw new Refused("seeds", facts.seeds(), "bench.stillUnderWay");
         }
         SeasonDates.check(
                 "lookedOn",

@@ -23,9 +23,9 @@ import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
 import theriseed.core.drying.DryingWatch;
-import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
+import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
 
 /** One thing done to a lot at the bench; under way until it has an end. Masses in grams. */
@@ -122,7 +122,7 @@ class Step extends Recorded {
             Range.of(5, 40, "C").check("temperature", facts.temperature());
         }
         if (facts.endedAt() != null && facts.endedAt().isBefore(facts.begunAt())) {
-            throw new OutOfRange("endedAt", "" + facts.endedAt(), "on or after " + facts.begunAt(), "");
+            throw new Refused("endedAt", facts.endedAt(), "bench.endsBeforeItBegan");
         }
         if (facts.massOut() == null) {
             Range.above(0, 1e9, "g").check("massIn", facts.massIn());

@@ -6,7 +6,7 @@ import java.util.List;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
-import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
 
 /**
  * What is told of a step. Masses in grams, moistures in percent wet basis; no mass out while it is under way.
@@ -99,14 +99,9 @@ public record StepFacts(
     void checkTaken(String field, BigDecimal was, BigDecimal is) {
         boolean all = was != null && massIn.compareTo(was) == 0;
         BigDecimal taken = all ? least() : massIn;
-        if (is.compareTo(taken) < 0) {
-            String why = all ? "what the next step gave" : "which the next step took";
-            throw new OutOfRange(
-                    field,
-                    is.toPlainString(),
-                    "at least " + taken.stripTrailingZeros().toPlainString(),
-                    "g, " + why);
-        }
+        Range.from(taken.doubleValue(), "g")
+                .because(all ? "NEXT_STEP_GAVE" : "NEXT_STEP_TOOK")
+                .check(field, is);
     }
 
     MassBalance.Weighed weighed() {

@@ -182,7 +182,7 @@ class Blends {
             Range.above(0, whole.available().doubleValue(), "g").check("masses[" + i + "]", masses.get(i));
         }
         BigDecimal all = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
-        Range.above(0, whole.available().doubleValue(), "g, which is there").check("masses", all);
+        Range.above(0, whole.available().doubleValue(), "g").because("IS_THERE").check("masses", all);
         checkWhole(whole, all);
         checkDay(whole, pouredOn);
         List<LotView> parts = new ArrayList<>();
@@ -223,15 +223,10 @@ class Blends {
         Range.of(1, MOST_STEPS, "steps").check("steps", again.size());
         There whole = there(lots.lock(number));
         if (!whole.known().bench().clean()) {
-            throw new Refused(
-                    "number", number, "a clean lot", number + " is not clean yet: it goes on where it stands.");
+            throw new Refused("number", number, "lot.notCleanYet", "lot", number);
         }
         if (whole.available().signum() == 0) {
-            throw new Refused(
-                    "number",
-                    number,
-                    "a lot with bulk that nobody is promised",
-                    "No bulk of " + number + " is there that is not promised to somebody.");
+            throw new Refused("number", number, "blend.allPromised", "lot", number);
         }
         boolean allThere = whole.available().compareTo(whole.known().bench().mass()) == 0;
         if (allThere && !stall.anyTaken(whole.lot().id())) {
@@ -253,13 +248,10 @@ class Blends {
                 .collect(Collectors.toMap(LotView::id, lot -> lot));
         There from = there(locked.get(pour.fromId()));
         if (!from.known().bench().clean()) {
-            throw new Refused(
-                    "mass",
-                    mass,
-                    "all of it",
-                    "All of " + pour.from() + " went on in " + pour.to() + ": correct the weight where it was taken.");
+            throw new Refused("mass", mass, "blend.allWentOn", "from", pour.from(), "to", pour.to());
         }
-        Range.above(0, from.available().add(pour.mass()).doubleValue(), "g, which were there")
+        Range.above(0, from.available().add(pour.mass()).doubleValue(), "g")
+                .because("WAS_THERE")
                 .check("mass", mass);
         LotKnown into = gate.of(locked.get(pour.toId()));
         SeasonDates.check("pouredOn", pouredOn, from.known().harvest().lastOn(), untouchedUntil(into));
@@ -269,11 +261,7 @@ class Blends {
                 pour.toId(), before, before.subtract(pour.mass()).add(mass), made.because()));
         StockView left = stall.stock(gate.of(locked.get(pour.toId())));
         if (left.bulk().compareTo(left.promised()) < 0) {
-            throw new Refused(
-                    "mass",
-                    mass,
-                    "what was since taken of " + pour.to(),
-                    "More of " + pour.to() + " was packed, sold, poured or promised than this would leave.");
+            throw new Refused("mass", mass, "blend.wouldLeaveTooLittle", "lot", pour.to());
         }
         return corrected;
     }
@@ -304,11 +292,7 @@ class Blends {
         for (int i = 0; i < portions.size(); i++) {
             There there = there(get.apply(portions.get(i).number()));
             if (!seen.add(there.lot().number())) {
-                throw new Refused(
-                        "parts[" + i + "].number",
-                        there.lot().number(),
-                        "each lot once",
-                        "It is in the blend already.");
+                throw new Refused("parts[" + i + "].number", there.lot().number(), "blend.twice");
             }
             if (i > 0) {
                 checkTogether(i, taken.get(0).from(), there);
@@ -316,7 +300,9 @@ class Blends {
             BigDecimal mass = portions.get(i).mass() == null
                     ? there.available()
                     : portions.get(i).mass();
-            Range.above(0, there.available().doubleValue(), "g, which is there").check("parts[" + i + "].mass", mass);
+            Range.above(0, there.available().doubleValue(), "g")
+                    .because("IS_THERE")
+                    .check("parts[" + i + "].mass", mass);
             checkWhole(there, mass);
             taken.add(new Taken(there, mass));
         }
@@ -380,15 +366,10 @@ class Blends {
     private There there(LotView lot) {
         LotKnown known = gate.of(lot);
         if (known.bench() == null) {
-            throw new Refused(
-                    "number", lot.number(), "a lot with something in it", "Nothing is in " + lot.number() + ".");
+            throw new Refused("number", lot.number(), "lot.empty", "lot", lot.number());
         }
         if (known.bench().underWay() != null) {
-            throw new Refused(
-                    "number",
-                    lot.number(),
-                    "a lot with no step under way",
-                    "A step of " + lot.number() + " is under way: weigh it out first.");
+            throw new Refused("number", lot.number(), "lot.stepUnderWay", "lot", lot.number());
         }
         return new There(known, available(known));
     }
@@ -409,25 +390,26 @@ class Blends {
             throw new Refused(
                     field,
                     lot.number(),
-                    "a lot of " + first.known().planting().variety().name(),
-                    lot.number() + " is " + other.known().planting().variety().name()
-                            + ": varieties are never poured together.");
+                    "blend.otherVariety",
+                    "lot",
+                    lot.number(),
+                    "variety",
+                    other.known().planting().variety().name());
         }
         if (!other.known().bench().left().equals(first.known().bench().left())) {
             throw new Refused(
-                    field,
-                    lot.number(),
-                    "a lot that stands at the same step",
-                    "Bring " + first.lot().number() + " and " + lot.number() + " to the same step first.");
+                    field, lot.number(), "blend.otherStep", "first", first.lot().number(), "lot", lot.number());
         }
         for (There one : List.of(first, other)) {
             if (one.lot().hold() != null) {
                 throw new Refused(
                         one == first ? "parts[0].number" : field,
                         one.lot().number(),
-                        "a lot not on hold",
-                        one.lot().number() + " is on hold: " + one.lot().hold().reason()
-                                + ". A blend would hide that.");
+                        "blend.onHold",
+                        "lot",
+                        one.lot().number(),
+                        "why",
+                        one.lot().hold().reason());
             }
         }
     }
@@ -438,8 +420,11 @@ class Blends {
             throw new Refused(
                     "mass",
                     mass.toPlainString(),
-                    "all " + there.available().toPlainString() + " g",
-                    "Take all of " + there.lot().number() + " while it is not clean.");
+                    "blend.takeAll",
+                    "lot",
+                    there.lot().number(),
+                    "all",
+                    there.available());
         }
     }
 

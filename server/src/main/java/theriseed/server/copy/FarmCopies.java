@@ -163,10 +163,10 @@ public class FarmCopies {
                 said("the tables", () -> tables.run("set constraints all immediate"));
                 tables.run("update farm set demo = false, clock = null");
                 if (tables.empty(FarmTables.FARM)) {
-                    throw refused("tables/farm.csv", "one farm", "It tells of no farm.");
+                    throw new Refused("file", "tables/farm.csv", "copy.noFarm");
                 }
             } catch (IOException damaged) {
-                throw refused("a damaged file", "a whole copy", "This file is damaged.");
+                throw new Refused("file", "a damaged file", "copy.damaged");
             }
         });
         records.clear();
@@ -182,10 +182,7 @@ public class FarmCopies {
     private static void checkEmpty(FarmTables tables) throws SQLException {
         for (String table : tables.names()) {
             if (!ON_AN_EMPTY_FARM.contains(table) && !tables.empty(table)) {
-                throw refused(
-                        table,
-                        "an empty farm",
-                        "There are records on this farm already. A copy goes into an empty one.");
+                throw new Refused("file", table, "copy.notEmpty");
             }
         }
     }
@@ -195,21 +192,19 @@ public class FarmCopies {
         try (InputStream in = zip.open(FarmZip.ABOUT)) {
             about = json.readValue(in.readNBytes(LONGEST_HEADER), About.class);
         } catch (JacksonException notOurs) {
-            throw refused(FarmZip.ABOUT, "what a farm's copy says of itself", "It does not say what it is.");
+            throw new Refused("file", FarmZip.ABOUT, "copy.saysNothing");
         }
         if (!FORMAT.equals(about.format())) {
-            throw refused(String.valueOf(about.format()), FORMAT, "It is no copy of a farm.");
+            throw new Refused("file", about.format(), "copy.noCopy");
         }
         if (!tables.version().equals(about.schema())) {
-            throw refused(
-                    "version " + about.schema(),
-                    "version " + tables.version(),
-                    "It was written by another version. Write it again by the version you have here.");
+            throw new Refused(
+                    "file", about.schema(), "copy.otherVersion", "its", about.schema(), "here", tables.version());
         }
         for (String name : zip.names(FarmZip.TABLES)) {
             String table = name.substring(FarmZip.TABLES.length(), name.length() - ".csv".length());
             if (!tables.names().contains(table)) {
-                throw refused(name, "tables of a farm", "It holds a table that no farm has.");
+                throw new Refused("file", name, "copy.strangeTable");
             }
         }
     }
@@ -220,7 +215,7 @@ public class FarmCopies {
         Set<String> unknown = new HashSet<>(header);
         tables.columns(table).forEach(unknown::remove);
         if (!unknown.isEmpty() || header.size() != tables.columns(table).size()) {
-            throw refused(name, String.join(",", tables.columns(table)), "The columns of " + name + " are others.");
+            throw new Refused("file", name, "copy.otherColumns", "columns", String.join(",", tables.columns(table)));
         }
         try (InputStream csv = zip.open(name)) {
             said(name, () -> {
@@ -244,12 +239,14 @@ public class FarmCopies {
             act.run();
         } catch (PSQLException wrong) {
             ServerErrorMessage says = wrong.getServerErrorMessage();
-            throw refused(
+            throw new Refused(
+                    "file",
                     name,
-                    "rows that fit together",
-                    says == null
-                            ? "The database does not take " + name + "."
-                            : says.getMessage() + (says.getWhere() == null ? "." : " (" + says.getWhere() + ")."));
+                    "copy.rowsDoNotFit",
+                    "why",
+                    says == null ? null : says.getMessage(),
+                    "where",
+                    says == null ? null : says.getWhere());
         }
     }
 
@@ -271,7 +268,7 @@ public class FarmCopies {
             try (InputStream in = zip.open(name)) {
                 byte[] jpeg = in.readNBytes(LARGEST_PICTURE);
                 if (jpeg.length < 3 || (jpeg[0] & 0xff) != 0xff || (jpeg[1] & 0xff) != 0xd8) {
-                    throw refused(name, "a JPEG", "This picture is none.");
+                    throw new Refused("file", name, "copy.noPicture");
                 }
                 tables.readPicture(
                         UUID.fromString(name.substring(FarmZip.PHOTOS.length(), name.length() - ".jpg".length())),
@@ -280,11 +277,7 @@ public class FarmCopies {
         }
         int missing = tables.photosMissing();
         if (missing > 0) {
-            throw refused(missing + " pictures missing", "all pictures", "Not all pictures are in it.");
+            throw new Refused("file", missing, "copy.picturesMissing", "missing", missing);
         }
-    }
-
-    private static Refused refused(String value, String valid, String why) {
-        return new Refused("file", value, valid, why + " Nothing was taken in.");
     }
 }

@@ -36,22 +36,18 @@ final class FarmZip implements Closeable {
         try {
             zip = new ZipFile(file.toFile());
         } catch (ZipException notOne) {
-            throw new Refused(
-                    "file", "a file that is no ZIP", "a farm's copy", "This file is no ZIP, or it is damaged.");
+            throw new Refused("file", "a file that is no ZIP", "copy.noZip");
         }
         if (zip.size() > MOST_FILES) {
-            throw refused(zip.size() + " files", "at most " + MOST_FILES, "There are too many files in it.");
+            throw new Refused("file", zip.size(), "copy.tooManyFiles", "most", MOST_FILES);
         }
         Set<String> seen = new HashSet<>();
         for (ZipEntry entry : entries()) {
             if (!NAMES.matcher(entry.getName()).matches()) {
-                throw refused(
-                        shown(entry.getName()),
-                        "files of a farm's copy",
-                        "It holds a file that is none of a farm's copy.");
+                throw new Refused("file", shown(entry.getName()), "copy.strangeFile");
             }
             if (!seen.add(entry.getName())) {
-                throw refused(entry.getName(), "each once", "It holds the same file twice.");
+                throw new Refused("file", entry.getName(), "copy.twice");
             }
         }
     }
@@ -76,13 +72,9 @@ final class FarmZip implements Closeable {
     InputStream open(String name) throws IOException {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null) {
-            throw refused("no " + name, "a farm's copy", "It lacks " + name + ".");
+            throw new Refused("file", name, "copy.lacks", "file", name);
         }
         return new Counted(zip.getInputStream(entry));
-    }
-
-    private static Refused refused(String value, String valid, String why) {
-        return new Refused("file", value, valid, why + " Nothing was taken in.");
     }
 
     /** Without what a terminal or a page would choke on. */
@@ -105,7 +97,7 @@ final class FarmZip implements Closeable {
         private int counted(int bytes) {
             unpacked += Math.max(0, bytes);
             if (unpacked > MOST_BYTES) {
-                throw refused("more than 2 GB", "at most 2 GB", "It unpacks to more than a farm can be.");
+                throw new Refused("file", "more than 2 GB", "copy.tooMuch");
             }
             return bytes;
         }

@@ -69,7 +69,7 @@ public class Farms {
             double warmestMonth,
             Instant clock) {
         if (farms.findFirstBy().isPresent()) {
-            throw new Refused("name", name, "one farm", "This database holds a farm already.");
+            throw new Refused("name", name, "farm.there");
         }
         LonLat checked = LonLat.of(spot.lon(), spot.lat());
         MONTH.check("coldestMonth", coldestMonth);
@@ -90,13 +90,7 @@ public class Farms {
         Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
         boolean north = farm.view().spot().lat() >= 0;
         if (north ? !last.isBefore(first) : !first.isBefore(last)) {
-            throw new Refused(
-                    "firstFrost",
-                    first,
-                    north ? "later in the year than the last frost of spring" : "earlier in the year than that",
-                    north
-                            ? "The first frost of autumn comes after the last of spring."
-                            : "South of the equator autumn comes early in the year, and spring late.");
+            throw new Refused("firstFrost", first, north ? "farm.frostNorth" : "farm.frostSouth");
         }
         Map<String, Object> before = farm.frosts();
         farm.frosts(last, first);
@@ -124,7 +118,7 @@ public class Farms {
 
     private static ZoneId zone(String id) {
         if (!ZoneId.getAvailableZoneIds().contains(id)) {
-            throw new Refused("timeZone", id, "a zone such as Atlantic/Azores", "No time zone is called " + id + ".");
+            throw new Refused("timeZone", id, "farm.timeZone", "zone", id);
         }
         return ZoneId.of(id);
     }
@@ -133,7 +127,7 @@ public class Farms {
         boolean known = Currency.getAvailableCurrencies().stream()
                 .anyMatch(currency -> currency.getCurrencyCode().equals(code));
         if (!known) {
-            throw new Refused("currency", code, "three letters such as EUR", "No currency is called " + code + ".");
+            throw new Refused("currency", code, "farm.currency", "code", code);
         }
         return code;
     }

@@ -44,7 +44,7 @@ class Overruling extends Recorded {
 
     void withdraw(String because, Stamp stamp) {
         if (withdrawnAt != null) {
-            throw new Refused("why", because, "an overruling that counts", "It is withdrawn already.");
+            throw new Refused("why", because, "gate.withdrawn");
         }
         withdrawnAt = stamp.at();
         withdrawnBy = stamp.by();

@@ -50,30 +50,18 @@ public class Overrulings {
     public List<OverrulingView> overrule(String lotNumber, SaleGate.Reason reason, String why, boolean lawful) {
         checkWords("why", why);
         if (!lawful) {
-            throw new Refused(
-                    "lawful",
-                    false,
-                    "your word that the local law lets it be sold",
-                    "Look first whether your local rules let such seed be sold; nobody here can say it for you.");
+            throw new Refused("lawful", false, "gate.lawful");
         }
         LotView lot = lots.lock(lotNumber);
         if (!reason.mayBeOverruled()) {
-            throw new Refused(
-                    "reason",
-                    reason,
-                    "a reason that is a judgement",
-                    "\"" + words(reason) + "\" is not overruled: it is settled.");
+            throw new Refused("reason", reason, "gate.notOverruled", "reason", reason);
         }
         List<Finding> against = gate.of(lot).gate().against().stream()
                 .filter(one -> one.reason() == reason && one.overruled() == null)
                 .map(LotKnown.Objection::finding)
                 .toList();
         if (against.isEmpty()) {
-            throw new Refused(
-                    "reason",
-                    reason,
-                    "something that stands against the lot",
-                    "\"" + words(reason) + "\" does not stand against " + lot.number() + ".");
+            throw new Refused("reason", reason, "gate.notAgainst", "reason", reason, "lot", lot.number());
         }
         return against.stream()
                 .map(one -> overrulings

@@ -281,7 +281,7 @@ public class Ground {
 
     private void checkBedsGone(OnMap kind, UUID id, String name) {
         if (kind == OnMap.PLOT && !beds.findByPlotIdAndRemovedFalse(id).isEmpty()) {
-            throw new Refused("id", name, "a plot without beds", name + " has beds; take them off first.");
+            throw new Refused("id", name, "ground.hasBeds", "plot", name);
         }
     }
 
@@ -329,24 +329,22 @@ public class Ground {
 
     private static void checkArea(Place place) {
         if (place.isSpot()) {
-            throw new Refused(
-                    "corners", "1 corner", "3 corners or more", "A spot has no ground; draw at least 3 corners.");
+            throw new Refused("corners", "1 corner", "ground.spot");
         }
     }
 
     private static void checkInside(String bed, Place place, String plot, Place ground) {
         if (!ground.holds(place)) {
-            throw new Refused("corners", bed, "inside " + plot, bed + " would lie partly outside " + plot + ".");
+            throw new Refused("corners", bed, "ground.partlyOutside", "bed", bed, "plot", plot);
         }
     }
 
     private static void checkApart(String kind, String name, Place place, String otherName, Place other) {
         if (otherName.equalsIgnoreCase(name.strip())) {
-            throw new Refused("name", name, "a name not yet taken", otherName + " stands already.");
+            throw new Refused("name", name, "ground.nameTaken", "other", otherName);
         }
         if (other.overlaps(place)) {
-            throw new Refused(
-                    "corners", name, "ground that is free", "This " + kind + " would lie on " + otherName + ".");
+            throw new Refused("corners", name, "ground.overlaps", "shape", kind, "other", otherName);
         }
     }
 }

@@ -91,7 +91,7 @@ class GroundController {
 
         private static double needed(String field, Double value) {
             if (value == null) {
-                throw new Refused(field, "nothing", "a value", field + ": a value is needed");
+                throw Refused.missing(field);
             }
             return value;
         }

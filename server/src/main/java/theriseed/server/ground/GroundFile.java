@@ -18,10 +18,13 @@ import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
+import theriseed.server.words.Readers;
+import theriseed.server.words.Refusals;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -41,9 +44,11 @@ public class GroundFile {
 
     private final Ground ground;
     private final TransactionTemplate transaction;
+    private final Readers readers;
     private final JsonMapper json = JsonMapper.shared();
 
-    GroundFile(Ground ground, PlatformTransactionManager transactions) {
+    GroundFile(Ground ground, PlatformTransactionManager transactions, Readers readers) {
+        this.readers = readers;
         this.ground = ground;
         this.transaction = new TransactionTemplate(transactions);
     }
@@ -131,8 +136,11 @@ public class GroundFile {
                             kind,
                             nameOf(features.get(i)),
                             Effect.REFUSED,
-                            "properties.kind: " + (kind.isEmpty() ? "nothing" : kind)
-                                    + " is not one of plot, bed, barrier, neighbour"));
+                            Refusals.say(
+                                    readers.now(),
+                                    "properties.kind",
+                                    kind.isEmpty() ? "nothing" : kind,
+                                    Refusal.AgainstRule.of("notA.oneOf", "words", "plot, bed, barrier, neighbour"))));
                 }
             }
             boolean refused = lines.stream().anyMatch(line -> line.effect() == Effect.REFUSED);
@@ -152,17 +160,18 @@ public class GroundFile {
             throw new Refused(
                     "file",
                     "broken at line " + broken.getLocation().getLineNr(),
-                    "a GeoJSON file",
-                    "This is not JSON: it breaks off or is wrong at line "
-                            + broken.getLocation().getLineNr() + ".");
+                    "groundFile.noJson",
+                    "line",
+                    broken.getLocation().getLineNr());
         }
         String type = file.path("type").asString("");
         if (!type.equals("FeatureCollection") || !file.path("features").isArray()) {
             throw new Refused(
                     "file",
                     type.isEmpty() ? "no type" : type,
-                    "a FeatureCollection",
-                    "This is not a GeoJSON FeatureCollection" + (type.isEmpty() ? "." : ", but a " + type + "."));
+                    "groundFile.noCollection",
+                    "type",
+                    type.isEmpty() ? null : type);
         }
         List<JsonNode> features = new ArrayList<>();
         file.get("features").forEach(features::add);
@@ -186,14 +195,23 @@ public class GroundFile {
         try {
             Effect effect = take(kind, name, feature, plane, standing);
             return new GroundLine(number, kind.word(), name, effect, null);
-        } catch (Refused | OutOfRange | NotFound refused) {
-            return new GroundLine(number, kind.word(), name, Effect.REFUSED, refused.getMessage());
+        } catch (Refused refused) {
+            return refused(number, kind, name, refused.field(), refused.value(), refused.refusal());
+        } catch (OutOfRange refused) {
+            return refused(number, kind, name, refused.field(), refused.value(), refused.refusal());
+        } catch (NotFound missing) {
+            return new GroundLine(number, kind.word(), name, Effect.REFUSED, missing.getMessage());
         }
+    }
+
+    private GroundLine refused(int number, OnMap kind, String name, String field, String value, Refusal refusal) {
+        return new GroundLine(
+                number, kind.word(), name, Effect.REFUSED, Refusals.say(readers.now(), field, value, refusal));
     }
 
     private Effect take(OnMap kind, String name, JsonNode feature, LocalPlane plane, Standing standing) {
         if (name.isBlank() || name.length() > 60) {
-            throw new Refused("name", name, "1 to 60 signs", "properties.name: a name of 1 to 60 signs is needed");
+            throw new Refused("name", name, "groundFile.name");
         }
         Place place = place(feature.path("geometry"), kind).checkNear("coordinates", plane);
         JsonNode about = feature.path("properties");
@@ -245,8 +263,7 @@ public class GroundFile {
         PlotView plot = standing.plots().stream()
                 .filter(one -> one.name().equalsIgnoreCase(plotName))
                 .findFirst()
-                .orElseThrow(() -> new Refused(
-                        "plot", plotName, "the name of a plot", "properties.plot: no plot is called " + plotName));
+                .orElseThrow(() -> new Refused("plot", plotName, "groundFile.plot", "plot", plotName));
         BedView known = known(
                 standing.beds(),
                 about,
@@ -312,29 +329,18 @@ public class GroundFile {
         }
         if (!type.equals("Polygon")) {
             throw new Refused(
-                    "geometry",
-                    type,
-                    kind == OnMap.NEIGHBOUR ? "a Polygon or a Point" : "a Polygon",
-                    "geometry: " + type + " is not "
-                            + (kind == OnMap.NEIGHBOUR ? "a Polygon or a Point" : "a Polygon"));
+                    "geometry", type, kind == OnMap.NEIGHBOUR ? "groundFile.polygonOrPoint" : "groundFile.polygon");
         }
         if (coordinates.size() != 1) {
             throw new Refused(
-                    "geometry",
-                    coordinates.size() + " rings",
-                    "one ring",
-                    "geometry: a shape of one ring is taken, without holes; this has " + coordinates.size());
+                    "geometry", coordinates.size() + " rings", "groundFile.holes", "rings", coordinates.size());
         }
         List<LonLat> corners = new ArrayList<>();
         for (int i = 0; i < coordinates.get(0).size(); i++) {
             corners.add(spot("coordinates[" + i + "]", coordinates.get(0).get(i)));
         }
         if (corners.size() < 4 || !corners.get(0).equals(corners.get(corners.size() - 1))) {
-            throw new Refused(
-                    "geometry",
-                    corners.size() + " positions",
-                    "a closed ring of 4 positions or more",
-                    "geometry: a ring has at least 4 positions, and its last is its first");
+            throw new Refused("geometry", corners.size() + " positions", "groundFile.ring");
         }
         return new Place(corners.subList(0, corners.size() - 1));
     }
@@ -343,17 +349,13 @@ public class GroundFile {
         if (position.size() < 2
                 || !position.get(0).isNumber()
                 || !position.get(1).isNumber()) {
-            throw new Refused(field, position, "[longitude, latitude]", field + ": [longitude, latitude] is needed");
+            throw new Refused(field, position, "groundFile.position");
         }
         try {
             return LonLat.of(
                     field, position.get(0).doubleValue(), position.get(1).doubleValue());
         } catch (OutOfRange outside) {
-            throw new Refused(
-                    field,
-                    position,
-                    "degrees",
-                    outside.getMessage() + "; positions are longitude and latitude in degrees, not metres");
+            throw new Refused(field, outside.value(), "groundFile.degrees");
         }
     }
 
@@ -389,13 +391,13 @@ public class GroundFile {
         try {
             return text.isEmpty() ? null : LocalDate.parse(text);
         } catch (DateTimeParseException bad) {
-            throw new Refused(field, text, "a date", "properties." + field + ": " + text + " is not a date");
+            throw new Refused(field, text, "groundFile.date");
         }
     }
 
     private static <T> T needed(String field, T value) {
         if (value == null) {
-            throw new Refused(field, "nothing", "a value", "properties." + field + ": a value is needed");
+            throw new Refused(field, "nothing", "groundFile.needed");
         }
         return value;
     }
@@ -407,8 +409,7 @@ public class GroundFile {
                 return value;
             }
         }
-        throw new Refused(
-                field, text, "one of the kinds", "properties." + field + ": " + text + " is not a known kind");
+        throw new Refused(field, text, "groundFile.kind");
     }
 
     private static String kindOf(JsonNode feature) {

@@ -28,7 +28,7 @@ public record Seen(
         LocalDate agreedBy) {
     public Seen {
         if ((bloomFirst == null) != (bloomLast == null)) {
-            throw new Refused("bloomLast", bloomLast, "both days or neither", "Give first and last bloom, or neither.");
+            throw new Refused("bloomLast", bloomLast, "bloom.bothDays");
         }
         if (bloomFirst != null) {
             new BloomWindow(bloomFirst, bloomLast);

@@ -155,11 +155,7 @@ public class Harvests implements Picking {
     /** @param instead the pick that these facts correct; null for a new one */
     private void check(LotView lot, Pick instead, PickFacts facts) {
         if (lot.origin() != Origin.PICKED) {
-            throw new Refused(
-                    "number",
-                    lot.number(),
-                    "a lot picked from one planting",
-                    lot.number() + " came of other lots. A pick gets its own number; blend them once it is clean.");
+            throw new Refused("number", lot.number(), "harvest.cameOfOthers", "lot", lot.number());
         }
         Grown planting = plantings.grown(lot.plantingId());
         Crop crop = crops.get(planting.cropKey());
@@ -179,26 +175,16 @@ public class Harvests implements Picking {
         boolean byHand = planting.control().tagsFruit();
         boolean tagged = facts.pickedFrom() == PickedFrom.TAGGED;
         if (byHand && !lot.untagged() && !tagged) {
-            throw new Refused(
-                    "pickedFrom",
-                    facts.pickedFrom(),
-                    "fruit with its tag",
-                    "Only fruit with its tag goes into " + lot.number()
-                            + ": give fruit that nobody tagged a number of its own.");
+            throw new Refused("pickedFrom", facts.pickedFrom(), "harvest.onlyTagged", "lot", lot.number());
         }
         if (tagged && (lot.untagged() || !byHand)) {
-            throw new Refused(
-                    "pickedFrom",
-                    facts.pickedFrom(),
-                    lot.untagged() ? "fruit without a tag" : "a planting that is bagged or pollinated by hand",
-                    "No tagged fruit belongs into " + lot.number() + ".");
+            throw new Refused("pickedFrom", facts.pickedFrom(), "harvest.noTagged", "lot", lot.number());
         }
         if (tagged && facts.pieces() != null && planting.control() == PollenControl.Kind.HAND_POLLINATED) {
             long borne = hand.flowers(planting.id()).stream()
                     .filter(flower -> !Boolean.FALSE.equals(flower.took()))
                     .count();
-            Range.of(1, borne, "fruits whose flowers were tagged and did not fall off")
-                    .check("pieces", facts.pieces());
+            Range.of(1, borne, "fruits").because("TAGGED_AND_TOOK").check("pieces", facts.pieces());
         }
     }
 }

@@ -49,7 +49,7 @@ class Pick extends Recorded {
         Range.of(1, 1000, "containers").check("containers", facts.containers());
         boolean some = facts.pickedFrom() == PickedFrom.STRETCH || facts.pickedFrom() == PickedFrom.PLANT;
         if (some && facts.which().isBlank()) {
-            throw new Refused("which", "nothing", "which of them", "Say which stretch or plant it was picked from.");
+            throw new Refused("which", "nothing", "harvest.which");
         }
         this.pickedOn = facts.pickedOn();
         this.mass = facts.mass();

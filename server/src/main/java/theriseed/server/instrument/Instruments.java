@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Refused;
@@ -37,12 +36,7 @@ public class Instruments {
         return shown().stream()
                 .filter(one -> one.kind() == kind && one.value() != null)
                 .findFirst()
-                .orElseThrow(() -> new Refused(
-                        "source",
-                        kind,
-                        "an instrument that is heard",
-                        "The " + kind.name().toLowerCase(Locale.ROOT)
-                                + " is not heard: plug it in again, or type the reading by hand."));
+                .orElseThrow(() -> new Refused("source", kind, "instrument.notHeard", "instrument", kind));
     }
 
     /** How warm a mash in the shed is expected to be on a day, &deg;C. */

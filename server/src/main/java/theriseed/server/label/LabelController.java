@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Crop;
 import theriseed.core.measure.Range;
-import theriseed.server.account.Readers;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.farm.Farms;
@@ -34,6 +33,7 @@ import theriseed.server.selection.Selection;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 import theriseed.server.words.Reader;
+import theriseed.server.words.Readers;
 
 /** Labels as PDF: large ones for a lot's containers, small ones for packets. */
 @RestController

@@ -77,8 +77,7 @@ class Lot extends Recorded {
 
     void hold(String reason, Stamp stamp) {
         if (holdReason != null) {
-            throw new Refused(
-                    "reason", reason, "a lot not on hold", number + " is on hold already: " + holdReason + ".");
+            throw new Refused("reason", reason, "lot.onHoldAlready", "lot", number, "why", holdReason);
         }
         holdReason = reason.strip();
         heldAt = stamp.at();
@@ -87,7 +86,7 @@ class Lot extends Recorded {
 
     void release() {
         if (holdReason == null) {
-            throw new Refused("reason", "", "a lot on hold", number + " is not on hold.");
+            throw new Refused("reason", "", "lot.notOnHold", "lot", number);
         }
         holdReason = null;
         heldAt = null;

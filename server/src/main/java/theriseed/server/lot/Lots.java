@@ -71,8 +71,9 @@ public class Lots {
             throw new Refused(
                     "season",
                     lot.view().number(),
-                    "a planting without lots",
-                    "Lot " + lot.view().number() + " came from this planting.");
+                    "lot.cameFromPlanting",
+                    "lot",
+                    lot.view().number());
         });
     }
 
@@ -257,8 +258,11 @@ public class Lots {
             throw new Refused(
                     "plantingId",
                     planting.variety().name(),
-                    "a planting for seed",
-                    planting.variety().name() + " on " + planting.plotName() + " is grown to eat, not for seed.");
+                    "lot.grownToEat",
+                    "variety",
+                    planting.variety().name(),
+                    "plot",
+                    planting.plotName());
         }
         LotNumber number = next(planting.season(), planting.variety().cropName());
         Lot lot = new Lot(
@@ -319,19 +323,14 @@ public class Lots {
 
     private static void checkByHand(PlantingView planting) {
         if (!planting.control().tagsFruit()) {
-            throw new Refused(
-                    "untagged",
-                    true,
-                    "a planting that is bagged or pollinated by hand",
-                    "Only where flowers are tagged is there untagged fruit.");
+            throw new Refused("untagged", true, "lot.untagged");
         }
     }
 
     private String fromRing(UUID plantingId, UUID ringId) {
         RingView ring = rings.get(ringId);
         if (!ring.plantingId().equals(plantingId) || ring.decision() != Decision.KEPT_APART) {
-            throw new Refused(
-                    "ringId", ringId, "a ring of this planting that is kept apart", "This ring is not kept apart.");
+            throw new Refused("ringId", ringId, "lot.ring");
         }
         return "from the plants within " + Math.round(ring.radius() * 10) / 10.0 + " m of an off-type: "
                 + ring.reason();
@@ -380,11 +379,14 @@ public class Lots {
         if (grade == lot.view().grade() || grade.compareTo(highest) > 0) {
             throw new Refused(
                     "grade",
-                    grade.words(),
-                    "another grade, at most " + highest.words(),
-                    grade == lot.view().grade()
-                            ? lot.view().number() + " is of " + grade.words() + " grade already."
-                            : "Seed does not become truer: " + highest.words() + " is the highest its past allows.");
+                    grade,
+                    grade == lot.view().grade() ? "lot.gradeAlready" : "lot.gradeTooHigh",
+                    "lot",
+                    lot.view().number(),
+                    "grade",
+                    grade,
+                    "highest",
+                    highest);
         }
         regrade(lot, grade, reason);
         lots.findAllById(poured.below(List.of(lot.id()))).stream()

@@ -26,7 +26,7 @@ class StallDay extends Recorded {
 
     void checkOpen() {
         if (counted) {
-            throw new Refused("heldOn", heldOn, "a day that is not counted yet", "This day is counted already.");
+            throw new Refused("heldOn", heldOn, "market.countedAlready");
         }
     }
 

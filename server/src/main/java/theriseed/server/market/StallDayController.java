@@ -17,7 +17,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import theriseed.server.account.Readers;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReasonRequest;
@@ -25,6 +24,7 @@ import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.paper.Paper;
 import theriseed.server.words.Reader;
+import theriseed.server.words.Readers;
 
 /** Days at the stall over HTTP, and the sheet to take along. */
 @RestController

@@ -108,10 +108,9 @@ public class StallDays {
             UUID lot = locked.get(one.number()).id();
             PackingRunView run = stall.runOf(stock.get(lot), one.packingRunId());
             if (!seen.add(run.id())) {
-                throw new Refused(
-                        at + "packingRunId", one.number(), "each run once", "These packets are on the list twice.");
+                throw new Refused(at + "packingRunId", one.number(), "market.twice");
             }
-            Range.of(1, run.free(), "packets, which this run has left").check(at + "taken", one.taken());
+            Range.of(1, run.free(), "packets").because("RUN_HAS_LEFT").check(at + "taken", one.taken());
             BigDecimal price = one.price() == null
                     ? terms.packet(locked.get(one.number()).varietyId(), run)
                     : Range.of(0, 1e4, "a packet").check(at + "price", one.price());
@@ -128,20 +127,16 @@ public class StallDays {
         StallDay day = days.lock(id).orElseThrow(NotFound.of("stall day"));
         day.checkOpen();
         if (day.heldOn().isAfter(time.today())) {
-            throw new Refused("heldOn", day.heldOn(), "a day that is over", "That day has not come yet.");
+            throw new Refused("heldOn", day.heldOn(), "market.notYet");
         }
         List<StallDayLine> all = lines.findByStallDayIdInOrderById(List.of(id));
         for (StallDayLine line : all) {
             Integer back = returned.get(line.packingRunId());
             if (back == null) {
-                throw new Refused(
-                        "returned",
-                        "nothing",
-                        "a count for every line",
-                        "Say of every line how many came back, none too.");
+                throw new Refused("returned", "nothing", "market.everyLine");
             }
             line.returned(
-                    Range.of(0, line.taken(), "packets, as many as were taken").check("returned", back));
+                    Range.of(0, line.taken(), "packets").because("TAKEN_ALONG").check("returned", back));
         }
         lines.flush();
         List<StallDayLine> gone = all.stream().filter(line -> line.sold() > 0).toList();
@@ -166,7 +161,7 @@ public class StallDays {
     public StallDayView countAnew(UUID id, String because) {
         StallDay day = days.lock(id).orElseThrow(NotFound.of("stall day"));
         if (!day.counted()) {
-            throw new Refused("heldOn", day.heldOn(), "a day that is counted", "This day is not counted yet.");
+            throw new Refused("heldOn", day.heldOn(), "market.notCounted");
         }
         List<StallDayLine> all = lines.findByStallDayIdInOrderById(List.of(id));
         Map<String, String> counted = new LinkedHashMap<>();
@@ -191,19 +186,14 @@ public class StallDays {
     @EventListener
     void on(SaleToCorrect sale) {
         if (lines.existsBySaleId(sale.saleId())) {
-            throw new Refused(
-                    "sale",
-                    "counted",
-                    "a sale over the counter",
-                    "This was counted after a day at the stall: count that day anew.");
+            throw new Refused("sale", "counted", "market.saleOfADay");
         }
     }
 
     @EventListener
     void on(CustomerEnds ends) {
         if (days.existsByCustomerIdAndCountedFalse(ends.customerId())) {
-            throw new Refused(
-                    "customer", ends.name(), "a market whose days are counted", ends.name() + " has a day to count.");
+            throw new Refused("customer", ends.name(), "market.dayToCount", "customer", ends.name());
         }
     }
 

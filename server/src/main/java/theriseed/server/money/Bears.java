@@ -7,7 +7,7 @@ import theriseed.server.base.Refused;
 public record Bears(UUID plantingId, UUID lotId) {
     public Bears {
         if ((plantingId == null) == (lotId == null)) {
-            throw new Refused("plantingId", plantingId, "a planting or a lot", "Say for which planting or lot it was.");
+            throw new Refused("plantingId", plantingId, "money.whose");
         }
     }
 }

@@ -32,7 +32,7 @@ class MoneyRates extends Recorded {
         this.fees = Range.below(0, 100, "%").check("fees", facts.fees());
         this.unsold = Range.below(0, 100, "%").check("unsold", facts.unsold());
         this.margin =
-                Range.below(0, 100 - facts.fees(), "%, which the fees leave").check("margin", facts.margin());
+                Range.below(0, 100 - facts.fees(), "%").because("FEES_LEAVE").check("margin", facts.margin());
     }
 
     Map<String, Object> correctable() {

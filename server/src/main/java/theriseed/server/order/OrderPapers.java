@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.function.Predicate;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
-import theriseed.server.account.Readers;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.NotFound;
 import theriseed.server.farm.FarmView;
@@ -15,6 +14,7 @@ import theriseed.server.farm.Farms;
 import theriseed.server.paper.Paper;
 import theriseed.server.stall.SaleKind;
 import theriseed.server.words.Reader;
+import theriseed.server.words.Readers;
 
 /** The papers of an order: what to take from which shelf, what went, and what it costs. */
 @Component

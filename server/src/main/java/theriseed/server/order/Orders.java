@@ -108,11 +108,7 @@ public class Orders {
     public record Wanted(UUID varietyId, Integer seeds, Integer packets, BigDecimal bulk, BigDecimal price) {
         public void check(String at) {
             if ((packets == null) == (bulk == null)) {
-                throw new Refused(
-                        at + "packets",
-                        packets,
-                        "packets, or grams of bulk",
-                        "Say how many packets, or how much bulk.");
+                throw new Refused(at + "packets", packets, "sale.howMuch");
             }
             if (packets != null) {
                 Range.of(1, 100_000, "packets").check(at + "packets", packets);
@@ -137,8 +133,7 @@ public class Orders {
     public OrderView make(OrderFacts facts) {
         CustomerView customer = customers.get(facts.customerId());
         if (customer.endedOn() != null) {
-            throw new Refused(
-                    "customerId", customer.name(), "a customer who still is", customer.name() + " is none any more.");
+            throw new Refused("customerId", customer.name(), "order.noCustomer", "customer", customer.name());
         }
         SeasonDates.check("orderedOn", facts.orderedOn(), time.today().minusYears(1), time.today());
         SeasonDates.check(
@@ -182,12 +177,7 @@ public class Orders {
                         ? terms.bulk(wanted.varietyId())
                         : terms.packet(wanted.varietyId(), wanted.seeds(), offers.priceOf(wanted)))
                 .orElseThrow(() -> new Refused(
-                        at + "price",
-                        "nothing",
-                        "a price",
-                        wanted.packets() == null
-                                ? "Say what a hundred grams cost."
-                                : "No packets of this kind were filled yet: say what one costs."));
+                        at + "price", "nothing", wanted.packets() == null ? "order.bulkPrice" : "order.packetPrice"));
     }
 
     /** What may be promised of some varieties: their lots, oldest first, locked so that nobody else promises them. */
@@ -360,11 +350,7 @@ public class Orders {
                 .filter(one -> one.saleId() == null && (only == null || only.contains(one.id())))
                 .toList();
         if (going.isEmpty()) {
-            throw new Refused(
-                    "only",
-                    "nothing",
-                    "something that is promised",
-                    "Nothing of " + order.number() + " is promised yet.");
+            throw new Refused("only", "nothing", "order.nothingPromised", "order", order.number());
         }
         SeasonDates.check("on", on, order.orderedOn(), time.today());
         int delivery = order.deliver();
@@ -397,8 +383,7 @@ public class Orders {
     public OrderView takeBack(UUID id, int delivery, String because) {
         SeedOrder order = lock(id);
         if (order.cancelledOn() != null) {
-            throw new Refused(
-                    "number", order.number(), "an order not cancelled", order.number() + " was cancelled meanwhile.");
+            throw new Refused("number", order.number(), "order.cancelled", "order", order.number());
         }
         List<Allocation> out =
                 allocations.findByOrderLineIdInOrderById(lines.findBySeedOrderIdInOrderById(List.of(id)).stream()
@@ -435,11 +420,7 @@ public class Orders {
     @EventListener
     void on(CustomerEnds ends) {
         if (orders.existsByCustomerIdAndDoneOnIsNullAndCancelledOnIsNull(ends.customerId())) {
-            throw new Refused(
-                    "customer",
-                    ends.name(),
-                    "a customer without open orders",
-                    ends.name() + " has an open order: deliver or cancel it first.");
+            throw new Refused("customer", ends.name(), "order.open", "customer", ends.name());
         }
     }
 

@@ -57,8 +57,9 @@ class SeedOrder extends Recorded {
             throw new Refused(
                     "number",
                     number,
-                    "an open order",
-                    number + (cancelledOn != null ? " was cancelled." : " was delivered in full."));
+                    cancelledOn != null ? "order.wasCancelled" : "order.wasDelivered",
+                    "order",
+                    number);
         }
     }
 

@@ -55,7 +55,8 @@ public class Photos {
     @Transactional
     public PhotoView keep(UUID id, UUID subject, byte[] file) {
         return once.record(id, () -> photos.findById(id), () -> {
-                    Range.of(0, MOST_OF_ONE - 1.0, "pictures before this one")
+                    Range.of(0, MOST_OF_ONE - 1.0, "pictures")
+                            .because("BEFORE_THIS_ONE")
                             .check("photo", (double) photos.countBySubjectId(subject));
                     return photos.save(new Photo(id, subject, SmallPicture.of(file), stamps.now()));
                 })

@@ -50,16 +50,12 @@ record SmallPicture(byte[] jpeg, int width, int height) {
             long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
             reader.dispose();
             if (pixels > MOST_PIXELS) {
-                throw new Refused(
-                        "photo",
-                        pixels / 1_000_000 + " million pixels",
-                        "at most 60 million pixels",
-                        "This picture is too large to be read.");
+                throw new Refused("photo", pixels / 1_000_000 + " million pixels", "photo.tooLarge");
             }
         }
     }
 
     private static Refused noPicture() {
-        return new Refused("photo", "a file that is no picture", "JPEG or PNG", "This file is no JPEG or PNG picture.");
+        return new Refused("photo", "a file that is no picture", "photo.noPicture");
     }
 }

@@ -42,11 +42,7 @@ class Cover extends Recorded {
     /** Whether it is a bag or a cage stays: that is another thing, not another word for it. */
     final void change(CoverFacts facts) {
         if (kind == CoverKind.BAG && facts.openFlowers()) {
-            throw new Refused(
-                    "openFlowers",
-                    "open flowers in the bag",
-                    "a cluster before it opens, or with its open flowers picked off",
-                    "A bag over open flowers keeps nothing out: pick the open ones off first.");
+            throw new Refused("openFlowers", "open flowers in the bag", "cover.openFlowers");
         }
         this.tag = facts.tag().strip();
         this.putOn = facts.putOn();

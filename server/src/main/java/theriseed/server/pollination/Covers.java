@@ -110,7 +110,7 @@ public class Covers {
 
     private void checkTag(UUID id, UUID plantingId, String tag) {
         if (covers.existsByPlantingIdAndTagIgnoreCaseAndIdNot(plantingId, tag, id)) {
-            throw new Refused("tag", tag, "a number no other cover has", "Tag " + tag + " is on another one.");
+            throw new Refused("tag", tag, "cover.tagTaken", "tag", tag);
         }
     }
 

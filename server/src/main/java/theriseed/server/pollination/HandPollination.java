@@ -203,7 +203,7 @@ public class HandPollination {
         Grown planting = forSeed(plantingId);
         checkDay("pollinatedAt", planting, LocalDate.ofInstant(facts.pollinatedAt(), time.zone()));
         if (facts.pollinatedAt().isAfter(time.now())) {
-            throw new Refused("pollinatedAt", facts.pollinatedAt(), "up to now", "This moment is still to come.");
+            throw new Refused("pollinatedAt", facts.pollinatedAt(), "time.stillToCome");
         }
         checkPlant("mother", planting, facts.mother());
         Range.of(1, MOST_FATHERS, "fathers").check("fathers", facts.fathers().size());
@@ -214,11 +214,7 @@ public class HandPollination {
         }
         if (flowers.existsByPlantingIdAndTagIgnoreCaseAndIdNot(
                 plantingId, facts.tag().strip(), id)) {
-            throw new Refused(
-                    "tag",
-                    facts.tag(),
-                    "a number no other flower has",
-                    "Tag " + facts.tag() + " hangs on another flower.");
+            throw new Refused("tag", facts.tag(), "pollination.tagTaken", "tag", facts.tag());
         }
     }
 
@@ -228,18 +224,11 @@ public class HandPollination {
         }
         if (!theirs.varietyId().equals(planting.varietyId())) {
             throw new Refused(
-                    "fathers",
-                    theirs.varietyName(),
-                    "plants of " + planting.varietyName(),
-                    theirs.varietyName() + " is another variety: its pollen would make a cross.");
+                    "fathers", theirs.varietyName(), "pollination.otherVariety", "variety", theirs.varietyName());
         }
         checkPlant("fathers", theirs, father.plant());
         if (father.plantingId().equals(planting.id()) && father.plant() == mother) {
-            throw new Refused(
-                    "fathers",
-                    "plant " + mother,
-                    "other plants than the mother",
-                    "Plant " + mother + " cannot be its own father: take males from other plants.");
+            throw new Refused("fathers", "plant " + mother, "pollination.ownFather", "plant", mother);
         }
     }
 
@@ -247,10 +236,7 @@ public class HandPollination {
         Grown planting = plantings.grown(plantingId);
         if (planting.purpose() != Purpose.SEED) {
             throw new Refused(
-                    "plantingId",
-                    planting.varietyName(),
-                    "a planting for seed",
-                    planting.varietyName() + " is not grown for seed.");
+                    "plantingId", planting.varietyName(), "planting.notForSeed", "variety", planting.varietyName());
         }
         return planting;
     }

@@ -33,7 +33,7 @@ public record GerminationFacts(
     public GerminationFacts {
         Range.of(method == Method.HOME ? 10 : 1, 1000, "seeds").check("perReplicate", perReplicate);
         if (method == Method.HOME) {
-            Range.of(1, 1, "sheet of a home test").check("replicates", replicates);
+            Range.of(1, 1, "sheet").because("HOME_TEST").check("replicates", replicates);
         } else {
             Range.of(2, 100, "replicates").check("replicates", replicates);
         }
@@ -44,13 +44,14 @@ public record GerminationFacts(
             }
         }
         if (countedOn == null && !counted.isEmpty()) {
-            throw new Refused("countedOn", "", "the day of the last count", "Say on which day it was counted.");
+            throw new Refused("countedOn", "", "test.countedOn");
         }
         if (countedOn != null) {
             Range.of(replicates, replicates, "replicates").check("counts", counted.size());
             counts(perReplicate, counted);
             for (int i = 0; firstOn != null && i < replicates; i++) {
-                Range.of(firstCounts.get(i), perReplicate, "seeds, all since it was set")
+                Range.of(firstCounts.get(i), perReplicate, "seeds")
+                        .because("SINCE_SET")
                         .check("counts[" + i + "]", counted.get(i).normal());
             }
         }

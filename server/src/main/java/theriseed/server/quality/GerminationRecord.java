@@ -81,7 +81,7 @@ class GerminationRecord extends SeedTest {
 
     void spoil(String because) {
         if (countedOn != null || spoilt != null) {
-            throw new Refused("why", because, "a test that runs", "This test does not run any more.");
+            throw new Refused("why", because, "test.doesNotRun");
         }
         spoilt = because.strip();
     }

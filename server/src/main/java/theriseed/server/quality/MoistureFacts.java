@@ -9,11 +9,7 @@ import theriseed.server.base.Refused;
 public record MoistureFacts(LocalDate measuredOn, List<MoistureTest.Dish> dishes, List<Double> readings, String note) {
     public MoistureFacts {
         if (dishes.isEmpty() == readings.isEmpty()) {
-            throw new Refused(
-                    "readings",
-                    readings.size(),
-                    "dishes of the oven, or readings of a meter",
-                    "Say what the dishes weighed, or what the meter read.");
+            throw new Refused("readings", readings.size(), "test.moistureEmpty");
         }
     }
 }

@@ -191,11 +191,7 @@ public class Quality {
         GerminationRecord test = germinations.findById(id).orElseThrow(NotFound.of("germination test"));
         Clash.check(test, version, test.view());
         if (!test.runs()) {
-            throw new Refused(
-                    "countedOn",
-                    test.on(),
-                    "a test that runs",
-                    "This test does not run any more; correct it where it stands.");
+            throw new Refused("countedOn", test.on(), "test.correctIt");
         }
         GerminationFacts facts = counted.apply(test.facts());
         checkDays(lots.byId(test.lotId()), facts);
@@ -219,7 +215,7 @@ public class Quality {
         return (GerminationView) correct(germinations, "germination test", id, made, test -> {
             checkDays(lots.byId(test.lotId()), facts);
             if (test.counted() && facts.countedOn() == null) {
-                throw new Refused("countedOn", "", "a day", "This test is counted; say on which day.");
+                throw new Refused("countedOn", "", "test.countedDay");
             }
             test.change(facts);
         });
@@ -342,11 +338,7 @@ public class Quality {
     private LocalDate pickedOn(LotView lot) {
         HarvestView harvest = harvests.of(List.of(lot.id())).get(lot.id());
         if (harvest == null) {
-            throw new Refused(
-                    "number",
-                    lot.number(),
-                    "a lot that was picked",
-                    "Nothing is picked into " + lot.number() + " yet.");
+            throw new Refused("number", lot.number(), "lot.nothingPicked", "lot", lot.number());
         }
         return harvest.pickedOn();
     }

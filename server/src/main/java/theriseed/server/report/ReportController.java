@@ -6,12 +6,12 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import theriseed.server.account.Readers;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.Farms;
 import theriseed.server.seedroom.Keepings;
 import theriseed.server.thread.LotPage;
 import theriseed.server.thread.Threads;
+import theriseed.server.words.Readers;
 
 /** A lot's report over HTTP. */
 @RestController

@@ -201,10 +201,7 @@ public class Ripening {
     private void check(Grown planting, VisitFacts facts) {
         if (planting.purpose() != Purpose.SEED) {
             throw new Refused(
-                    "plantingId",
-                    planting.varietyName(),
-                    "a planting for seed",
-                    planting.varietyName() + " is not grown for seed.");
+                    "plantingId", planting.varietyName(), "planting.notForSeed", "variety", planting.varietyName());
         }
         SeasonDates.check("visitedOn", facts.visitedOn(), planting.sownOn().plusDays(1), time.today());
     }

@@ -31,7 +31,7 @@ record FarmGround(Map<UUID, PlotView> plots, Map<UUID, BedView> beds, List<Barri
     PlotView plot(UUID id) {
         PlotView plot = plots.get(id);
         if (plot == null) {
-            throw new Refused("plotId", id, "a plot of this farm", "There is no such plot.");
+            throw new Refused("plotId", id, "planting.noPlot");
         }
         return plot;
     }
@@ -53,7 +53,7 @@ record FarmGround(Map<UUID, PlotView> plots, Map<UUID, BedView> beds, List<Barri
     private BedView bed(Where where, Stretch stretch) {
         BedView bed = beds.get(stretch.bedId());
         if (bed == null || !bed.plotId().equals(where.plotId())) {
-            throw new Refused("stretches", stretch.bedId(), "beds of the plot", "There is no such bed on this plot.");
+            throw new Refused("stretches", stretch.bedId(), "planting.noBed");
         }
         return bed;
     }

@@ -58,10 +58,13 @@ final class GroundTaken {
                 throw new Refused(
                         stay.year() == wanted.facts().season() ? "stretches" : "rootStretches",
                         ground.words(where),
-                        "ground that is free",
-                        ground.words(other.stay().where()) + " holds "
-                                + other.member().variety().name() + " until "
-                                + other.stay().to() + ".");
+                        "planting.groundTaken",
+                        "ground",
+                        ground.words(other.stay().where()),
+                        "variety",
+                        other.member().variety().name(),
+                        "until",
+                        other.stay().to());
             });
         }
         if (wanted.facts().restOverruled().isBlank()) {
@@ -70,12 +73,17 @@ final class GroundTaken {
                 throw new Refused(
                         "restOverruled",
                         "nothing",
-                        "a reason",
-                        ground.words(where) + " had " + other.member().variety().name() + " in "
-                                + other.stay().year() + ", also of the " + crop.family()
-                                + ". That family comes back every " + FamilyRest.years(crop.family())
-                                + " years at the soonest, against disease in the soil. Choose other ground, or say why"
-                                + " it may stand here all the same.");
+                        "planting.familyRest",
+                        "ground",
+                        ground.words(where),
+                        "variety",
+                        other.member().variety().name(),
+                        "year",
+                        String.valueOf(other.stay().year()),
+                        "family",
+                        crop.family(),
+                        "years",
+                        FamilyRest.years(crop.family()));
             });
         }
     }
@@ -86,8 +94,11 @@ final class GroundTaken {
             throw new Refused(
                     "plants",
                     wanted.facts().sowing().plants(),
-                    "[1, " + fits + "]",
-                    ground.words(wanted.facts().where()) + " has room for " + fits + " plants at this spacing.");
+                    "planting.fits",
+                    "ground",
+                    ground.words(wanted.facts().where()),
+                    "fits",
+                    fits);
         }
     }
 
@@ -95,7 +106,7 @@ final class GroundTaken {
         for (int i = 0; i < where.stretches().size(); i++) {
             for (int j = 0; j < i; j++) {
                 if (where.stretches().get(i).shares(where.stretches().get(j))) {
-                    throw new Refused("stretches", "a bed twice", "each bed once", "The same bed is taken twice.");
+                    throw new Refused("stretches", "a bed twice", "planting.bedTwice");
                 }
             }
         }

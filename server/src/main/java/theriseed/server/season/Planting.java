@@ -73,14 +73,10 @@ class Planting extends Recorded {
         if (facts.aim().forSeed()) {
             variety.checkComesTrue();
             if (!crop.grownFromSeed()) {
-                throw new Refused(
-                        "purpose",
-                        facts.aim().purpose(),
-                        "planting stock or eating",
-                        crop.name() + " is kept by its tubers or bulbs, not by seed.");
+                throw new Refused("purpose", facts.aim().purpose(), "planting.keptByTubers", "crop", crop.name());
             }
             if (!facts.aim().flowers()) {
-                throw new Refused("flowers", false, "true", "A seed crop must flower.");
+                throw new Refused("flowers", false, "planting.mustFlower");
             }
         }
         PlantingDays when = facts.days();
@@ -88,16 +84,10 @@ class Planting extends Recorded {
             checkStock(crop, when);
         }
         if (crop.lifeCycle() == LifeCycle.BIENNIAL && when.sownOn().getYear() == facts.season()) {
-            throw new Refused(
-                    "sownOn",
-                    when.sownOn(),
-                    "a day in " + (facts.season() - 1),
-                    crop.name()
-                            + " is a biennial: it seeds in the summer after its winter, not in the one it is sown in.");
+            throw new Refused("sownOn", when.sownOn(), "planting.biennial", "crop", crop.name());
         }
         if (when.liftedOn() != null && crop.lifeCycle() != LifeCycle.BIENNIAL) {
-            throw new Refused(
-                    "liftedOn", when.liftedOn(), "nothing", "Only the roots of biennials are lifted and replanted.");
+            throw new Refused("liftedOn", when.liftedOn(), "planting.onlyRootsLifted");
         }
         SeasonDates.of(crop.lifeCycle(), facts.season())
                 .checkPlanting(when.sownOn(), when.setOutOn(), when.liftedOn(), when.replantedOn(), when.clearedOn());
@@ -109,11 +99,10 @@ class Planting extends Recorded {
 
     private static void checkStock(Crop crop, PlantingDays when) {
         if (crop.lifeCycle() != LifeCycle.CLONAL) {
-            throw new Refused(
-                    "purpose", Purpose.PLANTING_STOCK, "seed or eating", crop.name() + " is kept by its seed.");
+            throw new Refused("purpose", Purpose.PLANTING_STOCK, "planting.keptBySeed", "crop", crop.name());
         }
         if (when.clearedOn() == null) {
-            throw new Refused("clearedOn", "nothing", "a day", "When the stock is lifted is needed.");
+            throw new Refused("clearedOn", "nothing", "planting.stockLifted");
         }
     }
 

@@ -370,9 +370,13 @@ public class Plantings {
                 throw new Refused(
                         "corners",
                         changed.name(),
-                        "ground that nothing is planned on",
-                        planting.variety().name() + " of " + planting.facts().season() + " is planned on "
-                                + changed.name() + ". Give it other ground first.");
+                        "planting.onThisGround",
+                        "variety",
+                        planting.variety().name(),
+                        "season",
+                        String.valueOf(planting.facts().season()),
+                        "ground",
+                        changed.name());
             }
         }
     }

@@ -47,11 +47,7 @@ class Scheme extends Recorded {
 
     void checkOpen() {
         if (state != State.OPEN) {
-            throw new Refused(
-                    "schemeId",
-                    name,
-                    "an open scheme",
-                    name + " was " + (state == State.KEPT ? "kept" : "dropped") + " already.");
+            throw new Refused("schemeId", name, state == State.KEPT ? "scheme.kept" : "scheme.dropped", "scheme", name);
         }
     }
 

@@ -110,8 +110,9 @@ public class Schemes {
             throw new Refused(
                     "schemeId",
                     original.variety().name(),
-                    "a plan that is as it was copied",
-                    original.variety().name() + " was changed in the plan since this was copied from it.");
+                    "scheme.changedSince",
+                    "variety",
+                    original.variety().name());
         }
     }
 

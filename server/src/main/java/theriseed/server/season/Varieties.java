@@ -57,8 +57,7 @@ public class Varieties {
     public VarietyView make(String cropKey, VarietyFacts facts) {
         Crop crop = crops.get(cropKey);
         varieties.findByCropKeyAndNameIgnoreCase(cropKey, facts.name().strip()).ifPresent(other -> {
-            throw new Refused(
-                    "name", facts.name(), "a name not yet taken", "There is a " + crop.name() + " of this name.");
+            throw new Refused("name", facts.name(), "variety.nameTaken", "crop", crop.name());
         });
         return view(varieties.save(new Variety(cropKey, facts, time.today().getYear(), stamps.now())));
     }

@@ -34,11 +34,7 @@ class Variety extends Recorded {
 
     final void change(VarietyFacts facts, int thisYear) {
         if (facts.breedingOut() && !facts.hybrid()) {
-            throw new Refused(
-                    "breedingOut",
-                    true,
-                    "an F1 hybrid",
-                    "Only a hybrid is bred out; an open-pollinated variety comes true.");
+            throw new Refused("breedingOut", true, "variety.onlyHybrid");
         }
         this.name = facts.name().strip();
         this.source = facts.source().strip();
@@ -52,14 +48,7 @@ class Variety extends Recorded {
     /** Refuses seed from a hybrid unless its breeding-out was declared. */
     void checkComesTrue() {
         if (hybrid && !breedingOut) {
-            throw new Refused(
-                    "varietyId",
-                    name,
-                    "an open-pollinated variety, or a hybrid declared as a breeding-out project",
-                    name
-                            + " is an F1 hybrid: its seed does not come true, each plant would be different. Grow it to eat,"
-                            + " or declare a breeding-out project of several years, whose seed is never sold as " + name
-                            + ".");
+            throw new Refused("varietyId", name, "variety.hybrid", "variety", name);
         }
     }
 

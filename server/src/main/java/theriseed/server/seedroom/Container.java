@@ -35,7 +35,7 @@ public class Container extends Recorded {
     Container(UUID lotId, int number, Kind kind, boolean sealed, Stamp stamp) {
         super(stamp);
         if (sealed && (kind == Kind.PAPER || kind == Kind.SACK)) {
-            throw new Refused("sealed", true, "a jar, a tin or foil", "Paper and sacks breathe: they do not seal.");
+            throw new Refused("sealed", true, "container.breathes");
         }
         this.lotId = lotId;
         this.number = number;
@@ -70,7 +70,7 @@ public class Container extends Recorded {
 
     void checkHolds() {
         if (emptiedOn != null) {
-            throw new Refused("container", number, "a container with seed in it", "It was emptied " + emptiedOn + ".");
+            throw new Refused("container", number, "container.emptied", "on", emptiedOn);
         }
     }
 }

@@ -124,11 +124,7 @@ public class Containers {
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
         if (known.bench() == null || !known.bench().clean()) {
-            throw new Refused(
-                    "number",
-                    lot.number(),
-                    "a lot of clean seed",
-                    lot.number() + " is not clean yet: finish it at the bench first.");
+            throw new Refused("number", lot.number(), "lot.cleanFirst", "lot", lot.number());
         }
         SeasonDates.check("on", on, known.harvest().pickedOn(), time.today());
         shelves.get(shelfId);
@@ -151,7 +147,7 @@ public class Containers {
         placed.container().checkHolds();
         shelves.get(shelfId);
         if (placed.now().shelfId().equals(shelfId)) {
-            throw new Refused("shelfId", shelfId, "another shelf", "It stands there already.");
+            throw new Refused("shelfId", shelfId, "container.thereAlready");
         }
         SeasonDates.check("on", on, LocalDate.ofInstant(placed.now().movedAt(), time.zone()), time.today());
         Instant at = momentOf(on);

@@ -12,7 +12,7 @@ import theriseed.server.base.Stamp;
 /** A place in which containers of seed stand. */
 @Entity
 class Shelf extends Recorded {
-    static final Range CELSIUS = Range.of(-40, 50, "°C");
+    static final Range CELSIUS = Range.of(-40, 50, "C");
     static final Range HUMIDITY = Range.of(0, 100, "% relative humidity");
 
     private String name;

@@ -87,7 +87,7 @@ public class Shelves {
         shelves.findByNameIgnoreCase(name.strip())
                 .filter(other -> !other.id().equals(own))
                 .ifPresent(other -> {
-                    throw new Refused("name", name, "a name of its own", "There is a " + other.name() + " already.");
+                    throw new Refused("name", name, "name.taken", "other", other.name());
                 });
     }
 
@@ -98,7 +98,7 @@ public class Shelves {
         get(id);
         Instant at = readAt == null ? time.now() : readAt;
         if (at.isAfter(time.now())) {
-            throw new Refused("readAt", at, "now or before", "That moment has not come yet.");
+            throw new Refused("readAt", at, "time.notYet");
         }
         return readings.save(new ShelfReading(id, at, celsius, humidity, "typed", stamps.now()))
                 .view();

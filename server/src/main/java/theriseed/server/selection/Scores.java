@@ -57,10 +57,10 @@ public class Scores {
     @Transactional
     public TraitView make(UUID varietyId, TraitFacts facts) {
         if (traits.existsByVarietyIdAndNameIgnoreCase(varietyId, facts.name().strip())) {
-            throw new Refused("name", facts.name(), "a name not yet taken", "This trait is scored already.");
+            throw new Refused("name", facts.name(), "trait.there");
         }
-        Range.of(0, MOST_TRAITS - 1.0, "traits before this one")
-                .check("name", (double) traitsOf(varietyId).size());
+        Range.of(0, MOST_TRAITS - 1.0, "traits").because("BEFORE_THIS_ONE").check("name", (double)
+                traitsOf(varietyId).size());
         return traits.saveAndFlush(new Trait(varietyId, facts, stamps.now())).view();
     }
 
@@ -91,11 +91,7 @@ public class Scores {
         return once.record(id, () -> visits.findById(id), () -> {
                     Trait trait = traits.findById(traitId).orElseThrow(NotFound.of("trait"));
                     if (!trait.varietyId().equals(varietyId)) {
-                        throw new Refused(
-                                "traitId",
-                                trait.view().name(),
-                                "a trait of this variety",
-                                "Another variety has this trait.");
+                        throw new Refused("traitId", trait.view().name(), "trait.otherVariety");
                     }
                     SeasonDates.check("scoredOn", day, earliest, time.today());
                     check(trait, marks, Set.copyOf(subjects));
@@ -123,11 +119,7 @@ public class Scores {
         for (Mark mark : marks) {
             trait.check(mark.value());
             if (!subjects.contains(mark.subjectId()) || !scored.add(mark.subjectId())) {
-                throw new Refused(
-                        "marks",
-                        mark.subjectId(),
-                        "plants or plots of this visit, each once",
-                        "What is scored does not stand here, or is scored twice.");
+                throw new Refused("marks", mark.subjectId(), "trait.marks");
             }
         }
     }

@@ -234,11 +234,7 @@ public class Selection {
                             "markedOn", facts.markedOn(), planting.sownOn().plusDays(1), time.today());
                     if (candidates.existsByPlantingIdAndTagIgnoreCase(
                             plantingId, facts.tag().strip())) {
-                        throw new Refused(
-                                "tag",
-                                facts.tag(),
-                                "a number no other tag has",
-                                "Tag " + facts.tag() + " hangs already.");
+                        throw new Refused("tag", facts.tag(), "selection.tagTaken", "tag", facts.tag());
                     }
                     if (facts.fromRowId() != null) {
                         trials.checkRow(facts.fromRowId(), plantingId);
@@ -275,7 +271,7 @@ public class Selection {
         Set<UUID> unknown = new HashSet<>(kept);
         marked.forEach(candidate -> unknown.remove(candidate.id()));
         if (!unknown.isEmpty()) {
-            throw new Refused("kept", unknown, "marked plants of this planting", "Some of these are not marked here.");
+            throw new Refused("kept", unknown, "selection.notMarked");
         }
         marked.forEach(candidate -> candidate.choose(kept.contains(candidate.id())));
         candidates.saveAllAndFlush(marked);

@@ -31,7 +31,7 @@ class Trait extends Recorded {
     }
 
     double check(double value) {
-        return Range.of(low, high, "on the scale of " + name).check("value", value);
+        return Range.of(low, high, "points of its scale").check("value", value);
     }
 
     /** Where a score lies on its scale: 0 the worst, 100 the best. */

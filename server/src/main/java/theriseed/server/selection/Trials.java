@@ -353,11 +353,7 @@ public class Trials {
                 .filter(mother -> mother != null && !known.contains(mother))
                 .findFirst()
                 .ifPresent(mother -> {
-                    throw new Refused(
-                            "rows",
-                            mother,
-                            "marked plants of this variety",
-                            "A mother is no marked plant of this variety.");
+                    throw new Refused("rows", mother, "trial.mother");
                 });
     }
 
@@ -396,7 +392,7 @@ public class Trials {
         ProgenyRow row = rows.findById(rowId).orElseThrow(NotFound.of("row"));
         ProgenyTrial trial = trials.findById(row.trialId()).orElseThrow(NotFound.of("trial"));
         if (!trial.plantingId().equals(plantingId)) {
-            throw new Refused("fromRowId", row.number(), "a row of this planting", "This row stands elsewhere.");
+            throw new Refused("fromRowId", row.number(), "trial.row");
         }
     }
 }

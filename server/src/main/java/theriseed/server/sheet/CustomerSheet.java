@@ -73,7 +73,7 @@ class CustomerSheet implements Sheet {
             String list = line.text(
                     "price_list", 60, already.map(CustomerView::priceList).orElse(""));
             if (!list.isEmpty() && !lists.containsKey(list)) {
-                throw Line.wrong("price_list", list, "one of the farm's price lists");
+                throw Line.wrong("price_list", list, "priceList");
             }
             Customers.CustomerFacts facts = new Customers.CustomerFacts(
                     name,

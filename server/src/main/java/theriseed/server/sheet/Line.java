@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import theriseed.core.measure.Range;
 import theriseed.server.base.Refused;
 
 /**
@@ -38,7 +39,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
     String text(String column, int most) {
         String text = cells.getOrDefault(column, "").strip();
         if (text.length() > most) {
-            throw wrong(column, text.substring(0, Math.min(40, most)) + "…", "at most " + most + " characters");
+            Range.of(0, most, "characters").check(column, text.length());
         }
         return text;
     }
@@ -50,7 +51,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
 
     String needed(String column, int most) {
         if (!has(column)) {
-            throw wrong(column, "nothing", "a value");
+            throw Refused.missing(column);
         }
         return text(column, most);
     }
@@ -67,7 +68,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
         try {
             return LocalDate.parse(needed(column));
         } catch (DateTimeParseException notOne) {
-            throw wrong(column, text(column), "a day such as 2026-08-14");
+            throw wrong(column, text(column), "day");
         }
     }
 
@@ -78,7 +79,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
 
     private BigDecimal decimal(String column, String typed) {
         if (!(commas ? COMMA : POINT).matcher(typed).matches()) {
-            throw wrong(column, typed, commas ? "a number such as 12,5" : "a number such as 12.5");
+            throw wrong(column, typed, commas ? "numberWithComma" : "numberWithPoint");
         }
         return new BigDecimal(typed.replace(',', '.'));
     }
@@ -94,7 +95,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
 
     private int whole(String column, String typed) {
         if (!typed.matches("-?\\d{1,9}")) {
-            throw wrong(column, typed, "a whole number");
+            throw wrong(column, typed, "wholeNumber");
         }
         return Integer.parseInt(typed);
     }
@@ -125,7 +126,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
         return switch (text(column).toLowerCase(Locale.ROOT)) {
             case "yes", "y", "true", "1" -> true;
             case "", "no", "n", "false", "0" -> false;
-            default -> throw wrong(column, text(column), "yes or no");
+            default -> throw wrong(column, text(column), "yesOrNo");
         };
     }
 
@@ -138,6 +139,8 @@ record Line(int number, Map<String, String> cells, boolean commas) {
                 .orElseThrow(() -> wrong(
                         column,
                         text(column),
+                        "oneOf",
+                        "words",
                         Arrays.stream(words.getEnumConstants()).map(Line::word).collect(Collectors.joining(", "))));
     }
 
@@ -166,7 +169,8 @@ record Line(int number, Map<String, String> cells, boolean commas) {
         return one.name().toLowerCase(Locale.ROOT);
     }
 
-    static Refused wrong(String column, String value, String valid) {
-        return new Refused(column, value, valid, column + ": " + value + " is not " + valid + ".");
+    /** @param what it is not, by its name in the catalogue */
+    static Refused wrong(String column, String value, String what, Object... figures) {
+        return new Refused(column, value, "notA." + what, figures);
     }
 }

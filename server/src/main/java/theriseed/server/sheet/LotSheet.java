@@ -161,10 +161,7 @@ class LotSheet implements Sheet {
             if (line.has("lot")) {
                 LotView lot = found.get(line.text("lot", 40));
                 if (lot == null) {
-                    throw Line.wrong(
-                            "lot",
-                            line.text("lot", 40),
-                            "the number of a lot of this farm; leave it out for a new one");
+                    throw Line.wrong("lot", line.text("lot", 40), "lotOrNew");
                 }
                 return changed(line, lot, cells(lot, around));
             }
@@ -176,12 +173,7 @@ class LotSheet implements Sheet {
     private Effect changed(Line line, LotView lot, Map<String, Optional<String>> there) {
         for (String column : WORK) {
             if (line.told(column) && !same(line, column, there.get(column).orElse(""))) {
-                throw new Refused(
-                        column,
-                        line.text(column, 300),
-                        there.get(column).orElse("nothing"),
-                        column + " of " + lot.number()
-                                + " stands there otherwise. A record of work is corrected where it was made.");
+                throw new Refused(column, line.text(column, 300), "sheet.lotOtherwise", "lot", lot.number());
             }
         }
         Effect effect = Effect.SAME;
@@ -200,7 +192,9 @@ class LotSheet implements Sheet {
                 throw Line.wrong(
                         "held_because",
                         held.isEmpty() ? "nothing" : held,
-                        lot.hold().reason() + ": release it on its page");
+                        "holdReason",
+                        "why",
+                        lot.hold().reason());
             }
             lots.hold(lot.number(), held);
             effect = Effect.CHANGED;
@@ -223,8 +217,11 @@ class LotSheet implements Sheet {
             throw Line.wrong(
                     "plot",
                     line.text("plot", 60),
-                    "where " + line.text("variety", 80) + " was planted for seed in the plan of "
-                            + line.whole("season"));
+                    "plotOfVariety",
+                    "variety",
+                    line.text("variety", 80),
+                    "season",
+                    String.valueOf(line.whole("season")));
         }
         LotView lot = lots.make(planting, null, false);
         BigDecimal picked = line.decimal("picked_g");
@@ -274,7 +271,7 @@ class LotSheet implements Sheet {
 
     private Map<String, UUID> grownForSeed(int season) {
         if (season < 1990 || season > time.today().getYear() + 1) {
-            throw Line.wrong("season", String.valueOf(season), "a year of this farm");
+            throw Line.wrong("season", String.valueOf(season), "yearOfFarm");
         }
         return plantings.of(season).stream()
                 .filter(planting -> planting.purpose() == Purpose.SEED)

@@ -212,22 +212,18 @@ class OrderSheet implements Sheet {
                                 bulk == null ? "p " + packets : "g " + Line.plain(bulk),
                                 Line.plain(price)));
                 if (!same) {
-                    throw new Refused(
-                            "order",
-                            order,
-                            "what stands there already",
-                            "This order stands there otherwise. Change it on its page.");
+                    throw new Refused("order", order, "sheet.orderOtherwise");
                 }
                 return Effect.SAME;
             }
             UUID customerId = who.get(customer.toLowerCase(Locale.ROOT));
             if (customerId == null) {
-                throw Line.wrong("customer", customer, "the name of a customer; add them first");
+                throw Line.wrong("customer", customer, "customer");
             }
             UUID varietyId = what.get(
                     line.needed("crop", 40) + " " + line.needed("variety", 80).toLowerCase(Locale.ROOT));
             if (varietyId == null) {
-                throw Line.wrong("variety", line.needed("variety", 80), "a variety of this crop");
+                throw Line.wrong("variety", line.needed("variety", 80), "varietyOfCrop");
             }
             New one = new New(
                     customerId,
@@ -238,7 +234,7 @@ class OrderSheet implements Sheet {
                     new ArrayList<>());
             New made = fresh.computeIfAbsent(order, word -> one);
             if (!made.same(one)) {
-                throw Line.wrong("order", order, "one customer, kind and pair of days on all its lines");
+                throw Line.wrong("order", order, "sameOrder");
             }
             Orders.Wanted wanted = new Orders.Wanted(varietyId, line.maybeWhole("seeds"), packets, bulk, price);
             wanted.check("");
@@ -252,10 +248,8 @@ class OrderSheet implements Sheet {
                 try {
                     orders.make(new Orders.OrderFacts(
                             one.customer(), one.kind(), one.on(), one.wanted(), one.note(), one.lines()));
-                } catch (Refused wrong) {
-                    throw new Refused("order", word, wrong.valid(), word + ": " + wrong.getMessage());
-                } catch (OutOfRange wrong) {
-                    throw new Refused("order", word, wrong.range(), word + ": " + wrong.getMessage());
+                } catch (Refused | OutOfRange wrong) {
+                    throw new Refused("order", word, "sheet.order", "why", wrong.getMessage());
                 }
             });
         }

@@ -87,7 +87,7 @@ class SaleSheet implements Sheet {
         return line -> {
             LotView lot = found.get(line.needed("lot", 40));
             if (lot == null) {
-                throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
+                throw Line.wrong("lot", line.text("lot", 40), "lot");
             }
             SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
             Leaving how =
@@ -95,7 +95,7 @@ class SaleSheet implements Sheet {
             String customer = line.needed("customer", 80);
             UUID run = line.has("run") ? needed(line, "run") : null;
             if (line.has("packets") == line.has("bulk_g")) {
-                throw Line.wrong("packets", line.text("packets", 40), "packets, or grams of bulk");
+                throw Line.wrong("packets", line.text("packets", 40), "packetsOrGrams");
             }
             if (line.has("sale")) {
                 return same(line, known.get(needed(line, "sale")), lot, run, customer, how);
@@ -111,8 +111,7 @@ class SaleSheet implements Sheet {
 
     private static Effect same(Line line, SaleView there, LotView lot, UUID run, String customer, Leaving how) {
         if (there == null) {
-            throw Line.wrong(
-                    "sale", line.text("sale", 40), "the key of a sale of this farm; leave it out for a new one");
+            throw Line.wrong("sale", line.text("sale", 40), "saleOrNew");
         }
         boolean same = there.lotId().equals(lot.id())
                 && there.customer().equalsIgnoreCase(customer)
@@ -124,11 +123,7 @@ class SaleSheet implements Sheet {
                 && (how.price() == null || there.price().compareTo(how.price()) == 0)
                 && there.note().equals(how.note().strip());
         if (!same) {
-            throw new Refused(
-                    "sale",
-                    line.text("sale", 40),
-                    "what stands there already",
-                    "This sale stands there otherwise. What left the farm is not changed by a file.");
+            throw new Refused("sale", line.text("sale", 40), "sheet.saleOtherwise");
         }
         return Effect.SAME;
     }
@@ -136,7 +131,7 @@ class SaleSheet implements Sheet {
     private static UUID needed(Line line, String column) {
         UUID key = key(line, column);
         if (key == null) {
-            throw Line.wrong(column, line.text(column, 40), "a key as it was written out");
+            throw Line.wrong(column, line.text(column, 40), "key");
         }
         return key;
     }

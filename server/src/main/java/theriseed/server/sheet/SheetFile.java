@@ -53,18 +53,15 @@ final class SheetFile {
                 } else if (record.stream().anyMatch(cell -> !cell.isBlank())) {
                     lines.add(line(number, record, header, parted != ','));
                     if (lines.size() > most) {
-                        throw refused(
-                                "more than " + most + " lines",
-                                "at most " + most + " lines",
-                                "This file is too long: part it.");
+                        throw new Refused("file", "more than " + most, "file.tooLong", "most", most);
                     }
                 }
             }
             if (header == null) {
-                throw refused("an empty file", "a line of columns", "There is nothing in this file.");
+                throw new Refused("file", "nothing", "file.empty");
             }
         } catch (IOException | UncheckedIOException | IllegalStateException noTable) {
-            throw refused("a file that is no table", "CSV", "This file is no table: a quote in it is not closed.");
+            throw new Refused("file", "an open quote", "file.noTable");
         }
         return lines;
     }
@@ -91,16 +88,18 @@ final class SheetFile {
         for (String cell : record) {
             String name = cell.strip().toLowerCase(Locale.ROOT);
             if (!known.contains(name) || !seen.add(name)) {
-                throw refused(
+                throw new Refused(
+                        "file",
                         name.isEmpty() ? "a column without a name" : name.substring(0, Math.min(40, name.length())),
-                        columns.stream().map(Column::name).collect(Collectors.joining(", ")),
-                        known.contains(name) ? "A column stands there twice." : "This sheet has no such column.");
+                        known.contains(name) ? "file.columnTwice" : "file.noColumn",
+                        "columns",
+                        columns.stream().map(Column::name).collect(Collectors.joining(", ")));
             }
             header.add(name);
         }
         for (Column column : columns) {
             if (column.needed() && !seen.contains(column.name())) {
-                throw refused("no column " + column.name(), "all that are needed", "A column is missing.");
+                throw new Refused("file", column.name(), "file.columnMissing", "column", column.name());
             }
         }
         return header;
@@ -112,9 +111,5 @@ final class SheetFile {
             cells.put(header.get(i), Csv.typed(record.get(i)));
         }
         return new Line(number, cells, commas);
-    }
-
-    private static Refused refused(String value, String valid, String why) {
-        return new Refused("file", value, valid, why);
     }
 }

@@ -14,9 +14,13 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Readers;
+import theriseed.server.words.Refusals;
 
 /**
  * Writes the farm's lists and reads them. Reading does what the lines say in one transaction, through the same services as
@@ -35,8 +39,10 @@ public class Sheets {
     private final Map<String, Sheet> sheets;
     private final EntityManager records;
     private final TransactionTemplate transaction;
+    private final Readers readers;
 
-    Sheets(List<Sheet> sheets, EntityManager records, PlatformTransactionManager transactions) {
+    Sheets(List<Sheet> sheets, EntityManager records, PlatformTransactionManager transactions, Readers readers) {
+        this.readers = readers;
         this.sheets = sheets.stream().collect(Collectors.toMap(Sheet::name, Function.identity()));
         this.records = records;
         this.transaction = new TransactionTemplate(transactions);
@@ -108,6 +114,7 @@ public class Sheets {
     private final class Reading {
         private final List<Column> columns;
         private final Map<String, String> called;
+        private final Reader reader = readers.now();
         private final List<SheetRead.SheetLine> wrong = new ArrayList<>();
         private final List<SheetRead.SheetLine> done = new ArrayList<>();
         private int taken;
@@ -156,9 +163,9 @@ public class Sheets {
             try {
                 act.run();
             } catch (Refused wrongLine) {
-                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.getMessage());
+                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.refusal());
             } catch (OutOfRange wrongLine) {
-                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.getMessage());
+                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.refusal());
             } catch (NotFound missing) {
                 refuse(line, null, null, missing.getMessage());
             } catch (DataIntegrityViolationException standsAlready) {
@@ -171,21 +178,20 @@ public class Sheets {
             }
         }
 
-        private void refuse(Line line, String field, String value, String why) {
+        private void refuse(Line line, String field, String value, Refusal refusal) {
+            String column = asColumn(field);
+            refuse(line, column, value, Refusals.say(reader, column, value, refusal));
+        }
+
+        private void refuse(Line line, String column, String value, String why) {
             refused++;
             if (wrong.size() < MOST_SHOWN) {
-                String column = asColumn(field);
-                String says =
-                        field != null && why.startsWith(field + ":") ? column + why.substring(field.length()) : why;
-                wrong.add(new SheetRead.SheetLine(line.number(), what(line), true, false, column, value, says));
+                wrong.add(new SheetRead.SheetLine(line.number(), what(line), true, false, column, value, why));
             }
         }
 
         /** Services name fields as their requests do; of several in one cell the column is meant. */
         private String asColumn(String field) {
-            if (field == null) {
-                return null;
-            }
             String whole = field.replaceFirst("\\[.*", "");
             return called.getOrDefault(
                     whole, whole.replaceAll("([a-z])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT));

@@ -118,22 +118,22 @@ class StockSheet implements Sheet {
         public Effect take(Line line) {
             LotView lot = lotsFound.get(line.needed("lot", 40));
             if (lot == null) {
-                throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
+                throw Line.wrong("lot", line.text("lot", 40), "lot");
             }
             if (!seen.add(lot.number() + " " + line.text("run", 40))) {
-                throw Line.wrong("lot", lot.number(), "each once");
+                throw Line.wrong("lot", lot.number(), "once");
             }
             if (line.has("packets") == line.has("bulk_g")) {
-                throw Line.wrong("packets", line.text("packets", 40), "packets of a run, or grams of bulk");
+                throw Line.wrong("packets", line.text("packets", 40), "runOrBulk");
             }
             if (line.has("packets") != line.has("run")) {
-                throw Line.wrong("run", line.text("run", 40), "the key of a run for packets, and nothing for bulk");
+                throw Line.wrong("run", line.text("run", 40), "runForPackets");
             }
             PackingRunView run = line.has("run") ? run(line, stock.get(lot.id())) : null;
             BigDecimal expected = run == null ? stock.get(lot.id()).bulk() : BigDecimal.valueOf(run.left());
             BigDecimal there = run == null ? line.decimal("bulk_g") : BigDecimal.valueOf(line.whole("packets"));
             if (there.signum() < 0) {
-                throw Line.wrong(run == null ? "bulk_g" : "packets", there.toPlainString(), "0 or more");
+                throw Line.wrong(run == null ? "bulk_g" : "packets", there.toPlainString(), "zeroOrMore");
             }
             if (there.compareTo(expected) == 0) {
                 return Effect.SAME;
@@ -147,7 +147,7 @@ class StockSheet implements Sheet {
             return of.runs().stream()
                     .filter(run -> run.id().toString().equals(line.text("run", 40)))
                     .findFirst()
-                    .orElseThrow(() -> Line.wrong("run", line.text("run", 40), "a packing run of this lot"));
+                    .orElseThrow(() -> Line.wrong("run", line.text("run", 40), "runOfLot"));
         }
 
         @Override

@@ -286,7 +286,7 @@ class TestSheet implements Sheet {
         return line -> {
             LotView lot = found.get(line.needed("lot", 40));
             if (lot == null) {
-                throw Line.wrong("lot", line.text("lot", 40), "the number of a lot of this farm");
+                throw Line.wrong("lot", line.text("lot", 40), "lot");
             }
             return switch (line.oneOf("kind", Kind.class)) {
                 case GERMINATION -> germination(line, lot.number(), known);
@@ -389,7 +389,7 @@ class TestSheet implements Sheet {
         List<Double> before = line.decimals("dish_before_g");
         List<Double> after = line.decimals("dish_after_g");
         if (before.size() != empty.size() || after.size() != empty.size()) {
-            throw Line.wrong("dish_before_g", line.text("dish_before_g", 200), "as many weights as there are dishes");
+            throw Line.wrong("dish_before_g", line.text("dish_before_g", 200), "weightForDish");
         }
         List<MoistureTest.Dish> dishes = new ArrayList<>();
         for (int i = 0; i < empty.size(); i++) {

@@ -120,7 +120,7 @@ class VarietySheet implements Sheet {
         try {
             return varieties.make(crop, facts);
         } catch (NotFound noCrop) {
-            throw Line.wrong("crop", crop, "the key of a crop in the Handbook");
+            throw Line.wrong("crop", crop, "crop");
         }
     }
 

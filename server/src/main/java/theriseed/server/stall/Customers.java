@@ -136,7 +136,7 @@ public class Customers {
                 .findByNameIgnoreCase(name.strip())
                 .filter(other -> !other.id().equals(own))
                 .ifPresent(other -> {
-                    throw new Refused("name", name, "a name of its own", "There is a " + other.name() + " already.");
+                    throw new Refused("name", name, "name.taken", "other", other.name());
                 });
     }
 }

@@ -24,11 +24,10 @@ public record Leaving(SaleKind kind, LocalDate on, BigDecimal price, String note
             Range.of(0, DEAREST, "").check("price", price);
         }
         if (kind != SaleKind.SALE && price.signum() != 0) {
-            throw new Refused(
-                    "price", price, "0", "A gift or a swap has no price: make it a sale, or leave the price out.");
+            throw new Refused("price", price, "sale.noPrice");
         }
         if (kind == SaleKind.SWAP && note.strip().length() < 3) {
-            throw new Refused("note", note, "what came back for it", "Say what came back for the swap.");
+            throw new Refused("note", note, "sale.swap");
         }
     }
 

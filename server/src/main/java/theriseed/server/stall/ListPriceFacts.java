@@ -17,7 +17,7 @@ public record ListPriceFacts(UUID varietyId, Integer seeds, boolean byWeight, Bi
         if (seeds != null) {
             Range.of(1, 1e6, "seeds").check("seeds", seeds);
             if (byWeight) {
-                throw new Refused("seeds", seeds, "none", "Bulk is sold by weight, not by the seed.");
+                throw new Refused("seeds", seeds, "price.bulkByWeight");
             }
         }
         if (price != null) {

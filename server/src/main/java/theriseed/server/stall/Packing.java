@@ -34,11 +34,7 @@ public record Packing(
         Integer minutes) {
     public Packing {
         if (Stream.of(seeds, grams, metres).filter(Objects::nonNull).count() != 1) {
-            throw new Refused(
-                    "seeds",
-                    seeds,
-                    "a count, a weight or metres of row",
-                    "Say how many seeds a packet holds, what it weighs, or how much row it sows.");
+            throw new Refused("seeds", seeds, "packing.howMuch");
         }
         if (metres != null) {
             Range.of(1, 1000, "m").check("metres", metres);

@@ -96,11 +96,7 @@ public class PackingRuns {
         SeasonDates.check("packedOn", packing.packedOn(), known.harvest().pickedOn(), time.today());
         Packing.Plan plan = plan(known, packing);
         if (plan.packets() == 0) {
-            throw new Refused(
-                    "packets",
-                    0,
-                    "at least one packet",
-                    "What is left of " + lot.number() + " does not fill one packet.");
+            throw new Refused("packets", 0, "packing.notOne", "lot", lot.number());
         }
         int packets = packing.packets() == null
                 ? plan.packets()
@@ -135,14 +131,16 @@ public class PackingRuns {
                 stall.firstLeft(id, stock).orElse(time.today()));
         Packing.check(facts.packedOn(), facts.price(), facts.sowBy(), facts.people(), facts.minutes());
         BigDecimal taken = facts.packets() == before.packets() ? run.taken() : taken(run.fill(), facts.packets());
-        Range.of(before.packets() - before.free(), 1e6, "packets, which left since or are promised")
+        Range.of(before.packets() - before.free(), 1e6, "packets")
+                .because("LEFT_OR_PROMISED")
                 .check("packets", facts.packets());
         if (taken.subtract(run.taken()).compareTo(stock.free()) > 0) {
             throw new Refused(
                     "packets",
                     facts.packets(),
-                    "as many as the bulk fills",
-                    "There was not so much of " + known.lot().number() + " in bulk.");
+                    "packing.notSoMuch",
+                    "lot",
+                    known.lot().number());
         }
         Map<String, Object> was = run.correctable();
         run.change(facts, taken);
@@ -164,10 +162,9 @@ public class PackingRuns {
             throw new Refused(
                     "number",
                     known.lot().number(),
-                    "a lot with clean seed left",
-                    bulk.signum() <= 0
-                            ? "There is no clean seed of " + known.lot().number() + " in bulk."
-                            : "What is left of " + known.lot().number() + " is kept for the farm's own sowing.");
+                    bulk.signum() <= 0 ? "packing.noBulk" : "packing.reserved",
+                    "lot",
+                    known.lot().number());
         }
         Range.of(0, bulk.doubleValue(), "g").check("reserve", packing.reserve());
         double fill;
@@ -205,10 +202,7 @@ public class PackingRuns {
     private int seedsFor(LotKnown known, int metres) {
         if (known.tests().germination() == null) {
             throw new Refused(
-                    "metres",
-                    metres,
-                    "a lot whose germination is known",
-                    "Test the germination of " + known.lot().number() + " first: it says how thickly to sow.");
+                    "metres", metres, "packing.testFirst", "lot", known.lot().number());
         }
         int plants = Math.max(1, (int) Math.ceil(metres / known.planting().inRow()));
         double germination = Math.max(1, known.tests().germination().result().mean()) / 100;
@@ -218,11 +212,7 @@ public class PackingRuns {
     private static FillWeight fillByCount(LotKnown known, int seeds) {
         if (known.tests().seedWeight() == null) {
             throw new Refused(
-                    "seeds",
-                    seeds,
-                    "a lot whose thousand-seed weight is known",
-                    "Weigh 100 seeds of " + known.lot().number() + " a few times first: without that no count can be"
-                            + " filled by weight.");
+                    "seeds", seeds, "packing.weighFirst", "lot", known.lot().number());
         }
         return OutOfRange.named(
                 "label",

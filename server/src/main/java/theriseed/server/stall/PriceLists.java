@@ -91,7 +91,7 @@ public class PriceLists {
                 .findFirst();
         if (there.isEmpty()) {
             if (facts.price() == null) {
-                throw new Refused("price", "nothing", "a price", "Say what " + variety + " costs on this list.");
+                throw new Refused("price", "nothing", "price.says", "variety", variety);
             }
             prices.saveAndFlush(new ListPrice(listId, facts, stamps.now()));
             return;
@@ -128,7 +128,7 @@ public class PriceLists {
         lists.findByNameIgnoreCase(name.strip())
                 .filter(other -> !other.id().equals(own))
                 .ifPresent(other -> {
-                    throw new Refused("name", name, "a name of its own", "There is a " + other.name() + " already.");
+                    throw new Refused("name", name, "name.taken", "other", other.name());
                 });
     }
 }

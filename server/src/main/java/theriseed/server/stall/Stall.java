@@ -37,8 +37,6 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
-import theriseed.server.words.Reader;
-import theriseed.server.words.Sentences;
 
 /** Stock and sales. Nothing passes that the gate holds back, and nothing is sold that is not there. */
 @Service
@@ -217,13 +215,9 @@ public class Stall {
             throw new Refused(
                     "massOut",
                     lot.number(),
-                    "what fits the packets",
-                    worked.further()
-                            ? "Seed of " + lot.number()
-                                    + " is packed or poured already: it cannot be worked on any more."
-                            : "More of " + lot.number()
-                                    + " was packed, sold or poured than this would leave. Put the packets"
-                                    + " right first.");
+                    worked.further() ? "lot.packedAlready" : "lot.wouldLeaveTooLittle",
+                    "lot",
+                    lot.number());
         }
     }
 
@@ -271,33 +265,30 @@ public class Stall {
         Clash.check(sale, made.from(), sale.view());
         events.publishEvent(new SaleToCorrect(id));
         if (sale.delivery() != null) {
-            throw new Refused(
-                    "delivery",
-                    sale.delivery(),
-                    "a sale over the counter",
-                    "This went out with an order, whose papers say so: take that delivery back, and deliver anew.");
+            throw new Refused("delivery", sale.delivery(), "sale.ofAnOrder");
         }
         if ((packets == null) != (sale.packingRunId() == null) || (packets == null) == (grams == null)) {
-            throw new Refused(
-                    "packets", packets, "packets where packets were sold, else grams", "Say how much it was.");
+            throw new Refused("packets", packets, "sale.sayHowMuch");
         }
         Leaving how = new Leaving(sale.kind(), on, price, note, null);
         StockView stock = stock(known);
         boolean none;
         if (packets != null) {
             PackingRunView run = runOf(stock, sale.packingRunId());
-            Range.of(0, run.free() + sale.packets(), "packets, which this run had left")
+            Range.of(0, run.free() + sale.packets(), "packets")
+                    .because("RUN_HAS_LEFT")
                     .check("packets", packets);
             SeasonDates.check("soldOn", on, run.packedOn(), time.today());
             none = packets == 0;
         } else {
-            Range.of(0, stock.free().add(sale.bulk()).doubleValue(), "g, which might be sold")
+            Range.of(0, stock.free().add(sale.bulk()).doubleValue(), "g")
+                    .because("MAY_BE_SOLD")
                     .check("bulk", grams);
             SeasonDates.check("soldOn", on, known.harvest().pickedOn(), time.today());
             none = grams.signum() == 0;
         }
         if (none && price.signum() > 0) {
-            throw new Refused("price", price, "0", "Nothing left, so it brought nothing.");
+            throw new Refused("price", price, "sale.nothingLeft");
         }
         Map<String, Object> before = sale.correctable();
         sale.change(packets, grams, on, how.price(), how.note());
@@ -376,17 +367,18 @@ public class Stall {
                             .orElseThrow(() -> new Refused(
                                     "packets",
                                     asked,
-                                    "packets of a run that has so many",
-                                    "No packing run of " + known.get(lot).lot().number()
-                                            + " has so many packets left."));
-            Range.of(1, free(run), "packets, which this run has left").check("packets", asked);
+                                    "sale.noRun",
+                                    "lot",
+                                    known.get(lot).lot().number()));
+            Range.of(1, free(run), "packets").because("RUN_HAS_LEFT").check("packets", asked);
             return gone(lot, run, asked, customer(customer), how);
         }
 
         /** Grams of bulk that nobody else was promised. */
         public SaleView sell(UUID lot, BigDecimal grams, String customer, Leaving how) {
             checkOpen(known.get(lot));
-            Range.above(0, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "g, which may be sold")
+            Range.above(0, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "g")
+                    .because("MAY_BE_SOLD")
                     .check("bulk", grams);
             return gone(lot, grams, customer(customer), how);
         }
@@ -394,14 +386,16 @@ public class Stall {
         private SaleView promised(UUID lot, UUID runId, int asked, Customer customer, Leaving how) {
             checkOpen(known.get(lot));
             PackingRunView run = runOf(stock.get(lot), runId);
-            Range.of(1, run.left() - taken(run), "packets, which this run has left")
+            Range.of(1, run.left() - taken(run), "packets")
+                    .because("RUN_HAS_LEFT")
                     .check("packets", asked);
             return gone(lot, run, asked, customer, how);
         }
 
         private SaleView promised(UUID lot, BigDecimal grams, Customer customer, Leaving how) {
             checkOpen(known.get(lot));
-            Range.above(0, stock.get(lot).bulk().subtract(poured(lot)).doubleValue(), "g, which is left")
+            Range.above(0, stock.get(lot).bulk().subtract(poured(lot)).doubleValue(), "g")
+                    .because("IS_LEFT")
                     .check("bulk", grams);
             return gone(lot, grams, customer, how);
         }
@@ -444,11 +438,7 @@ public class Stall {
         Leaving priced = how.at(() -> priceLists
                 .of(customer)
                 .bulk(known.lot().varietyId())
-                .orElseThrow(() -> new Refused(
-                        "price",
-                        "nothing",
-                        "a price",
-                        "No list of " + customer.name() + "’s says what bulk of this variety costs: say it."))
+                .orElseThrow(() -> new Refused("price", "nothing", "price.noBulk", "customer", customer.name()))
                 .multiply(grams)
                 .movePointLeft(2)
                 .setScale(2, RoundingMode.HALF_UP));
@@ -557,13 +547,14 @@ public class Stall {
             throw new Refused(
                     "number",
                     known.lot().number(),
-                    "a lot that nothing holds back",
-                    known.lot().number() + " may not be packed or sold: "
-                            + known.gate().against().stream()
-                                    .filter(one -> one.overruled() == null)
-                                    .map(one -> Sentences.say(Reader.ANYBODY, "gate.found", one.finding()))
-                                    .collect(Collectors.joining("; "))
-                            + ".");
+                    "gate.shut",
+                    "lot",
+                    known.lot().number(),
+                    "findings",
+                    known.gate().against().stream()
+                            .filter(one -> one.overruled() == null)
+                            .map(LotKnown.Objection::finding)
+                            .toList());
         }
     }
 }

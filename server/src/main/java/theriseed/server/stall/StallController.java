@@ -126,8 +126,7 @@ class StallController {
         if (request.bulk() != null && request.packets() == null) {
             return stall.sellBulk(number, request.bulk(), request.customer(), request.how());
         }
-        throw new Refused(
-                "packets", request.packets(), "packets of a run, or bulk", "Say how many packets, or how much bulk.");
+        throw new Refused("packets", request.packets(), "sale.howMuch");
     }
 
     /** As it was sold: packets, or grams of bulk. */

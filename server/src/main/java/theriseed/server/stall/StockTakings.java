@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.FarmTime;
@@ -101,8 +100,7 @@ public class StockTakings {
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < found.size(); i++) {
             if (!seen.add(found.get(i).number() + found.get(i).packingRunId())) {
-                throw new Refused(
-                        "lines[" + i + "].number", found.get(i).number(), "each once", "It is on the list twice.");
+                throw new Refused("lines[" + i + "].number", found.get(i).number(), "stockTaking.twice");
             }
         }
     }
@@ -114,23 +112,23 @@ public class StockTakings {
                 : BigDecimal.valueOf(stall.runOf(stock, run).left());
         Range.of(0, 1e8, run == null ? "g" : "packets").check(at + "found", one.found());
         if (run != null && one.found().stripTrailingZeros().scale() > 0) {
-            throw new OutOfRange(at + "found", one.found().toPlainString(), "a whole number", "packets");
+            throw new Refused(at + "found", one.found().toPlainString(), "notA.wholeNumber");
         }
         if (one.expected().compareTo(expected) != 0) {
             throw new Refused(
                     at + "expected",
                     one.expected().toPlainString(),
-                    expected.toPlainString(),
-                    "Somebody took from " + lot.number() + " meanwhile: the books say " + expected.toPlainString()
-                            + " now. Count it again.");
+                    "stockTaking.changed",
+                    "lot",
+                    lot.number(),
+                    "books",
+                    expected,
+                    "unit",
+                    run == null ? "g" : "packets");
         }
         BigDecimal difference = expected.subtract(one.found());
         if (difference.signum() != 0 && one.because() == Difference.SAME) {
-            throw new Refused(
-                    at + "because",
-                    "nothing",
-                    "why it differs",
-                    "Another amount of " + lot.number() + " was found: say why, unknown if it must be.");
+            throw new Refused(at + "because", "nothing", "stockTaking.because", "lot", lot.number());
         }
         lines.save(new StockTakingLine(
                 taking.id(),

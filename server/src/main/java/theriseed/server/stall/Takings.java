@@ -61,18 +61,13 @@ public class Takings {
             boolean ofBulk = mass != null && packets == null && packingRunId == null;
             boolean ofRun = mass == null && packets != null && packingRunId != null;
             if (ofBulk == ofRun) {
-                throw new Refused(
-                        "mass", mass, "grams of bulk, or packets of a run", "Say how much, or how many packets.");
+                throw new Refused("mass", mass, "withdrawal.howMuch");
             }
             if (why == TakenFor.SPOILT && note.strip().length() < 3) {
-                throw new Refused("note", note, "what happened to it", "Say what happened to the seed.");
+                throw new Refused("note", note, "withdrawal.note");
             }
             if (why == TakenFor.COUNTED) {
-                throw new Refused(
-                        "why",
-                        why,
-                        "SOWN, TESTED or SPOILT",
-                        "Differences come of stock-taking, returns of a stall day.");
+                throw new Refused("why", why, "withdrawal.why");
             }
         }
     }
@@ -102,10 +97,10 @@ public class Takings {
         LotView lot = lots.lock(lots.byId(taking.lotId()).number());
         Clash.check(taking, made.from(), taking.view());
         if (taking.why() == TakenFor.COUNTED) {
-            throw new Refused("why", taking.why(), "what was sown, tested or spoilt", "This was counted; count again.");
+            throw new Refused("why", taking.why(), "withdrawal.counted");
         }
         if ((taking.packingRunId() == null) != (facts.packingRunId() == null)) {
-            throw new Refused("packingRunId", facts.packingRunId(), "what it was taken from", "Bulk stays bulk.");
+            throw new Refused("packingRunId", facts.packingRunId(), "withdrawal.bulk");
         }
         check(gate.of(lot), facts, taking.mass(), taking.packets());
         Map<String, Object> before = taking.correctable();
@@ -117,17 +112,16 @@ public class Takings {
     /** @param mass grams, and {@code packets}, that this was taken to be before */
     private void check(LotKnown known, TakingFacts facts, BigDecimal mass, int packets) {
         if (known.harvest() == null) {
-            throw new Refused("mass", facts.mass(), "a lot with seed in it", "Nothing is in this lot yet.");
+            throw new Refused("mass", facts.mass(), "withdrawal.empty");
         }
         SeasonDates.check("takenOn", facts.takenOn(), known.harvest().pickedOn(), time.today());
         StockView stock = stall.stock(known);
         if (facts.mass() != null) {
             double most = stock.bulk().add(mass).doubleValue();
-            Range.above(0, most, "g, which is all there is").check("mass", facts.mass());
+            Range.above(0, most, "g").because("ALL_THERE_IS").check("mass", facts.mass());
         } else {
             PackingRunView run = stall.runOf(stock, facts.packingRunId());
-            Range.of(1, run.left() + packets, "packets, which this run has left")
-                    .check("packets", facts.packets());
+            Range.of(1, run.left() + packets, "packets").because("RUN_HAS_LEFT").check("packets", facts.packets());
         }
     }
 }

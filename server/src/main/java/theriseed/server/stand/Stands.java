@@ -287,13 +287,7 @@ public class Stands {
         int seen = walked.stream().mapToInt(WalkView::lookedAt).sum();
         int sick = walked.stream().mapToInt(WalkView::sick).sum();
         if (seen > 0 && sick > SICK_STOCK * seen && facts.note().isBlank()) {
-            throw new Refused(
-                    "note",
-                    "nothing",
-                    "why it is stored all the same",
-                    sick + " of " + seen
-                            + " plants of this crop were sick: nothing of it should be kept as stock. Say why"
-                            + " it is, if it is.");
+            throw new Refused("note", "nothing", "stand.sick", "sick", sick, "seen", seen);
         }
     }
 
@@ -303,7 +297,8 @@ public class Stands {
     public SeedView weigh(UUID id, UUID plantingId, SeedFacts facts) {
         return once.record(id, () -> seeds.findById(id), () -> {
                     Grown planting = plantings.grown(plantingId);
-                    Range.of(0, planting.plants() - 1, "plants weighed before")
+                    Range.of(0, planting.plants() - 1, "plants")
+                            .because("BEFORE_THIS_ONE")
                             .check("plant", seeds.countByPlantingId(plantingId));
                     check(id, planting, facts);
                     return seeds.saveAndFlush(new PlantSeed(id, plantingId, facts, stamps.now()));
@@ -325,17 +320,12 @@ public class Stands {
 
     private void check(UUID id, Grown planting, SeedFacts facts) {
         if (planting.purpose() != Purpose.SEED) {
-            throw new Refused(
-                    "plant", facts.plant(), "a planting for seed", planting.varietyName() + " is not grown for seed.");
+            throw new Refused("plant", facts.plant(), "planting.notForSeed", "variety", planting.varietyName());
         }
         SeasonDates.check("weighedOn", facts.weighedOn(), planting.sownOn().plusDays(1), time.today());
         if (seeds.existsByPlantingIdAndPlantIgnoreCaseAndIdNot(
                 planting.id(), facts.plant().strip(), id)) {
-            throw new Refused(
-                    "plant",
-                    facts.plant(),
-                    "a plant not weighed yet",
-                    "The seed of plant " + facts.plant() + " is weighed already: correct it there.");
+            throw new Refused("plant", facts.plant(), "stand.weighedAlready", "plant", facts.plant());
         }
     }
 
@@ -355,14 +345,14 @@ public class Stands {
                 .orElseThrow(() -> new Refused(
                         "pieces",
                         facts.pieces(),
-                        "what was put in store",
-                        "Write down first how many pieces of "
-                                + plantings.grown(plantingId).varietyName() + " were stored."));
+                        "stand.storedFirst",
+                        "variety",
+                        plantings.grown(plantingId).varietyName()));
         SeasonDates.check("seenOn", facts.seenOn(), stored.on().plusDays(1), time.today());
         int thrownOut = since(stored, looks.findByPlantingIdAndIdNotOrderBySeenOnAscIdAsc(plantingId, id)).stream()
                 .mapToInt(StoreForecast.Look::thrownOut)
                 .sum();
-        Range.of(1, stored.plants() - thrownOut, "pieces that lie there").check("pieces", facts.pieces());
+        Range.of(1, stored.plants() - thrownOut, "pieces").because("LIE_THERE").check("pieces", facts.pieces());
     }
 
     /** What was put in store last; none while that was not counted. */

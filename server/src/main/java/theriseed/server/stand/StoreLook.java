@@ -37,11 +37,7 @@ class StoreLook extends Recorded {
         int sized = sum(facts.small(), facts.medium(), facts.large());
         int sound = facts.pieces() - facts.thrownOut();
         if (sized > sound) {
-            throw new Refused(
-                    "small",
-                    sized + " in three sizes",
-                    "at most " + sound + " sound pieces",
-                    "The sizes add up to " + sized + ", but only " + sound + " pieces are sound.");
+            throw new Refused("small", sized + " in three sizes", "stand.sizes", "sized", sized, "sound", sound);
         }
         this.seenOn = facts.seenOn();
         this.pieces = facts.pieces();

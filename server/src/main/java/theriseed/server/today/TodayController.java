@@ -20,21 +20,21 @@ import theriseed.server.selection.Selection.NotForEating;
 class TodayController {
     private static final int OUTSTAY_DAYS = 28;
 
-    private final Acts acts;
+    private final Tasks tasks;
     private final Plantings plantings;
     private final Selection selection;
     private final Farms farms;
     private final FarmTime time;
 
-    TodayController(Acts acts, Plantings plantings, Selection selection, Farms farms, FarmTime time) {
-        this.acts = acts;
+    TodayController(Tasks tasks, Plantings plantings, Selection selection, Farms farms, FarmTime time) {
+        this.tasks = tasks;
         this.plantings = plantings;
         this.selection = selection;
         this.farms = farms;
         this.time = time;
     }
 
-    record TodayView(LocalDateTime now, DayCourse day, List<Act> acts, List<NotForEating> notForEating) {}
+    record TodayView(LocalDateTime now, DayCourse day, List<Task> tasks, List<NotForEating> notForEating) {}
 
     @GetMapping("/api/today")
     TodayView today() {
@@ -42,7 +42,7 @@ class TodayController {
         return new TodayView(
                 LocalDateTime.ofInstant(time.now(), time.zone()),
                 DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
-                acts.open(),
+                tasks.open(),
                 selection.notForEating(standing()));
     }
 

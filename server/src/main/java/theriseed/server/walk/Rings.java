@@ -74,11 +74,7 @@ public class Rings {
         return once.record(id, () -> rings.findById(id).map(SuspectRing::view), () -> {
             Walk walk = walks.findById(walkId).orElseThrow(NotFound.of("walk"));
             if (walk.facts().sheddingSince() == null) {
-                throw new Refused(
-                        "walk",
-                        walk.facts().stage(),
-                        "a walk on which an off-type shed pollen",
-                        "No off-type of this walk shed pollen: there is nothing to decide.");
+                throw new Refused("walk", walk.facts().stage(), "walk.nothingShed");
             }
             PlantingView planting = plantings.get(walk.plantingId());
             SuspectRing ring = new SuspectRing(

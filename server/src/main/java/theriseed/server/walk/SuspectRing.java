@@ -51,11 +51,7 @@ class SuspectRing extends Recorded {
         Range.of(3, 300, "characters").check("reason", facts.reason().strip().length());
         boolean lower = facts.grade() != null && facts.grade().ordinal() < planned.ordinal();
         if (facts.decision() == Decision.GRADED_DOWN && !lower) {
-            throw new Refused(
-                    "grade",
-                    facts.grade() == null ? "nothing" : facts.grade(),
-                    "a grade below " + planned,
-                    "Say to which lower grade it goes.");
+            throw new Refused("grade", facts.grade() == null ? "nothing" : facts.grade(), "walk.lowerGrade");
         }
         this.lon = at.lon();
         this.lat = at.lat();

@@ -65,11 +65,7 @@ class Walk extends Recorded {
         for (WalkFacts.OffType kind : facts.offTypes()) {
             Range.of(1, facts.lookedAt(), "plants").check("offTypes", kind.plants());
             if (kind.fate() == Fate.LEFT && kind.reason().isBlank()) {
-                throw new Refused(
-                        "offTypes",
-                        kind.kind() + " left standing",
-                        "a reason",
-                        "Say why the off-type is left standing: " + kind.kind() + ".");
+                throw new Refused("offTypes", kind.kind() + " left standing", "walk.leftStanding", "kind", kind.kind());
             }
         }
         upToAll.check("offTypes", facts.offTypesInAll());
@@ -93,7 +89,7 @@ class Walk extends Recorded {
             Range.of(1, 400, "rows").check("rowsInAll", facts.rowsInAll());
             facts.rows().forEach(row -> Range.of(1, facts.rowsInAll(), "row").check("rows", row));
         } else if (!facts.rows().isEmpty()) {
-            throw new Refused("rowsInAll", "nothing", "[1, 400] rows", "Say how many rows there are in all.");
+            throw new Refused("rowsInAll", "nothing", "walk.rowsInAll");
         }
     }
 

@@ -286,14 +286,15 @@ public class Walks {
         LocalDate last = lastDay(planting, crop);
         SeasonDates.check("walkedOn", facts.walkedOn(), up, last);
         if (facts.sheddingSince() != null) {
-            Range.of(1, facts.lookedAt(), "plants that shed pollen").check("offTypes", facts.offTypesInAll());
+            Range.of(1, facts.lookedAt(), "plants").because("SHED_POLLEN").check("offTypes", facts.offTypesInAll());
             SeasonDates.check("sheddingSince", facts.sheddingSince(), up, facts.walkedOn());
         }
         int pulled = walked(List.of(planting.id())).getOrDefault(planting.id(), List.of()).stream()
                         .mapToInt(WalkFacts::pulled)
                         .sum()
                 - pulledBefore;
-        Range.of(0, Math.max(0, planting.plants() - pulled), "plants that stand")
+        Range.of(0, Math.max(0, planting.plants() - pulled), "plants")
+                .because("STAND")
                 .check("pulled", facts.pulled());
     }
 

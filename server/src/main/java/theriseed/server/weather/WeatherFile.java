@@ -16,13 +16,19 @@ import org.springframework.stereotype.Component;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.bloom.Weather;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Refusal;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Refused;
 import theriseed.server.farm.Farms;
+import theriseed.server.words.Reader;
+import theriseed.server.words.Readers;
+import theriseed.server.words.Refusals;
+import theriseed.server.words.Sentences;
 
 /** Days read from a CSV file with the columns {@code day, low, high}, a row a day, in degrees Celsius. */
 @Component
 class WeatherFile {
+    private static final LocalDate FIRST = LocalDate.of(2000, 1, 1);
     static final int LARGEST_BYTES = 5_000_000;
 
     /** A file whose days are on average so far from usual is not in Celsius, or not from here. */
@@ -33,8 +39,10 @@ class WeatherFile {
     private final Weathers weathers;
     private final Farms farms;
     private final FarmTime time;
+    private final Readers readers;
 
-    WeatherFile(Weathers weathers, Farms farms, FarmTime time) {
+    WeatherFile(Weathers weathers, Farms farms, FarmTime time, Readers readers) {
+        this.readers = readers;
         this.weathers = weathers;
         this.farms = farms;
         this.time = time;
@@ -49,6 +57,7 @@ class WeatherFile {
     record WeatherRead(int days, List<String> faults, List<String> gaps, boolean kept) {}
 
     WeatherRead read(String text, String name, boolean keep) {
+        Reader reader = readers.now();
         List<String> faults = new ArrayList<>();
         Map<LocalDate, Weather.Day> days = new TreeMap<>();
         for (CSVRecord row : rows(text)) {
@@ -59,12 +68,16 @@ class WeatherFile {
                 if (days.put(day, air) != null) {
                     faults.add(line + "day: " + day + " stands twice");
                 }
-            } catch (Refused | IllegalArgumentException wrong) {
-                faults.add(line + wrong.getMessage());
+            } catch (Refused wrong) {
+                faults.add(line + Refusals.say(reader, wrong.field(), wrong.value(), wrong.refusal()));
+            } catch (OutOfRange wrong) {
+                faults.add(line + Refusals.say(reader, wrong.field(), wrong.value(), wrong.refusal()));
+            } catch (IllegalArgumentException tooShort) {
+                faults.add(line + tooShort.getMessage());
             }
         }
         if (days.isEmpty() && faults.isEmpty()) {
-            throw new Refused("file", "no row", "a row a day", "This file has no row below its header.");
+            throw new Refused("file", "no row", "weatherFile.empty");
         }
         if (!days.isEmpty()) {
             checkCelsius(days, farms.get().climate(), faults);
@@ -91,27 +104,23 @@ class WeatherFile {
                     .toList();
             if (!header.containsAll(List.of("day", "low", "high"))) {
                 throw new Refused(
-                        "file",
-                        String.join(",", header),
-                        "the columns day,low,high",
-                        "The first line must name the columns day,low,high; it names " + String.join(",", header)
-                                + ".");
+                        "file", String.join(",", header), "weatherFile.columns", "columns", String.join(",", header));
             }
             return parser.getRecords();
         } catch (IOException | IllegalArgumentException broken) {
-            throw new Refused("file", "broken", "a CSV file", "This is not a CSV file: " + broken.getMessage());
+            throw new Refused("file", "broken", "weatherFile.noCsv");
         }
     }
 
     private LocalDate day(String text) {
         try {
             LocalDate day = LocalDate.parse(text);
-            if (day.isBefore(LocalDate.of(2000, 1, 1)) || day.isAfter(time.today())) {
-                throw new OutOfRange("day", text, "[2000-01-01, " + time.today() + "]", "");
+            if (day.isBefore(FIRST) || day.isAfter(time.today())) {
+                throw new OutOfRange("day", text, new Refusal.OutsideDays(FIRST, time.today()));
             }
             return day;
         } catch (DateTimeParseException bad) {
-            throw new Refused("day", text, "a date", "day: " + text + " is not a date such as 2026-04-30");
+            throw new Refused("day", text, "notA.day");
         }
     }
 
@@ -119,21 +128,19 @@ class WeatherFile {
         double low = number("low", row.get("low"));
         double high = number("high", row.get("high"));
         if (high < low) {
-            throw new Refused(
-                    "high",
-                    high,
-                    "at least " + low,
-                    "high: " + high + " is below the low of " + low + "; are they swapped?");
+            throw new Refused("high", high, "weatherFile.swapped", "low", low);
         }
         return new Weather.Day(low, high);
     }
 
     private static double number(String field, String text) {
+        if (text.isEmpty()) {
+            throw Refused.missing(field);
+        }
         try {
             return Double.parseDouble(text);
         } catch (NumberFormatException bad) {
-            throw new Refused(
-                    field, text, "a number", field + ": " + (text.isEmpty() ? "nothing" : text) + " is not a number");
+            throw new Refused(field, text, "notA.number");
         }
     }
 
@@ -144,11 +151,10 @@ class WeatherFile {
                 .average()
                 .orElseThrow();
         if (Math.abs(off) > FAR_FROM_USUAL_C) {
-            faults.add(String.format(
-                    Locale.ROOT,
-                    "On average these days are %.0f °C %s than usual here: are they in °C, and from here?",
-                    Math.abs(off),
-                    off > 0 ? "warmer" : "colder"));
+            faults.add(Sentences.say(
+                    Reader.ANYBODY,
+                    "refused.weatherFile.farFromUsual",
+                    Map.of("by", Math.round(Math.abs(off)), "side", off > 0 ? "warmer" : "colder")));
         }
     }
 

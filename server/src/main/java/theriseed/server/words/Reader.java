@@ -8,6 +8,8 @@ import com.ibm.icu.util.ULocale;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 
@@ -16,10 +18,11 @@ import java.util.Locale;
  * English. The screens write figures by the same rules, and both are held to the same examples.
  *
  * @param locale English as it is written in some country
+ * @param now null where nobody knows when it is read
  */
-public record Reader(Locale locale, Units units) {
+public record Reader(Locale locale, Units units, LocalDateTime now) {
     /** Where nobody in particular reads: programs, and people who have not said. */
-    public static final Reader ANYBODY = new Reader(Locale.UK, Units.METRIC);
+    public static final Reader ANYBODY = new Reader(Locale.UK, Units.METRIC, null);
 
     /** English with the numbers and dates of a country, by language tag: those the catalogue names. */
     public static final List<String> LOCALES = Sentences.keysOf("countries");
@@ -101,9 +104,32 @@ public record Reader(Locale locale, Units units) {
 
     /** A day with its year: {@code 4 Mar 2026}. */
     public String day(LocalDate day) {
+        return written(day, "yMMMd");
+    }
+
+    /** A day, with its year only where it is another than this: {@code 4 Mar}. */
+    public String dayMonth(LocalDate day) {
+        return written(day, now != null && day.getYear() == now.getYear() ? "MMMd" : "yMMMd");
+    }
+
+    /** A moment on the farm's clock: {@code 11:20} today, {@code Fri 11:20} within six days, else with its day. */
+    public String moment(LocalDateTime moment) {
+        String clock = moment.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString();
+        long apart = now == null
+                ? Long.MAX_VALUE
+                : Math.abs(ChronoUnit.DAYS.between(now.toLocalDate(), moment.toLocalDate()));
+        if (apart == 0) {
+            return clock;
+        }
+        return apart > 6
+                ? dayMonth(moment.toLocalDate()) + ", " + clock
+                : written(moment.toLocalDate(), "EEE") + " " + clock;
+    }
+
+    private String written(LocalDate day, String skeleton) {
         GregorianCalendar at = new GregorianCalendar(TimeZone.GMT_ZONE, ULocale.forLocale(locale));
         at.clear();
         at.set(day.getYear(), day.getMonthValue() - 1, day.getDayOfMonth());
-        return DateFormat.getInstanceForSkeleton(at, "yMMMd", locale).format(at);
+        return DateFormat.getInstanceForSkeleton(at, skeleton, locale).format(at);
     }
 }

@@ -6,13 +6,18 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -26,6 +31,11 @@ public final class Sentences {
     private static final Map<String, String> CATALOGUE = read("/sentences/en.json");
     private static final Pattern OWN_TYPE = Pattern.compile("\\{(\\w+), (?!number}|date}|time})(\\w+)}");
 
+    private static final Pattern CHOICE = Pattern.compile("\\{(\\w+), select,");
+
+    /** What a sentence may choose by where a figure is not there. */
+    private static final String ABSENT = "none";
+
     private Sentences() {}
 
     /** What a section says of a record of some kind. */
@@ -36,12 +46,17 @@ public final class Sentences {
     /** A sentence by its key. @throws IllegalArgumentException when there is none */
     public static String say(Reader reader, String key, Map<String, ?> figures) {
         Map<String, Object> arguments = new HashMap<>();
-        figures.forEach((name, value) -> arguments.put(name, plain(value)));
+        CHOICE.matcher(sentence(key)).results().forEach(choice -> arguments.put(choice.group(1), ABSENT));
+        figures.forEach((name, value) -> {
+            if (it(value) != null) {
+                arguments.put(name, plain(it(value)));
+            }
+        });
         Matcher own = OWN_TYPE.matcher(sentence(key));
         StringBuilder pattern = new StringBuilder();
         while (own.find()) {
             String name = own.group(1) + "_" + own.group(2);
-            arguments.put(name, told(reader, own.group(2), figures.get(own.group(1))));
+            arguments.put(name, told(reader, own.group(2), figures.get(own.group(1)), figures));
             own.appendReplacement(pattern, "{" + name + "}");
         }
         own.appendTail(pattern);
@@ -57,7 +72,7 @@ public final class Sentences {
     }
 
     /** The figures of a record by their names. */
-    private static Map<String, Object> named(Object figures) {
+    static Map<String, Object> named(Object figures) {
         Map<String, Object> named = new LinkedHashMap<>();
         for (RecordComponent part : figures.getClass().getRecordComponents()) {
             try {
@@ -70,8 +85,8 @@ public final class Sentences {
         return named;
     }
 
-    private static String told(Reader reader, String type, Object value) {
-        Object it = value instanceof Optional<?> maybe ? maybe.orElse(null) : value;
+    private static String told(Reader reader, String type, Object value, Map<String, ?> figures) {
+        Object it = it(value);
         if (it == null) {
             return "";
         }
@@ -83,18 +98,64 @@ public final class Sentences {
             case "percent" -> reader.percent(((Number) it).doubleValue());
             case "share" -> reader.share(((Number) it).doubleValue());
             case "figure" -> reader.figure(((Number) it).doubleValue());
-            case "day" -> reader.day((LocalDate) it);
+            case "day" -> day(it).map(reader::day).orElse(it.toString());
+            case "moment" -> reader.moment((LocalDateTime) it);
+            case "cropWord" -> it.toString().split(" [/(]")[0].toLowerCase(Locale.ROOT);
+            case "lower" -> it.toString().toLowerCase(Locale.ROOT);
+            case "capital" ->
+                it.toString().substring(0, 1).toUpperCase(Locale.ROOT)
+                        + it.toString().substring(1);
+            case "dayMonth" -> day(it).map(reader::dayMonth).orElse(it.toString());
+            case "measured" -> measured(reader, it, String.valueOf(figures.get("unit")), true);
+            case "bare" -> measured(reader, it, String.valueOf(figures.get("unit")), false);
+            case "found" ->
+                ((Collection<?>) it)
+                        .stream().map(one -> say(reader, "gate.found", one)).collect(Collectors.joining("; "));
             default -> sentence("words." + type + "." + it);
         };
     }
 
-    /** As ICU takes it: numbers stay numbers, what is absent is {@code none}, all else is text. */
-    private static Object plain(Object value) {
-        Object it = value instanceof Optional<?> maybe ? maybe.orElse(null) : value;
-        return it == null ? "none" : it instanceof Number ? it : it.toString();
+    /** A figure in its unit; {@code bare} leaves out what is no measure, where it is said once for two. */
+    private static String measured(Reader reader, Object value, String unit, boolean named) {
+        double number;
+        try {
+            number = Double.parseDouble(value.toString());
+        } catch (NumberFormatException words) {
+            return value.toString();
+        }
+        return switch (unit) {
+            case "g" -> reader.mass(number);
+            case "m" -> reader.distance(number);
+            case "m2" -> reader.area(number);
+            case "C" -> reader.temperature(number);
+            default -> {
+                String digits = reader.number(number, 6);
+                yield named && !unit.isEmpty()
+                        ? digits + " " + CATALOGUE.getOrDefault("words.unit." + unit, unit)
+                        : digits;
+            }
+        };
     }
 
-    private static String sentence(String key) {
+    /** A day, also of a field as it was typed; none where it is no day. */
+    private static Optional<LocalDate> day(Object value) {
+        try {
+            return Optional.of(value instanceof LocalDate day ? day : LocalDate.parse(value.toString()));
+        } catch (DateTimeParseException words) {
+            return Optional.empty();
+        }
+    }
+
+    private static Object it(Object value) {
+        return value instanceof Optional<?> maybe ? maybe.orElse(null) : value;
+    }
+
+    /** As ICU takes it: numbers stay numbers, all else is text. */
+    private static Object plain(Object value) {
+        return value instanceof Number ? value : value.toString();
+    }
+
+    static String sentence(String key) {
         String sentence = CATALOGUE.get(key);
         if (sentence == null) {
             throw new IllegalArgumentException("The catalogue has no sentence " + key);

@@ -28,7 +28,7 @@ class FirstRunTest {
             assertThat(tooShort.field()).isEqualTo("password");
             Client.Answer nowhere = client.post("/api/first-run", Season.with(EmptyFarm.FARM, "lat", 95));
             assertThat(nowhere.field()).isEqualTo("lat");
-            assertThat(nowhere.detail()).contains("95 is outside the valid range [-75, 75]");
+            assertThat(nowhere.detail()).contains("95 is not allowed. Allowed is at least -75 and at most 75");
             assertThat(client.post("/api/first-run", Season.with(EmptyFarm.FARM, "currency", "XYZ1"))
                             .field())
                     .isEqualTo("currency");

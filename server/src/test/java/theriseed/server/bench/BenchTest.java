@@ -316,7 +316,7 @@ class BenchTest {
         assertThat(harvest.get("containers").asInt()).isEqualTo(4);
         season.step(number, stepOf("DRY", 10_500, 9000));
         Client.Answer late = season.grower.post("/api/lots/" + number + "/picks", harvestOf(100, 3));
-        assertThat(late.detail()).contains("The bench has begun on " + number, "its own number");
+        assertThat(late.detail()).contains("Work at the bench has begun on " + number, "its own number");
     }
 
     @Test
@@ -328,7 +328,7 @@ class BenchTest {
                 "/api/steps/" + dried.get("id").asString(),
                 with(stepOf("DRY", 9000, 4900), "version", 0, "reason", "mistyped"));
         assertThat(less.field()).isEqualTo("massOut");
-        assertThat(less.detail()).contains("at least 5000", "what the next step gave");
+        assertThat(less.detail()).contains("at least 5 kg", "what the next step gave");
         Client.Answer picked = season.grower.put(
                 season.pickOf(number), with(harvestOf(7900, 290), "version", 0, "reason", "mistyped"));
         assertThat(picked.field()).isEqualTo("mass");

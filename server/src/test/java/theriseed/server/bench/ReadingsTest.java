@@ -2,6 +2,7 @@ package theriseed.server.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.kindOf;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.stepOf;
 import static theriseed.server.Season.with;
@@ -72,14 +73,14 @@ class ReadingsTest {
         return season.lot(number).at("/known/bench/underWay");
     }
 
-    private List<String> acts() {
-        List<String> acts = new ArrayList<>();
-        season.grower.get("/api/today").ok().get("acts").forEach(act -> {
-            if (act.path("lot").asString().equals(number)) {
-                acts.add(act.get("kind").asString() + (act.get("urgent").asBoolean() ? " now" : ""));
+    private List<String> tasks() {
+        List<String> tasks = new ArrayList<>();
+        season.tasks().forEach(task -> {
+            if (task.path("lot").asString().equals(number)) {
+                tasks.add(kindOf(task) + (task.get("urgent").asBoolean() ? " now" : ""));
             }
         });
-        return acts;
+        return tasks;
     }
 
     @Test
@@ -101,11 +102,11 @@ class ReadingsTest {
     @Test
     void aFermentStirredAsksForNothingForAWhile() {
         String step = fermenting();
-        assertThat(acts()).containsExactly("STIR");
+        assertThat(tasks()).containsExactly("Stir");
         read(step, "STIRRED", 1, "2026-08-13T08:00").ok();
-        assertThat(acts()).as("a day ago").containsExactly("STIR");
+        assertThat(tasks()).as("a day ago").containsExactly("Stir");
         read(step, "STIRRED", 1, "2026-08-14T06:30").ok();
-        assertThat(acts()).isEmpty();
+        assertThat(tasks()).isEmpty();
         assertThat(underWay().at("/ferment/stirred").asInt()).isEqualTo(2);
         assertThat(read(step, "STIRRED", 2, "2026-08-14T06:40").field()).isEqualTo("value");
     }
@@ -125,18 +126,18 @@ class ReadingsTest {
         assertThat(drying.get("reachable").asBoolean()).isTrue();
         assertThat(drying.get("dryAt").asString()).isGreaterThan("2026-08-14");
         assertThat(drying.get("sinceWeighed").asDouble()).isCloseTo(24, within(1e-9));
-        assertThat(acts()).containsExactly("WEIGH_TRAY");
+        assertThat(tasks()).containsExactly("WeighTray");
 
         read(step, "MASS", 6700, "2026-08-14T06:00").ok();
         assertThat(underWay().at("/drying/rewetted").asBoolean()).isTrue();
-        assertThat(acts()).as("it got damp again").containsExactly("WEIGH_TRAY now");
+        assertThat(tasks()).as("it got damp again").containsExactly("TrayRewetted now");
     }
 
     @Test
     void aTrayNobodyWeighsIsForgotten() {
         number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
         season.step(number, begun("DRY", 9000, "2026-08-02T07:10"));
-        assertThat(acts()).containsExactly("WEIGH_TRAY now");
+        assertThat(tasks()).containsExactly("TrayForgotten now");
     }
 
     @Test

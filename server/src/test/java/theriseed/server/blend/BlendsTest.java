@@ -214,7 +214,7 @@ class BlendsTest {
         assertThat(other.field())
                 .as("each planting of the test is of a variety of its own")
                 .isEqualTo("parts[1].number");
-        assertThat(other.detail()).contains("varieties are never poured together");
+        assertThat(other.detail()).contains("varieties are never blended");
     }
 
     @Test
@@ -239,7 +239,7 @@ class BlendsTest {
         assertThat(season.lot(number).at("/known/bench/next").asString()).isEqualTo("THRESH");
         assertThat(season.lot(one).at("/known/bench/poured").asBoolean()).isTrue();
         Client.Answer further = season.grower.post("/api/lots/" + one + "/steps", stepOf("THRESH", 5000, 3000));
-        assertThat(further.detail()).contains("poured into other lots");
+        assertThat(further.detail()).contains("transferred into other lots");
         JsonNode dried = season.lot(one).at("/known/bench/steps/0");
         assertThat(season.grower
                         .put(

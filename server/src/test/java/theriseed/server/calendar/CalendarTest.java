@@ -1,6 +1,7 @@
 package theriseed.server.calendar;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.kindOf;
 import static theriseed.server.Season.record;
 
 import java.util.ArrayList;
@@ -74,7 +75,7 @@ class CalendarTest {
         Client stranger = new Client(port);
         Client.Answer read = stranger.get(feed.get("path").asString());
         assertThat(read.status()).isEqualTo(200);
-        assertThat(read.text()).contains("Replant Brine");
+        assertThat(read.text()).contains("Replant the Brine");
         assertThat(stranger.get("/calendar/guessed.ics").status()).isEqualTo(404);
         assertThat(stranger.get("/api/calendar?season=2026").status()).isEqualTo(401);
         assertThat(Client.as("hand", port).get("/api/calendar/feeds").status()).isEqualTo(403);
@@ -96,9 +97,9 @@ class CalendarTest {
                 .get("id")
                 .asString();
         boolean found = false;
-        for (JsonNode act : season.grower.get("/api/today").ok().get("acts")) {
-            found |= act.path("plantingId").asString("").equals(pea)
-                    && act.get("kind").asString().equals("SOW");
+        for (JsonNode task : season.tasks()) {
+            found |= task.path("plantingId").asString("").equals(pea)
+                    && kindOf(task).equals("SOW");
         }
         assertThat(found).isTrue();
     }

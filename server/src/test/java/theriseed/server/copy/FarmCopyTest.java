@@ -209,8 +209,8 @@ class FarmCopyTest {
         demo = copy(grower);
         assertThat(takenIn("not a zip".getBytes(StandardCharsets.UTF_8)).detail())
                 .contains("is no ZIP");
-        assertThat(takenIn(with("../../etc/passwd", was -> "root")).detail()).contains("none of a farm's copy");
-        assertThat(takenIn(with("tables/../account.csv", was -> "id")).detail()).contains("none of a farm's copy");
+        assertThat(takenIn(with("../../etc/passwd", was -> "root")).detail()).contains("none of a farm’s copy");
+        assertThat(takenIn(with("tables/../account.csv", was -> "id")).detail()).contains("none of a farm’s copy");
         assertThat(takenIn(with("tables/account.csv", was -> "id,name\n")).detail())
                 .contains("no farm has");
         assertThat(takenIn(with("farm.json", was -> "{\"format\":\"something\"}"))

@@ -1,6 +1,7 @@
 package theriseed.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.kindOf;
 
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -39,12 +40,12 @@ class TroublesTest {
         }
     }
 
-    private JsonNode act(JsonNode lot, String kind) {
-        for (JsonNode act : grower.get("/api/today").ok().get("acts")) {
-            if (act.has("lot")
-                    && act.get("lot").asString().equals(lot.at("/lot/number").asString())
-                    && act.get("kind").asString().equals(kind)) {
-                return act;
+    private JsonNode task(JsonNode lot, String kind) {
+        for (JsonNode task : grower.get("/api/today").ok().get("tasks")) {
+            if (task.has("lot")
+                    && task.get("lot").asString().equals(lot.at("/lot/number").asString())
+                    && kindOf(task).equals(kind)) {
+                return task;
             }
         }
         throw new AssertionError("nothing of the kind " + kind + " waits for " + lot.at("/lot/number"));
@@ -56,7 +57,7 @@ class TroublesTest {
         JsonNode ferment = lot.at("/bench/underWay/ferment");
         assertThat(ferment.get("state").asString()).isEqualTo("READY");
         assertThat(ferment.get("equivalentHours").asDouble()).isBetween(85.0, 96.0);
-        assertThat(act(lot, "RINSE").get("urgent").asBoolean()).isTrue();
+        assertThat(task(lot, "Rinse").get("urgent").asBoolean()).isTrue();
     }
 
     @Test
@@ -66,7 +67,7 @@ class TroublesTest {
         assertThat(drying.get("reachable").asBoolean()).isFalse();
         assertThat(drying.get("rewetted").asBoolean()).isTrue();
         assertThat(drying.get("gel").asDouble()).isPositive();
-        assertThat(act(lot, "WEIGH_TRAY").get("other").asString()).isEqualTo("REWETTED");
+        assertThat(task(lot, "TrayRewetted").get("urgent").asBoolean()).isTrue();
     }
 
     @Test

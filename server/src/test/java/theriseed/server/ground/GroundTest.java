@@ -185,9 +185,9 @@ class GroundTest {
         Map<String, Object> plot = plotOf("Bow tie", -3000, 3600);
         Client.Answer crossed = season.grower.post(
                 "/api/plots", with(plot, "outline", corners(-3000, 3600, -2960, 3640, -2960, 3600, -3000, 3640)));
-        assertThat(crossed.detail()).contains("a shape whose edges cross");
+        assertThat(crossed.detail()).contains("edges cross each other");
         Client.Answer two = season.grower.post("/api/plots", with(plot, "outline", corners(-3000, 3600, -2960, 3640)));
-        assertThat(two.detail()).contains("2 distinct of 2");
+        assertThat(two.detail()).contains("of 2 here 2 differ");
         Client.Answer spot = season.grower.post("/api/plots", with(plot, "outline", corners(-3000, 3600)));
         assertThat(spot.detail()).contains("A spot has no ground");
         Client.Answer far = season.grower.post(

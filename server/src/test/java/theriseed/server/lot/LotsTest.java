@@ -138,7 +138,8 @@ class LotsTest {
                                 ""))
                 .ok();
         season.grower.post(path, with(tagged, "pieces", 1)).ok();
-        assertThat(season.grower.post(path, with(tagged, "pieces", 2)).detail()).contains("[1, 1] fruits");
+        assertThat(season.grower.post(path, with(tagged, "pieces", 2)).detail())
+                .contains("only 1 fruits whose flowers were tagged");
     }
 
     @ParameterizedTest

@@ -2,6 +2,7 @@ package theriseed.server.pollination;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.kindOf;
 import static theriseed.server.Season.plantingOf;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.with;
@@ -71,21 +72,21 @@ class PollinationTest {
                         "2030-05-20T07:00:00Z"));
     }
 
-    private List<String> acts() {
-        List<String> acts = new ArrayList<>();
-        season.grower.get("/api/today").ok().get("acts").forEach(act -> {
-            if (act.path("plantingId").asString().equals(planting)) {
-                acts.add(act.get("kind").asString());
+    private List<String> tasks() {
+        List<String> tasks = new ArrayList<>();
+        season.tasks().forEach(task -> {
+            if (task.path("plantingId").asString().equals(planting)) {
+                tasks.add(kindOf(task));
             }
         });
-        return acts;
+        return tasks;
     }
 
     @Test
     void whatWasClosedInTheEveningIsCrossedInTheMorning() {
         close("2026-08-13", buds(3, 1, 0), buds(7, 1, 2), buds(11, 0, 2), buds(12, 0, 1))
                 .ok();
-        assertThat(acts()).contains("POLLINATE");
+        assertThat(tasks()).contains("Pollinate");
         JsonNode morning = page().get("morning");
         assertThat(morning.get("crosses").size()).isEqualTo(2);
         assertThat(morning.at("/crosses/0/mother").asInt()).isEqualTo(3);
@@ -93,7 +94,7 @@ class PollinationTest {
 
         pollinate(flower("1", 3, 7, 11)).ok();
         pollinate(flower("2", 7, 11, 12)).ok();
-        assertThat(acts()).doesNotContain("POLLINATE");
+        assertThat(tasks()).doesNotContain("Pollinate");
         assertThat(page().get("nextTag").asString()).isEqualTo("3");
         assertThat(page().get("doneToday").asInt()).isEqualTo(2);
     }
@@ -109,13 +110,14 @@ class PollinationTest {
     @Test
     void noPlantIsItsOwnFatherNorAnotherVarietysMate() {
         assertThat(pollinate(flower("1", 3, 7, 3)).detail())
-                .isEqualTo("Plant 3 cannot be its own father: take males from other plants.");
+                .isEqualTo("Plant 3 is the mother: take males from other plants.");
         Map<String, Object> crossed = flower("1", 3);
         crossed.put("fathers", List.of(record("plantingId", season.byHand("squash-maxima", 10), "plant", 2)));
         Client.Answer other = pollinate(crossed);
         assertThat(other.field()).isEqualTo("fathers");
         assertThat(other.detail()).contains("is another variety");
-        assertThat(pollinate(flower("1", 25, 7)).detail()).contains("mother: 25 is outside the valid range [1, 24]");
+        assertThat(pollinate(flower("1", 25, 7)).detail())
+                .contains("mother: 25 is not allowed. Allowed is at least 1 and at most 24");
         assertThat(pollinate(flower("1", 3)).field()).isEqualTo("fathers");
         pollinate(flower("1", 3, 7)).ok();
         assertThat(pollinate(flower("1", 4, 7)).field()).isEqualTo("tag");
@@ -126,7 +128,7 @@ class PollinationTest {
         for (int i = 1; i <= 6; i++) {
             pollinate(daysAgo(flower("" + i, i, i + 6, i + 7), 6)).ok();
         }
-        assertThat(acts()).contains("LOOK_AT_FLOWERS");
+        assertThat(tasks()).contains("SeeWhatTook");
         JsonNode flowers = page().get("lookAt");
         assertThat(flowers.size()).isEqualTo(6);
         flowers.forEach(flower ->
@@ -224,7 +226,7 @@ class PollinationTest {
         bag.put("openFlowers", false);
         JsonNode on = season.grower.post(path, bag).ok();
         assertThat(on.get("verdict").asString()).isEqualTo("TIGHT");
-        assertThat(acts()).contains("SHAKE");
+        assertThat(tasks()).contains("Shake");
         String id = on.get("id").asString();
         season.grower
                 .post(
@@ -239,7 +241,7 @@ class PollinationTest {
                                 "lastDay",
                                 "2026-08-14"))
                 .ok();
-        assertThat(acts()).doesNotContain("SHAKE");
+        assertThat(tasks()).doesNotContain("Shake");
         assertThat(season.grower
                         .put("/api/covers/" + id + "/off", record("takenOff", "2026-08-09", "fruitSet", true))
                         .field())

@@ -1,6 +1,7 @@
 package theriseed.server.quality;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.kindOf;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.stepOf;
 import static theriseed.server.Season.with;
@@ -46,14 +47,14 @@ class WeevilsTest {
         return season.lot(number).at("/known/weevils");
     }
 
-    private List<String> acts() {
-        List<String> acts = new ArrayList<>();
-        season.grower.get("/api/today").ok().get("acts").forEach(act -> {
-            if (act.path("lot").asString().equals(number)) {
-                acts.add(act.get("kind").asString());
+    private List<String> tasks() {
+        List<String> tasks = new ArrayList<>();
+        season.tasks().forEach(task -> {
+            if (task.path("lot").asString().equals(number)) {
+                tasks.add(kindOf(task));
             }
         });
-        return acts;
+        return tasks;
     }
 
     private void frozen(String from, String to) {
@@ -65,7 +66,7 @@ class WeevilsTest {
         assertThat(weevils().isMissingNode()).isTrue();
         look("2026-06-12", 200, 5).ok();
         assertThat(weevils().get("next").asString()).isEqualTo("FREEZE");
-        assertThat(acts()).contains("FREEZE");
+        assertThat(tasks()).contains("Freeze");
         frozen("2026-06-13T09:00", "2026-06-16T09:00");
         assertThat(weevils().get("next").asString())
                 .as("three days are too few")
@@ -73,10 +74,10 @@ class WeevilsTest {
         frozen("2026-06-17T09:00", "2026-06-26T09:00");
         assertThat(weevils().get("next").asString()).isEqualTo("LOOK_AGAIN");
         assertThat(weevils().get("due").asString()).isEqualTo("2026-08-07");
-        assertThat(acts()).contains("LOOK_FOR_WEEVILS").doesNotContain("FREEZE");
+        assertThat(tasks()).contains("LookForWeevils").doesNotContain("Freeze");
         look("2026-08-14", 200, 0).ok();
         assertThat(weevils().get("next").asString()).isEqualTo("NOTHING");
-        assertThat(acts()).doesNotContain("LOOK_FOR_WEEVILS");
+        assertThat(tasks()).doesNotContain("LookForWeevils");
     }
 
     @Test

@@ -99,7 +99,7 @@ class LifeCyclesTest {
                 with(plantingOf(season.variety("lettuce"), plot, "2026-05-10", 20), "stretches", whole(bed));
         Client.Answer taken = plant(lettuce);
         assertThat(taken.field()).isEqualTo("stretches");
-        assertThat(taken.detail()).contains("bed 1 holds", "until 2026-11-05");
+        assertThat(taken.detail()).contains("bed 1 holds", "until 5 Nov 2026");
         Client.Answer roots = plant(rootsOn(plot, bed));
         assertThat(roots.field()).isEqualTo("rootStretches");
         plant(with(lettuce, "season", 2027, "sownOn", "2027-03-20")).ok();

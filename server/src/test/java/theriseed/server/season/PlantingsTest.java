@@ -120,7 +120,7 @@ class PlantingsTest {
         Client.Answer refused = season.grower.post("/api/plantings", with(planting, part, value));
         assertThat(refused.status()).as(refused.text()).isEqualTo(400);
         assertThat(refused.field()).isEqualTo(field);
-        assertThat(refused.json().get("valid").asString()).isNotBlank();
+        assertThat(refused.json().at("/refusal/kind").asString()).isNotBlank();
     }
 
     @Test
@@ -202,12 +202,12 @@ class PlantingsTest {
         Map<String, Object> lettuce = plantingOf(season.variety("lettuce"), plot, "2026-04-10", 20);
         Client.Answer taken = season.grower.post("/api/plantings", with(lettuce, "stretches", stretch(bed, 10, 25)));
         assertThat(taken.field()).isEqualTo("stretches");
-        assertThat(taken.detail()).contains("bed 1 from 0 to 15 m holds", "until 2026-");
+        assertThat(taken.detail()).contains("bed 1 from 0 to 15 m holds", "until 21 Jul 2026");
         JsonNode beside =
                 page(kept(with(lettuce, "stretches", stretch(bed, 15, 30)))).get("planting");
         assertThat(beside.get("ground").asString()).endsWith("bed 1 from 15 to 30 m");
         Client.Answer beyond = season.grower.post("/api/plantings", with(lettuce, "stretches", stretch(bed, 20, 45)));
-        assertThat(beyond.detail()).contains("to: 45 is outside the valid range");
+        assertThat(beyond.detail()).contains("to: 45 m is not allowed");
         Client.Answer over = season.grower.post(
                 "/api/plantings",
                 with(plantingOf(season.variety("spinach"), plot, "2026-04-10", 20), "stretches", stretch(bed, 15, 15)));

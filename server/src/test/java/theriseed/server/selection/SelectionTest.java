@@ -146,7 +146,8 @@ class SelectionTest {
         Client.Answer outside = season.grower.post(
                 "/api/plantings/" + planting + "/visits", visit(vigour, "2026-07-01", List.of(mark(plant, 10))));
         assertThat(outside.field()).isEqualTo("value");
-        assertThat(outside.detail()).contains("value: 10 is outside the valid range [1, 9] on the scale of vigour");
+        assertThat(outside.detail())
+                .contains("value: 10 is not allowed. Allowed is at least 1 and at most 9 points of its scale");
         assertThat(season.grower
                         .post("/api/plantings/" + planting + "/candidates", candidate("7"))
                         .field())

@@ -169,11 +169,11 @@ class SheetsTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "'name,colour\nx,red'|colour|no such column",
-                "'name\nx'|no column kind|A column is missing",
+                "'name,colour\nx,red'|colour|no column colour",
+                "'name\nx'|kind|Column kind is missing",
                 "'name,kind,name\nx,shop,y'|name|stands there twice",
-                "''|an empty file|nothing in this file",
-                "'name,kind\n\"x,shop\n'|a file that is no table|a quote in it is not closed"
+                "''|nothing|nothing in this file",
+                "'name,kind\n\"x,shop\n'|an open quote|a quote in it is not closed"
             })
     void aFileThatIsNoSuchTableIsRefusedAsAWhole(String text, String value, String why) {
         Client.Answer refused = sent("customers", true, text == null ? "" : text);

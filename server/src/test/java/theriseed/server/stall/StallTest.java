@@ -205,9 +205,9 @@ class StallTest {
         String run = season.packed(number, 100, 50);
         Client.Answer over = sold(saleOf(run, 51));
         assertThat(over.status()).isEqualTo(400);
-        assertThat(over.detail()).contains("packets: 51", "[1, 50]", "left");
+        assertThat(over.detail()).contains("packets: 51", "at least 1 and at most 50", "left");
         sold(saleOf(run, 30)).ok();
-        assertThat(sold(saleOf(run, 21)).detail()).contains("[1, 20]");
+        assertThat(sold(saleOf(run, 21)).detail()).contains("at least 1 and at most 20");
         double bulk = stock().get("bulk").asDouble();
         Map<String, Object> all =
                 record("customer", "Croft, east", "soldOn", "2026-08-14", "bulk", bulk, "price", "90.00");
@@ -298,7 +298,7 @@ class StallTest {
                                         "endedAt",
                                         "2026-08-13T10:00"))
                         .detail())
-                .contains("packed or poured already");
+                .contains("packed or transferred already");
         JsonNode last = season.lot(number).at("/known/bench/steps/4");
         Map<String, Object> less = with(
                 stepOf(

@@ -125,7 +125,7 @@ class StandsTest {
         Map<String, Object> corrected = with(second, "version", 0, "reason", "counted again");
         String look = "/api/store-looks/" + second.get("id");
         assertThat(season.grower.put(look, with(corrected, "pieces", 351)).detail())
-                .contains("pieces: 351 is outside the valid range [1, 350]");
+                .contains("pieces: 351 is not allowed. Allowed is at least 1 and at most 350");
         assertThat(season.grower
                         .put(look, with(corrected, "seenOn", "2026-07-16"))
                         .field())

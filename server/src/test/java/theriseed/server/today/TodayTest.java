@@ -1,6 +1,7 @@
 package theriseed.server.today;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.kindOf;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.stepOf;
 import static theriseed.server.Season.walkOf;
@@ -28,62 +29,62 @@ class TodayTest {
         season = new Season(port);
     }
 
-    private List<String> acts(String lot) {
-        List<String> acts = new ArrayList<>();
-        for (JsonNode act : season.grower.get("/api/today").ok().get("acts")) {
-            if (act.path("lot").asString().equals(lot)) {
-                acts.add(act.get("kind").asString());
+    private List<String> tasks(String lot) {
+        List<String> tasks = new ArrayList<>();
+        for (JsonNode task : season.tasks()) {
+            if (task.path("lot").asString().equals(lot)) {
+                tasks.add(kindOf(task));
             }
         }
-        return acts;
+        return tasks;
     }
 
-    private List<String> actsOf(String planting) {
-        List<String> acts = new ArrayList<>();
-        for (JsonNode act : season.grower.get("/api/today").ok().get("acts")) {
-            if (act.path("plantingId").asString().equals(planting) && !act.has("lot")) {
-                acts.add(act.get("kind").asString());
+    private List<String> tasksOf(String planting) {
+        List<String> tasks = new ArrayList<>();
+        for (JsonNode task : season.tasks()) {
+            if (task.path("plantingId").asString().equals(planting) && !task.has("lot")) {
+                tasks.add(kindOf(task));
             }
         }
-        return acts;
+        return tasks;
     }
 
     @Test
     void whatWaitsFollowsFromTheRecordsStepByStep() {
         String planting = season.planted("pea", "2026-03-20", 300);
-        assertThat(actsOf(planting)).contains("WALK");
+        assertThat(tasksOf(planting)).contains("WalkFirst");
         season.walked(planting, 300);
-        assertThat(actsOf(planting)).doesNotContain("WALK");
+        assertThat(tasksOf(planting)).noneMatch(kind -> kind.startsWith("Walk"));
 
         String number = season.numbered(planting);
-        assertThat(acts(number)).containsExactly("FILL_LOT");
+        assertThat(tasks(number)).containsExactly("WeighHarvest");
         season.grower
                 .post("/api/lots/" + number + "/picks", Season.harvestOf(9000, 290))
                 .ok();
-        assertThat(acts(number)).containsExactly("NEXT_STEP");
+        assertThat(tasks(number)).containsExactly("NextStep");
         double clean = season.cleaned(number, 9000);
         assertThat(clean).isPositive();
-        assertThat(acts(number)).containsExactlyInAnyOrder("WEIGH_SEED", "TEST_GERMINATION");
+        assertThat(tasks(number)).containsExactlyInAnyOrder("WeighSeed", "TestGermination");
         season.tested(number, 24.1, 23.9, 24.3, 24.0);
-        assertThat(acts(number)).containsExactly("PACK");
+        assertThat(tasks(number)).containsExactly("Pack");
         season.packed(number, 100, 10);
-        assertThat(acts(number)).isEmpty();
+        assertThat(tasks(number)).isEmpty();
         season.grower
                 .post("/api/lots/" + number + "/hold", record("reason", "weevil seen"))
                 .ok();
-        assertThat(acts(number)).containsExactly("LOOK_AT_HOLD");
+        assertThat(tasks(number)).containsExactly("DecideHold");
     }
 
     @Test
     void seedThatIsAllKeptForTheFarmItselfIsNotPacked() {
         String number = season.sellable();
-        assertThat(acts(number)).containsExactly("PACK");
+        assertThat(tasks(number)).containsExactly("Pack");
         season.grower
                 .put(
                         "/api/lots/" + number + "/reserve",
                         record("grams", season.lot(number).at("/stock/bulk").decimalValue()))
                 .ok();
-        assertThat(acts(number)).isEmpty();
+        assertThat(tasks(number)).isEmpty();
     }
 
     @Test
@@ -104,14 +105,14 @@ class TodayTest {
                         with(walkOf("flowering", 300, 0), "walkedOn", "2021-06-20"))
                 .ok();
         String number = season.numbered(planting);
-        assertThat(acts(number)).as("nobody fills a lot of five years ago").isEmpty();
+        assertThat(tasks(number)).as("nobody fills a lot of five years ago").isEmpty();
         season.grower
                 .post("/api/lots/" + number + "/picks", with(Season.harvestOf(9000, 290), "pickedOn", "2021-08-01"))
                 .ok();
-        assertThat(acts(number)).containsExactly("NEXT_STEP");
+        assertThat(tasks(number)).containsExactly("NextStep");
         season.cleaned(number, 9000);
         season.tested(number, 24.1, 23.9, 24.3, 24.0);
-        assertThat(acts(number)).containsExactly("PACK");
+        assertThat(tasks(number)).containsExactly("Pack");
         JsonNode test = season.lot(number).at("/known/tests/germinations/0");
         season.grower
                 .put(
@@ -127,7 +128,7 @@ class TodayTest {
                                 "reason",
                                 "it is of that autumn"))
                 .ok();
-        assertThat(acts(number)).containsExactly("TEST_GERMINATION");
+        assertThat(tasks(number)).containsExactly("TestAnew");
         season.grower
                 .post(
                         "/api/lots/" + number + "/takings",
@@ -141,7 +142,7 @@ class TodayTest {
                                 "note",
                                 "too old"))
                 .ok();
-        assertThat(acts(number)).isEmpty();
+        assertThat(tasks(number)).isEmpty();
     }
 
     @Test
@@ -153,13 +154,13 @@ class TodayTest {
         ferment.remove("massOut");
         ferment.remove("endedAt");
         JsonNode step = season.step(number, ferment);
-        assertThat(acts(number)).containsExactly("STIR");
+        assertThat(tasks(number)).containsExactly("Stir");
         season.grower
                 .put(
                         "/api/steps/" + step.get("id").asString(),
                         with(ferment, "begunAt", "2026-08-11T20:00", "version", 0))
                 .ok();
-        assertThat(acts(number)).containsExactly("RINSE");
+        assertThat(tasks(number)).containsExactly("Rinse");
     }
 
     @Test
@@ -177,7 +178,7 @@ class TodayTest {
                         "/api/plantings",
                         Season.plantingOf(season.variety("courgette"), season.plotAt(4100, north), "2026-06-10", 30))
                 .ok();
-        assertThat(actsOf(first)).contains("DECIDE_ISOLATION");
+        assertThat(tasksOf(first)).contains("DecideIsolation");
     }
 
     @Test
@@ -187,12 +188,13 @@ class TodayTest {
                 .post("/api/plantings/" + planting + "/walks", walkOf("tassel", 300, 12))
                 .ok();
         JsonNode walk = null;
-        for (JsonNode act : season.grower.get("/api/today").ok().get("acts")) {
-            walk = act.path("plantingId").asString().equals(planting) ? act : walk;
+        for (JsonNode task : season.tasks()) {
+            walk = task.path("plantingId").asString().equals(planting) ? task : walk;
         }
         assertThat(walk).isNotNull();
-        assertThat(walk.get("kind").asString()).isEqualTo("WALK");
-        assertThat(walk.get("share").asDouble()).isGreaterThan(walk.get("limit").asDouble());
+        assertThat(kindOf(walk)).isEqualTo("WalkOver");
+        assertThat(walk.at("/toDo/upper").asDouble())
+                .isGreaterThan(walk.at("/toDo/allowed").asDouble());
     }
 
     @Test

@@ -80,7 +80,7 @@ class RingsTest {
                         .at("/known/gate/reasons")
                         .toString())
                 .contains("SHED_UNDECIDED");
-        assertThat(season.grower.get("/api/today").text()).contains("DECIDE_RING");
+        assertThat(season.grower.get("/api/today").text()).contains("DecideRing");
 
         decide(ring("LET_PASS")).ok();
         assertThat(page().at("/late/0/decided").asBoolean()).isTrue();
@@ -154,7 +154,7 @@ class RingsTest {
         assertThat(page().at("/rings/0/radius").asDouble()).isEqualTo(6.5);
         assertThat(page().get("corrections").findValuesAsString("reason")).contains("pollen carries farther here");
         assertThat(decide(with(ring("DISCARDED"), "radius", 0)).detail())
-                .contains("radius: 0 is outside the valid range (0, 200] m");
+                .contains("radius: 0 m is not allowed. Allowed is more than 0 m and at most 200 m");
         assertThat(decide(with(ring("DISCARDED"), "row", 5)).field()).isEqualTo("row");
     }
 }

@@ -78,7 +78,8 @@ class WalksTest {
     void moreOffTypesThanPlantsLookedAtAreRefused() {
         Client.Answer refused = season.grower.post(path, walkOf("tassel", 10, 11));
         assertThat(refused.status()).isEqualTo(400);
-        assertThat(refused.detail()).contains("offTypes: 11 is outside the valid range [1, 10] plants");
+        assertThat(refused.detail())
+                .contains("offTypes: 11 is not allowed. Allowed is at least 1 and at most 10 plants");
         assertThat(season.grower
                         .get(path + "/so-far?stage=tassel&lookedAt=10&offTypes=11")
                         .field())
@@ -90,7 +91,7 @@ class WalksTest {
         assertThat(season.grower
                         .post(path, with(walkOf("tassel", 10, 0), "walkedOn", "2026-04-22"))
                         .detail())
-                .contains("2026-04-22", "[2026-04-24, 2026-08-14]");
+                .contains("22 Apr 2026", "from 24 Apr 2026 to 14 Aug 2026");
         assertThat(season.grower
                         .post(path, with(walkOf("tassel", 10, 0), "walkedOn", "2026-08-15"))
                         .field())
@@ -104,7 +105,7 @@ class WalksTest {
         Client.Answer late = season.grower.post(
                 "/api/plantings/" + kale + "/walks", with(walkOf("flowering", 10, 0), "walkedOn", "2026-08-02"));
         assertThat(late.field()).isEqualTo("walkedOn");
-        assertThat(late.detail()).contains("2026-08-01");
+        assertThat(late.detail()).contains("to 1 Aug 2026");
     }
 
     @Test
@@ -174,7 +175,8 @@ class WalksTest {
         String walks = "/api/plantings/" + id + "/walks";
         season.grower.post(walks, walkOf("knee high", 60, 40)).ok();
         Client.Answer refused = season.grower.post(walks, walkOf("tassel", 60, 21));
-        assertThat(refused.detail()).contains("pulled: 21 is outside the valid range [0, 20] plants that stand");
+        assertThat(refused.detail())
+                .contains("pulled: 21 is not allowed. Allowed is at least 0 and at most 20 plants that stand");
     }
 
     @Test
@@ -183,7 +185,7 @@ class WalksTest {
                 path, with(walkOf("tassel", 60, 0), "offTypes", List.of(offType("smut", 1, "LEFT", " "))));
         assertThat(silent.field()).isEqualTo("offTypes");
         Client.Answer row = season.grower.post(path, with(walkOf("tassel", 60, 0), "rows", List.of(7), "rowsInAll", 6));
-        assertThat(row.detail()).contains("rows: 7 is outside the valid range [1, 6] row");
+        assertThat(row.detail()).contains("rows: 7 is not allowed. Allowed is at least 1 and at most 6 row");
     }
 
     @Test

@@ -72,12 +72,12 @@ class WeatherTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2019-05-01,13,6 | Line 2, high: 6.0 is below the low of 13.0; are they swapped?",
+                "2019-05-01,13,6 | Line 2, high: 6.0 is below the low of 13; are they swapped?",
                 "2019-05-01,6 | Line 2",
-                "1 May,6,13 | Line 2, day: 1 May is not a date",
-                "2031-05-01,6,13 | Line 2, day: 2031-05-01 is outside the valid range",
+                "1 May,6,13 | Line 2, day: 1 May is not a day such as 2026-04-30",
+                "2031-05-01,6,13 | Line 2, day: 1 May 2031 is not allowed",
                 "2019-05-01,six,13 | Line 2, low: six is not a number",
-                "2019-05-01,6,99 | Line 2, high: 99 is outside the valid range",
+                "2019-05-01,6,99 | Line 2, high: 99 °C is not allowed",
                 "2019-05-01,44,58 | warmer than usual here: are they in °C",
             })
     void aLineThatIsWrongIsNamedAndNothingIsKept(String line, String fault) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -16,6 +17,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.season.SeasonWork;
+import theriseed.server.today.ToDo;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -32,7 +35,8 @@ class SentencesTest {
                                                 Locale.forLanguageTag(
                                                         example.get("locale").stringValue()),
                                                 Units.valueOf(
-                                                        example.get("units").stringValue())),
+                                                        example.get("units").stringValue()),
+                                                LocalDateTime.of(2026, 8, 14, 7, 10)),
                                         example.get("key").stringValue(),
                                         figures(example.get("figures"))))
                                 .isEqualTo(example.get("says").stringValue())));
@@ -49,19 +53,42 @@ class SentencesTest {
             return told.doubleValue();
         }
         String text = told.asString();
+        if (text.matches("\\d{4}-\\d\\d-\\d\\dT.*")) {
+            return LocalDateTime.parse(text);
+        }
         return text.matches("\\d{4}-\\d\\d-\\d\\d") ? LocalDate.parse(text) : text;
     }
 
     @Test
     void everyFindingIsSaidAndWhatWouldSettleIt() {
-        List<String> kinds = Arrays.stream(Finding.class.getPermittedSubclasses())
-                .map(Class::getSimpleName)
-                .toList();
+        List<String> kinds = kinds(Finding.class);
         assertThat(Sentences.keysOf("gate.found")).containsExactlyInAnyOrderElementsOf(kinds);
         assertThat(Sentences.keysOf("gate.settle")).containsExactlyInAnyOrderElementsOf(kinds);
-        assertThat(Sentences.keysOf("gate.reason"))
+        assertThat(Sentences.keysOf("words.reason"))
                 .containsExactlyElementsOf(
                         Arrays.stream(SaleGate.Reason.values()).map(Enum::name).toList());
+    }
+
+    @Test
+    void everyTaskSaysWhatWhyAndHowMuch() {
+        List<String> kinds = kinds(ToDo.class);
+        assertThat(Sentences.keysOf("task.do")).containsExactlyInAnyOrderElementsOf(without(kinds, "Planned"));
+        assertThat(Sentences.keysOf("task.why")).containsExactlyInAnyOrderElementsOf(without(kinds, "Planned"));
+        assertThat(Sentences.keysOf("task.figure")).containsExactlyInAnyOrderElementsOf(kinds);
+        List<String> works =
+                Arrays.stream(SeasonWork.Kind.values()).map(Enum::name).toList();
+        assertThat(Sentences.keysOf("work")).containsExactlyElementsOf(works);
+        assertThat(Sentences.keysOf("workWhy")).containsExactlyElementsOf(works);
+    }
+
+    private static List<String> kinds(Class<?> sealed) {
+        return Arrays.stream(sealed.getPermittedSubclasses())
+                .map(Class::getSimpleName)
+                .toList();
+    }
+
+    private static List<String> without(List<String> all, String one) {
+        return all.stream().filter(each -> !each.equals(one)).toList();
     }
 
     @Test

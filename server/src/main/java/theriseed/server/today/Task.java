@@ -1,0 +1,56 @@
+package theriseed.server.today;
+
+import java.util.UUID;
+import theriseed.server.base.Maybe;
+import theriseed.server.gate.LotKnown;
+import theriseed.server.season.PlantingView;
+
+/**
+ * Something that waits to be done, and where.
+ *
+ * @param when part of the day it belongs to
+ * @param urgent whether it cannot wait
+ * @param lot absent where it is about plants
+ */
+public record Task(
+        ToDo toDo,
+        When when,
+        boolean urgent,
+        String variety,
+        String crop,
+        String plot,
+        UUID plantingId,
+        @Maybe String lot) {
+
+    /** Work runs on the day's own clock: damp mornings for wet seed, dry hours for the rows, evenings for the table. */
+    public enum When {
+        WHILE_WET,
+        WHILE_DRY,
+        BY_EVENING
+    }
+
+    static Task of(PlantingView planting, ToDo toDo, When when, boolean urgent) {
+        return new Task(
+                toDo,
+                when,
+                urgent,
+                planting.variety().name(),
+                planting.variety().cropName(),
+                planting.plotName(),
+                planting.id(),
+                null);
+    }
+
+    static Task of(LotKnown known, ToDo toDo, When when, boolean urgent) {
+        PlantingView planting = known.planting();
+        return new Task(
+                toDo,
+                when,
+                urgent,
+                planting.variety().name(),
+                planting.variety().cropName(),
+                planting.plotName(),
+                planting.id(),
+                known.lot().number());
+    }
+}

@@ -1,0 +1,93 @@
+package theriseed.server.today;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import theriseed.core.bench.StepKind;
+import theriseed.core.season.SeasonWork;
+import theriseed.server.base.Maybe;
+
+/**
+ * What is to be done, with the figures that say why. In the order in which such work is done on one day. What it says in
+ * words stands in the catalogue of sentences. Shares are fractions.
+ */
+public sealed interface ToDo {
+    /** Its place in that order. */
+    default int place() {
+        return List.of(ToDo.class.getPermittedSubclasses()).indexOf(getClass());
+    }
+
+    /** @param overAt from when it ferments too long; {@code over} whether that has come */
+    record Rinse(double celsius, LocalDateTime overAt, boolean over) implements ToDo {}
+
+    record Stir(LocalDateTime readyAt) implements ToDo {}
+
+    /** A stage of the crop asks for a walk that nobody has done. @param lookFor what shows then */
+    record WalkStage(String stage, String lookFor) implements ToDo {}
+
+    record WalkFirst() implements ToDo {}
+
+    /** @param upper share of off-types there may be; {@code more} plants to look at without finding any */
+    record WalkOn(double upper, double allowed, int more) implements ToDo {}
+
+    /** More off-types than allowed were found: no more walking shows otherwise. */
+    record WalkOver(double upper, double allowed) implements ToDo {}
+
+    record LookWhetherRipe(LocalDate since) implements ToDo {}
+
+    record WeighHarvest() implements ToDo {}
+
+    record NextStep(StepKind step) implements ToDo {}
+
+    record WeighOut(StepKind step, LocalDateTime since) implements ToDo {}
+
+    /** @param dryAt absent where the air never dries it so far */
+    record TrayTooWarm(@Maybe LocalDateTime dryAt) implements ToDo {}
+
+    record TrayRewetted(@Maybe LocalDateTime dryAt) implements ToDo {}
+
+    record TrayForgotten(int days, @Maybe LocalDateTime dryAt) implements ToDo {}
+
+    /** @param moisture percent now, and {@code target} percent */
+    record WeighTray(double moisture, double target, @Maybe LocalDateTime dryAt) implements ToDo {}
+
+    /** @param bored share of the seed looked at; up to {@code upper} in the lot */
+    record Freeze(double bored, double upper) implements ToDo {}
+
+    record LookForWeevils(LocalDate since) implements ToDo {}
+
+    record WeighSeed() implements ToDo {}
+
+    record TestGermination() implements ToDo {}
+
+    record TestAnew(LocalDate ranOut) implements ToDo {}
+
+    /** @param apart points between replicates; chance explains {@code allowed} */
+    record RepeatTest(double apart, double allowed) implements ToDo {}
+
+    /** @param last whether it is the last count, not the first */
+    record CountGermination(int seeds, LocalDate setOn, boolean last) implements ToDo {}
+
+    record DecideHold(String why) implements ToDo {}
+
+    /** @param crosser what crosses it most; {@code crossing} share of the seed, {@code allowed} by its grade */
+    record DecideIsolation(String crosser, double crossing, double allowed) implements ToDo {}
+
+    /** @param fathered share of the seed an off-type fathered */
+    record DecideRing(double fathered, double allowed) implements ToDo {}
+
+    record Pollinate(int flowers) implements ToDo {}
+
+    record SeeWhatTook(int flowers) implements ToDo {}
+
+    record Shake(int bags) implements ToDo {}
+
+    record Pack() implements ToDo {}
+
+    /** What the calendar asks for. @param until its last day; {@code later} whether that is after today */
+    record Planned(
+            SeasonWork.Kind work,
+            LocalDate until,
+            boolean later,
+            @Maybe String about) implements ToDo {}
+}

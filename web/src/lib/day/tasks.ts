@@ -1,0 +1,116 @@
+import type { Schemas } from '$lib/api/api';
+import { say, saying } from '$lib/words/say';
+import { capital, cropWord, many } from '$lib/words/words';
+
+type Task = Schemas['Task'];
+type Kind = Task['toDo']['kind'];
+type Planned = Extract<Task['toDo'], { kind: 'Planned' }>['work'];
+
+/** A task as it is read: what to do, why, the figure that tells, and where it is done. */
+export interface Said {
+	what: string;
+	why: string;
+	figure: string;
+	path: string;
+}
+
+/** Says a task in the reader's words. */
+export function sayTask(task: Task): Said {
+	const { toDo, variety, crop, plot } = task;
+	const told = { ...toDo, variety, crop, plot };
+	const figure = saying('task.figure', told);
+	if (toDo.kind === 'Planned') {
+		return {
+			what: say(`work.${toDo.work}`, told),
+			why: toDo.about ? `${capital(toDo.about)}.` : say(`workWhy.${toDo.work}`),
+			figure,
+			path: (WORKED_ON[toDo.work] ?? plan)(task)
+		};
+	}
+	return {
+		what: saying('task.do', told),
+		why: saying('task.why', told),
+		figure,
+		path: DONE_AT[toDo.kind](task)
+	};
+}
+
+type Path = (task: Task) => string;
+const bench: Path = ({ lot }) => `/bench/${lot}`;
+const tests: Path = ({ lot }) => `/lot/${lot}/tests`;
+const walk: Path = ({ plantingId }) => `/walk/${plantingId}`;
+const plan: Path = ({ plantingId }) => `/desk?planting=${plantingId}`;
+const flowers: Path = ({ plantingId }) => `/pollination/${plantingId}`;
+const stand: Path = ({ plantingId }) => `/stand/${plantingId}`;
+
+const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
+	Rinse: bench,
+	Stir: bench,
+	WalkStage: walk,
+	WalkFirst: walk,
+	WalkOn: walk,
+	WalkOver: walk,
+	LookWhetherRipe: ({ plantingId }) => `/harvest/${plantingId}`,
+	WeighHarvest: ({ plantingId, lot }) => `/harvest/${plantingId}?lot=${lot}`,
+	NextStep: bench,
+	WeighOut: bench,
+	TrayTooWarm: bench,
+	TrayRewetted: bench,
+	TrayForgotten: bench,
+	WeighTray: bench,
+	Freeze: tests,
+	LookForWeevils: tests,
+	WeighSeed: tests,
+	TestGermination: tests,
+	TestAnew: tests,
+	RepeatTest: tests,
+	CountGermination: tests,
+	DecideHold: ({ lot }) => `/lot/${lot}`,
+	DecideIsolation: plan,
+	DecideRing: (task) => `${walk(task)}/found`,
+	Pollinate: flowers,
+	SeeWhatTook: (task) => `${flowers(task)}#took`,
+	Shake: (task) => `${flowers(task)}#covers`,
+	Pack: ({ lot }) => `/stall/${lot}`
+};
+
+/** Where planned work has a page of its own. */
+const WORKED_ON: Partial<Record<Planned, Path>> = {
+	CLOSE_BUDS: flowers,
+	COVER: flowers,
+	BRING_INSECTS: flowers,
+	UNCOVER: flowers,
+	WATCH_RIPENING: ({ plantingId }) => `/ripening/${plantingId}`,
+	LIFT: stand,
+	CHECK_STORE: stand,
+	REPLANT: stand
+};
+
+/** How many wait, and the one that cannot: "nine tasks wait; the Small Hours tomato cannot". */
+export function waiting(tasks: Task[]): string {
+	const pressing = tasks.find((task) => task.urgent);
+	return pressing
+		? `${howMany(tasks.length)}; the ${pressing.variety} ${cropWord(pressing.crop)} cannot`
+		: howMany(tasks.length);
+}
+
+/** "nine tasks wait", said in words where words are short. */
+function howMany(count: number): string {
+	const words = [
+		'nothing waits',
+		'one task waits',
+		'two',
+		'three',
+		'four',
+		'five',
+		'six',
+		'seven',
+		'eight',
+		'nine',
+		'ten',
+		'eleven',
+		'twelve'
+	];
+	if (count < 2) return words[count];
+	return `${words[count] ?? many(count, 'task').split(' ')[0]} tasks wait`;
+}
