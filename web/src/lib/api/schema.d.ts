@@ -4471,15 +4471,12 @@ export interface components {
         };
         Hanging: {
             bench?: components["schemas"]["AtBench"];
-            /** Format: date */
-            due?: string;
             gate: components["schemas"]["GateView"];
             /** Format: int32 */
             germination?: number;
             keeping?: components["schemas"]["KeepingView"];
             lot: components["schemas"]["LotView"];
-            /** @enum {string} */
-            need: "HELD" | "COUNT" | "TEST" | "FALLING" | "AT_BENCH" | "HELD_BACK" | "LOW" | "NOTHING" | "NONE_LEFT";
+            need: components["schemas"]["Need"];
             running: components["schemas"]["GerminationView"][];
             shelves: string[];
             stock: components["schemas"]["StockView"];
@@ -4997,6 +4994,50 @@ export interface components {
         NamedChainRequest: {
             name: string;
             steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+        };
+        Need: {
+            /** @enum {string} */
+            kind: "Held";
+            why: string;
+        } | {
+            /** Format: date */
+            due: string;
+            /** @enum {string} */
+            kind: "Count";
+            today: boolean;
+        } | {
+            because: components["schemas"]["Finding"];
+            /** @enum {string} */
+            kind: "Test";
+        } | {
+            /** Format: date */
+            due: string;
+            /** @enum {string} */
+            kind: "Retest";
+        } | {
+            /** @enum {string} */
+            kind: "Falling";
+            /** Format: date */
+            on: string;
+        } | {
+            /** @enum {string} */
+            kind: "AtBench";
+        } | {
+            because: components["schemas"]["Finding"];
+            /** @enum {string} */
+            kind: "HeldBack";
+        } | {
+            /** @enum {string} */
+            kind: "Low";
+        } | {
+            /** Format: date */
+            keepsUntil?: string;
+            /** @enum {string} */
+            kind: "Nothing";
+        } | {
+            /** @enum {string} */
+            kind: "NoneLeft";
+            transferred: boolean;
         };
         NeighbourRequest: {
             /** Format: date */
@@ -7492,38 +7533,98 @@ export interface components {
             /** Format: uuid */
             varietyId: string;
         };
-        WayFigures: {
-            /** Format: double */
-            area?: number;
-            /** Format: date */
-            by?: string;
-            /** Format: int32 */
-            count?: number;
-            /** Format: int32 */
-            days?: number;
-            /** Format: int32 */
-            fruits?: number;
+        WayChange: {
             /** @enum {string} */
-            grade?: "OWN_USE" | "MARKET" | "STOCK";
+            kind: "Move";
             /** Format: double */
-            metres?: number;
-            place?: string;
-            /** Format: double */
-            share?: number;
+            metres: number;
+            place: string;
+        } | {
             /** Format: int32 */
-            weeks?: number;
-        };
-        WayView: {
+            days: number;
+            /** @enum {string} */
+            kind: "Shift";
+            later: boolean;
+            /** Format: date */
+            on: string;
+            replanted: boolean;
+        } | {
             /** Format: double */
-            crossing: number;
-            figures: components["schemas"]["WayFigures"];
-            helpsAgainst: string[];
+            area: number;
+            /** Format: int32 */
+            boxes: number;
+            /** @enum {string} */
+            kind: "Cage";
+            /** Format: int32 */
+            weeks: number;
+        } | {
+            /** Format: int32 */
+            clusters: number;
+            /** @enum {string} */
+            kind: "Bag";
+        } | {
+            /** Format: int32 */
+            flowers: number;
+            /** Format: int32 */
+            fruits: number;
+            /** @enum {string} */
+            kind: "HandPollinate";
+        } | {
+            /** Format: date */
+            by: string;
+            /** @enum {string} */
+            kind: "EatFirst";
+            seedless: boolean;
+        } | {
+            /** @enum {string} */
+            kind: "DropRows";
+            /** Format: double */
+            metres: number;
+            /** Format: double */
+            seedLost: number;
+        } | {
+            /** @enum {string} */
+            kind: "AnotherYear";
+            /** Format: int32 */
+            lastsUntil?: number;
+            /** Format: int32 */
+            season: number;
+        } | {
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "LowerGrade";
+        } | {
+            /** Format: date */
+            by: string;
+            /** @enum {string} */
+            kind: "AskNeighbour";
+        } | {
+            /** Format: date */
+            by: string;
+            /** @enum {string} */
+            kind: "PullVolunteers";
+        };
+        WayCost: {
             /** Format: double */
             hours: number;
-            itself: boolean;
             /** @enum {string} */
-            kind: "MOVE" | "SHIFT" | "CAGE" | "BAG" | "HAND_POLLINATE" | "EAT_FIRST" | "DROP_ROWS" | "ANOTHER_YEAR" | "LOWER_GRADE" | "ASK_NEIGHBOUR" | "PULL_VOLUNTEERS";
-            losesSeed: boolean;
+            kind: "Work";
+            under: boolean;
+        } | {
+            /** @enum {string} */
+            kind: "ItsSeed";
+        } | {
+            /** @enum {string} */
+            kind: "NoWork";
+        };
+        WayView: {
+            change: components["schemas"]["WayChange"];
+            cost: components["schemas"]["WayCost"];
+            /** Format: double */
+            crossing: number;
+            helpsAgainst: string[];
+            itself: boolean;
             /** Format: uuid */
             plantingId?: string;
             /** @enum {string} */

@@ -61,7 +61,7 @@
 
 	function keep(way: Way) {
 		void attempt.run(async () => {
-			const says = wayWords(way, session.units, season).act;
+			const says = wayWords(way).act;
 			if (way.then && way.plantingId) await keepPlanting(way.plantingId, way.then, says);
 			else await keepAgreement(way, says);
 			preview.forget();
@@ -91,7 +91,7 @@
 		const path = { id: way.targetId };
 		const agree = (version: number, by?: string) =>
 			ask(POST('/api/neighbours/{id}/agreed', { params: { path }, body: { version, by } }));
-		const now = await agree(way.targetVersion, way.figures.by);
+		const now = await agree(way.targetVersion, 'by' in way.change ? way.change.by : undefined);
 		undo.done(`Kept: ${says}.`, () => agree(now.version));
 	}
 </script>
@@ -128,7 +128,7 @@
 				{#snippet ways()}
 					{#if planting.isolation && planting.isolation.verdict !== 'CLEAR'}
 						<WaysOut
-							ways={scheme ? found.ways.filter((way) => way.kind !== 'ASK_NEIGHBOUR') : found.ways}
+							ways={scheme ? found.ways.filter((way) => way.change.kind !== 'AskNeighbour') : found.ways}
 							{season}
 							{attempt}
 							{look}

@@ -6,7 +6,7 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
-	import { wayCost, wayWords } from './ways';
+	import { wayWords } from './ways';
 
 	type Way = Schemas['WayView'];
 	interface Props {
@@ -38,7 +38,7 @@
 {:else}
 	<ul>
 		{#each ways as way, i (i)}
-			{@const words = wayWords(way, session.units, season)}
+			{@const words = wayWords(way)}
 			<li class={['border-b border-line', i === at && 'bg-pale']}>
 				<button
 					type="button"
@@ -47,7 +47,7 @@
 					onclick={() => choose(i === at ? undefined : i)}
 				>
 					<strong>{words.act}</strong>
-					<span class="text-right font-semibold">{wayCost(way)}</span>
+					<span class="text-right font-semibold">{words.cost}</span>
 					<span class="text-sm {i === at ? '' : 'text-soft'}">{words.means}</span>
 					<span class="justify-self-end"><Mark {...ofVerdict(way.verdict)} /></span>
 				</button>

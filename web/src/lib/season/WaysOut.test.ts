@@ -6,16 +6,18 @@ import WaysOut from './WaysOut.svelte';
 
 vi.mock('$lib/api/session.svelte', () => ({ session: { grower: true, units: 'METRIC' } }));
 
-const way = (kind: Schemas['WayView']['kind'], name: string) =>
+const way = (change: Schemas['WayView']['change'], targetName: string) =>
 	({
-		kind,
-		targetName: name,
-		figures: { area: 20, weeks: 6, count: 3, by: '2027-06-01' },
-		hours: 10,
+		change,
+		targetName,
+		cost: { kind: 'Work', hours: 10, under: false },
 		verdict: 'CLEAR',
 		helpsAgainst: []
 	}) as unknown as Schemas['WayView'];
-const ways = [way('CAGE', 'Long Ferry'), way('EAT_FIRST', 'Barrow Moon')];
+const ways = [
+	way({ kind: 'Cage', area: 20, weeks: 6, boxes: 3 }, 'Long Ferry'),
+	way({ kind: 'EatFirst', by: '2027-06-01', seedless: false }, 'Barrow Moon')
+];
 
 function shown(some = ways) {
 	const look = vi.fn();

@@ -8,12 +8,14 @@
 
 	let { hanging }: { hanging: Schemas['Hanging'] } = $props();
 	const { lot, variety, germination } = $derived(hanging);
-	const pressing = $derived(['COUNT', 'TEST', 'FALLING', 'LOW', 'HELD_BACK'].includes(hanging.need));
+	const pressing = $derived(
+		['Count', 'Test', 'Retest', 'Falling', 'Low', 'HeldBack'].includes(hanging.need.kind)
+	);
 	const mark = $derived(ofGate(hanging.gate, GRADE[lot.grade]));
 </script>
 
 <li>
-	<a href="/lot/{lot.number}" class={['hanging', hanging.need === 'HELD' && 'held']}>
+	<a href="/lot/{lot.number}" class={['hanging', hanging.need.kind === 'Held' && 'held']}>
 		<span class="hole" aria-hidden="true"></span>
 		<span class="number">{lot.number}</span>
 		<b>{variety.name}</b>
@@ -25,8 +27,8 @@
 		>
 		{#if hanging.keeping}<Curve keeping={hanging.keeping} today={session.today} />{/if}
 		<span class={['next', pressing && 'tight']}
-			><span>{waits(hanging, session.today)}</span
-			>{#if hanging.shelves.length === 0 && hanging.bench?.clean && hanging.need !== 'NONE_LEFT'}<small
+			><span>{waits(hanging)}</span
+			>{#if hanging.shelves.length === 0 && hanging.bench?.clean && hanging.need.kind !== 'NoneLeft'}<small
 					>not put away</small
 				>{:else if mark.state === 'clear' && hanging.shelves.length}<small>{hanging.shelves.join(', ')}</small
 				>{/if}</span

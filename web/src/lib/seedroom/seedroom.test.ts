@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/svelte';
-import { describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
+import { reader } from '$lib/words/reader.svelte';
 import Curve from './Curve.svelte';
 import HangingTag from './HangingTag.svelte';
 import { left, waits } from './words';
@@ -21,7 +22,7 @@ const keeping = {
 
 function hanging(more: object = {}): Hanging {
 	return {
-		need: 'NOTHING',
+		need: { kind: 'Nothing', keepsUntil: '2028-03-01' },
 		shelves: ['Fridge'],
 		keeping,
 		stock: { bulk: 141, packets: 400 },
@@ -36,27 +37,25 @@ function hanging(more: object = {}): Hanging {
 }
 
 describe('what a lot waits for', () => {
-	const today = '2026-08-14';
-	it.each([
-		[hanging(), 'keeps until March 2028'],
-		[hanging({ keeping: { ...keeping, below: {} } }), 'keeps over ten years'],
-		[hanging({ need: 'COUNT', due: '2026-08-12' }), 'count the test today'],
-		[hanging({ need: 'COUNT', due: '2026-08-20' }), 'count 20 Aug'],
-		[hanging({ need: 'TEST', due: '2026-07-01' }), 'test again, due 1 Jul'],
-		[hanging({ need: 'FALLING', due: '2026-11-02' }), 'below the standard November 2026'],
-		[hanging({ need: 'HELD', lot: { hold: { reason: 'weevil' } } }), 'held: weevil'],
-		[hanging({ need: 'NONE_LEFT', bench: { poured: true } }), 'all poured into other lots']
-	])('is said in a few words', (lot, said) => {
-		expect(waits(lot, today)).toBe(said);
+	beforeEach(() => {
+		reader.today = '2026-08-14';
 	});
-	it('names what holds it back, not what was overruled', () => {
-		const against = [
-			{ finding: { kind: 'NotWeighed' }, overruled: {} },
-			{ finding: { kind: 'BelowStandard', germination: 65, grade: 'MARKET', needed: 70 } }
-		];
-		expect(waits(hanging({ need: 'HELD_BACK', gate: { against } }), today)).toBe(
-			'germinates 65 %; market grade needs 70 %'
-		);
+	afterEach(() => {
+		reader.today = '';
+	});
+	const below = { kind: 'BelowStandard', germination: 65, grade: 'MARKET', needed: 70 } as const;
+	it.each<[Hanging['need'], string]>([
+		[{ kind: 'Nothing', keepsUntil: '2028-03-01' }, 'keeps until March 2028'],
+		[{ kind: 'Nothing' }, 'keeps over ten years'],
+		[{ kind: 'Count', due: '2026-08-12', today: true }, 'count the test today'],
+		[{ kind: 'Count', due: '2026-08-20', today: false }, 'count 20 Aug'],
+		[{ kind: 'Retest', due: '2026-07-01' }, 'test again, due 1 Jul'],
+		[{ kind: 'Falling', on: '2026-11-02' }, 'below the standard November 2026'],
+		[{ kind: 'Held', why: 'weevil' }, 'held: weevil'],
+		[{ kind: 'NoneLeft', transferred: true }, 'all transferred into other lots'],
+		[{ kind: 'HeldBack', because: below }, 'germinates 65 %; market grade needs 70 %']
+	])('is said in a few words', (need, said) => {
+		expect(waits(hanging({ need }))).toBe(said);
 	});
 	it('says what is left, in bulk and in packets', () => {
 		expect(left(hanging(), 'METRIC')).toBe('141 g + 400 pk');

@@ -1,28 +1,30 @@
 import type { Schemas } from '$lib/api/api';
 import { mass, type Units } from '$lib/units/units';
-import { dayMonth, monthYear } from '$lib/words/dates';
 import { saying } from '$lib/words/say';
 
 type Hanging = Schemas['Hanging'];
 
+type Need = Hanging['need']['kind'];
+
 /** What lots wait for, the most pressing first. */
-export const NEEDS: Hanging['need'][] = [
-	'HELD',
-	'COUNT',
-	'TEST',
-	'FALLING',
-	'HELD_BACK',
-	'LOW',
-	'AT_BENCH',
-	'NOTHING',
-	'NONE_LEFT'
+export const NEEDS: Need[] = [
+	'Held',
+	'Count',
+	'Test',
+	'Retest',
+	'Falling',
+	'HeldBack',
+	'Low',
+	'AtBench',
+	'Nothing',
+	'NoneLeft'
 ];
 
 /** The board a lot hangs on when they are ordered by what needs doing. */
-export function board(need: Hanging['need']): string {
-	if (need === 'AT_BENCH') return 'At the bench';
-	if (need === 'NONE_LEFT') return 'None left';
-	return need === 'NOTHING' ? 'In order' : 'To do';
+export function board(need: Need): string {
+	if (need === 'AtBench') return 'At the bench';
+	if (need === 'NoneLeft') return 'None left';
+	return need === 'Nothing' ? 'In order' : 'To do';
 }
 
 export const SHELF: Record<Schemas['ShelfView']['kind'], string> = {
@@ -70,28 +72,4 @@ export function left({ stock, bench }: Hanging, units: Units): string {
 }
 
 /** What a lot waits for, in a few words. */
-export function waits({ lot, bench, gate, need, due, keeping }: Hanging, today: string): string {
-	const holding = gate.against.find((one) => !one.overruled);
-	switch (need) {
-		case 'HELD':
-			return `held: ${lot.hold?.reason}`;
-		case 'COUNT':
-			return due! <= today ? 'count the test today' : `count ${dayMonth(due!, today)}`;
-		case 'TEST':
-			return holding ? saying('gate.found', holding.finding) : `test again, due ${dayMonth(due!, today)}`;
-		case 'FALLING':
-			return `below the standard ${monthYear(due!)}`;
-		case 'AT_BENCH':
-			return 'not clean yet';
-		case 'HELD_BACK':
-			return holding ? saying('gate.found', holding.finding) : 'held back';
-		case 'NONE_LEFT':
-			return bench?.poured ? 'all poured into other lots' : 'none left';
-		case 'LOW':
-			return 'running low';
-		default:
-			return keeping?.below.middle
-				? `keeps until ${monthYear(keeping.below.middle)}`
-				: 'keeps over ten years';
-	}
-}
+export const waits = ({ need }: Hanging) => saying('need', need);

@@ -10,7 +10,7 @@ import {
 	temperature,
 	type Units
 } from '$lib/units/units';
-import { dayMonth, moment, shortDay } from './dates';
+import { dayMonth, moment, monthYear, shortDay } from './dates';
 import catalogue from './en.json';
 import { reader } from './reader.svelte';
 import { capital, cropWord } from './words';
@@ -100,6 +100,11 @@ function told(value: unknown, type: string, figures: Record<string, unknown>): s
 	if (type === 'capital') return capital(String(value));
 	if (type === 'measured') return measured(value, String(figures.unit), true);
 	if (type === 'bare') return measured(value, String(figures.unit), false);
+	if (type === 'month') return monthYear(String(value));
+	if (type === 'year') return String(value);
+	if (type === 'hours') return `${digits(Number(value), 0)} h`;
+	if (type === 'lowerFirst') return String(value).charAt(0).toLowerCase() + String(value).slice(1);
+	if (type === 'finding') return saying('gate.found', value as Told);
 	if (type === 'found') return (value as Told[]).map((one) => saying('gate.found', one)).join('; ');
 	if (type in MEASURES) return MEASURES[type](Number(value), reader.units);
 	return sentence(`words.${type}.${String(value)}`);

@@ -24,22 +24,24 @@
 	/** Boards in order, each with its lots, the most pressing first. */
 	function boards(lots: Hanging[], by: Order): { name: string; lots: Hanging[] }[] {
 		const names = {
-			need: (lot: Hanging) => [board(lot.need)],
+			need: (lot: Hanging) => [board(lot.need.kind)],
 			crop: (lot: Hanging) => [lot.variety.cropName],
 			place: (lot: Hanging) =>
-				lot.shelves.length ? lot.shelves : [lot.need === 'AT_BENCH' ? 'Bench' : 'Not put away']
+				lot.shelves.length ? lot.shelves : [lot.need.kind === 'AtBench' ? 'Bench' : 'Not put away']
 		}[by];
-		const sorted = [...lots].sort((a, b) => NEEDS.indexOf(a.need) - NEEDS.indexOf(b.need));
+		const sorted = [...lots].sort((a, b) => NEEDS.indexOf(a.need.kind) - NEEDS.indexOf(b.need.kind));
 		const all: Record<string, Hanging[]> = {};
 		for (const lot of sorted) for (const name of names(lot)) (all[name] ??= []).push(lot);
 		const keys = by === 'need' ? Object.keys(all) : Object.keys(all).sort();
 		return keys.map((name) => ({ name, lots: all[name] }));
 	}
 	function says(lots: Hanging[], total: number) {
-		const count = (...needs: Hanging['need'][]) => lots.filter((lot) => needs.includes(lot.need)).length;
+		const count = (...needs: Hanging['need']['kind'][]) =>
+			lots.filter((lot) => needs.includes(lot.need.kind)).length;
 		const parts = [many(total, 'lot')];
-		if (count('COUNT', 'TEST')) parts.push(`${many(count('COUNT', 'TEST'), 'test')} due`);
-		if (count('HELD')) parts.push(`${count('HELD')} on hold`);
+		const tests = count('Count', 'Test', 'Retest');
+		if (tests) parts.push(`${many(tests, 'test')} due`);
+		if (count('Held')) parts.push(`${count('Held')} on hold`);
 		return parts.join(', ');
 	}
 </script>

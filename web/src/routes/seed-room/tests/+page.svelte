@@ -17,11 +17,14 @@
 		return room.lots;
 	});
 	const running = (lots: Hanging[]) =>
-		lots.filter((lot) => lot.running.length > 0).sort((a, b) => (a.due ?? '').localeCompare(b.due ?? ''));
-	const wanted = (lots: Hanging[]) => lots.filter((lot) => lot.need === 'TEST');
+		lots.filter((lot) => lot.running.length > 0).sort((a, b) => due(a).localeCompare(due(b)));
+	const due = ({ need }: Hanging) => (need.kind === 'Count' ? need.due : '');
+	const wanted = (lots: Hanging[]) => lots.filter(({ need }) => ['Test', 'Retest'].includes(need.kind));
 	const later = (lots: Hanging[]) =>
 		lots
-			.filter((lot) => lot.keeping && !['TEST', 'COUNT', 'NONE_LEFT', 'AT_BENCH'].includes(lot.need))
+			.filter(
+				(lot) => lot.keeping && !['Test', 'Retest', 'Count', 'NoneLeft', 'AtBench'].includes(lot.need.kind)
+			)
 			.sort((a, b) => a.keeping!.retestOn.localeCompare(b.keeping!.retestOn));
 </script>
 
@@ -36,11 +39,11 @@
 <Loading from={found}>
 	{#snippet children(lots)}
 		{@const set = running(lots)}
-		{@const due = wanted(lots)}
+		{@const wished = wanted(lots)}
 		<Page
 			title="Seed room"
-			says={set.length + due.length
-				? `${many(set.length, 'test')} on, ${due.length} wanted`
+			says={set.length + wished.length
+				? `${many(set.length, 'test')} on, ${wished.length} wanted`
 				: 'no test waits'}
 		>
 			<RoomTabs />
@@ -80,10 +83,10 @@
 						<h2 class="ruled">To be tested</h2>
 						<table class="figures">
 							<tbody>
-								{#each due as lot (lot.lot.id)}
+								{#each wished as lot (lot.lot.id)}
 									<tr>
 										<th scope="row">{@render which(lot)}</th>
-										<td>{waits(lot, session.today)}</td>
+										<td>{waits(lot)}</td>
 										<td class="text-right!"
 											><a class="quiet font-semibold whitespace-nowrap" href="/lot/{lot.lot.number}/tests"
 												>test it</a

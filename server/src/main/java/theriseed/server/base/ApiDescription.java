@@ -40,26 +40,20 @@ class ApiDescription {
     OpenApiCustomizer requiredParts() {
         return api -> {
             api.setServers(null);
-            ((Map<String, Schema>) api.getComponents().getSchemas()).values().forEach(ApiDescription::require);
-        };
-    }
-
-    @SuppressWarnings({"rawtypes", "unchecked"})
-    private static void require(Schema schema) {
-        if (schema.getOneOf() != null) {
-            ((List<Schema>) schema.getOneOf()).forEach(ApiDescription::require);
-        }
-        Map<String, Schema> properties = schema.getProperties();
-        if (properties == null) {
-            return;
-        }
-        List<String> required = new ArrayList<>();
-        properties.forEach((name, property) -> {
-            Map<String, Object> extensions = property.getExtensions();
-            if (extensions == null || extensions.remove(OPTIONAL) == null) {
-                required.add(name);
+            for (Schema schema : ((Map<String, Schema>) api.getComponents().getSchemas()).values()) {
+                Map<String, Schema> properties = schema.getProperties();
+                if (properties == null) {
+                    continue;
+                }
+                List<String> required = new ArrayList<>();
+                properties.forEach((name, property) -> {
+                    Map<String, Object> extensions = property.getExtensions();
+                    if (extensions == null || extensions.remove(OPTIONAL) == null) {
+                        required.add(name);
+                    }
+                });
+                schema.setRequired(required);
             }
-        });
-        schema.setRequired(required);
+        };
     }
 }

@@ -6,6 +6,8 @@ import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
@@ -111,13 +113,19 @@ public class Kinds {
             return new Schema<>().$ref("#/components/schemas/" + sealed.getSimpleName());
         }
 
+        /** Not by itself, for kinds of different types may have one name. */
         private static Schema<?> of(Class<?> kind, ModelConverterContext context) {
-            Schema<?> parts = context.resolve(new AnnotatedType(kind).resolveAsRef(false));
             Schema<?> described = new Schema<>().type("object");
             described.addProperty(KIND, new StringSchema().addEnumItem(kind.getSimpleName()));
-            if (parts.getProperties() != null) {
-                parts.getProperties().forEach(described::addProperty);
+            List<String> required = new ArrayList<>(List.of(KIND));
+            for (RecordComponent part : kind.getRecordComponents()) {
+                described.addProperty(
+                        part.getName(), context.resolve(new AnnotatedType(part.getGenericType()).resolveAsRef(true)));
+                if (!part.isAnnotationPresent(Maybe.class)) {
+                    required.add(part.getName());
+                }
             }
+            described.setRequired(required);
             return described;
         }
     }

@@ -5,7 +5,6 @@ import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -158,85 +157,88 @@ final class Ways {
     private Optional<WayView> view(WayOut out, Member asked, List<Where> free) {
         Source source = season.sources().get(out.stand());
         Member changed = source.kind() == WaysOut.Source.OWN ? source.member() : asked;
-        Optional<Plan> plan = out.way() instanceof Way.AskNeighbour ask
-                ? Optional.of(new Plan(null, new WayView.Figures().by(ask.by())))
-                : plan(out, changed, free);
-        return plan.map(then -> new WayView(
-                kind(out.way()),
-                source.id(),
-                source.kind(),
-                source.name(),
-                changed == asked && source.kind() != WaysOut.Source.NEIGHBOUR,
-                out.hours(),
-                out.verdict(),
-                out.crossing(),
-                out.helpsAgainst().stream()
-                        .map(number -> season.sources().get(number).name())
-                        .toList(),
-                then.facts() != null && losesSeed(changed.facts(), then.facts()),
-                then.figures().view(),
-                then.facts() == null ? null : changed.id(),
-                then.facts() == null ? null : PlantingRequest.of(then.facts(), schemeId, changed.version()),
-                source.version()));
+        return plan(out, changed, free).map(plan -> {
+            PlantingFacts then = plan.facts();
+            boolean losesSeed = then != null && losesSeed(changed.facts(), then);
+            return new WayView(
+                    plan.change(),
+                    source.id(),
+                    source.kind(),
+                    source.name(),
+                    changed == asked && source.kind() != WaysOut.Source.NEIGHBOUR,
+                    WayCost.of(out.hours(), losesSeed),
+                    out.verdict(),
+                    out.crossing(),
+                    out.helpsAgainst().stream()
+                            .map(number -> season.sources().get(number).name())
+                            .toList(),
+                    then == null ? null : changed.id(),
+                    then == null ? null : PlantingRequest.of(then, schemeId, changed.version()),
+                    source.version());
+        });
     }
 
-    /** What would be planned, and the figures that say so. */
-    private record Plan(PlantingFacts facts, WayView.Figures figures) {}
+    /** What would be planned; null where nothing of the farm's own changes. */
+    private record Plan(WayChange change, PlantingFacts facts) {}
 
     private Optional<Plan> plan(WayOut out, Member member, List<Where> free) {
         PlantingFacts facts = member.facts();
         Keeping keeping = facts.keeping();
-        WayView.Figures figures = new WayView.Figures();
         if (out.way() instanceof Way.Move move) {
             Where where = free.get(move.place());
             return plan(
-                    facts.at(where.plotId(), where.stretches()),
-                    figures.place(ground.words(where), nearest(out, where)));
+                    new WayChange.Move(ground.words(where), nearest(out, where)),
+                    facts.at(where.plotId(), where.stretches()));
         }
         if (out.way() instanceof Way.Shift shift) {
             PlantingFacts then = shifted(member, shift.days()).orElseThrow().facts();
-            PlantingDays days = then.days();
-            return plan(
-                    then,
-                    figures.days(shift.days()).by(days.replantedOn() == null ? days.sownOn() : days.replantedOn()));
+            boolean replanted = then.days().replantedOn() != null;
+            LocalDate on = replanted ? then.days().replantedOn() : then.days().sownOn();
+            return plan(new WayChange.Shift(Math.abs(shift.days()), shift.days() > 0, on, replanted), then);
         }
         if (out.way() instanceof Way.Cage cage) {
             return plan(
-                    facts.kept(keeping.controlled(PollenControl.Kind.CAGED, true)),
-                    figures.area(cage.area()).weeks(cage.weeks()).count(cage.introductions()));
+                    new WayChange.Cage(cage.area(), cage.weeks(), cage.introductions()),
+                    facts.kept(keeping.controlled(PollenControl.Kind.CAGED, true)));
         }
         if (out.way() instanceof Way.Bag bag) {
             return plan(
-                    facts.kept(keeping.controlled(PollenControl.Kind.BAGGED, false)), figures.count(bag.clusters()));
+                    new WayChange.Bag(bag.clusters()),
+                    facts.kept(keeping.controlled(PollenControl.Kind.BAGGED, false)));
         }
         if (out.way() instanceof Way.HandPollinate hand) {
             return plan(
-                    facts.kept(keeping.controlled(PollenControl.Kind.HAND_POLLINATED, false)),
-                    figures.count(hand.flowers()).fruits(hand.fruits()));
+                    new WayChange.HandPollinate(hand.flowers(), hand.fruits()),
+                    facts.kept(keeping.controlled(PollenControl.Kind.HAND_POLLINATED, false)));
         }
         if (out.way() instanceof Way.EatFirst eat) {
-            return plan(facts.eatenBy(facts.days().clearedBy(eat.by())), figures.by(eat.by()));
+            PlantingFacts then = facts.eatenBy(facts.days().clearedBy(eat.by()));
+            return plan(new WayChange.EatFirst(eat.by(), losesSeed(facts, then)), then);
         }
         if (out.way() instanceof Way.DropRows drop) {
             return plan(
-                    facts.kept(keeping.dropping(drop.metres())),
-                    figures.metres(drop.metres()).share(drop.seedLost()));
+                    new WayChange.DropRows(drop.metres(), drop.seedLost()),
+                    facts.kept(keeping.dropping(drop.metres())));
         }
         if (out.way() instanceof Way.LowerGrade lower) {
-            return plan(facts.savedAs(lower.grade()), figures.grade(lower.grade()));
+            return plan(new WayChange.LowerGrade(lower.grade()), facts.savedAs(lower.grade()));
         }
         if (out.way() instanceof Way.PullVolunteers pull) {
-            return plan(facts.kept(keeping.pullingVolunteers()), figures.by(pull.by()));
+            return plan(new WayChange.PullVolunteers(pull.by()), facts.kept(keeping.pullingVolunteers()));
+        }
+        if (out.way() instanceof Way.AskNeighbour ask) {
+            return plan(new WayChange.AskNeighbour(ask.by()), null);
         }
         Optional<SeedStock.OnHand> left = season.stockOf(member);
         int lasts = left.map(stock -> season.lastsUntil(member, stock)).orElse(Integer.MAX_VALUE);
-        return lasts > facts.season()
-                ? plan(facts.nextYear(), left.isEmpty() ? figures : figures.count(lasts))
+        int next = facts.season() + 1;
+        return lasts >= next
+                ? plan(new WayChange.AnotherYear(next, left.isEmpty() ? null : lasts), facts.nextYear())
                 : Optional.empty();
     }
 
-    private static Optional<Plan> plan(PlantingFacts facts, WayView.Figures figures) {
-        return Optional.of(new Plan(facts, figures));
+    private static Optional<Plan> plan(WayChange change, PlantingFacts facts) {
+        return Optional.of(new Plan(change, facts));
     }
 
     /** Metres from new ground to the nearest of what it helps against. */
@@ -251,12 +253,5 @@ final class Ways {
 
     private static boolean losesSeed(PlantingFacts now, PlantingFacts then) {
         return now.aim().forSeed() && !then.aim().forSeed();
-    }
-
-    private static WayView.Kind kind(Way way) {
-        return WayView.Kind.valueOf(way.getClass()
-                .getSimpleName()
-                .replaceAll("(?<!^)([A-Z])", "_$1")
-                .toUpperCase(Locale.ROOT));
     }
 }

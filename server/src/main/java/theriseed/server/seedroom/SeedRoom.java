@@ -5,10 +5,12 @@ import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
+import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.population.PopulationPlan;
 import theriseed.server.base.FarmTime;
@@ -66,26 +68,12 @@ class SeedRoom {
         this.time = time;
     }
 
-    /** What a lot waits for, the most pressing first. */
-    enum Need {
-        HELD,
-        COUNT,
-        TEST,
-        FALLING,
-        AT_BENCH,
-        HELD_BACK,
-        LOW,
-        NOTHING,
-        NONE_LEFT
-    }
-
     /**
      * A lot as it hangs there.
      *
      * @param bench absent while nothing is picked into it
      * @param germination percent by the last test
      * @param running tests that are not counted yet
-     * @param due day on which its need is due, where it has one
      * @param shelves it stands on, by name; none while nobody put it away
      */
     record Hanging(
@@ -98,7 +86,6 @@ class SeedRoom {
             StockView stock,
             @Maybe KeepingView keeping,
             Need need,
-            @Maybe LocalDate due,
             List<String> shelves) {}
 
     /** @param poured whether all of it went into other lots; {@code mass} grams at the last weighing */
@@ -136,7 +123,6 @@ class SeedRoom {
     }
 
     private Hanging hanging(LotKnown known, StockView stock, KeepingView kept, List<String> on) {
-        Waits waits = waits(known, stock, kept);
         BenchView bench = known.bench();
         GerminationView germination = known.tests().germination();
         return new Hanging(
@@ -148,42 +134,48 @@ class SeedRoom {
                 known.gate(),
                 stock,
                 kept,
-                waits.need(),
-                waits.due(),
+                need(known, stock, kept),
                 on);
     }
 
-    private record Waits(Need need, LocalDate due) {}
-
-    private Waits waits(LotKnown known, StockView stock, KeepingView keeping) {
+    private Need need(LotKnown known, StockView stock, KeepingView keeping) {
         LocalDate today = time.today();
         if (known.lot().hold() != null) {
-            return new Waits(Need.HELD, null);
+            return new Need.Held(known.lot().hold().reason());
         }
         if (!known.tests().running().isEmpty()) {
             GerminationView test = known.tests().running().get(0);
-            return new Waits(Need.COUNT, test.firstOn() == null ? test.firstDue() : test.finalDue());
+            LocalDate due = test.firstOn() == null ? test.firstDue() : test.finalDue();
+            return new Need.Count(due, !due.isAfter(today));
         }
+        boolean transferred = known.bench() != null && known.bench().poured();
         if (known.bench() == null || !known.bench().clean()) {
-            return new Waits(known.bench() != null && known.bench().poured() ? Need.NONE_LEFT : Need.AT_BENCH, null);
+            return transferred ? new Need.NoneLeft(true) : new Need.AtBench();
         }
         if (stock.bulk().signum() <= 0 && stock.packets() == 0) {
-            return new Waits(Need.NONE_LEFT, null);
+            return new Need.NoneLeft(transferred);
         }
-        if (known.gate().reasons().stream().anyMatch(SeedRoom::aTestSettles)) {
-            return new Waits(Need.TEST, today);
+        List<Finding> holding = known.gate().against().stream()
+                .filter(one -> one.overruled() == null)
+                .map(LotKnown.Objection::finding)
+                .toList();
+        Optional<Finding> tested = holding.stream()
+                .filter(finding -> aTestSettles(finding.reason()))
+                .findFirst();
+        if (tested.isPresent()) {
+            return new Need.Test(tested.get());
         }
-        if (!known.gate().mayBeSold()) {
-            return new Waits(Need.HELD_BACK, null);
+        if (!holding.isEmpty()) {
+            return new Need.HeldBack(holding.get(0));
         }
         if (keeping != null && !keeping.retestOn().isAfter(today)) {
-            return new Waits(Need.TEST, keeping.retestOn());
+            return new Need.Retest(keeping.retestOn());
         }
         LocalDate below = keeping == null ? null : keeping.below().middle();
         if (below != null && below.isBefore(today.plusMonths(FALLING_MONTHS))) {
-            return new Waits(Need.FALLING, below);
+            return new Need.Falling(below);
         }
-        return new Waits(low(known, stock) ? Need.LOW : Need.NOTHING, keeping == null ? null : keeping.retestOn());
+        return low(known, stock) ? new Need.Low() : new Need.Nothing(below);
     }
 
     private static boolean aTestSettles(SaleGate.Reason reason) {

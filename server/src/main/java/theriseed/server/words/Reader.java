@@ -112,6 +112,11 @@ public record Reader(Locale locale, Units units, LocalDateTime now) {
         return written(day, now != null && day.getYear() == now.getYear() ? "MMMd" : "yMMMd");
     }
 
+    /** A month with its year: {@code March 2026}. */
+    public String month(LocalDate day) {
+        return written(day, "yMMMM");
+    }
+
     /** A moment on the farm's clock: {@code 11:20} today, {@code Fri 11:20} within six days, else with its day. */
     public String moment(LocalDateTime moment) {
         String clock = moment.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString();

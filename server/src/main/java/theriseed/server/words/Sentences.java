@@ -101,6 +101,11 @@ public final class Sentences {
             case "day" -> day(it).map(reader::day).orElse(it.toString());
             case "moment" -> reader.moment((LocalDateTime) it);
             case "cropWord" -> it.toString().split(" [/(]")[0].toLowerCase(Locale.ROOT);
+            case "year" -> it.toString();
+            case "hours" -> reader.number(((Number) it).doubleValue(), 0) + " h";
+            case "lowerFirst" ->
+                it.toString().substring(0, 1).toLowerCase(Locale.ROOT)
+                        + it.toString().substring(1);
             case "lower" -> it.toString().toLowerCase(Locale.ROOT);
             case "capital" ->
                 it.toString().substring(0, 1).toUpperCase(Locale.ROOT)
@@ -108,6 +113,8 @@ public final class Sentences {
             case "dayMonth" -> day(it).map(reader::dayMonth).orElse(it.toString());
             case "measured" -> measured(reader, it, String.valueOf(figures.get("unit")), true);
             case "bare" -> measured(reader, it, String.valueOf(figures.get("unit")), false);
+            case "month" -> day(it).map(reader::month).orElse(it.toString());
+            case "finding" -> say(reader, "gate.found", it);
             case "found" ->
                 ((Collection<?>) it)
                         .stream().map(one -> say(reader, "gate.found", one)).collect(Collectors.joining("; "));

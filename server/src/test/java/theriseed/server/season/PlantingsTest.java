@@ -323,8 +323,10 @@ class PlantingsTest {
     void everyWayOutCanBeTriedKeptAndUndone() {
         JsonNode brine = named(season.grower.get("/api/seasons/2027").ok(), "Long Ferry");
         JsonNode page = page(brine.get("id").asString());
-        assertThat(page.get("ways").findValuesAsString("kind"))
-                .contains("HAND_POLLINATE", "CAGE", "EAT_FIRST", "ANOTHER_YEAR");
+        assertThat(page.get("ways")
+                        .valueStream()
+                        .map(way -> way.at("/change/kind").asString()))
+                .contains("HandPollinate", "Cage", "EatFirst", "AnotherYear");
         for (JsonNode way : page.get("ways")) {
             JsonNode tried = season.grower
                     .post(
@@ -342,9 +344,11 @@ class PlantingsTest {
                 }
             }
         }
-        JsonNode hand = way(page, "HAND_POLLINATE");
-        assertThat(hand.at("/figures/count").asInt())
-                .isGreaterThan(hand.at("/figures/fruits").asInt());
+        JsonNode hand = way(page, "HandPollinate");
+        assertThat(hand.at("/change/flowers").asInt())
+                .isGreaterThan(hand.at("/change/fruits").asInt());
+        assertThat(hand.at("/cost/kind").asString()).isEqualTo("Work");
+        assertThat(hand.at("/cost/hours").asDouble()).isPositive();
         String path = "/api/plantings/" + brine.get("id").asString();
         Map<String, Object> then = map(hand.get("then"));
         season.grower.put(path, with(then, "reason", "way out")).ok();
@@ -374,7 +378,7 @@ class PlantingsTest {
 
     private static JsonNode way(JsonNode page, String kind) {
         for (JsonNode way : page.get("ways")) {
-            if (way.get("kind").asString().equals(kind)) {
+            if (way.at("/change/kind").asString().equals(kind)) {
                 return way;
             }
         }

@@ -241,10 +241,10 @@ class SeedRoomTest {
         String held = season.sellable();
         grower.post("/api/lots/" + held + "/hold", record("reason", "two jars, one label"))
                 .ok();
-        assertThat(needOf(number)).isEqualTo("NOTHING");
-        assertThat(needOf(held)).isEqualTo("HELD");
-        assertThat(needOf("25-LET-01-8")).isEqualTo("COUNT");
-        assertThat(needOf("24-LEE-01-7")).isEqualTo("TEST");
+        assertThat(needOf(number)).isEqualTo("Nothing");
+        assertThat(needOf(held)).isEqualTo("Held");
+        assertThat(needOf("25-LET-01-8")).isEqualTo("Count");
+        assertThat(needOf("24-LEE-01-7")).isEqualTo("Test");
     }
 
     @Test
@@ -264,9 +264,9 @@ class SeedRoomTest {
                                 "mice in the jar"))
                 .ok();
         assertThat(need(number, false)).isEmpty();
-        assertThat(need(number, true)).contains("NONE_LEFT");
+        assertThat(need(number, true)).contains("NoneLeft");
         String fresh = season.numbered(season.planted("pea", "2026-03-20", 300));
-        assertThat(need(fresh, false)).as("nothing is picked into it yet").contains("AT_BENCH");
+        assertThat(need(fresh, false)).as("nothing is picked into it yet").contains("AtBench");
     }
 
     @Test
@@ -301,7 +301,7 @@ class SeedRoomTest {
     private Optional<String> need(String number, boolean gone) {
         return pages("/api/seed-room?gone=" + gone + "&", "/lots").stream()
                 .filter(lot -> lot.at("/lot/number").asString().equals(number))
-                .map(lot -> lot.get("need").asString())
+                .map(lot -> lot.at("/need/kind").asString())
                 .findFirst();
     }
 

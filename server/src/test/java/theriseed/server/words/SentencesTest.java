@@ -15,9 +15,13 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import theriseed.core.bench.StepKind;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.season.SeasonWork;
+import theriseed.server.season.WayChange;
+import theriseed.server.season.WayCost;
+import theriseed.server.seedroom.Need;
 import theriseed.server.today.ToDo;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -79,6 +83,17 @@ class SentencesTest {
                 Arrays.stream(SeasonWork.Kind.values()).map(Enum::name).toList();
         assertThat(Sentences.keysOf("work")).containsExactlyElementsOf(works);
         assertThat(Sentences.keysOf("workWhy")).containsExactlyElementsOf(works);
+    }
+
+    @Test
+    void everyNeedIsSaidAndEveryWayWithWhatItMeansAndCosts() {
+        assertThat(Sentences.keysOf("need")).containsExactlyInAnyOrderElementsOf(kinds(Need.class));
+        assertThat(Sentences.keysOf("way.act")).containsExactlyInAnyOrderElementsOf(kinds(WayChange.class));
+        assertThat(Sentences.keysOf("way.means")).containsExactlyInAnyOrderElementsOf(kinds(WayChange.class));
+        assertThat(Sentences.keysOf("way.cost")).containsExactlyInAnyOrderElementsOf(kinds(WayCost.class));
+        List<String> steps = Arrays.stream(StepKind.values()).map(Enum::name).toList();
+        assertThat(Sentences.keysOf("words.stepAct")).containsExactlyInAnyOrderElementsOf(steps);
+        assertThat(Sentences.keysOf("words.stepDoing")).containsExactlyInAnyOrderElementsOf(steps);
     }
 
     private static List<String> kinds(Class<?> sealed) {

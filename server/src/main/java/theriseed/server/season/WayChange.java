@@ -1,0 +1,36 @@
+package theriseed.server.season;
+
+import java.time.LocalDate;
+import theriseed.core.crop.Grade;
+import theriseed.server.base.Maybe;
+
+/** What would be done otherwise, with its figures. What it says in words stands in the catalogue of sentences. */
+public sealed interface WayChange {
+    /** @param place ground in words; {@code metres} from it to the nearest of what it helps against */
+    record Move(String place, double metres) implements WayChange {}
+
+    /** @param days later, or earlier: sown on that day, or its roots {@code replanted} */
+    record Shift(int days, boolean later, LocalDate on, boolean replanted) implements WayChange {}
+
+    /** @param area square metres of net, which stands {@code weeks}; {@code boxes} of insects */
+    record Cage(double area, int weeks, int boxes) implements WayChange {}
+
+    record Bag(int clusters) implements WayChange {}
+
+    record HandPollinate(int flowers, int fruits) implements WayChange {}
+
+    /** @param seedless whether a seed crop gives no seed this season then */
+    record EatFirst(LocalDate by, boolean seedless) implements WayChange {}
+
+    /** @param metres on each side; {@code seedLost} share of the seed given up */
+    record DropRows(double metres, double seedLost) implements WayChange {}
+
+    /** @param lastsUntil last season in which stored seed germinates; absent where none is known */
+    record AnotherYear(int season, @Maybe Integer lastsUntil) implements WayChange {}
+
+    record LowerGrade(Grade grade) implements WayChange {}
+
+    record AskNeighbour(LocalDate by) implements WayChange {}
+
+    record PullVolunteers(LocalDate by) implements WayChange {}
+}
