@@ -120,7 +120,7 @@ class BadInputTest {
         grower.weigh("Mass", "9", "kg");
         grower.type("Plants picked", "290");
         grower.act("Into the lot");
-        assertThat(wrong("Picked on")).containsText("2026-03-21");
+        assertThat(wrong("Picked on")).containsText("from 21 Mar 2026");
     }
 
     @Test

@@ -122,7 +122,7 @@ class BooksTest {
                         "text/csv",
                         ("name;kind\n" + shop + ";shop\nNobody;king\n").getBytes(StandardCharsets.UTF_8)));
         grower.sees("1 line is refused");
-        grower.sees("kind: king is not grower, shop, market, swap, other");
+        grower.sees("kind: king is not one of grower, shop, market, swap, other");
         grower.page
                 .getByLabel("CSV file")
                 .setInputFiles(new FilePayload(

@@ -222,7 +222,7 @@ class DeskTest {
         grower.type("Planted on", "2025-10-10");
         grower.type("Plants", "80");
         grower.act("Keep this planting");
-        assertThat(grower.alert()).containsText("When the stock is lifted is needed");
+        assertThat(grower.alert()).containsText("Say when the stock is lifted");
         grower.type("Lifted on", "2026-07-20");
         grower.act("Keep this planting");
         assertThat(chosen()).containsText("too few");
@@ -252,7 +252,7 @@ class DeskTest {
         grower.at("/desk/calendar?season=2027");
         Locator file = grower.page.getByLabel("Read days from a CSV file");
         file.setInputFiles(csv("day,low,high\n2019-05-01,13,6\n"));
-        grower.sees("Line 2, high: 6.0 is below the low of 13.0; are they swapped?");
+        grower.sees("Line 2, high: 6.0 is below the low of 13; are they swapped?");
         file.setInputFiles(csv("day,low,high\n2019-05-01,6,13\n2019-05-03,7,14\n"));
         grower.sees("no row for 2019-05-02");
         grower.act("Keep these days");

@@ -158,7 +158,7 @@ class NoSignalTest {
             hand.act("Record this walk");
             assertThat(hand.page.getByRole(AriaRole.STATUS)).containsText("1 record could not be kept");
             hand.act("1 record could not be kept");
-            hand.sees("2026-04-21");
+            hand.sees("21 Apr 2026");
             hand.act("Open it again");
             assertThat(hand.button("Looked at")).containsText("1");
             hand.act("End of the walk");

@@ -92,6 +92,7 @@ class ServerGoneTest {
             assertThat(hand.page.locator("main li")).hasCount(5);
             hand.signal(true);
             assertThat(hand.page.locator("main li")).hasCount(3);
+            hand.page.waitForCondition(gone::get);
 
             server = start();
             hand.at("/waiting");
