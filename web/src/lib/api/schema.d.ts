@@ -6621,6 +6621,7 @@ export interface components {
             /** @enum {string} */
             kind: "SCALE" | "MASH" | "AIR" | "HUMIDITY";
             name: string;
+            simulated: boolean;
             steady: boolean;
             unit: string;
             /** Format: double */

@@ -12,7 +12,7 @@
 	const attempt = new Attempt();
 	let load = $state(NaN);
 	const scale = $derived(live.of('SCALE'));
-	const simulated = $derived(scale?.name.startsWith('simulated'));
+	const simulated = $derived(scale?.simulated);
 
 	$effect(() => live.watch());
 

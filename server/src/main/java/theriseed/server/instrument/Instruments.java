@@ -45,6 +45,6 @@ public class Instruments {
     }
 
     private static Shown of(InstrumentKind kind, String name, double value) {
-        return new Shown(kind, name, kind.unit(), Math.round(value * 10) / 10.0, true);
+        return new Shown(kind, name, true, kind.unit(), Math.round(value * 10) / 10.0, true);
     }
 }

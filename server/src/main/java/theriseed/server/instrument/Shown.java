@@ -5,12 +5,14 @@ import theriseed.server.base.Maybe;
 /**
  * What an instrument shows.
  *
+ * @param simulated whether it is a stand-in, which measures nothing
  * @param value absent while it is not heard
  * @param steady whether it has settled, so that it may be taken
  */
 public record Shown(
         InstrumentKind kind,
         String name,
+        boolean simulated,
         String unit,
         @Maybe Double value,
         boolean steady) {}

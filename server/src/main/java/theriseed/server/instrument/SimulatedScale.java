@@ -57,6 +57,6 @@ class SimulatedScale {
     }
 
     private static Shown show(Double value, boolean steady) {
-        return new Shown(InstrumentKind.SCALE, "simulated scale", InstrumentKind.SCALE.unit(), value, steady);
+        return new Shown(InstrumentKind.SCALE, "simulated scale", true, InstrumentKind.SCALE.unit(), value, steady);
     }
 }
