@@ -83,10 +83,6 @@ public final class MassBalance {
             return new Weighed(in, in2, added, out, out2, byProduct, OptionalDouble.empty(), 0);
         }
 
-        private static String plain(double value) {
-            return value == Math.rint(value) ? Long.toString((long) value) : Double.toString(value);
-        }
-
         private double net() {
             return in + added - seed - byProduct - loss;
         }

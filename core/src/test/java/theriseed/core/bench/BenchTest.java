@@ -138,4 +138,31 @@ class BenchTest {
         assertThat(clock.state()).isEqualTo(FermentClock.State.OVER_RUN);
         assertThat(clock.hoursToOverRun()).isZero();
     }
+
+    /** A tenth is gone unseen; a scale may be wrong twice over at each weighing, so more weighings hide more. */
+    @Test
+    void whatTheScaleMayBeWrongByIsNoAlarm() {
+        MassBalance.Weighed twice = threshed(1000, 900, 0);
+        assertThat(alarm(twice, 34)).isTrue();
+        assertThat(alarm(twice, 37)).isFalse();
+        MassBalance.Weighed threeTimes = threshed(1000, 700, 200);
+        assertThat(alarm(threeTimes, 28)).isTrue();
+        assertThat(alarm(threeTimes, 30)).isFalse();
+    }
+
+    private static boolean alarm(MassBalance.Weighed step, double scaleError) {
+        return MassBalance.of(List.of(step), 8, 5, scaleError).get(0).alarm();
+    }
+
+    @Test
+    void waterThatWasAddedMayLeaveAsSeedOrAsByProduct() {
+        assertThat(MassBalance.Weighed.recorded(StepKind.RINSE, 1000, 500, 1500, 0, UNKNOWN, UNKNOWN)
+                        .seed())
+                .isEqualTo(1500);
+        assertThat(MassBalance.Weighed.recorded(StepKind.RINSE, 1000, 500, 400, 1100, UNKNOWN, UNKNOWN)
+                        .byProduct())
+                .isEqualTo(1100);
+        assertThatThrownBy(() -> MassBalance.Weighed.recorded(StepKind.RINSE, 1000, 500, 400, 1101, UNKNOWN, UNKNOWN))
+                .hasMessageContaining("byProduct: 1101");
+    }
 }

@@ -98,4 +98,11 @@ class MeasuresTest {
     private static double hours(PollenControl.Kind control, Crop crop, Optional<BloomWindow> bloom) {
         return KeepingHours.of(control, crop, bloom, 40, 30, 100);
     }
+
+    @Test
+    void hoursAddUpFromWhatIsStoodCoveredAndTouched() {
+        assertThat(KeepingHours.cage(20, 6, 3)).isCloseTo(2 + 1 + 6 + 1.5, within(1e-9));
+        assertThat(KeepingHours.clusters(40)).isCloseTo(6, within(1e-9));
+        assertThat(KeepingHours.flowers(40)).isCloseTo(8, within(1e-9));
+    }
 }

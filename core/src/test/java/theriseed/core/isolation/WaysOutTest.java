@@ -93,9 +93,17 @@ class WaysOutTest {
         assertThat(ways).isSortedAccordingTo(WayOut.BEST_FIRST);
         assertThat(ways.get(0).verdict()).isEqualTo(Verdict.CLEAR);
         assertThat(ways.get(0).hours()).isZero();
+        assertThat(ways)
+                .as("both may be sown at another time")
+                .anyMatch(way -> shifts(way, 0))
+                .anyMatch(way -> shifts(way, 1));
         assertThat(only(ways, Way.HandPollinate.class).hours()).isGreaterThan(5);
         assertThat(only(ways, Way.Cage.class).hours())
                 .isGreaterThan(only(ways, Way.HandPollinate.class).hours());
+    }
+
+    private static boolean shifts(WayOut way, int stand) {
+        return way.way() instanceof Way.Shift && way.stand() == stand;
     }
 
     @Test
@@ -151,7 +159,7 @@ class WaysOutTest {
         own(stand("hot-pepper", "Gannet's Tongue", 0, Optional.of(Grade.MARKET)), true, true);
         own(stand("sweet-pepper", "Coalshed Sweet", 10, Optional.empty()), true, true);
         List<WayOut> ways = ways(LocalDate.of(2026, 6, 1));
-        assertThat(offers(ways, Way.Bag.class)).isTrue();
+        assertThat(only(ways, Way.Bag.class).way()).as("three clusters a plant").isEqualTo(new Way.Bag(3 * 24));
         assertThat(((Way.Cage) only(ways, Way.Cage.class).way()).introductions())
                 .isZero();
     }

@@ -61,6 +61,11 @@ class FindingTest {
                 .isFalse();
         assertThat(new Finding.Crosses(Grade.MARKET).sameAs(new Finding.Crosses(Grade.STOCK)))
                 .isFalse();
+        assertThat(new Finding.OffTypesOver(0.03, 0.01, Grade.MARKET)
+                        .sameAs(new Finding.OffTypesOver(0.05, 0.01, Grade.MARKET)))
+                .isFalse();
+        assertThat(new Finding.WeightsDisagree(40, 4).sameAs(new Finding.WeightsDisagree(30, 4)))
+                .isFalse();
         assertThat(new Finding.NotWeighed().sameAs(new Finding.NotTested(14))).isFalse();
     }
 }

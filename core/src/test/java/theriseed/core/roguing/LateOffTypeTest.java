@@ -53,4 +53,12 @@ class LateOffTypeTest {
                 .isInstanceOf(OutOfRange.class)
                 .hasMessageStartingWith("sheddingSince: 2026-05-12 is outside the valid range");
     }
+
+    /** Thirty days of bloom end on day 29; what shed from day 14 to day 19 shed until the morning of day 20. */
+    @Test
+    void daysAreCountedFromTheFirstFlowerToTheLast() {
+        Crop kale = CropTable.shipped().find("kale").orElseThrow();
+        assertThat(late("kale", "2026-05-15", "2026-05-20", 0.001).shed())
+                .isEqualTo(PollenDamage.shed(74, 2, 1, kale.naturalOutcrossing(), 0, 29, 14, 20));
+    }
 }

@@ -65,4 +65,15 @@ class RemainingTest {
                 .isInstanceOf(OutOfRange.class)
                 .hasMessage("pulled: 3 is outside the valid range [0, 2] plants");
     }
+
+    /** Six found in half of the stand by an eye that finds four in five, two of them pulled. */
+    @Test
+    void aSampleIsScaledToTheStandAndToWhatTheEyeMisses() {
+        Remaining left = Remaining.of(6, 2, 600, 1200, 0.8, 0.01);
+        assertThat(left.plants()).isCloseTo(6 / (600 * 0.8) * 1200 - 2, within(1e-9));
+        assertThat(left.share()).isCloseTo(13.0 / 1198, within(1e-9));
+        assertThat(left.nextFinds()).isCloseTo(0.8 * 13, within(1e-9));
+        double most = 1200 * OffTypeLimit.of(6, 600).upper() / 0.8;
+        assertThat(left.upper()).isCloseTo((most - 2) / 1198, within(1e-9));
+    }
 }

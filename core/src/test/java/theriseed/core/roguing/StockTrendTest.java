@@ -3,7 +3,9 @@ package theriseed.core.roguing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.roguing.StockTrend.Year;
@@ -31,6 +33,54 @@ class StockTrendTest {
                 .isEqualTo(StockTrend.NOT_TOLD_APART);
         assertThat(StockTrend.of(List.of(new Year(2024, 60, 3000), new Year(2025, 30, 3000))))
                 .isEqualTo(StockTrend.TRUER);
+    }
+
+    /** As the test for a trend in proportions is written elsewhere: by counts of both kinds, in doubles of years. */
+    @Test
+    void yearsCountByHowManyPlantsWereLookedAtInThem() {
+        Random random = new Random(26);
+        int told = 0;
+        for (int i = 0; i < 3000; i++) {
+            List<Year> years = new ArrayList<>();
+            int year = 2015;
+            for (int n = 2 + random.nextInt(4); n > 0; n--) {
+                year += 1 + random.nextInt(3);
+                int lookedAt = 20 + random.nextInt(800);
+                years.add(new Year(year, random.nextInt(1 + lookedAt / 20), lookedAt));
+            }
+            double z = z(years);
+            if (Math.abs(Math.abs(z) - 1.959964) > 1e-6) {
+                StockTrend expected = Double.isNaN(z) || Math.abs(z) < 1.959964
+                        ? StockTrend.NOT_TOLD_APART
+                        : z < 0 ? StockTrend.TRUER : StockTrend.WORSE;
+                assertThat(StockTrend.of(years)).as(years + ", z " + z).isEqualTo(expected);
+                told += expected == StockTrend.NOT_TOLD_APART ? 0 : 1;
+            }
+        }
+        assertThat(told).isBetween(300, 2700);
+    }
+
+    private static double z(List<Year> years) {
+        double off = 0;
+        double all = 0;
+        for (Year year : years) {
+            off += year.offTypes();
+            all += year.lookedAt();
+        }
+        double trend = 0;
+        double squares = 0;
+        double products = 0;
+        for (Year year : years) {
+            double right = year.lookedAt() - year.offTypes();
+            trend += (year.year() - 2000) * (year.offTypes() * (all - off) - right * off);
+            squares += Math.pow(year.year() - 2000, 2) * year.lookedAt() * (all - year.lookedAt());
+            for (Year other : years) {
+                if (other != year) {
+                    products += (year.year() - 2000.0) * (other.year() - 2000) * year.lookedAt() * other.lookedAt();
+                }
+            }
+        }
+        return trend / Math.sqrt(off * (all - off) / all * (squares - products));
     }
 
     @Test

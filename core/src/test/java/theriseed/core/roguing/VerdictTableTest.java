@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import theriseed.core.crop.Grade;
@@ -48,5 +49,20 @@ class VerdictTableTest {
         double high = 1.0 / at.get(i);
         double part = (1.0 / plants - low) / (high - low);
         return row.upper().get(i - 1) + part * (row.upper().get(i) - row.upper().get(i - 1));
+    }
+
+    @Test
+    void wholeStandsPassWithJustTheShareTheirGradeAllows() {
+        assertThat(VerdictTable.of(Grade.MARKET, 300).letPass()).isEqualTo(3);
+        assertThat(VerdictTable.of(Grade.MARKET, 299).letPass()).isEqualTo(2);
+        assertThat(VerdictTable.of(Grade.STOCK, 500).letPass()).isEqualTo(1);
+    }
+
+    @Test
+    void aTableForAMillionPlantsIsSmallEnoughForAPhone() {
+        VerdictTable table = VerdictTable.of(Grade.MARKET, 1_000_000);
+        assertThat(table.at()).hasSizeLessThan(100).doesNotHaveDuplicates().isSorted();
+        assertThat(table.at().get(0)).isEqualTo(1);
+        assertThat(table.at().get(table.at().size() - 1)).isEqualTo(1_000_000);
     }
 }

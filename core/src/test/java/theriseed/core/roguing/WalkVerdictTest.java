@@ -45,4 +45,11 @@ class WalkVerdictTest {
                 .isInstanceOf(OutOfRange.class)
                 .hasMessage("x: 12 is outside the valid range [0, 10] plants");
     }
+
+    @Test
+    void aWholeStandWithJustWhatItsGradeAllowsIsShownTrue() {
+        assertThat(WalkVerdict.of(Grade.MARKET, 1, 100, 100).mark()).isEqualTo(WalkVerdict.Mark.SHOWN);
+        assertThat(WalkVerdict.of(Grade.MARKET, 2, 100, 100).mark()).isEqualTo(WalkVerdict.Mark.OVER);
+        assertThat(WalkVerdict.of(Grade.MARKET, 1, 100, 100).overlooked()).isPositive();
+    }
 }
