@@ -58,7 +58,9 @@ describe('a ferment', () => {
 		expect(text()).toContain('beyond experience. Trust your eyes');
 	});
 	it('takes the reading that is shown, as read from the instrument', async () => {
-		live.shown = [{ kind: 'MASH', name: 'simulated thermometer', simulated: true, unit: '°C', value: 25.4, steady: true }];
+		live.shown = [
+			{ kind: 'MASH', name: 'simulated thermometer', simulated: true, unit: '°C', value: 25.4, steady: true }
+		];
 		show({});
 		await fireEvent.click(screen.getByRole('button', { name: /Take 25.4/ }));
 		await waitFor(() => expect(changed).toHaveBeenCalledOnce());

@@ -76,10 +76,14 @@ describe('a step at the bench', () => {
 		await waitFor(() => expect(finish.mock.lastCall?.[0].rounds).toBe(4));
 	});
 	it('takes what came out from the scale once it has settled', async () => {
-		live.shown = [{ kind: 'SCALE', name: 'simulated scale', simulated: true, unit: 'g', value: 812.4, steady: false }];
+		live.shown = [
+			{ kind: 'SCALE', name: 'simulated scale', simulated: true, unit: 'g', value: 812.4, steady: false }
+		];
 		show('THRESH');
 		expect(screen.queryByRole('button', { name: /from the scale/ })).toBeNull();
-		live.shown = [{ kind: 'SCALE', name: 'simulated scale', simulated: true, unit: 'g', value: 812.4, steady: true }];
+		live.shown = [
+			{ kind: 'SCALE', name: 'simulated scale', simulated: true, unit: 'g', value: 812.4, steady: true }
+		];
 		await waitFor(() =>
 			expect(screen.getAllByRole('button', { name: /from the scale/ }).length).toBeGreaterThan(0)
 		);

@@ -13,7 +13,9 @@ class Source {
 	}
 	says(value: number) {
 		this.onmessage?.({
-			data: JSON.stringify([{ kind: 'SCALE', name: 'simulated scale', simulated: true, unit: 'g', value, steady: true }])
+			data: JSON.stringify([
+				{ kind: 'SCALE', name: 'simulated scale', simulated: true, unit: 'g', value, steady: true }
+			])
 		});
 	}
 }

@@ -30,19 +30,14 @@ public record Task(
     }
 
     static Task of(PlantingView planting, ToDo toDo, When when, boolean urgent) {
-        return new Task(
-                toDo,
-                when,
-                urgent,
-                planting.variety().name(),
-                planting.variety().cropName(),
-                planting.plotName(),
-                planting.id(),
-                null);
+        return of(planting, null, toDo, when, urgent);
     }
 
     static Task of(LotKnown known, ToDo toDo, When when, boolean urgent) {
-        PlantingView planting = known.planting();
+        return of(known.planting(), known.lot().number(), toDo, when, urgent);
+    }
+
+    private static Task of(PlantingView planting, String lot, ToDo toDo, When when, boolean urgent) {
         return new Task(
                 toDo,
                 when,
@@ -51,6 +46,6 @@ public record Task(
                 planting.variety().cropName(),
                 planting.plotName(),
                 planting.id(),
-                known.lot().number());
+                lot);
     }
 }

@@ -23,14 +23,13 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * The catalogue of sentences, which the screens read too: what was found, refused or is to be done, as ICU messages whose
- * arguments are the figures. Beside the argument types of ICU it knows measures ({@code {it, mass}}; also distance, area,
- * temperature, percent, share and day), which are written for the reader, and words for a value of a kind:
- * {@code {grade, grade}} says {@code words.grade.MARKET}.
+ * arguments are the figures. Beside the argument types of ICU it knows types of its own: measures and days, which are
+ * written for the reader ({@code {it, mass}}, {@code {on, day}}), and words for a value of a kind: {@code {grade, grade}}
+ * says {@code words.grade.MARKET}. {@code say.ts} of the screens knows the same.
  */
 public final class Sentences {
     private static final Map<String, String> CATALOGUE = read("/sentences/en.json");
     private static final Pattern OWN_TYPE = Pattern.compile("\\{(\\w+), (?!number}|date}|time})(\\w+)}");
-
     private static final Pattern CHOICE = Pattern.compile("\\{(\\w+), select,");
 
     /** What a sentence may choose by where a figure is not there. */
@@ -90,45 +89,46 @@ public final class Sentences {
         if (it == null) {
             return "";
         }
+        String text = it.toString();
         return switch (type) {
-            case "mass" -> reader.mass(((Number) it).doubleValue());
-            case "distance" -> reader.distance(((Number) it).doubleValue());
-            case "area" -> reader.area(((Number) it).doubleValue());
-            case "temperature" -> reader.temperature(((Number) it).doubleValue());
-            case "percent" -> reader.percent(((Number) it).doubleValue());
-            case "share" -> reader.share(((Number) it).doubleValue());
-            case "figure" -> reader.figure(((Number) it).doubleValue());
-            case "day" -> day(it).map(reader::day).orElse(it.toString());
+            case "mass" -> reader.mass(number(it));
+            case "distance" -> reader.distance(number(it));
+            case "area" -> reader.area(number(it));
+            case "temperature" -> reader.temperature(number(it));
+            case "percent" -> reader.percent(number(it));
+            case "share" -> reader.share(number(it));
+            case "figure" -> reader.figure(number(it));
+            case "hours" -> reader.number(number(it), 0) + " h";
+            case "measured" -> measured(reader, text, String.valueOf(figures.get("unit")), true);
+            case "bare" -> measured(reader, text, String.valueOf(figures.get("unit")), false);
+            case "day" -> day(it).map(reader::day).orElse(text);
+            case "dayMonth" -> day(it).map(reader::dayMonth).orElse(text);
+            case "month" -> day(it).map(reader::month).orElse(text);
             case "moment" -> reader.moment((LocalDateTime) it);
-            case "cropWord" -> it.toString().split(" [/(]")[0].toLowerCase(Locale.ROOT);
-            case "year" -> it.toString();
-            case "hours" -> reader.number(((Number) it).doubleValue(), 0) + " h";
-            case "lowerFirst" ->
-                it.toString().substring(0, 1).toLowerCase(Locale.ROOT)
-                        + it.toString().substring(1);
-            case "lower" -> it.toString().toLowerCase(Locale.ROOT);
-            case "capital" ->
-                it.toString().substring(0, 1).toUpperCase(Locale.ROOT)
-                        + it.toString().substring(1);
-            case "dayMonth" -> day(it).map(reader::dayMonth).orElse(it.toString());
-            case "measured" -> measured(reader, it, String.valueOf(figures.get("unit")), true);
-            case "bare" -> measured(reader, it, String.valueOf(figures.get("unit")), false);
-            case "month" -> day(it).map(reader::month).orElse(it.toString());
+            case "year" -> text;
+            case "cropWord" -> text.split(" [/(]")[0].toLowerCase(Locale.ROOT);
+            case "lower" -> text.toLowerCase(Locale.ROOT);
+            case "lowerFirst" -> text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
+            case "capital" -> text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
             case "finding" -> say(reader, "gate.found", it);
             case "found" ->
                 ((Collection<?>) it)
                         .stream().map(one -> say(reader, "gate.found", one)).collect(Collectors.joining("; "));
-            default -> sentence("words." + type + "." + it);
+            default -> sentence("words." + type + "." + text);
         };
     }
 
+    private static double number(Object value) {
+        return ((Number) value).doubleValue();
+    }
+
     /** A figure in its unit; {@code bare} leaves out what is no measure, where it is said once for two. */
-    private static String measured(Reader reader, Object value, String unit, boolean named) {
+    private static String measured(Reader reader, String value, String unit, boolean named) {
         double number;
         try {
-            number = Double.parseDouble(value.toString());
+            number = Double.parseDouble(value);
         } catch (NumberFormatException words) {
-            return value.toString();
+            return value;
         }
         return switch (unit) {
             case "g" -> reader.mass(number);
