@@ -444,7 +444,7 @@ class BenchTest {
 
     @Test
     void seedCutOpenOfTheDiscardSaysWhetherItWasSetRight() {
-        String planting = season.planted("sunflower", "2026-04-20", 300);
+        String planting = season.planted("quinoa", "2026-04-20", 300);
         String number = season.picked(planting, 9000, 290);
         String path = "/api/steps/"
                 + season.step(
