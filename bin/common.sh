@@ -200,7 +200,7 @@ slowest_tests() {
       return match($0, " " name "=\"[^\"]*\"") ? substr($0, RSTART + length(name) + 3, RLENGTH - length(name) - 4) : ""
     }
     { printf "%8.1f s  %s %s\n", attribute("time"), attribute("classname"), attribute("name") }' |
-    sed 's/&gt;/>/g; s/&lt;/</g; s/&quot;/"/g; s/&apos;/'"'"'/g; s/&amp;/\&/g' | sort -rn | head -n "$1"
+    sed 's/&gt;/>/g; s/&lt;/</g; s/&quot;/"/g; s/&apos;/'"'"'/g; s/&amp;/\&/g' | sort -rn | awk -v most="$1" 'NR <= most'
 }
 
 # make_database NAME: makes it when it is not there.
