@@ -1,6 +1,7 @@
 import type { Schemas } from '$lib/api/api';
 import { say, saying } from '$lib/words/say';
-import { capital, cropWord, many } from '$lib/words/words';
+import { whole } from '$lib/units/units';
+import { capital, cropWord } from '$lib/words/words';
 
 type Task = Schemas['Task'];
 type Kind = Task['toDo']['kind'];
@@ -112,5 +113,5 @@ function howMany(count: number): string {
 		'twelve'
 	];
 	if (count < 2) return words[count];
-	return `${words[count] ?? many(count, 'task').split(' ')[0]} tasks wait`;
+	return `${words[count] ?? whole(count)} tasks wait`;
 }

@@ -1,10 +1,9 @@
 package theriseed.core.measure;
 
-import java.time.LocalDate;
 import java.util.function.Supplier;
 
 /** A value the rules of the job do not take: which field, what was given, and why. */
-public final class OutOfRange extends IllegalArgumentException {
+public final class OutOfRange extends IllegalArgumentException implements Refusing {
     private final String field;
     private final String value;
     private final transient Refusal refusal;
@@ -14,13 +13,6 @@ public final class OutOfRange extends IllegalArgumentException {
         this.field = field;
         this.value = String.valueOf(value);
         this.refusal = refusal;
-    }
-
-    /** Refuses a day that comes before another. */
-    public static void checkOnOrAfter(String field, LocalDate day, LocalDate first) {
-        if (day.isBefore(first)) {
-            throw new OutOfRange(field, day, new Refusal.OutsideDays(first, null));
-        }
     }
 
     /**
@@ -40,15 +32,17 @@ public final class OutOfRange extends IllegalArgumentException {
         }
     }
 
+    @Override
     public String field() {
         return field;
     }
 
-    /** What was given, as it was given. */
+    @Override
     public String value() {
         return value;
     }
 
+    @Override
     public Refusal refusal() {
         return refusal;
     }

@@ -1,6 +1,10 @@
 package theriseed.server.account;
 
 import java.util.List;
+import java.util.Optional;
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -50,6 +54,15 @@ public class Accounts implements UserDetailsService {
     @Transactional(readOnly = true)
     public AccountView get(String name) {
         return accounts.findByNameIgnoreCase(name).map(Account::view).orElseThrow(NotFound.of("account"));
+    }
+
+    /** Whoever is signed in, if anybody is. */
+    @Transactional(readOnly = true)
+    public Optional<AccountView> signedIn() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who == null || who instanceof AnonymousAuthenticationToken || !who.isAuthenticated()
+                ? Optional.empty()
+                : Optional.of(get(who.getName()));
     }
 
     @Transactional(readOnly = true)

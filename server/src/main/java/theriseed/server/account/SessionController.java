@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -96,15 +97,14 @@ class SessionController {
 
     @GetMapping("/api/session")
     Session session() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        boolean known = who != null && who.isAuthenticated() && !who.getName().equals("anonymousUser");
+        Optional<AccountView> account = accounts.signedIn();
         return new Session(
                 accounts.none(),
-                known ? accounts.get(who.getName()) : null,
-                known ? farms.get() : null,
+                account.orElse(null),
+                account.isPresent() ? farms.get() : null,
                 time.today(),
                 LocalDateTime.ofInstant(time.now(), time.zone()),
-                known ? version : null);
+                account.isPresent() ? version : null);
     }
 
     @PostMapping("/api/session")

@@ -2,8 +2,6 @@ package theriseed.server.account;
 
 import java.time.LocalDateTime;
 import java.util.Locale;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
 import theriseed.server.words.Reader;
@@ -22,12 +20,11 @@ class WhoReads implements Readers {
 
     @Override
     public Reader now() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who == null || !who.isAuthenticated() || who.getName().equals("anonymousUser")) {
-            return Reader.ANYBODY;
-        }
-        AccountView reads = accounts.get(who.getName());
-        return new Reader(
-                Locale.forLanguageTag(reads.locale()), reads.units(), LocalDateTime.ofInstant(time.now(), time.zone()));
+        return accounts.signedIn()
+                .map(who -> new Reader(
+                        Locale.forLanguageTag(who.locale()),
+                        who.units(),
+                        LocalDateTime.ofInstant(time.now(), time.zone())))
+                .orElse(Reader.ANYBODY);
     }
 }

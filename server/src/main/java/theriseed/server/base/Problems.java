@@ -30,6 +30,7 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Refusal;
+import theriseed.core.measure.Refusing;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 import theriseed.server.words.Refusals;
@@ -52,13 +53,8 @@ class Problems {
         this.readers = readers;
     }
 
-    @ExceptionHandler(OutOfRange.class)
-    ProblemDetail outOfRange(OutOfRange refused) {
-        return problem(refused.field(), refused.value(), refused.refusal());
-    }
-
-    @ExceptionHandler(Refused.class)
-    ProblemDetail refused(Refused refused) {
+    @ExceptionHandler({OutOfRange.class, Refused.class})
+    ProblemDetail refused(Refusing refused) {
         return problem(refused.field(), refused.value(), refused.refusal());
     }
 

@@ -1,11 +1,12 @@
 package theriseed.server.base;
 
 import theriseed.core.measure.Refusal;
+import theriseed.core.measure.Refusing;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Refusals;
 
 /** Something the rules do not allow: the field it belongs to, what was given, and why, with figures. */
-public class Refused extends RuntimeException {
+public class Refused extends RuntimeException implements Refusing {
     private final String field;
     private final String value;
     private final transient Refusal refusal;
@@ -16,7 +17,6 @@ public class Refused extends RuntimeException {
     }
 
     private Refused(String field, Object value, Refusal refusal) {
-        super(Refusals.say(Reader.ANYBODY, field, String.valueOf(value), refusal));
         this.field = field;
         this.value = String.valueOf(value);
         this.refusal = refusal;
@@ -27,15 +27,23 @@ public class Refused extends RuntimeException {
         return new Refused(field, "nothing", new Refusal.Missing());
     }
 
+    /** The sentence, for programs and logs; only made when somebody reads it, for of a long file most are not shown. */
+    @Override
+    public String getMessage() {
+        return Refusals.say(Reader.ANYBODY, this);
+    }
+
+    @Override
     public String field() {
         return field;
     }
 
-    /** What was given, as it was given. */
+    @Override
     public String value() {
         return value;
     }
 
+    @Override
     public Refusal refusal() {
         return refusal;
     }

@@ -2,7 +2,6 @@ package theriseed.server.gate;
 
 import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -15,8 +14,6 @@ import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.words.Reader;
-import theriseed.server.words.Sentences;
 
 /** Growers may overrule the gate, in writing, where their law lets them. */
 @Service
@@ -77,10 +74,6 @@ public class Overrulings {
         Overruling overruling = overrulings.findById(id).orElseThrow(NotFound.of("overruling"));
         overruling.withdraw(why, stamps.now());
         return overruling.view();
-    }
-
-    private static String words(SaleGate.Reason reason) {
-        return Sentences.say(Reader.ANYBODY, "gate.reason." + reason, Map.of());
     }
 
     private static void checkWords(String field, String words) {

@@ -23,6 +23,7 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
+import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 import theriseed.server.words.Refusals;
 import tools.jackson.core.JacksonException;
@@ -120,11 +121,12 @@ public class GroundFile {
         return transaction.execute(status -> {
             List<GroundLine> lines = new ArrayList<>();
             LocalPlane plane = ground.plane();
+            Reader reader = readers.now();
             for (OnMap kind : ORDER) {
                 Standing standing = Standing.on(ground, kind);
                 for (int i = 0; i < features.size(); i++) {
                     if (kind.word().equals(kindOf(features.get(i)))) {
-                        lines.add(line(i + 1, kind, features.get(i), plane, standing));
+                        lines.add(line(i + 1, kind, features.get(i), plane, standing, reader));
                     }
                 }
             }
@@ -137,7 +139,7 @@ public class GroundFile {
                             nameOf(features.get(i)),
                             Effect.REFUSED,
                             Refusals.say(
-                                    readers.now(),
+                                    reader,
                                     "properties.kind",
                                     kind.isEmpty() ? "nothing" : kind,
                                     Refusal.AgainstRule.of("notA.oneOf", "words", "plot, bed, barrier, neighbour"))));
@@ -190,23 +192,17 @@ public class GroundFile {
         }
     }
 
-    private GroundLine line(int number, OnMap kind, JsonNode feature, LocalPlane plane, Standing standing) {
+    private GroundLine line(
+            int number, OnMap kind, JsonNode feature, LocalPlane plane, Standing standing, Reader reader) {
         String name = nameOf(feature);
         try {
             Effect effect = take(kind, name, feature, plane, standing);
             return new GroundLine(number, kind.word(), name, effect, null);
-        } catch (Refused refused) {
-            return refused(number, kind, name, refused.field(), refused.value(), refused.refusal());
-        } catch (OutOfRange refused) {
-            return refused(number, kind, name, refused.field(), refused.value(), refused.refusal());
+        } catch (Refused | OutOfRange wrong) {
+            return new GroundLine(number, kind.word(), name, Effect.REFUSED, Refusals.say(reader, wrong));
         } catch (NotFound missing) {
             return new GroundLine(number, kind.word(), name, Effect.REFUSED, missing.getMessage());
         }
-    }
-
-    private GroundLine refused(int number, OnMap kind, String name, String field, String value, Refusal refusal) {
-        return new GroundLine(
-                number, kind.word(), name, Effect.REFUSED, Refusals.say(readers.now(), field, value, refusal));
     }
 
     private Effect take(OnMap kind, String name, JsonNode feature, LocalPlane plane, Standing standing) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -14,7 +15,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.measure.OutOfRange;
-import theriseed.core.measure.Refusal;
+import theriseed.core.measure.Refusing;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Refused;
@@ -162,31 +163,30 @@ public class Sheets {
         private void attempt(Line line, Runnable act) {
             try {
                 act.run();
-            } catch (Refused wrongLine) {
-                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.refusal());
-            } catch (OutOfRange wrongLine) {
-                refuse(line, wrongLine.field(), wrongLine.value(), wrongLine.refusal());
+            } catch (Refused | OutOfRange wrongLine) {
+                refuse(line, wrongLine);
             } catch (NotFound missing) {
-                refuse(line, null, null, missing.getMessage());
+                refuse(line, null, null, missing::getMessage);
             } catch (DataIntegrityViolationException standsAlready) {
                 broken = true;
                 refuse(
                         line,
                         null,
                         null,
-                        "It does not fit what stands there already. The lines after it were not looked at.");
+                        () -> "It does not fit what stands there already. The lines after it were not looked at.");
             }
         }
 
-        private void refuse(Line line, String field, String value, Refusal refusal) {
-            String column = asColumn(field);
-            refuse(line, column, value, Refusals.say(reader, column, value, refusal));
+        private void refuse(Line line, Refusing wrong) {
+            String column = asColumn(wrong.field());
+            refuse(line, column, wrong.value(), () -> Refusals.say(reader, column, wrong));
         }
 
-        private void refuse(Line line, String column, String value, String why) {
+        /** @param why only said of the lines that are shown */
+        private void refuse(Line line, String column, String value, Supplier<String> why) {
             refused++;
             if (wrong.size() < MOST_SHOWN) {
-                wrong.add(new SheetRead.SheetLine(line.number(), what(line), true, false, column, value, why));
+                wrong.add(new SheetRead.SheetLine(line.number(), what(line), true, false, column, value, why.get()));
             }
         }
 

@@ -68,10 +68,8 @@ class WeatherFile {
                 if (days.put(day, air) != null) {
                     faults.add(line + "day: " + day + " stands twice");
                 }
-            } catch (Refused wrong) {
-                faults.add(line + Refusals.say(reader, wrong.field(), wrong.value(), wrong.refusal()));
-            } catch (OutOfRange wrong) {
-                faults.add(line + Refusals.say(reader, wrong.field(), wrong.value(), wrong.refusal()));
+            } catch (Refused | OutOfRange wrong) {
+                faults.add(line + Refusals.say(reader, wrong));
             } catch (IllegalArgumentException tooShort) {
                 faults.add(line + tooShort.getMessage());
             }

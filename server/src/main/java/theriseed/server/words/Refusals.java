@@ -3,10 +3,21 @@ package theriseed.server.words;
 import java.util.HashMap;
 import java.util.Map;
 import theriseed.core.measure.Refusal;
+import theriseed.core.measure.Refusing;
 
 /** Says why a value is not taken. */
 public final class Refusals {
     private Refusals() {}
+
+    /** Why a value is not taken, its field as the code names it. */
+    public static String say(Reader reader, Refusing refused) {
+        return say(reader, refused.field(), refused);
+    }
+
+    /** @param name of the field, as the reader knows it */
+    public static String say(Reader reader, String name, Refusing refused) {
+        return say(reader, name, refused.value(), refused.refusal());
+    }
 
     /**
      * @param name of the field, as the reader knows it
