@@ -46,7 +46,7 @@
 	{#if simulated && session.works}
 		<details class="mt-1 text-sm">
 			<summary class="cursor-pointer text-soft"
-				>These are stand-ins: they measure nothing. Use the stand-in scale</summary
+				>These are simulated: they measure nothing. Use the simulated scale</summary
 			>
 			<form
 				class="mt-2 flex flex-wrap items-end gap-3"

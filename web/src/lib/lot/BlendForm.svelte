@@ -11,7 +11,7 @@
 	import { BLEND, BLEND_PLAN, GRADE, STEP } from '$lib/words/words';
 
 	interface Props {
-		/** The lot itself, then what may be poured together with it. */
+		/** The lot itself, then what may be blended with it. */
 		lots: Schemas['Ingredient'][];
 		poured: (lot: Schemas['LotView']) => void;
 	}

@@ -13,7 +13,7 @@ const bearers = [
 	{ label: '25-POP-01-X Slate', lotId: 'l1' }
 ];
 
-describe('what costs are reckoned with', () => {
+describe('what costs are calculated with', () => {
 	const rates = { version: -1, wage: 0, ground: 0, packet: 0, fees: 0, unsold: 0, margin: 0 };
 	it('is asked without zeros that nobody said', () => {
 		expect(rateEntries(rates).map((entry) => entry.value)).toEqual(['', '', '', '', '', '']);

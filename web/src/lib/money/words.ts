@@ -33,7 +33,7 @@ export function allHours(byWork: Record<string, number>): number {
 	return Object.values(byWork).reduce((sum, hours) => sum + hours, 0);
 }
 
-/** What a rate is reckoned with, in a line. */
+/** What a rate is calculated with, in a line. */
 export function ratesWord(rates: Schemas['MoneyRatesView']): string {
 	return (
 		`${money(rates.wage)} an hour, ${money(rates.ground)} a square metre and year, ${money(rates.packet)} a bag and label; ` +

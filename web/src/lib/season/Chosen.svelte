@@ -107,7 +107,7 @@
 					? 'What keeps the clone'
 					: preview.answer
 						? 'What would stand between it and true seed'
-						: 'What stands between it and true seed'}
+						: 'Threats to purity'}
 			</p>
 			<h2 class="mt-1 flex flex-wrap items-baseline gap-x-3 text-2xl">
 				<a class="hover:underline" href="/desk/varieties/{planting.variety.id}">{planting.variety.name}</a>

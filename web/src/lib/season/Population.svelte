@@ -21,7 +21,7 @@
 		<tr>
 			<th scope="row"
 				>plants for seed <span class="beside block"
-					>asks {population.asked}; the ground has room for {whole(planting.fits)}</span
+					>needs {population.asked}; the ground has room for {whole(planting.fits)}</span
 				></th
 			>
 			<td class="num"
@@ -49,7 +49,7 @@
 				>plants to raise <span class="beside block"
 					>{planting.selected < 1
 						? `to keep the best ${percent(planting.selected)}`
-						: 'all are kept; choosing the best asks for more'}</span
+						: 'all are kept; choosing the best needs more'}</span
 				></th
 			>
 			<td class="num">{population.toRaise}</td>

@@ -18,7 +18,7 @@
 		<tr>
 			<th scope="row"
 				>plants for stock <span class="beside block"
-					>asks {stock.asked}; the ground has room for {whole(planting.fits)}</span
+					>needs {stock.asked}; the ground has room for {whole(planting.fits)}</span
 				></th
 			>
 			<td class="num"

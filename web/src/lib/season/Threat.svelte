@@ -33,8 +33,8 @@
 		>
 	</p>
 	<p class="mt-0.5 text-sm text-soft">
-		{GRADE[grade]} seed asks {distance(threat.asked, units)}. {time()}
-		{#if threat.held > 0}What stands between is taken to hold back {percent(threat.held)} of the pollen.{/if}
+		{GRADE[grade]} grade needs {distance(threat.asked, units)}. {time()}
+		{#if threat.held > 0}Barriers between are assumed to hold back {percent(threat.held)} of the pollen.{/if}
 		{#if threat.crossing > 0}
 			About <strong class="text-ink">{oneIn(threat.crossing)}</strong> seeds would be crossed (between {oneIn(
 				threat.crossing / band

@@ -14,7 +14,7 @@
 		/** What can be done about it, between the threats and the plants. */
 		ways?: Snippet;
 	}
-	/** What stands between a planting and true seed: its threats, worst first, the ways out, and its plants. */
+	/** Threats to the purity of a planting, worst first, the ways out, and its plants. */
 	let { planting, ways }: Props = $props();
 	const isolation = $derived(planting.isolation);
 	const open = $derived(isolation?.threats.filter((threat) => threat.verdict !== 'CLEAR') ?? []);
@@ -31,7 +31,7 @@
 			)}, first seed ripe about {dayMonth(planting.bloom.ripeFrom, year)}.
 		{:else}
 			Blooms about {dayMonth(planting.bloom.first, year)} to {dayMonth(planting.bloom.last, year)}, first seed
-			ripe about {dayMonth(planting.bloom.ripeFrom, year)}: reckoned from the days as they were and usually
+			ripe about {dayMonth(planting.bloom.ripeFrom, year)}: estimated from the days as they were and usually
 			are, give or take {many(Math.round(planting.bloom.spreadDays), 'day')}.
 		{/if}
 		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
@@ -78,7 +78,7 @@
 	{#if isolation.threats.length > 0}
 		<details class="mt-1">
 			<summary class="cursor-pointer text-sm text-soft underline">
-				all together about {percent(isolation.crossing)}; {percent(isolation.allowed)} is let pass
+				all together about {percent(isolation.crossing)}; {percent(isolation.allowed)} is allowed
 			</summary>
 			<p class="mt-1 text-sm text-soft">
 				An estimate to compare ways on one farm, good to a factor of three. It knows your plantings and the

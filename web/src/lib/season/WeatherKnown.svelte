@@ -9,7 +9,7 @@
 	import { fullDay } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 
-	/** The days that bloom is reckoned from: what is known of the weather, a file to read in, and the frosts. */
+	/** The days that bloom is calculated from: what is known of the weather, a file to read in, and the frosts. */
 	let { done }: { done: () => void } = $props();
 	let turn = $state(0);
 	const found = $derived.by(() => {

@@ -7,7 +7,7 @@
 		width?: number;
 		height?: number;
 	}
-	/** How a lot's germination should go: the dot is today, the dotted line what its grade asks. */
+	/** How a lot's germination should go: the dot is today, the dotted line what its grade needs. */
 	let { keeping, today, width = 140, height = 40 }: Props = $props();
 	const LOW = 40;
 	const days = (day: string) => Date.parse(day) / 86_400_000;

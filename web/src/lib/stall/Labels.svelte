@@ -67,7 +67,7 @@
 			<Act onclick={print} disabled={attempt.busy}>To the label printer</Act>
 		</div>
 		<p class="text-sm text-soft" aria-live="polite">
-			{printed || 'The label printer is a simulated stand-in.'}
+			{printed || 'The label printer is simulated.'}
 		</p>
 	</div>
 {/if}

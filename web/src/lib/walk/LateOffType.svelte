@@ -92,7 +92,7 @@
 			By its bloom, {dayMonth(walk.planting.bloom.first)} to {dayMonth(walk.planting.bloom.last)}, the stand
 			itself was not in flower then{walk.planting.bloom.seen
 				? '.'
-				: '; that is a forecast: write down when its first flower was seen, and this is reckoned anew.'}
+				: '; that is a forecast: write down when its first flower was seen, and this is estimated anew.'}
 		{/if}
 	</p>
 	<table class="figures mt-3 max-w-2xl">

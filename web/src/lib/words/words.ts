@@ -21,7 +21,7 @@ export const DECISION: Record<Schemas['RingView']['decision'], string> = {
 	KEPT_APART: 'kept apart within the ring',
 	GRADED_DOWN: 'all of it graded down',
 	HELD: 'all of it held',
-	LET_PASS: 'let pass'
+	LET_PASS: 'allowed'
 };
 
 /** Whether a stock gets truer. */
@@ -293,7 +293,7 @@ export const COVER_VERDICT: Record<Schemas['CoverView']['verdict'], { mark: stri
 
 export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = {
 	ISOLATION_TIGHT: 'its isolation was tight',
-	FEW_PLANTS: 'fewer plants than its grade asks: it narrows the line',
+	FEW_PLANTS: 'fewer plants than its grade needs: it narrows the line',
 	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now'

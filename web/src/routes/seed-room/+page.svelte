@@ -97,8 +97,8 @@
 			{#if lots.total > 0}
 				<p class="mt-4 text-sm text-soft">
 					The line is how the germination should go from the last test on, from 40 to 100 %; the dot is today,
-					with the range of the forecast; the dotted line is what its grade asks. Forecasts of single lots are
-					easily off twofold.
+					with the range of the forecast; the dotted line is what its grade needs. Forecasts of single lots
+					are easily off twofold.
 				</p>
 			{/if}
 			{#if lots.pages > 1}

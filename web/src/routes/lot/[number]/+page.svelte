@@ -249,7 +249,7 @@
 										{#if weight}
 											{Math.round(weight.result.seedsPerGram)} a gram{weight.result.accepted
 												? ''
-												: `; weights spread ${tenth(weight.result.cv)} %, ${weight.result.limit} % let pass`}
+												: `; weights spread ${tenth(weight.result.cv)} %, ${weight.result.limit} % is allowed`}
 										{/if}
 									</td>
 								</tr>

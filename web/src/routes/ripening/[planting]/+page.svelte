@@ -255,7 +255,7 @@
 								</tbody>
 							</table>
 							<p class="mt-1 text-sm text-soft">
-								By the {page.forecastBy}: a stand-in that knows nothing of the weather. Fit: dried since rain,
+								By the {page.forecastBy}: simulated, it knows nothing of the weather. Fit: dried since rain,
 								air at most 65 % damp, no rain likely. A rule of thumb.
 							</p>
 						</section>

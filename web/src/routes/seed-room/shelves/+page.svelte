@@ -136,7 +136,7 @@
 										)}
 									{done}
 								/>
-								<Act onclick={() => hear(shelf.id)}>Take from the stand-in</Act>
+								<Act onclick={() => hear(shelf.id)}>Take from the simulated hygrometer</Act>
 								<span class="text-sm text-soft">a simulated hygrometer: it measures nothing</span>
 							</div>
 						{/if}

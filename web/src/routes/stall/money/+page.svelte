@@ -60,7 +60,7 @@
 						hour, the ground and a packet cost you.{/if}
 				</p>
 				<Amend
-					what="what costs are reckoned with"
+					what="what costs are calculated with"
 					act={said ? 'correct' : 'say what things cost'}
 					asAct={!said}
 					version={said ? year.rates.version : undefined}
@@ -77,7 +77,7 @@
 					{#if byHour.length}<Bars
 							title="What an hour earned"
 							bars={byHour}
-							mark={{ at: year.rates.wage, label: 'the wage it is reckoned with' }}
+							mark={{ at: year.rates.wage, label: 'the wage it is calculated with' }}
 						/>{/if}
 					{#if byGround.length}<Bars
 							title="What a square metre left, when all was paid"

@@ -75,8 +75,8 @@
 					<h2 class={['ruled', stand.life && 'mt-6']}>Counted</h2>
 					<Counted {stand} points={points(planting)} changed={rows.again} />
 					<p class="mt-2 text-sm text-soft">
-						A winter still to come is taken to leave three in four. A count replaces what was reckoned before
-						it.
+						A winter still to come is taken to leave three in four. A count replaces what was calculated
+						before it.
 					</p>
 				</section>
 				<section>

@@ -95,7 +95,7 @@ class AtTheBenchTest {
         season.step(number, begun);
         grower.at("/bench/" + number);
         grower.sees("40.0 % moist; dry at 6.14 kg");
-        grower.page.getByText("Use the stand-in scale").click();
+        grower.page.getByText("Use the simulated scale").click();
         grower.weigh("On the pan", "7.2", "kg");
         grower.act("Put it on");
         grower.button("Take 7.2 kg from the scale").first().click();

@@ -250,7 +250,7 @@ class SeedRoomTest {
         dialog().getByLabel("It reads").fill("21.5");
         dialog().getByText("Keep it").click();
         assertThat(place).containsText("One reading so far");
-        place.getByText("Take from the stand-in").click();
+        place.getByText("Take from the simulated hygrometer").click();
         assertThat(place).containsText("2 readings");
     }
 }

@@ -87,7 +87,7 @@
 					}}
 				/>
 				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
-					<p class="text-sm text-soft">What stands between it and true seed</p>
+					<p class="text-sm text-soft">Threats to purity</p>
 					{#if preview.problem}<p class="caution mt-2">{preview.problem.message}</p>{:else}<Threats
 							planting={preview.answer ?? planting}
 						/>{/if}

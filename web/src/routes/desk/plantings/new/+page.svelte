@@ -56,7 +56,7 @@
 						}}
 					/>
 					<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
-						<p class="text-sm text-soft">What stands between it and true seed</p>
+						<p class="text-sm text-soft">Threats to purity</p>
 						{#if preview.answer}
 							<h2 class="my-1 flex flex-wrap items-baseline gap-3 text-2xl">
 								{preview.answer.variety.name}
@@ -67,7 +67,7 @@
 							<p class="caution mt-2">{preview.problem.message}</p>
 						{:else}
 							<p class="mt-2">
-								Choose variety, plot, day and plants: distances, bloom and plants are reckoned as you type,
+								Choose variety, plot, day and plants: distances, bloom and plants are estimated as you type,
 								before anything is kept.
 							</p>
 						{/if}

@@ -46,8 +46,8 @@
 						<BlendForm {lots} poured={(lot) => (made = [lot])} />
 					{:else}
 						<p>
-							No other lot of this variety stands where this one does. Lots are poured together only when they
-							are of one variety, not on hold, and at the same step.
+							No other lot of this variety stands where this one does. Lots are blended only when they are of
+							one variety, not on hold, and at the same step.
 						</p>
 					{/if}
 				</section>

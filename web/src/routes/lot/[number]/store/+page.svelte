@@ -110,7 +110,7 @@
 						<div class="max-w-md"><Curve {keeping} today={session.today} width={360} height={110} /></div>
 						<p class="text-sm text-soft">
 							From {fullDay(keeping.from)} to {fullDay(keeping.curve[keeping.curve.length - 1].on)}; the
-							dotted line is what the grade asks.
+							dotted line is what the grade needs.
 						</p>
 						<table class="figures mt-2">
 							<tbody>

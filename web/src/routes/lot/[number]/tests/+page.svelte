@@ -131,7 +131,7 @@
 						<span class="text-sm text-soft"
 							>{germination.result.acceptable
 								? `${range(germination.result)}, 95 times in 100`
-								: 'its replicates disagree'}; the grade asks {gate.standard} %</span
+								: 'its replicates disagree'}; the grade needs {gate.standard} %</span
 						>
 					</p>
 				{/if}
@@ -221,7 +221,7 @@
 											{range(result)}, 95 times in 100
 										{:else}
 											<Mark state="tight" label="disagree" />
-											{plain(result.range)} points apart, {plain(result.toleratedRange)} let pass: test again
+											{plain(result.range)} points apart, {plain(result.toleratedRange)} are allowed: test again
 										{/if}
 										<span class="beside block"
 											>{test.counts.join(', ')}{test.classes ? `; ${became(test.classes)}` : ''}{test.firstOn
@@ -278,7 +278,7 @@
 										<td class="beside"
 											>{Math.round(test.result.seedsPerGram)} a gram; {test.result.accepted
 												? `weights spread ${tenth(test.result.cv)} %`
-												: `weights spread ${tenth(test.result.cv)} %, ${test.result.limit} % let pass: weigh 8 more`}
+												: `weights spread ${tenth(test.result.cv)} %, ${test.result.limit} % is allowed: weigh 8 more`}
 											{#if session.works}<Amend
 													what="the weights of {on(test.weighedOn)}"
 													version={test.version}
@@ -380,7 +380,7 @@
 										<td class="beside"
 											>{test.result.valid
 												? `other crops ${test.result.other}, weeds ${test.result.weed}, inert ${test.result.inert} %`
-												: `the parts differ from the sample by ${tenth(Math.abs(test.result.weightChange))} %, 5 % let pass: sort another`}{test.note
+												: `the parts differ from the sample by ${tenth(Math.abs(test.result.weightChange))} %, 5 % is allowed: sort another`}{test.note
 												? `; ${test.note}`
 												: ''}
 											{#if session.works}<Amend

@@ -201,7 +201,7 @@
 			{/if}
 			<p class="mt-3 max-w-prose text-sm text-soft">
 				The oldest lot that may be sold on the day it is wanted goes first. What is promised is kept from
-				everybody else. Taxes are not reckoned.
+				everybody else. Taxes are not calculated.
 			</p>
 			<Corrections {corrections} />
 		</Page>

@@ -28,12 +28,12 @@ public enum Grade {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
-    /** Estimated crossing that is still let pass, fraction. */
+    /** Estimated crossing that is still allowed, fraction. */
     public double crossingAllowed() {
         return crossingAllowed;
     }
 
-    /** Share of off-types that is still let pass, fraction. */
+    /** Share of off-types that is still allowed, fraction. */
     public double offTypesAllowed() {
         return offTypesAllowed;
     }

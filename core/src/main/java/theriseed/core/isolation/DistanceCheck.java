@@ -3,7 +3,7 @@ package theriseed.core.isolation;
 import theriseed.core.measure.Range;
 
 /**
- * Whether a distance is as long as the recipient's grade asks, given how well the two edges are known. It covers known
+ * Whether a distance is as long as the recipient's grade needs, given how well the two edges are known. It covers known
  * plantings only and certifies nothing.
  *
  * @param metres edge to edge, 0 to 100 000

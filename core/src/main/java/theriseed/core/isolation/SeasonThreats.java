@@ -62,7 +62,7 @@ public final class SeasonThreats {
 
     /**
      * The same where a season is mostly as one that was judged before: what stands that are the same objects in both do
-     * to each other is taken over from it, and only what touches the others is reckoned.
+     * to each other is taken over from it, and only what touches the others is calculated.
      */
     public static SeasonThreats of(List<Stand> stands, Barriers barriers, SeasonThreats before) {
         SeasonThreats season = of(stands, barriers);
@@ -92,7 +92,7 @@ public final class SeasonThreats {
                 .forEach(was -> judged.put(now[was.getKey()], was.getValue().among(now, others, barriers)));
     }
 
-    /** Threats to the seed crop at this place in the list, reckoned when they are first asked for. */
+    /** Threats to the seed crop at this place in the list, calculated when they are first asked for. */
     public Threats to(int stand) {
         return judged.computeIfAbsent(stand, number -> judge(number, stands.get(number)));
     }

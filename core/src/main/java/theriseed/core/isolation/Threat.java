@@ -7,7 +7,7 @@ import java.util.Comparator;
  *
  * @param source number of the stand it comes from
  * @param metres edge to edge
- * @param asked metres the grade asks
+ * @param asked metres the grade needs
  * @param daysTogether days on which both bloom
  * @param daysApart days without bloom between them; 0 when they meet
  * @param margin days apart that would be sure

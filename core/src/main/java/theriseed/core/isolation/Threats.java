@@ -115,7 +115,7 @@ public final class Threats {
         return crossing;
     }
 
-    /** What a recipient asks, reckoned once for all its sources. */
+    /** What a recipient asks, calculated once for all its sources. */
     private record Scale(Grade grade, double asked, PollenFlow flow, double depth) {
         static Scale of(Stand recipient) {
             Grade grade = recipient.grade().orElseThrow();
@@ -203,7 +203,7 @@ public final class Threats {
                 / scale.flow().meanBehind(metres, scale.depth(), 0);
     }
 
-    /** Too near is let pass as tight while all sources together stay within the grade, or the report is not sure. */
+    /** Too near counts as tight while all sources together stay within the grade, or the report is not sure. */
     private Threat judgedByAll(Weighed one) {
         if (one.threat().why() != Threat.Why.TOO_NEAR) {
             return one.threat();

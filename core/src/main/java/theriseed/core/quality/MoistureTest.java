@@ -13,7 +13,7 @@ import theriseed.core.measure.Refusal;
  *
  * @param moisture mean, percent
  * @param apart between the dishes or readings, points
- * @param let points that are let pass
+ * @param let points that are allowed
  */
 public record MoistureTest(double moisture, double apart, double let) {
     /** Points by which two dishes of one sample may differ. */

@@ -17,7 +17,7 @@ public final class ReplicateTolerance {
     private ReplicateTolerance() {}
 
     /**
-     * Largest range let pass, percentage points.
+     * Largest range allowed, percentage points.
      *
      * @param mean percent
      * @param replicates at least 2

@@ -13,7 +13,7 @@ import theriseed.core.measure.Range;
  * @param mean grams of 100
  * @param sd grams
  * @param cv percent of the mean
- * @param limit percent that is let pass
+ * @param limit percent that is allowed
  * @param thousandSeedWeight grams
  * @param halfWidth 95 % either side, grams
  * @param seedsPerGram whole and part

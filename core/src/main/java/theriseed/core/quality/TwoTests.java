@@ -45,7 +45,7 @@ public record TwoTests(double points, double chance, boolean compatible) {
     }
 
     /**
-     * The chances of deciding wrongly when a lot is let pass from so many germinated.
+     * The chances of deciding wrongly when a lot is accepted from so many germinated.
      *
      * @param acceptFrom germinated seeds from which it passes
      * @param refusedGood chance to refuse a good lot

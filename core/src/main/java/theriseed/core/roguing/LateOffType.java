@@ -19,7 +19,7 @@ import theriseed.core.season.SeasonDates;
  * @param shed over the whole stand
  * @param limit crossing the grade lets pass, 0 to 1
  * @param suspect whether the whole stand's seed is beyond that
- * @param travels mean pollen travel for which the rings are reckoned, metres: half, usual, twice
+ * @param travels mean pollen travel for which the rings are calculated, metres: half, usual, twice
  * @param rings in that order
  */
 public record LateOffType(Shed shed, double limit, boolean suspect, List<Double> travels, List<Guard> rings) {

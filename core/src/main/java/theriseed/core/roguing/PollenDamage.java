@@ -76,7 +76,7 @@ public final class PollenDamage {
      * @param density plants a square metre, above 0 to 500
      * @param outcrossing 0 to 1
      * @param bloomExposed 0 to 1
-     * @param limit crossing let pass, above 0 below 1
+     * @param limit crossing allowed, above 0 below 1
      */
     public static Guard guard(
             double meanTravel, double density, double outcrossing, double bloomExposed, double limit) {

@@ -5,7 +5,7 @@ import theriseed.core.measure.Range;
 
 /**
  * What probably still stands after the passes of one stage, since an eye recognises only some of the off-types it looks
- * at. What was missed once tends to be missed again, so a further pass does less than is reckoned here.
+ * at. What was missed once tends to be missed again, so a further pass does less than is calculated here.
  *
  * <p>Detection as in section 6 of the computations; own derivation of what is left of a finite stand.
  *

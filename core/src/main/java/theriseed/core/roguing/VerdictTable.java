@@ -8,7 +8,7 @@ import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
 /**
- * The verdicts of every count a walk may come to, reckoned before it sets out, for places without a signal. Exact in what
+ * The verdicts of every count a walk may come to, calculated before it sets out, for places without a signal. Exact in what
  * is shown, not shown or over; upper limits stand at some numbers of plants, between which 1/plants is near to a straight
  * line.
  *

@@ -8,7 +8,7 @@ import theriseed.core.measure.Range;
 import theriseed.core.quality.ReplicateTolerance;
 
 /**
- * What comes of lots poured together. A blend averages germination; it does not mend a bad lot and hides a diseased one.
+ * What comes of lots blended. A blend averages germination; it does not mend a bad lot and hides a diseased one.
  * Perfect mixing is taken for granted. Keep what the lots were traceable.
  *
  * @param kilograms in all

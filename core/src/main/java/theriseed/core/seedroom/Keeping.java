@@ -21,7 +21,7 @@ import theriseed.core.measure.Refusal;
  * the middle of the test, and from both ends of its range with half and twice the usual life, since that is how far such
  * forecasts are off. Damp, mould, insects and seed that cannot be dried are outside. Never a promise for a label.
  *
- * @param basis what it is reckoned by
+ * @param basis what it is calculated by
  * @param now percent that should germinate today
  * @param below day on which it should fall below the standard; none within {@link #FARTHEST_YEARS} years
  * @param retestOn when to test again: after a third of the time from the last test to that day, a year at most
@@ -88,7 +88,7 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
 
     /**
      * @param stays in order of days, at least one; the first counts from the test on, whenever it began
-     * @param standard percent the grade asks, above 0 and below 100
+     * @param standard percent the grade needs, above 0 and below 100
      */
     public static Keeping of(Crop crop, Tested test, List<Stay> stays, double standard, LocalDate today) {
         Range.between(0, 100, "%").check("standard", standard);

@@ -24,12 +24,12 @@ public final class KeepTheBest {
      * One way to choose.
      *
      * @param effectiveSize worth of the plants kept to diversity when all give alike
-     * @param enough whether they are as many as the grade asks
+     * @param enough whether they are as many as the grade needs
      */
     public record Option(int kept, SelectionResponse response, double effectiveSize, boolean enough) {}
 
     /**
-     * Several numbers to keep, fewest first; the number the grade asks is among them.
+     * Several numbers to keep, fewest first; the number the grade needs is among them.
      *
      * @param scored plants, at least 3
      * @param heritability 0 to 1

@@ -7,7 +7,7 @@ import theriseed.core.measure.Range;
 import theriseed.core.population.PopulationPlan;
 
 /**
- * How many pieces in store will be sound when they are planted, reckoned anew from what was sound at the last look. Rot
+ * How many pieces in store will be sound when they are planted, calculated anew from what was sound at the last look. Rot
  * spreads in clumps and quickens towards spring, so the upper limit of the last loss is the one to plan with.
  *
  * @param there pieces that lie there: those put in less all that was thrown out

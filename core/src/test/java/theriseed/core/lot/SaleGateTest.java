@@ -61,7 +61,7 @@ class SaleGateTest {
                         Reason.OWN_USE_ONLY, Reason.SHED_UNDECIDED, Reason.NOT_CLEAN, Reason.WEEVILS, Reason.ON_HOLD);
     }
 
-    /** Kale keeps in a sealed pack at its storage moisture; open, up to five points above that are let pass. */
+    /** Kale keeps in a sealed pack at its storage moisture; open, up to five points above that are allowed. */
     @Test
     void seedFivePointsAboveItsStorageMoistureIsJustDryEnough() {
         double most = KALE.storageMoisture().orElseThrow() + 5;

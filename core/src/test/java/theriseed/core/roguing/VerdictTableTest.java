@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import theriseed.core.crop.Grade;
 import theriseed.core.roguing.WalkVerdict.Mark;
 
-/** What is carried into the rows says the same as what is reckoned on the spot. */
+/** What is carried into the rows says the same as what is calculated on the spot. */
 class VerdictTableTest {
     @ParameterizedTest
     @CsvSource({"OWN_USE, 60", "MARKET, 1200", "MARKET, 74", "STOCK, 3000"})

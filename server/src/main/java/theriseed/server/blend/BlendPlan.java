@@ -9,7 +9,7 @@ import theriseed.core.seedroom.Blend;
 import theriseed.server.base.Maybe;
 
 /**
- * What would come of lots poured together. Nothing of it is measured: a blend is tested anew before it is sold.
+ * What would come of lots blended. Nothing of it is measured: a blend is tested anew before it is sold.
  *
  * @param mass grams in all
  * @param left steps it still goes through

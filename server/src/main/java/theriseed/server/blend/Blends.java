@@ -121,7 +121,7 @@ class Blends {
         }
     }
 
-    /** A lot, and the others of its variety that stand where it stands, oldest first: what may be poured together. */
+    /** A lot, and the others of its variety that stand where it stands, oldest first: what may be blended. */
     @Transactional(readOnly = true)
     public List<BlendPlan.Ingredient> together(String number) {
         LotView lot = lots.get(number);

@@ -1,4 +1,4 @@
-/** Lots poured together and parted. */
+/** Lots blended and split. */
 @ApplicationModule
 package theriseed.server.blend;
 

@@ -11,7 +11,7 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 
-/** The work of a season by its days; reckoned when it is asked for, so that it moves when bloom does. */
+/** The work of a season by its days; calculated when it is asked for, so that it moves when bloom does. */
 @Service
 public class Calendar {
     private final Plantings plantings;

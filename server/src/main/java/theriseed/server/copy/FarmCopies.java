@@ -51,7 +51,7 @@ public class FarmCopies {
     private static final int LONGEST_HEADER = 10_000;
     private static final int LARGEST_PICTURE = 20_000_000;
 
-    /** Made with the farm, or by the stand-in before anything is recorded. */
+    /** Made with the farm, or by the simulated station before anything is recorded. */
     private static final Set<String> ON_AN_EMPTY_FARM = Set.of(FarmTables.FARM, "weather_day");
 
     private final EntityManager records;

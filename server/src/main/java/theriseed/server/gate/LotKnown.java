@@ -42,7 +42,7 @@ public record LotKnown(
      * @param reasons that hold it back
      * @param against everything that stands against it, also what was overruled
      * @param atGrades the same for each grade it could be sold at, its own first
-     * @param standard germination its grade asks, percent
+     * @param standard germination its grade needs, percent
      * @param testRunsOut last day the germination test counts
      * @param chance that the lot's true germination reaches the standard, 0 to 1
      */

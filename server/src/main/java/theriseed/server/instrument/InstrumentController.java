@@ -43,7 +43,7 @@ class InstrumentController {
     }
 
     /**
-     * What the stand-in scale is told.
+     * What the simulated scale is told.
      *
      * @param load grams put on it; {@code tare} whether it is set to nothing; {@code plugged} whether it is heard
      */
@@ -65,7 +65,7 @@ class InstrumentController {
         return emitter;
     }
 
-    /** Uses the stand-in scale: puts something on it, sets it to nothing, unplugs it. */
+    /** Uses the simulated scale: puts something on it, sets it to nothing, unplugs it. */
     @HandsWork
     @PostMapping("/api/instruments/scale")
     List<Shown> use(@Valid @NotNull @RequestBody ScaleRequest request) {

@@ -8,7 +8,7 @@ import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Refused;
 
-/** The shed's instruments, read together. On a farm without instruments these are stand-ins, and say so. */
+/** The shed's instruments, read together. On a farm without instruments these are simulated, and say so. */
 @Service
 public class Instruments {
     private final SimulatedScale scale;

@@ -5,7 +5,7 @@ import theriseed.server.base.Maybe;
 /**
  * What an instrument shows.
  *
- * @param simulated whether it is a stand-in, which measures nothing
+ * @param simulated whether it only plays an instrument and measures nothing
  * @param value absent while it is not heard
  * @param steady whether it has settled, so that it may be taken
  */

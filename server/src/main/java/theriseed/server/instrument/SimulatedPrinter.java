@@ -3,7 +3,7 @@ package theriseed.server.instrument;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
 
-/** A stand-in for a label printer: it remembers what it was last asked to print, and puts nothing on paper. */
+/** A simulated label printer: it remembers what it was last asked to print, and puts nothing on paper. */
 @Component
 public class SimulatedPrinter {
     private final AtomicReference<Job> last = new AtomicReference<>();

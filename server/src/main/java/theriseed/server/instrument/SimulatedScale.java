@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import theriseed.core.measure.Range;
 
 /**
- * A stand-in for a bench scale: what is put on it settles in two seconds, creeps a little after a while, and stays as it was
+ * A simulated bench scale: what is put on it settles in two seconds, creeps a little after a while, and stays as it was
  * told. It weighs nothing.
  */
 @Component

@@ -11,7 +11,7 @@ import theriseed.server.farm.Farms;
 import theriseed.server.weather.SimulatedStation;
 
 /**
- * A stand-in for the shed: its air follows the simulated station's day, less wide and two hours late; a mash is as warm as
+ * A simulated shed: its air follows the simulated station's day, less wide and two hours late; a mash is as warm as
  * the shed was on average and a little warmer by its own work. It measures nothing.
  */
 @Component

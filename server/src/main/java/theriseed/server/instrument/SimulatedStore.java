@@ -6,7 +6,7 @@ import org.springframework.stereotype.Component;
 import theriseed.server.base.FarmTime;
 
 /**
- * A stand-in for the hygrometer of a place seed stands in: what is cooled by a machine swings a little about its aim with
+ * A simulated hygrometer of a place seed stands in: what is cooled by a machine swings a little about its aim with
  * the machine's own hours; a cool room follows the shed's air, damped. It measures nothing.
  */
 @Component

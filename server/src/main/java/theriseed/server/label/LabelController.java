@@ -159,7 +159,7 @@ class LabelController {
             @NotNull Double height,
             @Maybe Integer copies) {}
 
-    /** Sends the labels of a run to the stand-in for a label printer. */
+    /** Sends the labels of a run to the simulated label printer. */
     @HandsWork
     @PostMapping("/api/lots/{number}/packing/{run}/print")
     SimulatedPrinter.Job print(

@@ -4,7 +4,7 @@ package theriseed.server.lot;
 public enum Origin {
     /** Picked from a planting. */
     PICKED,
-    /** Several lots of its variety, poured together. */
+    /** Several lots of its variety, blended. */
     BLEND,
     /** Part of another lot. */
     PART

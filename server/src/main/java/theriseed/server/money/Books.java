@@ -24,7 +24,7 @@ import theriseed.server.season.Purpose;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.StockView;
 
-/** What was spent on the lots of a season and what they brought, reckoned once. */
+/** What was spent on the lots of a season and what they brought, calculated once. */
 final class Books {
     private static final double DAYS_OF_A_YEAR = 365;
 

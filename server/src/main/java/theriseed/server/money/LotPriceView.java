@@ -10,7 +10,7 @@ import theriseed.server.base.Maybe;
  * What a lot cost and what its packets must bring.
  *
  * @param money absent where it came to nothing
- * @param packets reckoned with: those asked for, else those filled
+ * @param packets calculated with: those asked for, else those filled
  * @param unsold percent that is never sold, {@code margin} and {@code fees} percent of the price
  * @param price of a packet asked for, else of the last run
  * @param packet absent while the number of packets is not known

@@ -3,7 +3,7 @@ package theriseed.server.money;
 import java.math.BigDecimal;
 
 /**
- * What costs are reckoned with, in the farm's currency.
+ * What costs are calculated with, in the farm's currency.
  *
  * @param wage an hour, one's own hours too
  * @param ground a square metre and year

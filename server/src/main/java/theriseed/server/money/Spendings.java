@@ -56,7 +56,7 @@ public class Spendings {
         return rates.findFirstBy().map(MoneyRates::view).orElse(MoneyRatesView.NOT_SAID);
     }
 
-    /** Says what costs are reckoned with. @param made of what was said before, if anything */
+    /** Says what costs are calculated with. @param made of what was said before, if anything */
     @GrowersWork
     @Transactional
     public MoneyRatesView reckonWith(MoneyRatesFacts facts, Changed made) {

@@ -131,7 +131,7 @@ class OrderPapers {
                             ? "A gift: nothing is to be paid."
                             : "A swap: nothing is to be paid.");
         }
-        paper.words("Prices as agreed. Taxes are not reckoned here: add what your law asks.");
+        paper.words("Prices as agreed. Taxes are not calculated here: add what your law asks.");
         return paper.file("invoice-" + order.number());
     }
 

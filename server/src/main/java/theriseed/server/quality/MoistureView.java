@@ -9,7 +9,7 @@ import theriseed.core.quality.MoistureTest;
  * Moisture that was measured, with what it says.
  *
  * @param dishes of the oven, grams; else {@code readings} of a meter, percent
- * @param agrees whether they differ by no more than is let pass
+ * @param agrees whether they differ by no more than is allowed
  */
 public record MoistureView(
         UUID id,

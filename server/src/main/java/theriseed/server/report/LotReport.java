@@ -112,7 +112,7 @@ final class LotReport {
                     "isolation",
                     lower(isolation.verdict().name()) + "; crossing estimated at " + reader.share(isolation.crossing())
                             + ", read it times and divided by " + Math.round(isolation.band()) + "; "
-                            + reader.share(isolation.allowed()) + " let pass"));
+                            + reader.share(isolation.allowed()) + " is allowed"));
             isolation.threats().stream()
                     .limit(3)
                     .forEach(threat -> rows.add(List.of(

@@ -154,7 +154,7 @@ public record PlantingView(
             Threat.Why why) {}
 
     /**
-     * Plants against what the grade asks, and the seed that would give them.
+     * Plants against what the grade needs, and the seed that would give them.
      *
      * @param keepsOneInTwenty chance that a type carried by one gamete in twenty is still there in the seed
      * @param keepsOneInHundred the same of one in a hundred
@@ -193,7 +193,7 @@ public record PlantingView(
     }
 
     /**
-     * Plants against what the grade asks to keep a clone, and pieces to store.
+     * Plants against what the grade needs to keep a clone, and pieces to store.
      *
      * @param days in store until it is planted again
      * @param wanted sound pieces to choose from then

@@ -78,19 +78,19 @@ class Seasons {
         }
     }
 
-    /** The plan of a season; as it was reckoned lately, when nothing was written since. */
+    /** The plan of a season; as it was calculated lately, when nothing was written since. */
     SeasonAsWhole plan(int season) {
         return plans(List.of(season)).get(season);
     }
 
     /** The plan of a season, or a scheme beside it. */
     SeasonAsWhole of(int season, UUID scheme) {
-        return scheme == null ? plan(season) : reckoned(season, around(season, scheme, null), crops::get);
+        return scheme == null ? plan(season) : calculated(season, around(season, scheme, null), crops::get);
     }
 
     /** The plan of a season, were crops known otherwise. */
     SeasonAsWhole planWith(int season, Function<String, Crop> known) {
-        return reckoned(season, members(plantings.planned(season - 1, season)), known);
+        return calculated(season, members(plantings.planned(season - 1, season)), known);
     }
 
     /**
@@ -100,7 +100,7 @@ class Seasons {
      */
     Loaded whole(int season, UUID scheme, Member extra) {
         List<Member> around = around(season, scheme, extra);
-        return new Loaded(reckoned(season, around, crops::get), around);
+        return new Loaded(calculated(season, around, crops::get), around);
     }
 
     /** The plan of a season as it stands, with all plantings that its ground may have to rest from. */
@@ -113,11 +113,11 @@ class Seasons {
         List<SeasonOn> wanted = seasons.stream()
                 .map(season -> new SeasonOn(season, time.today()))
                 .toList();
-        return plans.of(wanted, this::reckoned).entrySet().stream()
+        return plans.of(wanted, this::calculated).entrySet().stream()
                 .collect(Collectors.toMap(plan -> plan.getKey().season(), Map.Entry::getValue));
     }
 
-    private Map<SeasonOn, SeasonAsWhole> reckoned(List<SeasonOn> wanted) {
+    private Map<SeasonOn, SeasonAsWhole> calculated(List<SeasonOn> wanted) {
         if (wanted.isEmpty()) {
             return Map.of();
         }
@@ -131,11 +131,11 @@ class Seasons {
         return wanted.stream()
                 .collect(Collectors.toMap(
                         Function.identity(),
-                        plan -> reckoned(plan.season(), members, seen.get(plan.season()), on, forecast, crops::get)));
+                        plan -> calculated(plan.season(), members, seen.get(plan.season()), on, forecast, crops::get)));
     }
 
-    private SeasonAsWhole reckoned(int season, List<Member> around, Function<String, Crop> known) {
-        return reckoned(
+    private SeasonAsWhole calculated(int season, List<Member> around, Function<String, Crop> known) {
+        return calculated(
                 season,
                 around,
                 ground.neighbours(List.of(season)).get(season),
@@ -144,7 +144,7 @@ class Seasons {
                 known);
     }
 
-    private SeasonAsWhole reckoned(
+    private SeasonAsWhole calculated(
             int season,
             List<Member> around,
             List<NeighbourView> seen,

@@ -16,7 +16,7 @@ import theriseed.server.base.Maybe;
  * @param helpsAgainst names of what threatens it less then
  * @param plantingId the planting that changes; absent when a neighbour is asked
  * @param then that planting as it would be planned
- * @param targetVersion version of the target this was reckoned from
+ * @param targetVersion version of the target this was calculated from
  */
 public record WayView(
         WayChange change,

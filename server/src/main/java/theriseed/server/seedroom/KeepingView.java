@@ -8,7 +8,7 @@ import theriseed.server.base.Maybe;
 /**
  * How a lot keeps where it stands.
  *
- * @param from what it is reckoned from: the day of the last germination test
+ * @param from what it is calculated from: the day of the last germination test
  * @param below when it should fall below the standard; each day absent beyond ten years
  * @param sigma days in which the probit of germination falls by one
  * @param taken whether the place is colder or drier than the rule reaches

@@ -196,7 +196,7 @@ class SeedRoom {
     /**
      * A lot's place in the seed room.
      *
-     * @param ownSeed grams the farm needs for one sowing of the plants its grade asks; absent while its seed weight is
+     * @param ownSeed grams the farm needs for one sowing of the plants its grade needs; absent while its seed weight is
      *     not known
      */
     record Stored(

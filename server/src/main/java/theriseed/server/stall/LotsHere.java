@@ -13,7 +13,7 @@ import theriseed.server.lot.Lots;
 
 /**
  * The lots one would find: with seed left, at the bench, being tested, or numbered lately and still empty. The database
- * tells them by sums, so that nothing is reckoned of those that were sold out long ago.
+ * tells them by sums, so that nothing is calculated of those that were sold out long ago.
  */
 @Service
 public class LotsHere {

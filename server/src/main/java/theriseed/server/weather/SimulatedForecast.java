@@ -11,7 +11,7 @@ import theriseed.core.harvest.HarvestWeather;
 import theriseed.server.farm.Farms;
 
 /**
- * A stand-in for a forecast: the simulated station's warmth of the coming days, with rain that comes and goes, the same for
+ * A simulated forecast: the simulated station's warmth of the coming days, with rain that comes and goes, the same for
  * the same day every time. It knows nothing of the weather.
  */
 @Component

@@ -5,7 +5,7 @@ import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.bloom.Weather;
 
 /**
- * A stand-in for a weather station: the farm's usual year with warm and cold spells about it, the same for the same day
+ * A simulated weather station: the farm's usual year with warm and cold spells about it, the same for the same day
  * every time. It measures nothing.
  */
 public final class SimulatedStation implements WeatherStation {

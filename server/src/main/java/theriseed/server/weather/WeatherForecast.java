@@ -6,7 +6,7 @@ import theriseed.core.harvest.HarvestWeather;
 
 /** What the weather of the coming days is expected to be. */
 public interface WeatherForecast {
-    /** Who says so, and that it is a stand-in where it is one. */
+    /** Who says so, and that it is simulated where it is. */
     String name();
 
     /** Days from this one on, at most five. */
