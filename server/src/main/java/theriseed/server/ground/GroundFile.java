@@ -1,7 +1,5 @@
 package theriseed.server.ground;
 
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,7 +12,6 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.ground.LocalPlane;
-import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
 import theriseed.core.measure.OutOfRange;
@@ -86,27 +83,28 @@ public class GroundFile {
         ObjectNode file = json.createObjectNode().put("type", "FeatureCollection");
         ArrayNode features = file.putArray("features");
         ground.plots().forEach(plot -> {
-            ObjectNode about = feature(features, OnMap.PLOT, plot.id(), plot.name(), plot.place());
+            ObjectNode about = GroundFeature.add(features, OnMap.PLOT, plot.id(), plot.name(), plot.place());
             about.put("positionError", plot.positionError());
         });
         ground.barriers().forEach(barrier -> {
-            ObjectNode about = feature(features, OnMap.BARRIER, barrier.id(), barrier.name(), barrier.place());
+            ObjectNode about =
+                    GroundFeature.add(features, OnMap.BARRIER, barrier.id(), barrier.name(), barrier.place());
             about.put("barrier", barrier.kind().name().toLowerCase(Locale.ROOT));
             about.put("height", barrier.height()).put("held", barrier.held());
         });
         Map<UUID, PlotView> plots = ground.plotsById();
         ground.beds().forEach(bed -> {
-            ObjectNode about = feature(features, OnMap.BED, bed.id(), bed.name(), bed.place());
+            ObjectNode about = GroundFeature.add(features, OnMap.BED, bed.id(), bed.name(), bed.place());
             about.put("plot", plots.get(bed.plotId()).name());
         });
         ground.everyNeighbour().forEach(seen -> {
-            ObjectNode about = feature(features, OnMap.NEIGHBOUR, seen.id(), seen.name(), seen.place());
+            ObjectNode about = GroundFeature.add(features, OnMap.NEIGHBOUR, seen.id(), seen.name(), seen.place());
             about.put("crop", seen.cropKey()).put("season", seen.season());
             about.put("positionError", seen.positionError()).put("area", seen.area());
             about.put("seenOn", seen.seenOn().toString()).put("sure", seen.sure());
-            put(about, "bloomFirst", seen.bloomFirst());
-            put(about, "bloomLast", seen.bloomLast());
-            put(about, "agreedBy", seen.agreedBy());
+            GroundFeature.put(about, "bloomFirst", seen.bloomFirst());
+            GroundFeature.put(about, "bloomLast", seen.bloomLast());
+            GroundFeature.put(about, "agreedBy", seen.agreedBy());
         });
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }
@@ -125,18 +123,18 @@ public class GroundFile {
             for (OnMap kind : ORDER) {
                 Standing standing = Standing.on(ground, kind);
                 for (int i = 0; i < features.size(); i++) {
-                    if (kind.word().equals(kindOf(features.get(i)))) {
+                    if (kind.word().equals(GroundFeature.kindOf(features.get(i)))) {
                         lines.add(line(i + 1, kind, features.get(i), plane, standing, reader));
                     }
                 }
             }
             for (int i = 0; i < features.size(); i++) {
-                String kind = kindOf(features.get(i));
+                String kind = GroundFeature.kindOf(features.get(i));
                 if (ORDER.stream().noneMatch(known -> known.word().equals(kind))) {
                     lines.add(new GroundLine(
                             i + 1,
                             kind,
-                            nameOf(features.get(i)),
+                            GroundFeature.nameOf(features.get(i)),
                             Effect.REFUSED,
                             Refusals.say(
                                     reader,
@@ -194,7 +192,7 @@ public class GroundFile {
 
     private GroundLine line(
             int number, OnMap kind, JsonNode feature, LocalPlane plane, Standing standing, Reader reader) {
-        String name = nameOf(feature);
+        String name = GroundFeature.nameOf(feature);
         try {
             Effect effect = take(kind, name, feature, plane, standing);
             return new GroundLine(number, kind.word(), name, effect, null);
@@ -209,7 +207,7 @@ public class GroundFile {
         if (name.isBlank() || name.length() > 60) {
             throw new Refused("name", name, "groundFile.name");
         }
-        Place place = place(feature.path("geometry"), kind).checkNear("coordinates", plane);
+        Place place = GroundFeature.place(feature.path("geometry"), kind).checkNear("coordinates", plane);
         JsonNode about = feature.path("properties");
         return switch (kind) {
             case PLOT -> takePlot(name, place, about, standing);
@@ -235,7 +233,7 @@ public class GroundFile {
     }
 
     private Effect takeBarrier(String name, Place place, JsonNode about, Standing standing) {
-        Barrier.Kind kind = choice("barrier", about, Barrier.Kind.values());
+        Barrier.Kind kind = GroundFeature.choice("barrier", about, Barrier.Kind.values());
         double height = about.path("height").asDouble(3);
         double held = about.path("held").asDouble(kind.usuallyHeld());
         BarrierView known = known(
@@ -284,11 +282,11 @@ public class GroundFile {
                 about.path("positionError").asDouble(10),
                 about.path("area").asDouble(place.squareMetres()),
                 about.path("season").asInt(0),
-                day(about, "bloomFirst"),
-                day(about, "bloomLast"),
-                needed("seenOn", day(about, "seenOn")),
+                GroundFeature.day(about, "bloomFirst"),
+                GroundFeature.day(about, "bloomLast"),
+                GroundFeature.needed("seenOn", GroundFeature.day(about, "seenOn")),
                 about.path("sure").asBoolean(false),
-                day(about, "agreedBy"));
+                GroundFeature.day(about, "agreedBy"));
         NeighbourView known = known(
                 standing.neighbours(),
                 about,
@@ -315,104 +313,5 @@ public class GroundFile {
                 .findFirst()
                 .or(() -> all.stream().filter(alike).findFirst())
                 .orElse(null);
-    }
-
-    private static Place place(JsonNode geometry, OnMap kind) {
-        String type = geometry.path("type").asString("nothing");
-        JsonNode coordinates = geometry.path("coordinates");
-        if (type.equals("Point") && kind == OnMap.NEIGHBOUR) {
-            return Place.spot(spot("coordinates", coordinates));
-        }
-        if (!type.equals("Polygon")) {
-            throw new Refused(
-                    "geometry", type, kind == OnMap.NEIGHBOUR ? "groundFile.polygonOrPoint" : "groundFile.polygon");
-        }
-        if (coordinates.size() != 1) {
-            throw new Refused(
-                    "geometry", coordinates.size() + " rings", "groundFile.holes", "rings", coordinates.size());
-        }
-        List<LonLat> corners = new ArrayList<>();
-        for (int i = 0; i < coordinates.get(0).size(); i++) {
-            corners.add(spot("coordinates[" + i + "]", coordinates.get(0).get(i)));
-        }
-        if (corners.size() < 4 || !corners.get(0).equals(corners.get(corners.size() - 1))) {
-            throw new Refused("geometry", corners.size() + " positions", "groundFile.ring");
-        }
-        return new Place(corners.subList(0, corners.size() - 1));
-    }
-
-    private static LonLat spot(String field, JsonNode position) {
-        if (position.size() < 2
-                || !position.get(0).isNumber()
-                || !position.get(1).isNumber()) {
-            throw new Refused(field, position, "groundFile.position");
-        }
-        try {
-            return LonLat.of(
-                    field, position.get(0).doubleValue(), position.get(1).doubleValue());
-        } catch (OutOfRange outside) {
-            throw new Refused(field, outside.value(), "groundFile.degrees");
-        }
-    }
-
-    private static ObjectNode feature(ArrayNode features, OnMap kind, UUID id, String name, Place place) {
-        ObjectNode feature = features.addObject().put("type", "Feature");
-        ObjectNode geometry = feature.putObject("geometry").put("type", place.isSpot() ? "Point" : "Polygon");
-        ArrayNode coordinates = geometry.putArray("coordinates");
-        if (place.isSpot()) {
-            coordinates
-                    .add(place.corners().get(0).lon())
-                    .add(place.corners().get(0).lat());
-        } else {
-            ArrayNode ring = coordinates.addArray();
-            place.corners().forEach(corner -> ring.addArray().add(corner.lon()).add(corner.lat()));
-            ring.addArray()
-                    .add(place.corners().get(0).lon())
-                    .add(place.corners().get(0).lat());
-        }
-        return feature.putObject("properties")
-                .put("kind", kind.word())
-                .put("id", id.toString())
-                .put("name", name);
-    }
-
-    private static void put(ObjectNode about, String field, LocalDate day) {
-        if (day != null) {
-            about.put(field, day.toString());
-        }
-    }
-
-    private static LocalDate day(JsonNode about, String field) {
-        String text = about.path(field).asString("");
-        try {
-            return text.isEmpty() ? null : LocalDate.parse(text);
-        } catch (DateTimeParseException bad) {
-            throw new Refused(field, text, "groundFile.date");
-        }
-    }
-
-    private static <T> T needed(String field, T value) {
-        if (value == null) {
-            throw new Refused(field, "nothing", "groundFile.needed");
-        }
-        return value;
-    }
-
-    private static <E extends Enum<E>> E choice(String field, JsonNode about, E[] values) {
-        String text = about.path(field).asString("");
-        for (E value : values) {
-            if (value.name().equalsIgnoreCase(text)) {
-                return value;
-            }
-        }
-        throw new Refused(field, text, "groundFile.kind");
-    }
-
-    private static String kindOf(JsonNode feature) {
-        return feature.path("properties").path("kind").asString("");
-    }
-
-    private static String nameOf(JsonNode feature) {
-        return feature.path("properties").path("name").asString("");
     }
 }
