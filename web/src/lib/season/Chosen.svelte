@@ -31,7 +31,7 @@
 		/** The scheme it stands in, when it is not the plan. */
 		scheme?: string;
 	}
-	/** The planting that is chosen: what stands between it and true seed, and the ways out. */
+	/** The planting that is chosen: threats to its purity, and the ways out. */
 	let { id, season, plantings, tried, kept, undo, scheme }: Props = $props();
 	const asked = $derived(ask(GET('/api/plantings/{id}', { params: { path: { id } } })));
 	const attempt = new Attempt();
@@ -106,7 +106,7 @@
 				{shown.purpose === 'PLANTING_STOCK'
 					? 'What keeps the clone'
 					: preview.answer
-						? 'What would stand between it and true seed'
+						? 'Threats to purity, as tried'
 						: 'Threats to purity'}
 			</p>
 			<h2 class="mt-1 flex flex-wrap items-baseline gap-x-3 text-2xl">

@@ -44,7 +44,7 @@
 				<p class="caution mb-5 max-w-3xl font-semibold">
 					Its cage was not tight: it is judged as standing open. See
 					<a class="underline" href="/desk?season={page.planting.season}&planting={id}"
-						>what stands between it and true seed</a
+						>threats to its purity</a
 					>.
 				</p>
 			{/if}

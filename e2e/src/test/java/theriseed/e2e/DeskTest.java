@@ -38,7 +38,7 @@ class DeskTest {
     }
 
     private Locator chosen() {
-        return grower.page.locator("section").filter(new Locator.FilterOptions().setHasText("true seed"));
+        return grower.page.locator("section").filter(new Locator.FilterOptions().setHasText("Threats to purity"));
     }
 
     private void way(String act) {
@@ -76,7 +76,7 @@ class DeskTest {
         String before = chosen().locator("h2").innerText();
         grower.page.keyboard().press("t");
         assertThat(grower.page.locator("[aria-pressed=true]").last()).isVisible();
-        assertThat(chosen()).containsText("What would stand between it and true seed");
+        assertThat(chosen()).containsText("Threats to purity, as tried");
         grower.page.keyboard().press("b");
         assertThat(chosen()).containsText("Threats to purity");
         assertThat(chosen().locator("h2")).hasText(before);
