@@ -1,4 +1,6 @@
 import createClient from 'openapi-fetch';
+import { compare } from '$lib/rows/clock';
+import { answered, idFor } from './unanswered';
 import type { components, paths } from './schema';
 
 /** The records of the farm, as the server describes them. */
@@ -33,13 +35,33 @@ export class Problem extends Error {
 	}
 }
 
-const client = createClient<paths>({ baseUrl: '/' });
+/** The header in which every request that changes something carries its id. */
+export const REQUEST_ID = 'Idempotency-Key';
+/** An answer that does not come is no answer; only files may take longer. */
+const ANSWER_TAKES_MS = 30_000;
+
+const client = createClient<paths>({
+	baseUrl: '/',
+	fetch: (request) =>
+		request.headers.get('Content-Type')?.startsWith('application/json') || request.method === 'GET'
+			? fetch(request, { signal: AbortSignal.any([request.signal, AbortSignal.timeout(ANSWER_TAKES_MS)]) })
+			: fetch(request)
+});
 
 client.use({
 	onRequest({ request }) {
+		if (request.method === 'GET') return request;
 		const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
-		if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+		if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+		request.headers.set(REQUEST_ID, idFor(request));
 		return request;
+	},
+	onResponse({ request, response }) {
+		compare(response);
+		if (request.method !== 'GET') answered(request, response.status < 500);
+	},
+	onError({ request }) {
+		if (request.method !== 'GET') answered(request, false);
 	}
 });
 

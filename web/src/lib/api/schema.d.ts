@@ -4861,6 +4861,12 @@ export interface components {
             variety: string;
         };
         Made: {
+            /** Format: int64 */
+            ahead?: number;
+            /** Format: date */
+            day?: string;
+            /** Format: int64 */
+            lived?: number;
             /** Format: date-time */
             madeAt: string;
             /** Format: date-time */

@@ -1,5 +1,7 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
 	import { box } from '$lib/rows/box';
 	import { many } from '$lib/words/words';
 	import { listed } from './pollination';
@@ -9,7 +11,7 @@
 		planting: Schemas['PlantingView'];
 		/** Closed this evening already, recorded or on the phone. */
 		tonight: Buds[];
-		close: (closed: Buds[]) => Promise<void>;
+		close: (closed: Buds[], draft: string) => Promise<void>;
 	}
 	/** This evening: buds that open tomorrow, closed plant by plant. */
 	let { planting, tonight, close }: Props = $props();
@@ -39,11 +41,12 @@
 			.sort((a, b) => a.plant - b.plant);
 		void box.drafts.put({ key, value: $state.snapshot(closed) });
 	}
-	async function record() {
-		await close($state.snapshot(closed));
-		closed = [];
-		await box.drafts.delete(key);
-	}
+	const attempt = new Attempt();
+	const record = () =>
+		attempt.run(async () => {
+			await close($state.snapshot(closed), key);
+			closed = [];
+		});
 </script>
 
 <section>
@@ -92,8 +95,12 @@
 					>take plant {plant} back</button
 				>{/if}
 		</p>
-		<button type="button" class="btn mt-3 h-14 w-full btn-primary" onclick={() => void record()}
-			>Record {many(females + males, 'closed bud')}</button
+		<Trouble {attempt} />
+		<button
+			type="button"
+			class="btn mt-3 h-14 w-full btn-primary"
+			disabled={attempt.busy}
+			onclick={() => void record()}>Record {many(females + males, 'closed bud')}</button
 		>
 	{/if}
 </section>

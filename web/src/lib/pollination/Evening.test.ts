@@ -24,10 +24,11 @@ describe('an evening in the flowers', () => {
 		await press(/^male bud/);
 		expect(screen.getByText(/2 females and 1 male, on plants 1 and 2/)).toBeTruthy();
 		await press(/^Record 3 closed buds/);
-		expect(close).toHaveBeenCalledWith([
+		const closed = [
 			{ plant: 1, females: 2, males: 0 },
 			{ plant: 2, females: 0, males: 1 }
-		]);
+		];
+		expect(close).toHaveBeenCalledWith(closed, 'buds p');
 	});
 	it('takes a plant back', async () => {
 		render(Evening, { planting, tonight: [], close });

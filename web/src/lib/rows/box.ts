@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie';
+import { Problem } from '$lib/api/api';
 
 /** Something done in the rows that has not arrived at the farm's server yet. */
 export interface Waiting {
@@ -16,6 +17,13 @@ export interface Waiting {
 	from: string;
 	/** By the phone's own clock. */
 	madeAt: number;
+	/** How far that clock was ahead of the server's, in milliseconds, when it was heard last before. */
+	ahead?: number;
+	/** The visit to the screens it was made in, and how long that had lasted, in milliseconds; no clock's change moves it. */
+	visit?: number;
+	into?: number;
+	/** The day it was done, typed because the clock cannot tell. */
+	day?: string;
 	/** Whether its day was typed, and the clock does not matter. */
 	dayTyped?: boolean;
 	/** Who made it. */
@@ -29,6 +37,10 @@ export interface Waiting {
 	arrivedAt?: number;
 	/** What the server said against it. */
 	because?: string;
+	/** Whether only the day it was done is missing. */
+	asksDay?: boolean;
+	/** How often the server failed on it. */
+	failed?: number;
 	/** What stands on the server instead, where two changed the same. */
 	current?: unknown;
 }
@@ -59,3 +71,15 @@ class Box extends Dexie {
 }
 
 export const box = new Box();
+
+/** What to say when the phone's store is full; nothing when something else went wrong. */
+export function noRoom(failed: unknown): Problem | undefined {
+	const full = (one: unknown): boolean =>
+		one instanceof Error && (one.name === 'QuotaExceededError' || full((one as { inner?: unknown }).inner));
+	return full(failed)
+		? new Problem(
+				'This phone has no room left, so this is not kept yet. What you typed is still here: make room on the phone, then try again.',
+				507
+			)
+		: undefined;
+}

@@ -1,5 +1,5 @@
 import { Problem } from '$lib/api/api';
-import { box } from './box';
+import { box, noRoom } from './box';
 import { signal } from './signal.svelte';
 
 /** The server did not answer at all, or could not: nothing is known of what it would have said. */
@@ -23,7 +23,10 @@ export async function known<T>(
 	try {
 		const value = await question;
 		signal.heard();
-		await heard(path, value, asked, settle);
+		await heard(path, value, asked, settle).catch((failed: unknown) => {
+			// A full phone keeps no answers; what was asked is answered all the same.
+			if (!noRoom(failed)) throw failed;
+		});
 		return value;
 	} catch (wrong) {
 		if (!unanswered(wrong)) throw wrong;

@@ -1,14 +1,28 @@
 import { liveQuery } from 'dexie';
-import { problemOf, type Problem } from '$lib/api/api';
+import { v7 as newId } from 'uuid';
+import { problemOf, REQUEST_ID, type Problem, type Schemas } from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
-import { box, type Waiting } from './box';
+import { box, noRoom, type Waiting } from './box';
+import { ahead, compare } from './clock';
 import { signal } from './signal.svelte';
 
 /** A phone says that it is online before it is: the first tries come soon, later ones seldom. */
 const FIRST_RETRY_MS = 1000;
 const LONGEST_RETRY_MS = 15_000;
+/** An answer that does not come is no answer. */
+const RECORD_TAKES_MS = 20_000;
+const PICTURE_TAKES_MS = 60_000;
+/** A page is not kept waiting by a network that hangs. */
+const PAGE_WAITS_MS = 4000;
+const FAILS_OFTEN = 3;
 const SIGN_IN_AGAIN = 401;
+const NO_ROOM = 507;
 const SHOWN_FOR_MS = 24 * 3600 * 1000;
+
+type NewRecord = Pick<
+	Waiting,
+	'id' | 'method' | 'path' | 'body' | 'photo' | 'says' | 'from' | 'dayTyped' | 'after' | 'shown'
+>;
 
 /**
  * What was done in the rows: written to the phone first, then sent in the order it was made. A record leaves only when
@@ -19,6 +33,8 @@ class Outbox {
 	all = $state.raw<Waiting[]>([]);
 	/** Whether it is known yet what lies on the phone. */
 	known = $state(false);
+	/** What to say while the phone has no room for what was done last. */
+	full = $state('');
 	/** While records are under way. */
 	sending = $state(false);
 	#retry?: ReturnType<typeof setTimeout>;
@@ -33,13 +49,17 @@ class Outbox {
 	get waiting() {
 		return this.all.filter((one) => one.state === 'waiting');
 	}
+	/** Of them those that the server has nothing against, as far as is known. */
+	get fine() {
+		return this.waiting.filter((one) => !failsAlways(one));
+	}
 	/** Records that did not get through; those just on their way are no news. */
 	get late() {
-		return this.sending ? [] : this.waiting;
+		return this.sending ? [] : this.fine;
 	}
-	/** Records that need somebody to look at them. */
+	/** Records that need somebody to look at them: refused, in a clash, or such that the server fails on them each time. */
 	get troubled() {
-		return this.all.filter((one) => one.state === 'refused' || one.state === 'clash');
+		return this.all.filter((one) => one.state === 'refused' || one.state === 'clash' || failsAlways(one));
 	}
 
 	/** Watches the store and the network; sends what an earlier visit left. */
@@ -68,15 +88,33 @@ class Outbox {
 			.delete();
 	}
 
-	/** Keeps a record on the phone and tries to send it. It is safe once this returns. */
-	async add(record: Omit<Waiting, 'seq' | 'madeAt' | 'by' | 'state' | 'because' | 'current'>) {
-		await box.waiting.add({
-			...record,
+	/**
+	 * Keeps records on the phone, and ends the draft they were made from, both or neither. They are safe before anything is
+	 * sent; the page goes on when they were sent, or when that takes long.
+	 *
+	 * @throws Problem when the phone has no room
+	 */
+	async add(records: NewRecord | NewRecord[], draft?: string) {
+		const made = {
 			madeAt: Date.now(),
+			ahead: ahead(),
+			visit: performance.timeOrigin,
+			into: performance.now(),
 			by: session.account?.name ?? '',
-			state: 'waiting'
-		});
-		await this.send();
+			state: 'waiting' as const
+		};
+		try {
+			await box.transaction('rw', box.waiting, box.drafts, async () => {
+				await box.waiting.bulkAdd([records].flat().map((record) => ({ ...record, ...made })));
+				if (draft) await box.drafts.delete(draft);
+			});
+		} catch (failed) {
+			const full = noRoom(failed);
+			this.full = full?.message ?? '';
+			throw full ?? failed;
+		}
+		this.full = '';
+		await Promise.race([this.send(), pause(PAGE_WAITS_MS)]);
 	}
 
 	/** Sends all that waits, oldest first; only one page of this phone does so at a time. */
@@ -107,9 +145,19 @@ class Outbox {
 			.delete();
 	}
 
-	/** Takes a refused record out, to be made again where it was made. */
-	async takeBack(record: Waiting) {
-		await box.waiting.delete(record.seq);
+	/** Sends a record again, mended where the server refused it. */
+	async sendAgain(record: Waiting, mended: Partial<Pick<Waiting, 'body' | 'day'>> = {}) {
+		// What stands on the server under its id is another record.
+		const id = record.state === 'clash' && record.method === 'POST' ? newId() : record.id;
+		await box.waiting.update(record.seq, {
+			...mended,
+			...(mended.body && 'id' in mended.body ? { body: { ...mended.body, id } } : {}),
+			id,
+			state: 'waiting',
+			failed: 0,
+			asksDay: false
+		});
+		await this.send();
 	}
 
 	/** A record nobody can do anything about: kept, but no longer pressed. */
@@ -122,7 +170,7 @@ class Outbox {
 		for (const record of await box.waiting.orderBy('seq').toArray()) {
 			const mine = record.by === session.account?.name;
 			if (record.state === 'arrived') continue;
-			if (record.state !== 'waiting' || !mine || (record.after && stuck.includes(record.after))) {
+			if (record.state !== 'waiting' || !mine || stuck.some((id) => restsOn(record, id))) {
 				stuck.push(record.id);
 				continue;
 			}
@@ -131,14 +179,20 @@ class Outbox {
 				if (record.shown) await box.waiting.update(record.seq, { state: 'arrived', arrivedAt: Date.now() });
 				else await box.waiting.delete(record.seq);
 				signal.heard();
-			} else if (mayGoBetter(problem)) {
+			} else if (nobodyThere(problem)) {
 				if (problem.status === 0 || problem.status >= 500) signal.lose();
+				if (problem.status === NO_ROOM) await box.waiting.update(record.seq, { because: problem.message });
 				return;
+			} else if (problem.status >= 500) {
+				stuck.push(record.id);
+				const failed = (record.failed ?? 0) + 1;
+				await box.waiting.update(record.seq, { failed, because: problem.message });
 			} else {
 				stuck.push(record.id);
 				await box.waiting.update(record.seq, {
 					state: problem.current === undefined ? 'refused' : 'clash',
 					because: problem.message,
+					asksDay: problem.refusal?.kind === 'AgainstRule' && problem.refusal.rule === 'made.clock',
 					current: problem.current
 				});
 			}
@@ -146,38 +200,66 @@ class Outbox {
 	}
 }
 
-/** Nobody answered, nobody is signed in, or the token is old: the record is as good as before. */
-function mayGoBetter(problem: Problem): boolean {
-	return problem.status === 0 || problem.status >= 500 || [SIGN_IN_AGAIN, 408, 429].includes(problem.status);
+/** Whether a record is nothing without another: a picture of a walk, what became of a flower. */
+function restsOn(record: Waiting, id: string): boolean {
+	return record.after === id || record.path.includes(id);
+}
+
+function failsAlways(record: Waiting): boolean {
+	return record.state === 'waiting' && (record.failed ?? 0) >= FAILS_OFTEN;
+}
+
+/** Nobody answered, nobody is signed in, or the token is old: every record is as good as before. */
+function nobodyThere(problem: Problem): boolean {
+	return [0, SIGN_IN_AGAIN, 408, 429, 502, 503, 504, NO_ROOM].includes(problem.status);
 }
 
 /** What the server said against it; nothing when it keeps it. */
 async function post(record: Waiting): Promise<Problem | undefined> {
 	const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
-	const made = { madeAt: new Date(record.madeAt).toISOString(), sentAt: new Date().toISOString() };
 	let response: Response;
 	try {
 		response = await fetch(record.path, {
 			method: record.method,
 			headers: {
 				'Content-Type': record.photo ? record.photo.type : 'application/json',
-				'X-XSRF-TOKEN': token ? decodeURIComponent(token) : ''
+				'X-XSRF-TOKEN': token ? decodeURIComponent(token) : '',
+				[REQUEST_ID]: record.id
 			},
-			body: record.photo ?? JSON.stringify(record.dayTyped ? record.body : { ...record.body, made })
+			body:
+				record.photo ??
+				JSON.stringify(record.dayTyped ? record.body : { ...record.body, made: made(record) }),
+			signal: AbortSignal.timeout(record.photo ? PICTURE_TAKES_MS : RECORD_TAKES_MS)
 		});
 	} catch {
 		return problemOf({ detail: 'no signal' }, 0);
 	}
+	compare(response);
 	if (response.ok) return undefined;
 	const said: unknown = await response.json().catch(() => undefined);
 	const oldToken = response.status === 403 && said === undefined;
 	return problemOf(said, oldToken ? SIGN_IN_AGAIN : response.status);
 }
 
+/** When it was made, with all this phone knows of it. */
+function made(record: Waiting): Schemas['Made'] {
+	return {
+		madeAt: new Date(record.madeAt).toISOString(),
+		sentAt: new Date().toISOString(),
+		ahead: record.ahead,
+		lived: record.visit === performance.timeOrigin ? Math.round(performance.now() - record.into!) : undefined,
+		day: record.day
+	};
+}
+
 /** Two open pages must not send the same record at once; without locks the server's own guard is enough. */
 async function alone(work: () => Promise<void>) {
 	if (!navigator.locks) return work();
 	await navigator.locks.request('theriseed-outbox', work);
+}
+
+function pause(ms: number) {
+	return new Promise<void>((over) => setTimeout(over, ms));
 }
 
 export const outbox = new Outbox();

@@ -29,6 +29,7 @@ const left = async () => (await box.waiting.orderBy('seq').toArray()).map((one) 
 describe('what was done in the rows', () => {
 	beforeEach(async () => {
 		await box.waiting.clear();
+		await box.drafts.clear();
 		await box.answers.clear();
 		signal.heard();
 	});
@@ -77,6 +78,79 @@ describe('what was done in the rows', () => {
 			['walk', 'refused'],
 			['picture', 'waiting']
 		]);
+	});
+	it('ends the draft together with keeping the record, before anything is sent', async () => {
+		await box.drafts.put({ key: 'walk a', value: { lookedAt: 5 } });
+		const there: unknown[] = [];
+		vi.stubGlobal('fetch', async () => {
+			there.push(await box.waiting.count(), await box.drafts.count());
+			throw new TypeError('no network');
+		});
+		await outbox.add(record('a'), 'walk a');
+		expect(there).toEqual([1, 0]);
+	});
+	it('keeps the draft, and says so, when the phone has no room for the record', async () => {
+		await box.drafts.put({ key: 'walk a', value: { lookedAt: 5 } });
+		const full = vi
+			.spyOn(box.waiting, 'bulkAdd')
+			.mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
+		await expect(outbox.add(record('a'), 'walk a')).rejects.toThrow('no room left');
+		expect(outbox.full).toContain('no room left');
+		full.mockRestore();
+		expect(await box.drafts.count()).toBe(1);
+		server(ok);
+		await outbox.add(record('a'), 'walk a');
+		expect(outbox.full).toBe('');
+		expect(await box.drafts.count()).toBe(0);
+	});
+	it('goes on without an answer that does not come, and asks again under the same id', async () => {
+		vi.useFakeTimers({ toFake: ['setTimeout'] });
+		const ids: unknown[] = [];
+		vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+			ids.push((init.headers as Record<string, string>)['Idempotency-Key']);
+			expect(init.signal).toBeInstanceOf(AbortSignal);
+			return new Promise(() => {});
+		});
+		const added = outbox.add(record('a'));
+		await vi.waitFor(() => expect(ids).toHaveLength(1));
+		await vi.advanceTimersByTimeAsync(4000);
+		await added;
+		vi.useRealTimers();
+		expect(await left()).toEqual([['a', 'waiting']]);
+		expect(ids).toEqual(['a']);
+	});
+	it('is not held up by a record that the server fails on, unless it rests on it', async () => {
+		const sent = server((path) => (path === '/api/bad' ? said(500, { detail: 'Something is wrong' }) : ok()));
+		await outbox.add(record('bad', '/api/bad'));
+		await outbox.add(record('rests', '/api/flowers/bad/took'));
+		await outbox.add(record('good'));
+		expect(sent.filter((one) => one.path === '/api/x')).toHaveLength(1);
+		expect(sent.some((one) => one.path.endsWith('took'))).toBe(false);
+		const [kept] = await box.waiting.toArray();
+		expect(kept).toMatchObject({ id: 'bad', state: 'waiting', failed: 3, because: 'Something is wrong' });
+		server(ok);
+		await outbox.send();
+		expect(await left()).toEqual([]);
+	});
+	it('asks the day when only that is missing, and sends it with the day', async () => {
+		const day = { kind: 'AgainstRule', rule: 'made.clock', figures: {} };
+		server(() => said(400, { detail: 'The clock was changed', field: 'madeAt', refusal: day }));
+		await outbox.add(record('a'));
+		const [kept] = await box.waiting.toArray();
+		expect(kept).toMatchObject({ state: 'refused', asksDay: true });
+		const sent = server(ok);
+		await outbox.sendAgain(kept, { day: '2026-08-13' });
+		expect(sent[0].body.made).toMatchObject({ day: '2026-08-13' });
+		expect(await left()).toEqual([]);
+	});
+	it('gets an id of its own when another record was kept under the one it had', async () => {
+		server(() => said(409, { detail: 'kept before', current: { id: 'a' } }));
+		await outbox.add(record('a'));
+		const [kept] = await box.waiting.toArray();
+		const sent = server(ok);
+		await outbox.sendAgain(kept, { body: { id: 'a', plants: 7 } });
+		expect(sent[0].body).toMatchObject({ plants: 7 });
+		expect(sent[0].body.id).not.toBe('a');
 	});
 	it('stops where the server fails, and loses nothing', async () => {
 		const sent = server(() => said(503, { detail: 'the database is gone' }));

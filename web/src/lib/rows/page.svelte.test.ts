@@ -55,7 +55,13 @@ describe('a page of the rows', () => {
 		stop();
 	});
 	it('keeps what is done on the phone under the record’s own id and the page it was made on', async () => {
-		await page().keep('POST', '/api/plantings/p/counts', 'count', { id: 'c1', plants: 7 }, true);
+		await page().keep(
+			'POST',
+			'/api/plantings/p/counts',
+			'count',
+			{ id: 'c1', plants: 7 },
+			{ dayTyped: true }
+		);
 		expect(await box.waiting.toArray()).toMatchObject([
 			{
 				id: 'c1',

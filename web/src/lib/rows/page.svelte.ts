@@ -30,16 +30,20 @@ export class RowsPage<T> {
 		this.#turn++;
 	};
 
-	/** Keeps a record on the phone; what the server made of it is looked up once it has arrived. */
+	/**
+	 * Keeps a record on the phone; what the server made of it is looked up once it has arrived.
+	 *
+	 * @param draft it was made from, and that ends with it
+	 */
 	async keep(
 		method: 'POST' | 'PUT',
 		path: string,
 		says: string,
 		body: Record<string, unknown>,
-		dayTyped = false
+		{ dayTyped = false, draft }: { dayTyped?: boolean; draft?: string } = {}
 	) {
-		const id = String(body.id ?? newId());
-		await outbox.add({ id, method, path, body, says, from: this.#from, dayTyped, shown: true });
+		const id = method === 'POST' ? String(body.id ?? newId()) : newId();
+		await outbox.add({ id, method, path, body, says, from: this.#from, dayTyped, shown: true }, draft);
 		if (!signal.lost) this.again();
 	}
 }

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import type { Schemas } from '$lib/api/api';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
 	import { box } from '$lib/rows/box';
 	import { many } from '$lib/words/words';
 	import { marksOf, scaleWords, type Typed } from './selection';
 
 	interface Props {
-		/** Under which it is kept on the phone until it is recorded. */
+		/** Under which it is kept on the phone; it ends with being recorded. */
 		draft: string;
 		traits: Schemas['TraitView'][];
 		/** What is scored, in the order it is walked past. */
@@ -39,11 +41,12 @@
 		const inputs = [...(event.currentTarget.form?.querySelectorAll<HTMLInputElement>('input') ?? [])];
 		inputs[inputs.indexOf(event.currentTarget) + 1]?.focus();
 	}
-	async function done() {
-		await record(chosen.id, scored.marks);
-		typed = {};
-		await box.drafts.delete(draft);
-	}
+	const attempt = new Attempt();
+	const done = () =>
+		attempt.run(async () => {
+			await record(chosen.id, scored.marks);
+			typed = {};
+		});
 </script>
 
 <form
@@ -85,10 +88,11 @@
 				: 'the marked numbers'}.
 		</p>
 	{/if}
+	<Trouble {attempt} />
 	<button
 		type="submit"
 		class="btn mt-3 h-12 btn-primary"
-		disabled={scored.marks.length === 0 || scored.wrong.length > 0}
+		disabled={attempt.busy || scored.marks.length === 0 || scored.wrong.length > 0}
 		>Record {many(scored.marks.length, 'score')}</button
 	>
 </form>

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '$lib/api/api';
 import { box } from '$lib/rows/box';
 import ScoreSheet from './ScoreSheet.svelte';
 
@@ -38,7 +39,7 @@ describe('a sheet of scores', () => {
 		expect(screen.getByText(/vigour goes from 1 to 9/)).toBeTruthy();
 		expect(screen.getByRole('button').hasAttribute('disabled')).toBe(true);
 	});
-	it('is still there after the page was lost, and gone once recorded', async () => {
+	it('is still there after the page was lost, and empty once recorded', async () => {
 		const { unmount } = sheet();
 		await fireEvent.input(screen.getByLabelText('row 1'), { target: { value: '4' } });
 		await waitFor(async () => expect(await box.drafts.get('scores x')).toBeTruthy());
@@ -46,6 +47,14 @@ describe('a sheet of scores', () => {
 		sheet();
 		await waitFor(() => expect((screen.getByLabelText('row 1') as HTMLInputElement).value).toBe('4'));
 		await fireEvent.click(screen.getByRole('button', { name: 'Record 1 score' }));
-		await waitFor(async () => expect(await box.drafts.get('scores x')).toBeUndefined());
+		await waitFor(() => expect((screen.getByLabelText('row 1') as HTMLInputElement).value).toBe(''));
+	});
+	it('stays, and says why, when it cannot be recorded', async () => {
+		record.mockRejectedValueOnce(new Problem('This phone has no room left', 507));
+		sheet();
+		await fireEvent.input(screen.getByLabelText('row 1'), { target: { value: '4' } });
+		await fireEvent.click(screen.getByRole('button', { name: 'Record 1 score' }));
+		await waitFor(() => expect(screen.getByText(/no room left/)).toBeTruthy());
+		expect((screen.getByLabelText('row 1') as HTMLInputElement).value).toBe('4');
 	});
 });

@@ -98,6 +98,7 @@
 				>{/if}
 		</p>
 	{/if}
+	{#if outbox.full}<p class="caution font-semibold" role="alert">{outbox.full}</p>{/if}
 	<div class="find"><Find bind:this={find} /></div>
 	<main id="page" tabindex="-1">{@render children()}</main>
 

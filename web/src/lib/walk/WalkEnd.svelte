@@ -3,6 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
 	import { cropWord, FATE, many } from '$lib/words/words';
 	import { eachSmall } from './picture';
 	import type { WalkCount } from './walk.svelte';
@@ -20,7 +21,6 @@
 	const left = $derived(count.now.offTypes.filter((kind) => kind.fate === 'LEFT'));
 	const reasonsMissing = $derived(left.some((kind) => !kind.reason.trim()));
 	let noPicture = $state('');
-	let busy = $state(false);
 
 	function because(kind: string, reason: string) {
 		count.set({
@@ -32,11 +32,6 @@
 	async function taken(files: FileList | null) {
 		noPicture = '';
 		noPicture = await eachSmall(files, (picture) => count.set({ photos: [...count.now.photos, picture] }));
-	}
-	async function keep() {
-		busy = true;
-		await record();
-		busy = false;
 	}
 	const counts = $derived(
 		[
@@ -159,11 +154,12 @@
 	{#if reasonsMissing}<p class="text-sm font-semibold text-alarm">
 			Say why an off-type is left standing.
 		</p>{/if}
+	<Trouble {attempt} />
 	<button
 		type="button"
 		class="btn mt-auto h-14 text-lg btn-primary"
-		disabled={busy || reasonsMissing}
-		onclick={() => void keep()}>Record this walk</button
+		disabled={attempt.busy || reasonsMissing}
+		onclick={() => void attempt.run(record)}>Record this walk</button
 	>
 </div>
 

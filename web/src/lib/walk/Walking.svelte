@@ -61,6 +61,7 @@
 		</p>
 	</header>
 
+	{#if count.unkept}<p class="caution font-semibold" role="alert">{count.unkept}</p>{/if}
 	<select
 		class="select w-full"
 		aria-label="Stage"

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/api';
-import { box } from '$lib/rows/box';
+import { box, noRoom } from '$lib/rows/box';
 import { v7 as newId } from 'uuid';
 
 type OffType = Schemas['OffTypeRequest'];
@@ -66,9 +66,12 @@ function fresh(stage: string, rowsInAll: number): Counted {
 export class WalkCount {
 	#counted = $state.raw<Counted>(fresh('', 1));
 	#before = $state.raw<Counted[]>([]);
+	/** Why the latest tap stands only on the screen. */
+	unkept = $state('');
 
 	private constructor(
-		private readonly key: string,
+		/** The draft it is kept as. */
+		readonly key: string,
 		counted: Counted
 	) {
 		this.#counted = counted;
@@ -82,9 +85,20 @@ export class WalkCount {
 		return new WalkCount(key, counted);
 	}
 
-	/** Puts a walk that could not be kept back where it was made. */
-	static async takeUp(planting: string, walk: Partial<Counted>) {
-		await box.drafts.put({ key: `walk ${planting}`, value: { ...fresh('', 1), ...walk } });
+	/**
+	 * Puts a walk that could not be kept back where it was made, out of the outbox.
+	 *
+	 * @returns whether there was room for it: another walk of the planting may be under way
+	 */
+	static async takeUp(planting: string, walk: Partial<Counted>, seq: number): Promise<boolean> {
+		const key = `walk ${planting}`;
+		return box.transaction('rw', box.waiting, box.drafts, async () => {
+			const underWay = (await box.drafts.get(key))?.value as Counted | undefined;
+			if (underWay?.lookedAt) return false;
+			await box.drafts.put({ key, value: { ...fresh('', 1), ...walk } });
+			await box.waiting.delete(seq);
+			return true;
+		});
 	}
 
 	get now() {
@@ -159,9 +173,8 @@ export class WalkCount {
 		this.#keep(before);
 	}
 
-	/** The walk is recorded: the next begins at nothing. */
-	async finish() {
-		await box.drafts.delete(this.key);
+	/** The walk is recorded and its draft ended: the next begins at nothing. */
+	finish() {
 		this.#before = [];
 		this.#counted = fresh(this.#counted.stage, this.#counted.rowsInAll);
 	}
@@ -172,6 +185,9 @@ export class WalkCount {
 	}
 	#keep(counted: Counted) {
 		this.#counted = counted;
-		void box.drafts.put({ key: this.key, value: counted });
+		box.drafts.put({ key: this.key, value: counted }).then(
+			() => (this.unkept = ''),
+			(failed: unknown) => (this.unkept = noRoom(failed)?.message ?? String(failed))
+		);
 	}
 }

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { box } from '$lib/rows/box';
 import { WalkCount } from './walk.svelte';
 
@@ -59,14 +59,49 @@ describe('counting on a walk', () => {
 		expect(count.now).toMatchObject({ lookedAt: 0, rows: [] });
 		expect(count.canUndo).toBe(false);
 	});
-	it('is still there after the page was lost, under the same id, and gone once recorded', async () => {
+	it('is still there after the page was lost, under the same id, and begins anew once recorded', async () => {
 		const count = await begin();
 		count.look(7);
 		const again = await begin();
 		expect(again.now).toMatchObject({ lookedAt: 7, id: count.now.id });
 		expect((await begin('b')).now.lookedAt).toBe(0);
-		await count.finish();
-		expect((await begin()).now.lookedAt).toBe(0);
+		const before = count.now.id;
+		count.finish();
+		expect(count.now.lookedAt).toBe(0);
+		expect(count.now.id).not.toBe(before);
+	});
+	it('says so when the phone has no room for a tap', async () => {
+		const count = await begin();
+		const full = vi
+			.spyOn(box.drafts, 'put')
+			.mockRejectedValue(new DOMException('full', 'QuotaExceededError'));
+		count.look(1);
+		await vi.waitFor(() => expect(count.unkept).toContain('no room'));
+		full.mockRestore();
+		count.look(1);
+		await vi.waitFor(() => expect(count.unkept).toBe(''));
+	});
+	it('takes up a walk that was refused, but never in the place of one under way', async () => {
+		const seq = await box.waiting.add({
+			id: 'refused',
+			method: 'POST',
+			path: '/api/plantings/a/walks',
+			says: 'walk',
+			from: '/walk/a',
+			madeAt: 1,
+			by: 'hand',
+			state: 'refused'
+		});
+		const count = await begin();
+		count.look(3);
+		await vi.waitFor(async () => expect(await box.drafts.count()).toBe(1));
+		expect(await WalkCount.takeUp('a', { id: 'refused', lookedAt: 50 }, seq)).toBe(false);
+		expect((await begin()).now.lookedAt).toBe(3);
+		expect(await box.waiting.count()).toBe(1);
+		await box.drafts.clear();
+		expect(await WalkCount.takeUp('a', { id: 'refused', lookedAt: 50 }, seq)).toBe(true);
+		expect((await begin()).now).toMatchObject({ id: 'refused', lookedAt: 50 });
+		expect(await box.waiting.count()).toBe(0);
 	});
 	it('can read a walk that an older version of the screens began', async () => {
 		await box.drafts.put({ key: 'walk a', value: { lookedAt: 5, stage: 'ear' } });

@@ -1,15 +1,19 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import type { Schemas } from '$lib/api/api';
+	import { v7 as newId } from 'uuid';
+	import { Problem, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import AskDay from '$lib/rows/AskDay.svelte';
 	import type { Waiting } from '$lib/rows/box';
+	import Mend from '$lib/rows/Mend.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { signal } from '$lib/rows/signal.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { asCounted } from '$lib/walk/record';
 	import { WalkCount } from '$lib/walk/walk.svelte';
-	import { capital } from '$lib/words/words';
+	import { capital, many } from '$lib/words/words';
 	import { reader } from '$lib/words/reader.svelte';
 
 	const attempt = new Attempt();
@@ -17,11 +21,16 @@
 	const when = (madeAt: number) =>
 		new Date(madeAt).toLocaleString(reader.locale, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 
-	/** Back where it was made, with all that was counted or typed. */
+	const WALK = /^\/api\/plantings\/([^/]+)\/walks$/;
+
+	/** A walk goes back where it was counted, with all of it; never in the place of one that is under way there. */
 	async function openAgain(record: Waiting) {
-		const planting = /^\/api\/plantings\/([^/]+)\/walks$/.exec(record.path)?.[1];
-		if (planting) await WalkCount.takeUp(planting, asCounted(record.body as Schemas['WalkRequest']));
-		await outbox.takeBack(record);
+		const planting = WALK.exec(record.path)![1];
+		const walk = asCounted(record.body as Schemas['WalkRequest']);
+		const counted = record.state === 'clash' ? { ...walk, id: newId() } : walk;
+		if (!(await WalkCount.takeUp(planting, counted, record.seq))) {
+			throw new Problem('Another walk of this planting is under way: record that one first.', 0);
+		}
 		await goto(record.from);
 	}
 	function download(records: Waiting[]) {
@@ -43,6 +52,32 @@
 	</p>
 {/snippet}
 
+{#snippet ways(record: Waiting)}
+	{#if record.asksDay}
+		<AskDay ask={(day) => outbox.sendAgain(record, { day })} />
+	{:else if WALK.test(record.path)}
+		<button
+			type="button"
+			class="btn mt-2 btn-primary"
+			onclick={() => void attempt.run(() => openAgain(record))}>Open it again</button
+		>
+	{:else if record.body && record.state !== 'waiting'}
+		<Mend {record} send={(body) => outbox.sendAgain(record, { body })} />
+	{/if}
+	<div class="mt-2 flex flex-wrap gap-3">
+		{#if !record.body || record.state === 'waiting'}
+			<button type="button" class="btn btn-secondary" onclick={() => void outbox.sendAgain(record)}
+				>Try again</button
+			>
+		{/if}
+		{#if record.state !== 'aside'}
+			<button type="button" class="btn btn-secondary" onclick={() => void outbox.setAside(record)}
+				>Set it aside</button
+			>
+		{/if}
+	</div>
+{/snippet}
+
 <Page
 	title="On this phone"
 	says={!outbox.known
@@ -51,6 +86,7 @@
 			? 'kept until the farm’s server has them'
 			: 'everything has arrived'}
 >
+	<Trouble {attempt} />
 	{#if outbox.troubled.length}
 		<section class="mb-8 max-w-3xl">
 			<h2 class="ruled">The server would not keep these</h2>
@@ -59,6 +95,12 @@
 					<li class="border-b border-line py-3">
 						{@render line(record)}
 						<p class="caution mt-1 font-semibold">{record.because}</p>
+						{#if record.failed}
+							<p class="mt-1 text-sm">
+								The server failed on it {many(record.failed, 'time')}. It is tried again by itself, and holds
+								up nothing else.
+							</p>
+						{/if}
 						{#if record.state === 'clash'}
 							<details class="mt-1 text-sm">
 								<summary class="cursor-pointer">What stands there, and what is here</summary>
@@ -76,14 +118,7 @@
 								</div>
 							</details>
 						{/if}
-						<div class="mt-2 flex flex-wrap gap-3">
-							<button type="button" class="btn btn-primary" onclick={() => void openAgain(record)}
-								>Open it again</button
-							>
-							<button type="button" class="btn btn-secondary" onclick={() => void outbox.setAside(record)}
-								>Set it aside</button
-							>
-						</div>
+						{@render ways(record)}
 					</li>
 				{/each}
 			</ul>
@@ -92,8 +127,11 @@
 	<section class="max-w-3xl">
 		<h2 class="ruled">Not arrived yet</h2>
 		<ul>
-			{#each outbox.waiting as record (record.seq)}
-				<li class="border-b border-line py-3">{@render line(record)}</li>
+			{#each outbox.fine as record (record.seq)}
+				<li class="border-b border-line py-3">
+					{@render line(record)}
+					{#if record.because}<p class="text-sm">{record.because}</p>{/if}
+				</li>
 			{:else}
 				<li class="py-3 text-soft">
 					Nothing waits. What is done in the rows is kept here until it has arrived.
@@ -125,9 +163,7 @@
 					<li class="border-b border-line py-3">
 						{@render line(record)}
 						<p class="text-sm">{record.because}</p>
-						<button type="button" class="cursor-pointer underline" onclick={() => void openAgain(record)}
-							>open it again</button
-						>
+						{@render ways(record)}
 					</li>
 				{/each}
 			</ul>

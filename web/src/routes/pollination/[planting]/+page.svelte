@@ -70,12 +70,14 @@
 					<Evening
 						planting={page.planting}
 						tonight={[...page.tonight, ...phone.evenings].flatMap((evening) => evening.closed)}
-						close={(closed) =>
-							rows.keep('POST', `${path}/buds`, `closed buds of the ${of}`, {
-								id: newId(),
-								closedOn: session.today,
-								closed
-							})}
+						close={(closed, draft) =>
+							rows.keep(
+								'POST',
+								`${path}/buds`,
+								`closed buds of the ${of}`,
+								{ id: newId(), closedOn: session.today, closed },
+								{ draft }
+							)}
 					/>
 					<Took
 						flowers={page.lookAt.filter((flower) => !phone.looked.includes(flower.id))}

@@ -32,9 +32,9 @@
 
 	async function mark(of: string, kind: 'PLANT' | 'FRUIT') {
 		const marked = { id: newId(), kind, tag: tag.trim(), markedOn: session.today, note: note.trim() };
+		await rows.keep('POST', `${path}/candidates`, `tag ${marked.tag} of the ${of}`, marked);
 		tag = /^\d+$/.test(marked.tag) ? String(Number(marked.tag) + 1) : '';
 		note = '';
-		await rows.keep('POST', `${path}/candidates`, `tag ${marked.tag} of the ${of}`, marked);
 	}
 	function choose(page: Schemas['SelectionPage']) {
 		void attempt.run(async () => {
@@ -156,12 +156,13 @@
 									.map((one) => ({ id: one.id, name: one.tag }))
 									.sort((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))}
 								record={(traitId, marks) =>
-									rows.keep('POST', `${path}/visits`, `scores of the ${of}`, {
-										id: newId(),
-										traitId,
-										scoredOn: session.today,
-										marks
-									})}
+									rows.keep(
+										'POST',
+										`${path}/visits`,
+										`scores of the ${of}`,
+										{ id: newId(), traitId, scoredOn: session.today, marks },
+										{ draft: `scores ${id}` }
+									)}
 							/>
 						</div>
 					{/if}

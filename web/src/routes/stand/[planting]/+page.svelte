@@ -91,7 +91,7 @@
 									`${path}/counts`,
 									`count of the ${of}`,
 									{ id: newId(), point, plants, countedOn, note },
-									countedOn !== session.today
+									{ dayTyped: countedOn !== session.today }
 								)}
 						/>
 					{/if}

@@ -33,12 +33,13 @@
 	);
 
 	const visit = (traitId: string, marks: Schemas['Mark'][], name: string) =>
-		rows.keep('POST', `${path}/visits`, `scores of ${name}`, {
-			id: newId(),
-			traitId,
-			scoredOn: session.today,
-			marks
-		});
+		rows.keep(
+			'POST',
+			`${path}/visits`,
+			`scores of ${name}`,
+			{ id: newId(), traitId, scoredOn: session.today, marks },
+			{ draft: `scores ${id}` }
+		);
 	function decide(row: Row) {
 		void attempt.run(async () => {
 			await ask(

@@ -40,27 +40,26 @@
 		const from = `/walk/${id}`;
 		const { id: walkId, photos, offTypes, sheddingSince } = count.now;
 		const says = `walk of the ${variety.name} ${cropWord(variety.cropName)}`;
-		await outbox.add({
+		const recorded = {
 			id: walkId,
 			dayTyped: count.now.walkedOn !== '',
-			method: 'POST',
+			method: 'POST' as const,
 			path,
 			body: asRequest(count.now, session.today),
 			says,
 			from
-		});
-		for (const photo of photos) {
-			await outbox.add({
-				id: photo.id,
-				method: 'PUT',
-				path: `/api/photos/${photo.id}?of=${walkId}`,
-				photo: photo.file,
-				says: `picture of the ${says}`,
-				from,
-				after: walkId
-			});
-		}
-		await count.finish();
+		};
+		const pictures = photos.map((photo) => ({
+			id: photo.id,
+			method: 'PUT' as const,
+			path: `/api/photos/${photo.id}?of=${walkId}`,
+			photo: photo.file,
+			says: `picture of the ${says}`,
+			from,
+			after: walkId
+		}));
+		await outbox.add([recorded, ...pictures], count.key);
+		count.finish();
 		await goto(offTypes.length && sheddingSince && !signal.lost ? `/walk/${id}/found` : '/today');
 	}
 </script>

@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Map;
+import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -73,6 +74,17 @@ public final class Client {
     }
 
     public Answer post(String path, Object body) {
+        return post(UUID.randomUUID(), path, body);
+    }
+
+    /** Sent under an id of one's own, as what is sent again is. */
+    public Answer post(UUID id, String path, Object body) {
+        return send(withToken(request(path))
+                .header("Idempotency-Key", id.toString())
+                .POST(json(body)));
+    }
+
+    public Answer postWithoutId(String path, Object body) {
         return send(withToken(request(path)).POST(json(body)));
     }
 

@@ -4,16 +4,25 @@ package theriseed.server.base;
 public class Clash extends RuntimeException {
     private final transient Object current;
 
-    private Clash(Object current) {
-        super("Somebody else changed this while you had it open. Both versions are below; nothing is lost.");
+    private Clash(String why, Object current) {
+        super(why);
         this.current = current;
     }
 
     /** Refuses to change a record that is not the one that was read. */
     public static void check(Recorded record, int versionRead, Object current) {
         if (record.version() != versionRead) {
-            throw new Clash(current);
+            throw new Clash(
+                    "Somebody else changed this while you had it open. Both versions are below; nothing is lost.",
+                    current);
         }
+    }
+
+    /** Something else was kept already under the id that this was sent with. */
+    static Clash ofRequests(Object kept) {
+        return new Clash(
+                "What you sent before had arrived and is kept; this is different. If both are true, send this again.",
+                kept);
     }
 
     public Object current() {

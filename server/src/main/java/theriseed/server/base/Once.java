@@ -20,9 +20,14 @@ public class Once {
     /** The record that stands already under this id, or a new one; two that come at the same moment wait for each other. */
     @Transactional(propagation = Propagation.MANDATORY)
     public <T> T record(UUID id, Supplier<Optional<T>> standing, Supplier<T> make) {
+        alone(database, id);
+        return standing.get().orElseGet(make);
+    }
+
+    /** Waits until no other transaction works under this id; until this one ends, none will. */
+    static void alone(EntityManager database, UUID id) {
         database.createNativeQuery("select 1 from pg_advisory_xact_lock(:id)", Integer.class)
                 .setParameter("id", id.getMostSignificantBits() ^ id.getLeastSignificantBits())
                 .getSingleResult();
-        return standing.get().orElseGet(make);
     }
 }

@@ -10,19 +10,64 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.Authentication;
 
-/** A file somebody sends as the body of a request. */
+/** What somebody sends as the body of a request: a file, or a record. */
 public final class SentFile {
     private static final int MEGABYTE = 1_000_000;
 
+    /** What files may be sent where. */
+    private static final List<Kind> KINDS = List.of(
+            new Kind("/api/farm/copy", 500 * MEGABYTE, Set.of("ROLE_GROWER")),
+            new Kind("/api/sheets/.*", 30 * MEGABYTE, Set.of("ROLE_GROWER")),
+            new Kind("/api/photos/.*", 20 * MEGABYTE, Set.of("ROLE_GROWER", "ROLE_HAND")),
+            new Kind("/api/ground/file", 10 * MEGABYTE, Set.of("ROLE_GROWER")),
+            new Kind("/api/weather/file", 5 * MEGABYTE, Set.of("ROLE_GROWER")));
+
+    /** A record is text that somebody typed; the longest is a trial of many rows. */
+    private static final Kind RECORD = new Kind(".*", MEGABYTE, Set.of());
+
     private SentFile() {}
 
+    /** @param roles that may send it; for a record it is asked later */
+    private record Kind(Pattern path, int largestBytes, Set<String> roles) {
+        Kind(String path, int largestBytes, Set<String> roles) {
+            this(Pattern.compile(path), largestBytes, roles);
+        }
+    }
+
+    private static Kind of(HttpServletRequest request) {
+        return KINDS.stream()
+                .filter(kind -> kind.path().matcher(request.getRequestURI()).matches())
+                .findFirst()
+                .orElse(RECORD);
+    }
+
+    /** Whether a file, no record, is sent here. */
+    static boolean isOne(HttpServletRequest request) {
+        return of(request) != RECORD;
+    }
+
+    /** Refuses a file to those who may not send it, before any of it is read. */
+    static void check(HttpServletRequest request, Authentication who) {
+        Set<String> roles = of(request).roles();
+        if (!roles.isEmpty()
+                && (who == null
+                        || who.getAuthorities().stream().noneMatch(held -> roles.contains(held.getAuthority())))) {
+            throw new AccessDeniedException("no file from here");
+        }
+    }
+
     /** Its text; refused before it is read when it is too large, and when it is no text. */
-    public static String text(HttpServletRequest request, int largestBytes) {
+    public static String text(HttpServletRequest request) {
         try {
             return StandardCharsets.UTF_8
                     .newDecoder()
-                    .decode(ByteBuffer.wrap(bytes(request, largestBytes)))
+                    .decode(ByteBuffer.wrap(bytes(request)))
                     .toString();
         } catch (CharacterCodingException notText) {
             throw new Refused("file", "bytes that are no text", "file.noText");
@@ -30,7 +75,8 @@ public final class SentFile {
     }
 
     /** Its bytes; refused before it is read when it is too large. */
-    public static byte[] bytes(HttpServletRequest request, int largestBytes) {
+    public static byte[] bytes(HttpServletRequest request) {
+        int largestBytes = of(request).largestBytes();
         if (request.getContentLengthLong() > largestBytes) {
             throw tooLarge(request.getContentLengthLong(), largestBytes);
         }
@@ -46,7 +92,8 @@ public final class SentFile {
     }
 
     /** Into a file; what is larger is refused as soon as that is known. */
-    public static void into(Path file, HttpServletRequest request, long largestBytes) {
+    public static void into(Path file, HttpServletRequest request) {
+        int largestBytes = of(request).largestBytes();
         if (request.getContentLengthLong() > largestBytes) {
             throw tooLarge(request.getContentLengthLong(), largestBytes);
         }

@@ -17,7 +17,6 @@ import theriseed.server.farm.FarmView;
 /** The whole farm as a file, over HTTP. */
 @RestController
 class FarmCopyController {
-    private static final long LARGEST_BYTES = 500_000_000;
 
     private final FarmCopies copies;
 
@@ -47,7 +46,7 @@ class FarmCopyController {
     FarmView read(HttpServletRequest request) throws IOException {
         Path file = Files.createTempFile("farm", ".zip");
         try {
-            SentFile.into(file, request, LARGEST_BYTES);
+            SentFile.into(file, request);
             return copies.read(file);
         } finally {
             Files.deleteIfExists(file);

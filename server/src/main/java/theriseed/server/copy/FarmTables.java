@@ -32,6 +32,7 @@ final class FarmTables {
     private static final Set<String> STAY = Set.of(
             "account",
             "login_attempt",
+            "kept_answer",
             "spring_session",
             "spring_session_attributes",
             "calendar_feed",

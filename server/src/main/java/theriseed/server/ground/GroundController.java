@@ -275,6 +275,6 @@ class GroundController {
     /** What a GeoJSON file would change, or with {@code keep} changes it. */
     @PostMapping(value = "/api/ground/file", consumes = MediaType.ALL_VALUE)
     GroundFile.GroundRead read(@RequestParam boolean keep, HttpServletRequest request) {
-        return file.read(SentFile.text(request, GroundFile.LARGEST_BYTES), keep);
+        return file.read(SentFile.text(request), keep);
     }
 }

@@ -35,7 +35,6 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Component
 public class GroundFile {
-    static final int LARGEST_BYTES = 10_000_000;
 
     private static final String REASON = "read from a file";
     private static final List<OnMap> ORDER = List.of(OnMap.PLOT, OnMap.BARRIER, OnMap.BED, OnMap.NEIGHBOUR);

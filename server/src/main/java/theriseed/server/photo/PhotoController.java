@@ -18,7 +18,6 @@ import theriseed.server.base.SentFile;
 /** Pictures over HTTP: the file itself is the body. */
 @RestController
 class PhotoController {
-    private static final int LARGEST_BYTES = 20_000_000;
 
     private final Photos photos;
 
@@ -45,6 +44,6 @@ class PhotoController {
     @Hidden
     @PutMapping("/api/photos/{id}")
     PhotoView keep(@PathVariable UUID id, @RequestParam UUID of, HttpServletRequest request) {
-        return photos.keep(id, of, SentFile.bytes(request, LARGEST_BYTES));
+        return photos.keep(id, of, SentFile.bytes(request));
     }
 }

@@ -16,7 +16,6 @@ import theriseed.server.base.SentFile;
 /** Lists as CSV over HTTP; the file itself is the body. */
 @RestController
 class SheetController {
-    private static final int LARGEST_BYTES = 30_000_000;
 
     private final Sheets sheets;
 
@@ -38,6 +37,6 @@ class SheetController {
     /** What a file would change, or with {@code keep} changes. */
     @PostMapping(value = "/api/sheets/{name}", consumes = MediaType.ALL_VALUE)
     SheetRead read(@PathVariable String name, @RequestParam boolean keep, HttpServletRequest request) {
-        return sheets.read(name, SentFile.text(request, LARGEST_BYTES), keep);
+        return sheets.read(name, SentFile.text(request), keep);
     }
 }

@@ -37,6 +37,6 @@ class WeatherController {
     @GrowersWork
     @PostMapping(value = "/api/weather/file", consumes = MediaType.ALL_VALUE)
     WeatherFile.WeatherRead read(@RequestParam boolean keep, @RequestParam String name, HttpServletRequest request) {
-        return file.read(SentFile.text(request, WeatherFile.LARGEST_BYTES), name, keep);
+        return file.read(SentFile.text(request), name, keep);
     }
 }

@@ -29,7 +29,6 @@ import theriseed.server.words.Sentences;
 @Component
 class WeatherFile {
     private static final LocalDate FIRST = LocalDate.of(2000, 1, 1);
-    static final int LARGEST_BYTES = 5_000_000;
 
     /** A file whose days are on average so far from usual is not in Celsius, or not from here. */
     private static final double FAR_FROM_USUAL_C = 15;

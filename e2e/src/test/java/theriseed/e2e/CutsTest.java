@@ -1,0 +1,181 @@
+package theriseed.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Route;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Work in the rows while everything between phone and server goes wrong, by a seed: whatever was recorded stands on the
+ * server exactly once in the end. Property {@code cuts} says how often, {@code seed} in which order.
+ */
+@DemoFarmTest
+class CutsTest {
+    private static final int CUTS = Integer.getInteger("cuts", 8);
+    private static final long SEED = Long.getLong("seed", 1);
+
+    @LocalServerPort
+    int port;
+
+    /** What happens to a record on its way. */
+    private enum Way {
+        ARRIVES,
+        NEVER_SENT,
+        ANSWER_LOST,
+        /** The server has it, the answer does not come, and the page is closed. */
+        ANSWER_HANGS,
+        /** Nothing comes through, and the page is closed. */
+        HANGS,
+        FROM_TWO_PAGES
+    }
+
+    private Way way = Way.ARRIVES;
+    private boolean caught;
+
+    Season season;
+    List<String> plantings;
+    String squash;
+
+    @BeforeEach
+    void planted() {
+        season = new Season(port);
+        plantings = List.of(season.planted("pea", "2026-03-20", 300), season.planted("pea", "2026-03-20", 300));
+        squash = season.byHand("squash-maxima", 14);
+    }
+
+    private void onTheWay(Route route) {
+        if (route.request().method().equals("GET")) {
+            route.resume();
+            return;
+        }
+        caught = true;
+        switch (way) {
+            case ARRIVES, FROM_TWO_PAGES -> route.resume();
+            case NEVER_SENT -> route.abort();
+            case ANSWER_LOST -> {
+                route.fetch();
+                route.abort();
+            }
+            case ANSWER_HANGS -> route.fetch();
+            case HANGS -> {}
+        }
+    }
+
+    @Test
+    void everyRecordArrivesOnceWhateverIsCut() {
+        Random random = new Random(SEED);
+        List<Integer> walked = new ArrayList<>();
+        int closed = 0;
+        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+            hand.page.context().route("**/api/plantings/**", this::onTheWay);
+            for (int cut = 0; cut < CUTS; cut++) {
+                way = Way.values()[random.nextInt(Way.values().length)];
+                caught = false;
+                if (way == Way.FROM_TWO_PAGES) {
+                    hand.page.context().newPage().navigate("http://localhost:" + port + "/today");
+                }
+                int count = 1 + random.nextInt(4);
+                if (random.nextInt(3) == 0) {
+                    closesBuds(hand, count);
+                    closed += count;
+                } else {
+                    walks(hand, plantings.get(random.nextInt(plantings.size())), count);
+                    walked.add(count);
+                }
+            }
+            way = Way.ARRIVES;
+            hand.at("/waiting");
+            hand.sees("everything has arrived");
+            assertThat(hand.complaints).as("seed " + SEED).isEmpty();
+        }
+        List<Integer> kept = plantings.stream()
+                .flatMap(planting -> season.grower.get("/api/plantings/" + planting + "/walks")
+                        .ok()
+                        .get("walks")
+                        .valueStream())
+                .map(walk -> walk.get("lookedAt").asInt())
+                .toList();
+        assertThat(kept).as("walks, seed " + SEED).containsExactlyInAnyOrderElementsOf(walked);
+        assertThat(budsKept()).as("buds, seed " + SEED).isEqualTo(closed);
+    }
+
+    /** The record is on the phone: the page goes on, or is closed while its request hangs. */
+    private void goesOn(Person hand, Runnable shown) {
+        if (way == Way.ANSWER_HANGS || way == Way.HANGS) {
+            hand.page.waitForCondition(() -> caught);
+            hand.killsThePage();
+        } else {
+            shown.run();
+        }
+    }
+
+    private void walks(Person hand, String planting, int plants) {
+        hand.at("/walk/" + planting);
+        assertThat(hand.button("Looked at")).containsText("0");
+        for (int plant = 0; plant < plants; plant++) {
+            hand.button("something else").click();
+        }
+        hand.act("End of the walk");
+        hand.act("Record this walk");
+        goesOn(hand, () -> assertThat(hand.page).hasURL(Pattern.compile(".*/today")));
+    }
+
+    private void closesBuds(Person hand, int buds) {
+        hand.at("/pollination/" + squash);
+        assertThat(hand.button("female bud")).containsText("0");
+        for (int bud = 0; bud < buds; bud++) {
+            hand.button("female bud").click();
+        }
+        hand.act("Record " + buds + " closed bud");
+        goesOn(hand, () -> assertThat(hand.button("Record ")).hasCount(0));
+    }
+
+    private int budsKept() {
+        JsonNode tonight =
+                season.grower.get("/api/plantings/" + squash + "/pollination").ok().get("tonight");
+        return tonight.valueStream()
+                .flatMap(evening -> evening.get("closed").valueStream())
+                .mapToInt(buds -> buds.get("females").asInt())
+                .sum();
+    }
+
+    @Test
+    void aFullPhoneSaysSoAndLosesNothing() {
+        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+            String planting = plantings.get(0);
+            hand.at("/walk/" + planting);
+            hand.button("something else").click();
+            hand.act("End of the walk");
+            room(hand, 1);
+            hand.act("Record this walk");
+            assertThat(hand.alert().first()).containsText("no room left");
+            hand.sees("1 plant looked at");
+            room(hand, 500_000_000);
+            hand.act("Record this walk");
+            assertThat(hand.page).hasURL(Pattern.compile(".*/today"));
+            assertThat(season.grower.get("/api/plantings/" + planting + "/walks").ok().get("walks").size())
+                    .isEqualTo(1);
+        }
+    }
+
+    /** So many bytes are there for what the phone keeps. */
+    private void room(Person hand, long bytes) {
+        CDPSession browser = hand.page.context().newCDPSession(hand.page);
+        JsonObject quota = new JsonObject();
+        quota.addProperty("origin", "http://localhost:" + port);
+        quota.addProperty("quotaSize", bytes);
+        browser.send("Storage.overrideQuotaForOrigin", quota);
+    }
+}

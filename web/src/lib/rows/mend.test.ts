@@ -1,0 +1,25 @@
+import { describe, expect, it } from 'vitest';
+import { mended, partsOf } from './mend';
+
+const body = { id: 'x', traitId: 't', mass: 4000, weighedOn: '2026-08-14', note: '', marks: [{ value: 1 }] };
+
+describe('a record that was refused', () => {
+	it('shows what was typed, not what it points to', () => {
+		expect(partsOf(body)).toEqual([
+			{ name: 'mass', says: 'mass', typed: '4000', day: false },
+			{ name: 'weighedOn', says: 'weighed on', typed: '2026-08-14', day: true },
+			{ name: 'note', says: 'note', typed: '', day: false }
+		]);
+	});
+	it('is mended where it was typed anew, and whole otherwise', () => {
+		const parts = partsOf(body);
+		parts[0].typed = '40';
+		parts[1].typed = '2026-08-13';
+		expect(mended(body, parts)).toEqual({ ...body, mass: 40, weighedOn: '2026-08-13' });
+	});
+	it('lets the server refuse what is no number', () => {
+		const parts = partsOf({ mass: 4000 });
+		parts[0].typed = 'a handful';
+		expect(mended({ mass: 4000 }, parts)).toEqual({ mass: 'a handful' });
+	});
+});
