@@ -11,6 +11,7 @@ import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -126,10 +127,14 @@ class NoSignalTest {
     @Test
     void aRecordWhoseAnswerWasLostIsSentAgainAndKeptOnce() {
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
-            AtomicInteger lost = new AtomicInteger();
+            AtomicInteger sent = new AtomicInteger();
+            AtomicBoolean cut = new AtomicBoolean(true);
             hand.page.route("**/api/plantings/*/walks", route -> {
-                if (route.request().method().equals("POST") && lost.incrementAndGet() == 1) {
+                boolean record = route.request().method().equals("POST");
+                if (record && sent.incrementAndGet() == 1) {
                     route.fetch();
+                }
+                if (record && cut.get()) {
                     route.abort();
                 } else {
                     route.resume();
@@ -141,9 +146,10 @@ class NoSignalTest {
             hand.act("Record this walk");
             assertThat(hand.page.getByRole(AriaRole.STATUS)).containsText("has not arrived");
             assertThat(walks().get("walks").size()).as("it did arrive").isEqualTo(1);
+            cut.set(false);
             hand.at("/waiting");
             hand.sees("everything has arrived");
-            assertThat(lost.get()).isEqualTo(2);
+            assertThat(sent.get()).isGreaterThan(1);
             assertThat(walks().get("walks").size()).isEqualTo(1);
         }
     }

@@ -12,6 +12,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -183,10 +184,10 @@ class SentOnce extends OncePerRequestFilter {
         }
     }
 
-    /** When it was sent at last is not what was sent. */
+    /** When it was sent at last, and how long that is after it was made, is not what was sent. */
     private byte[] digest(HttpServletRequest request, JsonNode content, byte[] body) {
         if (content != null && content.path("made") instanceof ObjectNode made) {
-            made.remove("sentAt");
+            made.remove(List.of("sentAt", "lived"));
         }
         try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");

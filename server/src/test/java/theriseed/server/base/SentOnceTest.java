@@ -96,15 +96,16 @@ class SentOnceTest {
     void whenItWasSentAtLastIsNoOtherContent() {
         String planting = season.planted("pea", "2026-03-20", 300);
         Map<String, Object> walk = walkOf("flowering", 50, 0);
-        JsonNode kept = grower.post("/api/plantings/" + planting + "/walks", with(walk, "made", made("10:00:00")))
+        JsonNode kept = grower.post(
+                        "/api/plantings/" + planting + "/walks", with(walk, "made", made("10:00:00", 3_600_000)))
                 .ok();
-        assertThat(grower.post("/api/plantings/" + planting + "/walks", with(walk, "made", made("10:00:09")))
+        assertThat(grower.post("/api/plantings/" + planting + "/walks", with(walk, "made", made("10:00:09", 3_609_000)))
                         .ok())
                 .isEqualTo(kept);
     }
 
-    private static Map<String, Object> made(String sentAt) {
-        return record("madeAt", "2026-08-14T09:00:00Z", "sentAt", "2026-08-14T" + sentAt + "Z");
+    private static Map<String, Object> made(String sentAt, long lived) {
+        return record("madeAt", "2026-08-14T09:00:00Z", "sentAt", "2026-08-14T" + sentAt + "Z", "lived", lived);
     }
 
     @Test
