@@ -3176,6 +3176,13 @@ export interface components {
             seeds: number;
             /** Format: double */
             variation: number;
+            /** Format: int32 */
+            version: number;
+        };
+        AimView: {
+            facts: components["schemas"]["AimFacts"];
+            /** Format: int32 */
+            version: number;
         };
         Air: {
             /** Format: double */
@@ -3465,9 +3472,13 @@ export interface components {
             own: components["schemas"]["NamedChain"][];
             schools: components["schemas"]["SchoolView"][];
             shares: components["schemas"]["ShareAfter"][];
+            /** Format: int32 */
+            version: number;
         };
         ChainRequest: {
             steps: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
+            /** Format: int32 */
+            version: number;
         };
         Changed: {
             reason?: string;
@@ -4038,6 +4049,8 @@ export interface components {
             name: string;
             spot: components["schemas"]["LonLat"];
             timeZone: string;
+            /** Format: int32 */
+            version: number;
         };
         Father: {
             /** Format: int32 */
@@ -4255,12 +4268,6 @@ export interface components {
             /** Format: double */
             warmestMonth: number;
         };
-        FlowerNeed: {
-            /** Format: int32 */
-            flowers: number;
-            /** Format: int32 */
-            fruits: number;
-        };
         FlowerRequest: {
             fathers: components["schemas"]["Father"][];
             /** Format: uuid */
@@ -4293,6 +4300,16 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        FlowersNeeded: {
+            /** Format: int32 */
+            flowers: number;
+            /** Format: int32 */
+            fruits: number;
+            /** Format: int32 */
+            more: number;
+            /** Format: int32 */
+            perPlant: number;
+        };
         Found: {
             hits: components["schemas"]["Hit"][];
             lot?: string;
@@ -4310,6 +4327,8 @@ export interface components {
         FrostsRequest: {
             firstFrost: string;
             lastFrost: string;
+            /** Format: int32 */
+            version: number;
         };
         Gain: {
             /** Format: double */
@@ -4433,6 +4452,8 @@ export interface components {
             /** @enum {string} */
             grade: "OWN_USE" | "MARKET" | "STOCK";
             reason: string;
+            /** Format: int32 */
+            version: number;
         };
         GroundLine: {
             /** @enum {string} */
@@ -4611,6 +4632,8 @@ export interface components {
         };
         LabelLinesRequest: {
             labelLines: string;
+            /** Format: int32 */
+            version: number;
         };
         LastKnown: {
             /** Format: date */
@@ -5887,19 +5910,17 @@ export interface components {
             done: number;
             /** Format: int32 */
             failed: number;
-            /** Format: int32 */
-            more: number;
-            need: components["schemas"]["FlowerNeed"];
-            /** Format: int32 */
-            perPlant: number;
+            need?: components["schemas"]["FlowersNeeded"];
             /** Format: double */
             ripe: number;
-            said: boolean;
             /** Format: double */
             take: number;
             /** Format: int32 */
             took: number;
+            /** Format: int32 */
+            version: number;
             wanted: components["schemas"]["AimFacts"];
+            wrong?: components["schemas"]["Wrong"];
         };
         PromisedOut: {
             /** Format: date */
@@ -6010,6 +6031,35 @@ export interface components {
             below: components["schemas"]["Carrier"][];
             holders: components["schemas"]["Holder"][];
         };
+        Refusal: {
+            because: string;
+            /** Format: double */
+            high: number;
+            highIncluded: boolean;
+            /** @enum {string} */
+            kind: "Outside";
+            /** Format: double */
+            low: number;
+            lowIncluded: boolean;
+            unit: string;
+        } | {
+            /** Format: date */
+            high: string;
+            /** @enum {string} */
+            kind: "OutsideDays";
+            /** Format: date */
+            low: string;
+        } | {
+            /** @enum {string} */
+            kind: "Missing";
+        } | {
+            figures: {
+                [key: string]: unknown;
+            };
+            /** @enum {string} */
+            kind: "AgainstRule";
+            rule: string;
+        };
         RegrowView: {
             crop: string;
             /** Format: double */
@@ -6078,6 +6128,8 @@ export interface components {
         };
         ReserveRequest: {
             grams: number;
+            /** Format: int32 */
+            version: number;
         };
         ReturnRequest: {
             returned: {
@@ -7730,6 +7782,11 @@ export interface components {
             plants: number;
             /** Format: int32 */
             weighed: number;
+        };
+        Wrong: {
+            field: string;
+            refusal: components["schemas"]["Refusal"];
+            value: string;
         };
         Year: {
             /** Format: double */
@@ -10974,7 +11031,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["AimFacts"];
+                    "application/json": components["schemas"]["AimView"];
                 };
             };
         };

@@ -17,17 +17,24 @@
 
 	const attempt = new Attempt();
 	let open = $state(false);
+	let turn = $state(0);
 	let name = $state('');
 	const behind = $derived(bench.chain.slice(0, bench.chain.length - bench.left.length));
 	const choices = $derived(
-		open ? ask(GET('/api/lots/{number}/chain', { params: { path: { number } } })) : undefined
+		open && turn >= 0 ? ask(GET('/api/lots/{number}/chain', { params: { path: { number } } })) : undefined
 	);
 	const same = (steps: Kind[]) => steps.join() === bench.chain.join();
 
 	const go = (left: Kind[]) =>
 		void attempt.run(async () => {
 			const steps = [...behind, ...left];
-			await ask(PUT('/api/lots/{number}/chain', { params: { path: { number } }, body: { steps } }));
+			await ask(
+				PUT('/api/lots/{number}/chain', {
+					params: { path: { number } },
+					body: { version: (await choices!).version, steps }
+				})
+			);
+			turn++;
 			changed();
 		});
 	/** Of another chain, what is not behind it yet. */

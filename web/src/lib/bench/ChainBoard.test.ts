@@ -11,6 +11,7 @@ vi.mock('$lib/api/api', async (actual) =>
 );
 
 const CHOICE: Schemas['ChainChoice'] = {
+	version: -1,
 	now: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY'],
 	schools: [
 		{ school: 'FERMENTED', steps: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY'] },
@@ -48,16 +49,18 @@ describe('the way a lot goes', () => {
 	it('leaves a step out and keeps what is behind', async () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'Leave out ferment' }));
 		await waitFor(() => expect(changed).toHaveBeenCalledOnce());
-		expect(bodies()).toEqual([{ steps: ['EXTRACT', 'RINSE', 'DRY'] }]);
+		expect(bodies()).toEqual([{ version: -1, steps: ['EXTRACT', 'RINSE', 'DRY'] }]);
 	});
 	it('does a step earlier', async () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'Rinse and pour off earlier' }));
-		await waitFor(() => expect(bodies()).toEqual([{ steps: ['EXTRACT', 'RINSE', 'FERMENT', 'DRY'] }]));
+		await waitFor(() =>
+			expect(bodies()).toEqual([{ version: -1, steps: ['EXTRACT', 'RINSE', 'FERMENT', 'DRY'] }])
+		);
 	});
 	it('goes another way from where it stands', async () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'tub and jar' }));
 		await waitFor(() =>
-			expect(bodies()).toEqual([{ steps: ['EXTRACT', 'SOAK', 'RINSE', 'DRY', 'HAND_PICK'] }])
+			expect(bodies()).toEqual([{ version: -1, steps: ['EXTRACT', 'SOAK', 'RINSE', 'DRY', 'HAND_PICK'] }])
 		);
 	});
 	it('does not offer the way it goes already', () => {
@@ -67,7 +70,7 @@ describe('the way a lot goes', () => {
 	it('adds a step at the end', async () => {
 		await fireEvent.change(screen.getByLabelText('Add a step'), { target: { value: 'FREEZE' } });
 		await waitFor(() =>
-			expect(bodies()).toEqual([{ steps: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY', 'FREEZE'] }])
+			expect(bodies()).toEqual([{ version: -1, steps: ['EXTRACT', 'FERMENT', 'RINSE', 'DRY', 'FREEZE'] }])
 		);
 	});
 	it('keeps the order under a name of the farm’s own', async () => {

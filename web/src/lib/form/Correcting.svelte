@@ -53,6 +53,6 @@
 			send();
 		}}
 	/>
-	<Trouble {attempt} {labels} />
+	<Trouble {attempt} {labels} showsClash />
 	<div class="flex flex-wrap gap-3">{@render children()}</div>
 </div>

@@ -1,17 +1,34 @@
 <script lang="ts">
+	import { partsOf } from '$lib/rows/mend';
 	import type { Attempt } from './attempt.svelte';
 	import { refusal } from './refusal';
 
-	let { attempt, labels = {} }: { attempt: Attempt; labels?: Record<string, string> } = $props();
+	interface Props {
+		attempt: Attempt;
+		labels?: Record<string, string>;
+		/** Whether the form itself shows both versions where two clash. */
+		showsClash?: boolean;
+	}
+	/** Why an act was refused; where something else is kept already, that too. */
+	let { attempt, labels = {}, showsClash = false }: Props = $props();
 	const problem = $derived(attempt.problem);
+	const kept = $derived(
+		problem?.status === 409 && problem.current && !showsClash ? partsOf(problem.current) : []
+	);
 </script>
 
 <div role="alert">
-	{#if problem && problem.status !== 409}
+	{#if problem && !(showsClash && problem.current)}
 		<p class="caution font-semibold">
 			{refusal(problem, problem.field ? labels[problem.field.split('[')[0]] : undefined)}
 		</p>
-	{:else if problem && problem.current === undefined}
-		<p class="caution font-semibold">{problem.message}</p>
+		{#if kept.length}
+			<p class="mt-1 text-sm">
+				Kept is: {kept
+					.filter((part) => part.typed)
+					.map((part) => `${part.says} ${part.typed}`)
+					.join(', ')}.
+			</p>
+		{/if}
 	{/if}
 </div>

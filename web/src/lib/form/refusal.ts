@@ -1,10 +1,12 @@
 import type { Problem, Refusal } from '$lib/api/api';
 import { say } from '$lib/words/say';
 
+type Refused = Partial<Pick<Problem, 'message' | 'field' | 'value' | 'refusal'>>;
+
 /** A refusal in a sentence: the field by its label, what was given, what is allowed, measures in the reader's units. */
-export function refusal(problem: Problem, label: string | undefined): string {
+export function refusal(problem: Refused, label: string | undefined): string {
 	const { field, value, refusal: why } = problem;
-	if (!field || !why) return problem.message;
+	if (!field || !why) return problem.message ?? '';
 	const figures = { name: label ?? field, value };
 	if (why.kind === 'AgainstRule') return say(`refused.${why.rule}`, { ...why.figures, ...figures });
 	if (why.kind === 'Outside') return say('refused.Outside', { ...why, ...figures, ends: ends(why) });

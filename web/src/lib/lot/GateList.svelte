@@ -39,7 +39,9 @@
 		void attempt.run(async () => {
 			const params = { path: { number: lot.number } };
 			if (doing === 'grade') {
-				await ask(PUT('/api/lots/{number}/grade', { params, body: { grade, reason: words } }));
+				await ask(
+					PUT('/api/lots/{number}/grade', { params, body: { version: lot.version, grade, reason: words } })
+				);
 			} else if (doing && 'mayBeOverruled' in doing) {
 				const body = { reason: doing.reason, why: words, lawful };
 				await ask(POST('/api/lots/{number}/overrulings', { params, body }));

@@ -6,6 +6,7 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
 	import { percent, whole } from '$lib/units/units';
+	import { refusal } from '$lib/form/refusal';
 	import { many } from '$lib/words/words';
 
 	interface Props {
@@ -17,10 +18,19 @@
 	/** How many flowers the seed wanted asks for, and how many parents it really has. */
 	let { page, waiting, changed }: Props = $props();
 
+	const WANTED: Record<string, string> = {
+		seeds: 'Seeds wanted',
+		perFruit: 'Good seeds a fruit',
+		fruits: 'Ripe fruits for it',
+		variation: 'How unlike fruits are',
+		reason: 'Why it is changed'
+	};
 	const attempt = new Attempt();
 	const progress = $derived(page.progress);
 	const parents = $derived(page.parents);
-	let aiming = $state(false);
+	const need = $derived(progress.need);
+	// svelte-ignore state_referenced_locally
+	let aiming = $state(progress.wrong !== undefined);
 	// svelte-ignore state_referenced_locally
 	let seeds = $state(String(progress.wanted.seeds));
 	// svelte-ignore state_referenced_locally
@@ -38,6 +48,7 @@
 						seeds: numberIn('seeds', seeds),
 						perFruit: numberIn('perFruit', perFruit),
 						variation: numberIn('variation', variation),
+						version: progress.version,
 						reason
 					}
 				})
@@ -50,28 +61,34 @@
 
 <section>
 	<h2 class="ruled">How many more</h2>
-	<p class="mt-2 text-lg font-bold">
-		{progress.more > 0
-			? `${many(progress.more, 'more flower')} to pollinate`
-			: 'Enough flowers, if they take and ripen as expected'}
-	</p>
+	{#if need}
+		<p class="mt-2 text-lg font-bold">
+			{need.more > 0
+				? `${many(need.more, 'more flower')} to pollinate`
+				: 'Enough flowers, if they take and ripen as expected'}
+		</p>
+	{:else if progress.wrong}
+		<p class="caution mt-2 font-semibold" role="alert">
+			No number of flowers comes of what is wanted: {refusal(progress.wrong, WANTED[progress.wrong.field])} Put
+			it right below.
+		</p>
+	{/if}
 	<table class="figures mt-1">
 		<tbody>
 			<tr
-				><th scope="row">seed wanted{progress.said ? '' : ', as the plants usually give'}</th><td class="num"
-					>{whole(progress.wanted.seeds)}</td
-				></tr
-			>
-			<tr
-				><th scope="row">ripe fruits for it, at {progress.wanted.perFruit} seeds a fruit</th><td class="num"
-					>{progress.need.fruits}</td
-				></tr
-			>
-			<tr
 				><th scope="row"
-					>flowers in all, if {percent(progress.take)} take and {percent(progress.ripe)} of those ripen</th
-				><td class="num">{progress.need.flowers}</td></tr
+					>seed wanted{progress.version < 0 ? ', as the plants usually give' : ''}, at {progress.wanted
+						.perFruit} seeds a fruit</th
+				><td class="num">{whole(progress.wanted.seeds)}</td></tr
 			>
+			{#if need}
+				<tr><th scope="row">ripe fruits for it</th><td class="num">{need.fruits}</td></tr>
+				<tr
+					><th scope="row"
+						>flowers in all, if {percent(progress.take)} take and {percent(progress.ripe)} of those ripen</th
+					><td class="num">{need.flowers}</td></tr
+				>
+			{/if}
 			<tr
 				><th scope="row">pollinated{waiting ? `, ${waiting} of them on this phone` : ''}</th><td class="num"
 					>{progress.done + waiting}</td
@@ -124,10 +141,10 @@
 				bind:value={variation}
 				hint="0 all alike; 0.4 is usual"
 			/>
-			{#if progress.said}
+			{#if progress.version >= 0}
 				<TextField label="Why it is changed" name="reason" {attempt} bind:value={reason} />
 			{/if}
-			<Trouble {attempt} labels={{ seeds: 'Seeds wanted', reason: 'Why it is changed' }} />
+			<Trouble {attempt} labels={WANTED} />
 			<button type="submit" class="btn h-12 btn-primary" disabled={attempt.busy}>Keep this</button>
 		</form>
 	{/if}

@@ -11,10 +11,11 @@ export interface Part {
 const A_DAY = /^\d{4}-\d\d-\d\d$/;
 
 /** What of a record can be typed anew: its numbers, days and texts; not its id, nor what it points to. */
-export function partsOf(body: object): Part[] {
-	return Object.entries(body)
+export function partsOf(body: unknown): Part[] {
+	return Object.entries(body as object)
 		.filter(
-			([name, value]) => !/(^id|Id)$/.test(name) && (typeof value === 'number' || typeof value === 'string')
+			([name, value]) =>
+				!/(^id|^version|Id)$/.test(name) && (typeof value === 'number' || typeof value === 'string')
 		)
 		.map(([name, value]: [string, number | string]) => ({
 			name,

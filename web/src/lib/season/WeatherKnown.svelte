@@ -53,11 +53,11 @@
 			}
 		});
 	}
-	function keepFrosts() {
+	function keepFrosts(version: number) {
 		void frosts.run(async () => {
 			await ask(
 				PUT('/api/farm/frosts', {
-					body: { lastFrost: `--${lastFrost.trim()}`, firstFrost: `--${firstFrost.trim()}` }
+					body: { version, lastFrost: `--${lastFrost.trim()}`, firstFrost: `--${firstFrost.trim()}` }
 				})
 			);
 			turn++;
@@ -110,7 +110,7 @@
 				class="mt-5 grid grid-cols-2 gap-4"
 				onsubmit={(event) => {
 					event.preventDefault();
-					keepFrosts();
+					keepFrosts(farm.version);
 				}}
 			>
 				<TextField

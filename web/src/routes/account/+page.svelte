@@ -30,7 +30,9 @@
 	let lines = $state(session.farm?.labelLines ?? '');
 	function keepLines() {
 		void packet.run(async () => {
-			await ask(PUT('/api/farm/label-lines', { body: { labelLines: lines } }));
+			await ask(
+				PUT('/api/farm/label-lines', { body: { version: session.farm!.version, labelLines: lines } })
+			);
 			await session.load();
 		});
 	}

@@ -292,6 +292,16 @@ public final class Season {
                 : task.at("/toDo/kind").asString();
     }
 
+    /** The version of a lot's own record, of which its grade and what is kept of it are part. */
+    public int versionOf(String number) {
+        return lot(number).at("/known/lot/version").asInt();
+    }
+
+    /** The version of the farm's own record. */
+    public int versionOfFarm() {
+        return grower.get("/api/farm").ok().get("version").asInt();
+    }
+
     public JsonNode lot(String number) {
         return grower.get("/api/lots/" + number).ok();
     }

@@ -298,7 +298,7 @@
 									ask(
 										PUT('/api/lots/{number}/reserve', {
 											params: { path: { number } },
-											body: { grams: numberIn('grams', typed.grams) }
+											body: { version: lot.version, grams: numberIn('grams', typed.grams) }
 										})
 									)}
 								{done}

@@ -2,6 +2,9 @@ package theriseed.server.base;
 
 /** Somebody else changed the record since it was read; carries it as it stands now, so that neither version is lost. */
 public class Clash extends RuntimeException {
+    /** The version of what is not there yet. */
+    public static final int NONE = -1;
+
     private final transient Object current;
 
     private Clash(String why, Object current) {
@@ -11,7 +14,12 @@ public class Clash extends RuntimeException {
 
     /** Refuses to change a record that is not the one that was read. */
     public static void check(Recorded record, int versionRead, Object current) {
-        if (record.version() != versionRead) {
+        check(record.version(), versionRead, current);
+    }
+
+    /** The same for a setting that may not have been made yet, which is version {@value #NONE}. */
+    public static void check(int version, int versionRead, Object current) {
+        if (version != versionRead) {
             throw new Clash(
                     "Somebody else changed this while you had it open. Both versions are below; nothing is lost.",
                     current);

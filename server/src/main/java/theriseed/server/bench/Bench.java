@@ -136,7 +136,7 @@ public class Bench {
         steps.findByLotIdInOrderByPlace(List.of(lot.id()))
                 .forEach(step -> order.add(step.facts().kind()));
         order.addAll(again);
-        chains.choose(lot.number(), order);
+        chains.become(lot, order);
     }
 
     /** A lot that may still be filled, and what is in it. */

@@ -192,7 +192,7 @@ class BenchController {
         return cautions.read(request.caution());
     }
 
-    record ChainRequest(@NotEmpty List<@NotNull StepKind> steps) {}
+    record ChainRequest(@NotNull Integer version, @NotEmpty List<@NotNull StepKind> steps) {}
 
     record NamedChainRequest(
             @NotBlank @Size(max = 60) String name, @NotEmpty List<@NotNull StepKind> steps) {}
@@ -204,7 +204,7 @@ class BenchController {
 
     @PutMapping("/api/lots/{number}/chain")
     Chains.ChainChoice choose(@PathVariable String number, @Valid @RequestBody ChainRequest request) {
-        return chains.choose(number, request.steps());
+        return chains.choose(number, request.version(), request.steps());
     }
 
     /** Keeps an order of steps for a crop under a name. */

@@ -12,6 +12,7 @@ import theriseed.core.bench.Chain;
 import theriseed.core.bench.Setting;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
+import theriseed.server.base.Clash;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
@@ -72,10 +73,12 @@ class Chains {
     /**
      * What a lot may go through.
      *
+     * @param version of the order chosen for it; {@value Clash#NONE} while none is
      * @param last how each kind of step was done the last time with its crop
      * @param shares that each kind of step let through in the farm's other lots of it
      */
     record ChainChoice(
+            int version,
             List<StepKind> now,
             List<SchoolView> schools,
             List<NamedChain> own,
@@ -88,6 +91,7 @@ class Chains {
         String cropKey = plantings.cropKey(lot.plantingId());
         Crop crop = crops.get(cropKey);
         return new ChainChoice(
+                version(lot.id()),
                 chain(lot, crop).steps(),
                 Chain.schools(crop).stream()
                         .map(school -> new SchoolView(school, school.chain().steps()))
@@ -128,8 +132,19 @@ class Chains {
     /** Takes a lot through another order of steps from now on; what was done stays. */
     @HandsWork
     @Transactional
-    public ChainChoice choose(String number, List<StepKind> order) {
+    public ChainChoice choose(String number, int version, List<StepKind> order) {
         LotView lot = lots.lock(number);
+        int stands = version(lot.id());
+        if (version != stands) {
+            Clash.check(stands, version, of(number));
+        }
+        become(lot, order);
+        return of(number);
+    }
+
+    /** Has a lot go through an order of steps from now on. */
+    @Transactional
+    public void become(LotView lot, List<StepKind> order) {
         Chain chain = new Chain(order);
         LotChain own = ofLots.findByLotId(lot.id()).orElse(null);
         if (own == null) {
@@ -139,7 +154,11 @@ class Chains {
         }
         ofLots.saveAndFlush(own);
         events.publishEvent(new LotWorkedOn(lot.id(), true));
-        return of(number);
+    }
+
+    /** Of the order chosen for a lot; {@value Clash#NONE} while none is. */
+    public int version(UUID lotId) {
+        return ofLots.findByLotId(lotId).map(LotChain::version).orElse(Clash.NONE);
     }
 
     /** The steps that a lot which came of others still has before it. */

@@ -11,6 +11,7 @@ import java.util.function.ToDoubleFunction;
 import org.springframework.stereotype.Component;
 import theriseed.core.pollination.MorningPlan.Buds;
 import theriseed.core.population.StandLife.Point;
+import theriseed.server.base.Clash;
 import theriseed.server.base.Recorded;
 import theriseed.server.farm.FarmClock;
 import theriseed.server.pollination.AimFacts;
@@ -63,7 +64,7 @@ class DemoBreeding {
 
     /** Three weeks of mornings in a squash of fourteen plants; of most flowers it is known whether they took. */
     void squash(UUID planting) {
-        on(LocalDate.of(2026, 7, 20), () -> hand.want(planting, new AimFacts(4000, 160, 0.4), ""));
+        on(LocalDate.of(2026, 7, 20), () -> hand.want(planting, Clash.NONE, new AimFacts(4000, 160, 0.4), ""));
         Random chance = new Random(SEED);
         int tag = 0;
         for (int morning = 0; morning < 9; morning++) {

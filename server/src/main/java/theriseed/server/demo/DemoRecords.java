@@ -82,7 +82,7 @@ class DemoRecords {
     }
 
     void make() {
-        farms.frosts(MonthDay.of(4, 20), MonthDay.of(10, 28));
+        farms.frosts(farms.get().version(), MonthDay.of(4, 20), MonthDay.of(10, 28));
         plots.clear();
         beds.clear();
         named.clear();

@@ -82,13 +82,17 @@ class DemoSeedRoom {
         put("Brine", 2025, "2025-10-12", fridge, Container.Kind.FOIL, true, 2);
         put("Lamplighter", 2025, "2025-09-29", jars, Container.Kind.JAR, true, 1);
         on("2026-03-18T17:00", () -> {
-            lots.reserve(number("Lantern Quay", 2025), BigDecimal.valueOf(20));
-            lots.reserve(number("Slate", 2025), BigDecimal.valueOf(5));
+            reserve(number("Lantern Quay", 2025), 20);
+            reserve(number("Slate", 2025), 5);
         });
         take("Skerrow Early Row", 2024, "2026-03-22", 95, TakenFor.SOWN, "the row of 2026");
         take("Tidewrack", 2025, "2026-04-08", 1, TakenFor.SOWN, "");
         take("Gale Warden", 2024, "2026-06-02", 6, TakenFor.SPOILT, "a corner of the bag got wet");
         counted("2026-06-30");
+    }
+
+    private void reserve(String number, int grams) {
+        lots.reserve(number, lots.get(number).version(), BigDecimal.valueOf(grams));
     }
 
     private UUID shelf(String name, ShelfKind kind, double celsius, double humidity, String note) {

@@ -72,6 +72,7 @@ class Farm extends Recorded {
 
     FarmView view() {
         return new FarmView(
+                version(),
                 name,
                 new LonLat(lon, lat),
                 timeZone,

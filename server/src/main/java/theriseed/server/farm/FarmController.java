@@ -19,7 +19,9 @@ class FarmController {
 
     /** Usual days, as month and day. */
     record FrostsRequest(
-            @NotNull MonthDay lastFrost, @NotNull MonthDay firstFrost) {}
+            @NotNull Integer version,
+            @NotNull MonthDay lastFrost,
+            @NotNull MonthDay firstFrost) {}
 
     @GetMapping("/api/farm")
     FarmView farm() {
@@ -27,15 +29,16 @@ class FarmController {
     }
 
     /** A line each; at most four. */
-    record LabelLinesRequest(@NotNull String labelLines) {}
+    record LabelLinesRequest(
+            @NotNull Integer version, @NotNull String labelLines) {}
 
     @PutMapping("/api/farm/label-lines")
     FarmView labelLines(@Valid @RequestBody LabelLinesRequest request) {
-        return farms.labelLines(request.labelLines());
+        return farms.labelLines(request.version(), request.labelLines());
     }
 
     @PutMapping("/api/farm/frosts")
     FarmView frosts(@Valid @RequestBody FrostsRequest request) {
-        return farms.frosts(request.lastFrost(), request.firstFrost());
+        return farms.frosts(request.version(), request.lastFrost(), request.firstFrost());
     }
 }

@@ -13,6 +13,7 @@ import theriseed.server.base.Maybe;
  * @param labelLines what the local law asks to stand on every packet, a line each
  */
 public record FarmView(
+        int version,
         String name,
         LonLat spot,
         String timeZone,

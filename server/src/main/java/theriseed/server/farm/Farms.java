@@ -12,6 +12,7 @@ import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Changes;
+import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
@@ -86,8 +87,9 @@ public class Farms {
     /** Says when frost usually ends in spring and comes again in autumn; in the south that is early in the year. */
     @GrowersWork
     @Transactional
-    public FarmView frosts(MonthDay last, MonthDay first) {
+    public FarmView frosts(int version, MonthDay last, MonthDay first) {
         Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        Clash.check(farm, version, farm.view());
         boolean north = farm.view().spot().lat() >= 0;
         if (north ? !last.isBefore(first) : !first.isBefore(last)) {
             throw new Refused("firstFrost", first, north ? "farm.frostNorth" : "farm.frostSouth");
@@ -101,10 +103,11 @@ public class Farms {
     /** Says what stands on every packet, a line each; at most four, as the local law asks. */
     @GrowersWork
     @Transactional
-    public FarmView labelLines(String lines) {
+    public FarmView labelLines(int version, String lines) {
         Range.of(0, 300, "characters").check("labelLines", lines.strip().length());
         Range.of(0, 4, "lines").check("labelLines", (int) lines.strip().lines().count());
         Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        Clash.check(farm, version, farm.view());
         String before = farm.view().labelLines();
         farm.labelLines(lines.strip());
         corrections.keep(

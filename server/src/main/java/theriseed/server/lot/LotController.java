@@ -39,19 +39,22 @@ class LotController {
         return lots.hold(number, request.reason());
     }
 
-    record GradeRequest(@NotNull Grade grade, @NotBlank String reason) {}
+    record GradeRequest(
+            @NotNull Integer version,
+            @NotNull Grade grade,
+            @NotBlank String reason) {}
 
     @PutMapping("/api/lots/{number}/grade")
     LotView regrade(@PathVariable String number, @Valid @RequestBody GradeRequest request) {
-        return lots.regrade(number, request.grade(), request.reason());
+        return lots.regrade(number, request.version(), request.grade(), request.reason());
     }
 
     /** Grams of clean seed kept for the farm's own sowing. */
-    record ReserveRequest(@NotNull BigDecimal grams) {}
+    record ReserveRequest(@NotNull Integer version, @NotNull BigDecimal grams) {}
 
     @PutMapping("/api/lots/{number}/reserve")
     LotView reserve(@PathVariable String number, @Valid @RequestBody ReserveRequest request) {
-        return lots.reserve(number, request.grams());
+        return lots.reserve(number, request.version(), request.grams());
     }
 
     @PostMapping("/api/lots/{number}/release")

@@ -20,6 +20,7 @@ import theriseed.core.crop.Grade;
 import theriseed.core.lot.LotNumber;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
@@ -372,9 +373,10 @@ public class Lots {
      */
     @GrowersWork
     @Transactional
-    public LotView regrade(String typed, Grade grade, String reason) {
+    public LotView regrade(String typed, int version, Grade grade, String reason) {
         Range.of(3, 300, "characters").check("reason", reason.strip().length());
         Lot lot = lots.lockByFolded(LotNumber.read(typed)).orElseThrow(NotFound.of("lot"));
+        Clash.check(lot, version, lot.view());
         Grade highest = highest(lot.view());
         if (grade == lot.view().grade() || grade.compareTo(highest) > 0) {
             throw new Refused(
@@ -416,9 +418,10 @@ public class Lots {
     /** Keeps so many grams of clean seed for the farm's own sowing: they are neither packed nor sold. */
     @GrowersWork
     @Transactional
-    public LotView reserve(String typed, BigDecimal grams) {
+    public LotView reserve(String typed, int version, BigDecimal grams) {
         Range.of(0, 1e7, "g").check("grams", grams);
         Lot lot = lots.lockByFolded(LotNumber.read(typed)).orElseThrow(NotFound.of("lot"));
+        Clash.check(lot, version, lot.view());
         BigDecimal before = lot.view().reserved();
         lot.reserve(grams);
         corrections.keep(

@@ -6,11 +6,14 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
+import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.pollination.MorningPlan;
 import theriseed.core.pollination.MorningPlan.Buds;
 import theriseed.core.pollination.Parentage;
@@ -118,25 +121,42 @@ public class HandPollination {
         return MorningPlan.of(List.copyOf(byPlant.values()), used);
     }
 
-    /** What the grower wants of it; null when nothing was said. */
+    /** What the grower wants of it. */
     @Transactional(readOnly = true)
-    public AimFacts aim(UUID plantingId) {
-        return aims.findByPlantingId(plantingId).map(PollinationAim::facts).orElse(null);
+    Optional<AimView> aim(UUID plantingId) {
+        return aims.findByPlantingId(plantingId).map(PollinationAim::view);
     }
 
+    /** Says what is wanted of it; refused when no number of flowers can be calculated from it. */
     @GrowersWork
     @Transactional
-    public AimFacts want(UUID plantingId, AimFacts facts, String reason) {
+    public AimView want(UUID plantingId, int version, AimFacts facts, String reason) {
         PollinationAim aim = aims.findByPlantingId(plantingId).orElse(null);
+        AimView stands = aim == null ? null : aim.view();
+        Clash.check(stands == null ? Clash.NONE : stands.version(), version, stands);
         if (aim == null) {
             plantings.grown(plantingId);
-            return aims.saveAndFlush(new PollinationAim(plantingId, facts, stamps.now()))
-                    .facts();
+            PollinationAim first = new PollinationAim(plantingId, facts, stamps.now());
+            checkFruits(facts);
+            return aims.saveAndFlush(first).view();
         }
         Map<String, Object> before = aim.correctable();
         aim.change(facts);
+        checkFruits(facts);
         corrections.keep("aim", aim.id(), before, aim.correctable(), reason);
-        return aims.saveAndFlush(aim).facts();
+        return aims.saveAndFlush(aim).view();
+    }
+
+    private static void checkFruits(AimFacts facts) {
+        OutOfRange.named(
+                "fruits",
+                "perFruit",
+                () -> FlowerNeed.forSeeds(
+                        facts.seeds(),
+                        facts.perFruit(),
+                        facts.variation(),
+                        FlowerNeed.USUAL_TAKE,
+                        FlowerNeed.USUAL_RIPE));
     }
 
     /** Writes down the buds closed in an evening. */

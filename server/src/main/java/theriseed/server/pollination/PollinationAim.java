@@ -30,8 +30,8 @@ class PollinationAim extends Recorded {
         this.variation = Range.of(0, 2, "").check("variation", facts.variation());
     }
 
-    AimFacts facts() {
-        return new AimFacts(seeds, perFruit, variation);
+    AimView view() {
+        return new AimView(version(), new AimFacts(seeds, perFruit, variation));
     }
 
     Map<String, Object> correctable() {

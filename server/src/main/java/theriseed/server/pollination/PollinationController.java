@@ -66,6 +66,7 @@ class PollinationController {
             @Maybe @Size(max = 300) String reason) {}
 
     record AimRequest(
+            @NotNull Integer version,
             @NotNull Integer seeds,
             @NotNull Double perFruit,
             @NotNull Double variation,
@@ -111,9 +112,10 @@ class PollinationController {
     }
 
     @PutMapping("/api/plantings/{id}/pollination-aim")
-    AimFacts want(@PathVariable UUID id, @Valid @RequestBody AimRequest request) {
+    AimView want(@PathVariable UUID id, @Valid @RequestBody AimRequest request) {
         return hand.want(
                 id,
+                request.version(),
                 new AimFacts(request.seeds(), request.perFruit(), request.variation()),
                 request.reason() == null ? "" : request.reason());
     }

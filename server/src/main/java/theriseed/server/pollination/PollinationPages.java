@@ -3,6 +3,7 @@ package theriseed.server.pollination;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -14,10 +15,12 @@ import theriseed.core.pollination.MorningPlan;
 import theriseed.core.pollination.MorningPlan.Buds;
 import theriseed.core.pollination.Parentage;
 import theriseed.core.pollination.TakeRate;
+import theriseed.server.base.Clash;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.Wrong;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -54,21 +57,23 @@ class PollinationPages {
      * How many flowers the seed wanted asks for, and how many are done.
      *
      * @param wanted as the grower said, or as the plants would usually give
-     * @param said whether the grower said it
+     * @param version of what the grower said; {@value Clash#NONE} while nothing was
+     * @param wrong why no need can be calculated from what is wanted
      * @param take share of flowers that set, from those looked at
-     * @param more flowers still to pollinate, from those that took or may still
      */
     record Progress(
             AimFacts wanted,
-            boolean said,
+            int version,
             double take,
             double ripe,
-            FlowerNeed need,
-            int perPlant,
+            @Maybe FlowersNeeded need,
             int done,
             int took,
             int failed,
-            int more) {}
+            @Maybe Wrong wrong) {}
+
+    /** @param more flowers still to pollinate, from those that took or may still */
+    record FlowersNeeded(int fruits, int flowers, int perPlant, int more) {}
 
     /**
      * Everything for the rows.
@@ -146,8 +151,8 @@ class PollinationPages {
     }
 
     private Progress progress(PlantingView planting, Crop crop, List<FlowerView> flowers) {
-        AimFacts said = hand.aim(planting.id());
-        AimFacts wanted = said == null ? usual(planting, crop) : said;
+        Optional<AimView> said = hand.aim(planting.id());
+        AimFacts wanted = said.map(AimView::facts).orElseGet(() -> usual(planting, crop));
         int took = (int) flowers.stream()
                 .filter(flower -> Boolean.TRUE.equals(flower.took()))
                 .count();
@@ -155,25 +160,30 @@ class PollinationPages {
                 .filter(flower -> Boolean.FALSE.equals(flower.took()))
                 .count();
         double take = TakeRate.of(took, took + failed);
-        FlowerNeed need =
-                FlowerNeed.forSeeds(wanted.seeds(), wanted.perFruit(), wanted.variation(), take, FlowerNeed.USUAL_RIPE);
         double open = flowers.size() - took - failed;
         int fruits = (int) Math.floor((took + open * take) * FlowerNeed.USUAL_RIPE);
-        int more = fruits >= need.fruits()
-                ? 0
-                : FlowerNeed.forFruits(need.fruits() - fruits, take, FlowerNeed.USUAL_RIPE)
-                        .flowers();
+        Wrong.Or<FlowersNeeded> need = Wrong.or(() -> need(wanted, take, fruits, planting.plants()));
         return new Progress(
                 wanted,
-                said != null,
+                said.map(AimView::version).orElse(Clash.NONE),
                 take,
                 FlowerNeed.USUAL_RIPE,
-                need,
-                need.perPlant(planting.plants()),
+                need.value(),
                 flowers.size(),
                 took,
                 failed,
-                more);
+                need.wrong());
+    }
+
+    /** @param fruits that are there or may be expected */
+    private static FlowersNeeded need(AimFacts wanted, double take, int fruits, int plants) {
+        FlowerNeed all =
+                FlowerNeed.forSeeds(wanted.seeds(), wanted.perFruit(), wanted.variation(), take, FlowerNeed.USUAL_RIPE);
+        int more = fruits >= all.fruits()
+                ? 0
+                : FlowerNeed.forFruits(all.fruits() - fruits, take, FlowerNeed.USUAL_RIPE)
+                        .flowers();
+        return new FlowersNeeded(all.fruits(), all.flowers(), all.perPlant(plants), more);
     }
 
     /** What the plants would give if all set as usual, two fruits each. */

@@ -178,12 +178,12 @@ class LotSheet implements Sheet {
         }
         Effect effect = Effect.SAME;
         if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
-            lots.regrade(lot.number(), line.oneOf("grade", Grade.class), WHY);
+            lots.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
             effect = Effect.CHANGED;
         }
         BigDecimal kept = Objects.requireNonNullElse(line.maybeDecimal("kept_g"), BigDecimal.ZERO);
         if (line.told("kept_g") && kept.compareTo(lot.reserved()) != 0) {
-            lots.reserve(lot.number(), kept);
+            lots.reserve(lot.number(), version(lot), kept);
             effect = Effect.CHANGED;
         }
         String held = line.text("held_because", 300);
@@ -200,6 +200,11 @@ class LotSheet implements Sheet {
             effect = Effect.CHANGED;
         }
         return effect;
+    }
+
+    /** What the line changed before is part of it. */
+    private int version(LotView lot) {
+        return lots.get(lot.number()).version();
     }
 
     /** Numbers are the same however they are written. */
@@ -230,10 +235,10 @@ class LotSheet implements Sheet {
             clean(line, lot, picked);
         }
         if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
-            lots.regrade(lot.number(), line.oneOf("grade", Grade.class), WHY);
+            lots.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
         }
         if (line.has("kept_g")) {
-            lots.reserve(lot.number(), line.decimal("kept_g"));
+            lots.reserve(lot.number(), version(lot), line.decimal("kept_g"));
         }
         if (line.has("held_because")) {
             lots.hold(lot.number(), line.text("held_because", 300));

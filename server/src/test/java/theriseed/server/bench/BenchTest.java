@@ -224,7 +224,7 @@ class BenchTest {
         assertThat(choice.get("schools").findValuesAsString("school"))
                 .containsExactly("FERMENTED", "WASHED", "SOAKED", "CHEMICAL");
         season.grower
-                .put(path, record("steps", List.of("EXTRACT", "RINSE", "DRY", "HAND_PICK", "DRY")))
+                .put(path, record("version", -1, "steps", List.of("EXTRACT", "RINSE", "DRY", "HAND_PICK", "DRY")))
                 .ok();
         season.step(number, stepOf("EXTRACT", 36_200, 6100));
         assertThat(bench(number).get("next").asString()).isEqualTo("RINSE");
@@ -236,13 +236,23 @@ class BenchTest {
                 .as("of one person: twice 30, and three for 20")
                 .isEqualTo(120);
         season.grower
-                .put(path, record("steps", List.of("EXTRACT", "RINSE", "DRY")))
+                .put(path, record("version", 0, "steps", List.of("EXTRACT", "RINSE", "DRY")))
                 .ok();
         assertThat(bench(number).get("clean").asBoolean())
                 .as("what was left out is not waited for")
                 .isTrue();
-        assertThat(season.grower.put(path, record("steps", List.of())).status()).isEqualTo(400);
-        assertThat(season.grower.put(path, record("steps", List.of("JUGGLE"))).status())
+        assertThat(season.grower
+                        .put(path, record("version", 0, "steps", List.of("EXTRACT")))
+                        .status())
+                .as("chosen anew meanwhile")
+                .isEqualTo(409);
+        assertThat(season.grower
+                        .put(path, record("version", 1, "steps", List.of()))
+                        .status())
+                .isEqualTo(400);
+        assertThat(season.grower
+                        .put(path, record("version", 1, "steps", List.of("JUGGLE")))
+                        .status())
                 .isEqualTo(400);
     }
 

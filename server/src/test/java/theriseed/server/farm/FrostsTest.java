@@ -47,16 +47,16 @@ class FrostsTest {
 
     @Test
     void inTheNorthTheLastComesBeforeTheFirst() {
-        assertThat(farmAt(51).frosts(APRIL, OCTOBER).lastFrost()).isEqualTo(APRIL);
-        assertThatThrownBy(() -> farmAt(51).frosts(OCTOBER, APRIL))
+        assertThat(farmAt(51).frosts(0, APRIL, OCTOBER).lastFrost()).isEqualTo(APRIL);
+        assertThatThrownBy(() -> farmAt(51).frosts(0, OCTOBER, APRIL))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("autumn comes after the last of spring");
     }
 
     @Test
     void inTheSouthItIsTheOtherWayRound() {
-        assertThat(farmAt(-42).frosts(OCTOBER, APRIL).firstFrost()).isEqualTo(APRIL);
-        assertThatThrownBy(() -> farmAt(-42).frosts(APRIL, OCTOBER))
+        assertThat(farmAt(-42).frosts(0, OCTOBER, APRIL).firstFrost()).isEqualTo(APRIL);
+        assertThatThrownBy(() -> farmAt(-42).frosts(0, APRIL, OCTOBER))
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining("autumn comes early in the year");
         verify(corrections).keep(eq("farm"), any(), any(), any(), any());
@@ -65,8 +65,8 @@ class FrostsTest {
     @Test
     void whatWasSaidBeforeStaysKnown() {
         Farms farm = farmAt(51);
-        farm.frosts(APRIL, OCTOBER);
-        farm.frosts(MonthDay.of(5, 2), OCTOBER);
+        farm.frosts(0, APRIL, OCTOBER);
+        farm.frosts(0, MonthDay.of(5, 2), OCTOBER);
         Map<String, Object> never = new HashMap<>();
         never.put("lastFrost", null);
         never.put("firstFrost", null);
@@ -79,7 +79,7 @@ class FrostsTest {
     @Test
     void aRefusalChangesNothing() {
         Farms farm = farmAt(51);
-        assertThatThrownBy(() -> farm.frosts(OCTOBER, APRIL)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> farm.frosts(0, OCTOBER, APRIL)).isInstanceOf(Refused.class);
         assertThat(farm.get().lastFrost()).isNull();
         verifyNoInteractions(corrections);
     }

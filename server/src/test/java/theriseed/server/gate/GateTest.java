@@ -155,17 +155,29 @@ class GateTest {
                 .asString();
         String grade = "/api/lots/" + number + "/grade";
         season.grower
-                .put(grade, record("grade", "MARKET", "reason", "it germinates too little for stock"))
+                .put(
+                        grade,
+                        record(
+                                "version",
+                                season.versionOf(number),
+                                "grade",
+                                "MARKET",
+                                "reason",
+                                "it germinates too little for stock"))
                 .ok();
         assertThat(gate(number).at("/mayBeSold").asBoolean()).isTrue();
         assertThat(season.lot(part).at("/known/lot/grade").asString()).isEqualTo("MARKET");
         assertThat(season.lot(part).at("/corrections/0/reason").asString()).contains("too little");
         assertThat(season.grower
-                        .put("/api/lots/" + part + "/grade", record("grade", "STOCK", "reason", "a better part"))
+                        .put(
+                                "/api/lots/" + part + "/grade",
+                                record("version", season.versionOf(part), "grade", "STOCK", "reason", "a better part"))
                         .field())
                 .isEqualTo("grade");
         season.grower
-                .put(grade, record("grade", "STOCK", "reason", "that was another lot"))
+                .put(
+                        grade,
+                        record("version", season.versionOf(number), "grade", "STOCK", "reason", "that was another lot"))
                 .ok();
         assertThat(season.lot(number).at("/known/lot/grade").asString()).isEqualTo("STOCK");
     }

@@ -137,18 +137,24 @@ class LabelTest {
     void whatTheLocalLawAsksStandsOnEveryPacketAndTheStandInSaysWhatItIs() throws Exception {
         String run = packets();
         assertThat(season.grower
-                        .put("/api/farm/label-lines", Map.of("labelLines", "one\ntwo\nthree\nfour\nfive"))
+                        .put(
+                                "/api/farm/label-lines",
+                                Map.of("version", season.versionOfFarm(), "labelLines", "one\ntwo\nthree\nfour\nfive"))
                         .field())
                 .isEqualTo("labelLines");
         season.grower
-                .put("/api/farm/label-lines", Map.of("labelLines", "Amateur variety, test office 12"))
+                .put(
+                        "/api/farm/label-lines",
+                        Map.of("version", season.versionOfFarm(), "labelLines", "Amateur variety, test office 12"))
                 .ok();
         try (PDDocument pdf =
                 Loader.loadPDF(season.grower.get(run + "/labels.pdf").body())) {
             assertThat(new PDFTextStripper().getText(pdf))
                     .contains("Amateur variety, test office 12", "packed for 2027");
         }
-        season.grower.put("/api/farm/label-lines", Map.of("labelLines", "")).ok();
+        season.grower
+                .put("/api/farm/label-lines", Map.of("version", season.versionOfFarm(), "labelLines", ""))
+                .ok();
         assertThat(season.grower
                         .post(run + "/print", Map.of("width", 62, "height", 29, "copies", 4))
                         .ok()

@@ -13,7 +13,9 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
 import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 import theriseed.server.Season;
@@ -24,6 +26,9 @@ import tools.jackson.databind.JsonNode;
 class PollinationTest {
     @LocalServerPort
     int port;
+
+    @Autowired
+    JdbcTemplate database;
 
     Season season;
     String planting;
@@ -140,7 +145,7 @@ class PollinationTest {
         assertThat(after.at("/parents/mothers").asInt()).isEqualTo(5);
         assertThat(after.at("/parents/fathers").asInt()).isEqualTo(6);
         assertThat(after.at("/parents/effective").asDouble()).isBetween(9.0, 11.0);
-        assertThat(after.at("/progress/more").asInt()).isPositive();
+        assertThat(after.at("/progress/need/more").asInt()).isPositive();
     }
 
     private Client.Answer looked(JsonNode flower, boolean took) {
@@ -178,19 +183,46 @@ class PollinationTest {
         season.grower
                 .put(
                         "/api/plantings/" + planting + "/pollination-aim",
-                        record("seeds", 5000, "perFruit", 180, "variation", 0.4))
+                        record("version", -1, "seeds", 5000, "perFruit", 180, "variation", 0.4))
                 .ok();
         JsonNode progress = page().get("progress");
         assertThat(progress.at("/need/fruits").asInt()).as("the worked example").isEqualTo(32);
         assertThat(progress.at("/need/flowers").asInt()).isEqualTo(76);
-        assertThat(progress.get("perPlant").asInt()).isEqualTo(4);
-        assertThat(progress.get("more").asInt()).isEqualTo(76);
+        assertThat(progress.at("/need/perPlant").asInt()).isEqualTo(4);
+        assertThat(progress.at("/need/more").asInt()).isEqualTo(76);
         assertThat(season.grower
                         .put(
                                 "/api/plantings/" + planting + "/pollination-aim",
-                                record("seeds", 0, "perFruit", 180, "variation", 0.4, "reason", "x"))
+                                record("version", 0, "seeds", 0, "perFruit", 180, "variation", 0.4, "reason", "x"))
                         .field())
                 .isEqualTo("seeds");
+    }
+
+    @Test
+    void whatWouldNeedMillionsOfFruitsIsRefusedAndOneKeptSoBeforeIsShownAndMended() {
+        String aim = "/api/plantings/" + planting + "/pollination-aim";
+        Client.Answer refused =
+                season.grower.put(aim, record("version", -1, "seeds", 4000, "perFruit", 0.001, "variation", 0.4));
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.field()).isEqualTo("perFruit");
+        season.grower
+                .put(aim, record("version", -1, "seeds", 4000, "perFruit", 160, "variation", 0.4))
+                .ok();
+        database.update(
+                "update pollination_aim set per_fruit = 0.001 where planting_id = ?", UUID.fromString(planting));
+
+        JsonNode progress = page().get("progress");
+        assertThat(progress.has("need")).isFalse();
+        assertThat(progress.at("/wrong/field").asString()).isEqualTo("fruits");
+        assertThat(season.grower
+                        .put(aim, record("version", -1, "seeds", 1, "perFruit", 160, "variation", 0.4))
+                        .status())
+                .as("somebody said what is wanted meanwhile")
+                .isEqualTo(409);
+        season.grower
+                .put(aim, record("version", 0, "seeds", 4000, "perFruit", 160, "variation", 0.4, "reason", "a slip"))
+                .ok();
+        assertThat(page().at("/progress/need/fruits").asInt()).isPositive();
     }
 
     @Test

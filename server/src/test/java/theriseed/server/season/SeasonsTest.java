@@ -91,7 +91,9 @@ class SeasonsTest {
 
     private void frostFrom(String day) {
         season.grower
-                .put("/api/farm/frosts", Season.record("lastFrost", "--04-20", "firstFrost", day))
+                .put(
+                        "/api/farm/frosts",
+                        Season.record("version", season.versionOfFarm(), "lastFrost", "--04-20", "firstFrost", day))
                 .ok();
     }
 

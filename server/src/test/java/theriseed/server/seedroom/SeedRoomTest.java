@@ -166,7 +166,7 @@ class SeedRoomTest {
         double bulk = before.at("/stock/bulk").asDouble();
         assertThat(before.at("/ownSeed/seeds").asInt())
                 .isGreaterThan(before.at("/ownSeed/plants").asInt());
-        grower.put("/api/lots/" + number + "/reserve", record("grams", bulk - 100))
+        grower.put("/api/lots/" + number + "/reserve", record("version", season.versionOf(number), "grams", bulk - 100))
                 .ok();
         assertThat(stored(number).at("/stock/free").asDouble()).isEqualTo(100);
         Client.Answer sold = grower.post(
@@ -178,7 +178,8 @@ class SeedRoomTest {
                 .get("packets")
                 .asInt();
         assertThat(packets).isBetween(1, 9);
-        grower.put("/api/lots/" + number + "/reserve", record("grams", bulk)).ok();
+        grower.put("/api/lots/" + number + "/reserve", record("version", season.versionOf(number), "grams", bulk))
+                .ok();
         assertThat(grower.post("/api/lots/" + number + "/packing/plan", packingOf(50, null))
                         .detail())
                 .contains("own sowing");

@@ -82,7 +82,11 @@ class TodayTest {
         season.grower
                 .put(
                         "/api/lots/" + number + "/reserve",
-                        record("grams", season.lot(number).at("/stock/bulk").decimalValue()))
+                        record(
+                                "version",
+                                season.versionOf(number),
+                                "grams",
+                                season.lot(number).at("/stock/bulk").decimalValue()))
                 .ok();
         assertThat(tasks(number)).isEmpty();
     }
