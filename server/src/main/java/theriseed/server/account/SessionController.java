@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
@@ -85,14 +86,14 @@ class SessionController {
             @NotNull String locale) {}
 
     record FirstRunRequest(
-            @NotBlank String farm,
+            @NotBlank @Size(max = 80) String farm,
             @NotNull Double lat,
             @NotNull Double lon,
             @NotBlank String timeZone,
             @NotBlank String currency,
             @NotNull Double coldestMonth,
             @NotNull Double warmestMonth,
-            @NotBlank String name,
+            @NotBlank @Size(max = 40) String name,
             @NotNull String password) {}
 
     @GetMapping("/api/session")

@@ -2,16 +2,16 @@ package theriseed.server.base;
 
 import jakarta.validation.ConstraintViolation;
 import java.lang.reflect.RecordComponent;
+import java.sql.SQLException;
 import java.time.DateTimeException;
-import java.time.temporal.Temporal;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -24,6 +24,7 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
@@ -35,8 +36,7 @@ import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 import theriseed.server.words.Refusals;
 import theriseed.server.words.Sentences;
-import tools.jackson.databind.DatabindException;
-import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.core.JacksonException;
 
 /**
  * Turns what went wrong into a problem detail (RFC 9457): a sentence for whoever asked, and where it fits the {@code
@@ -46,6 +46,9 @@ import tools.jackson.databind.exc.InvalidFormatException;
 @Order(0)
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** PostgreSQL's state for a value that must be there once. */
+    private static final String NAME_TAKEN = "23505";
 
     private final Readers readers;
 
@@ -90,31 +93,23 @@ class Problems {
 
     @ExceptionHandler(HttpMessageNotReadableException.class)
     ProblemDetail notReadable(HttpMessageNotReadableException refused) {
-        if (refused.getCause() instanceof DatabindException bad
-                && !bad.getPath().isEmpty()) {
-            var place = bad.getPath().get(bad.getPath().size() - 1);
-            String field = place.getPropertyName() == null ? "item " + place.getIndex() : place.getPropertyName();
-            return bad instanceof InvalidFormatException format
-                    ? problem(field, String.valueOf(format.getValue()), notA(format.getTargetType()))
-                    : problem(field, "nothing", new Refusal.Missing());
+        if (refused.getCause() instanceof JacksonException bad) {
+            Unreadable part = Unreadable.of(bad);
+            if (!part.field().isEmpty()) {
+                return problem(part.field(), part.value(), part.refusal());
+            }
         }
         return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, say("unreadable"));
-    }
-
-    private static Refusal notA(Class<?> type) {
-        if (type != null && type.isEnum()) {
-            return Refusal.AgainstRule.of(
-                    "notA.oneOf",
-                    "words",
-                    Arrays.stream(type.getEnumConstants()).map(String::valueOf).collect(Collectors.joining(", ")));
-        }
-        return Refusal.AgainstRule.of(
-                type != null && Temporal.class.isAssignableFrom(type) ? "notA.date" : "notA.number");
     }
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     ProblemDetail mismatch(MethodArgumentTypeMismatchException bad) {
         return problem(bad.getName(), String.valueOf(bad.getValue()), Refusal.AgainstRule.of("notA.readable"));
+    }
+
+    @ExceptionHandler(MissingServletRequestParameterException.class)
+    ProblemDetail missing(MissingServletRequestParameterException missing) {
+        return problem(missing.getParameterName(), "nothing", new Refusal.Missing());
     }
 
     @ExceptionHandler(DateTimeException.class)
@@ -146,7 +141,10 @@ class Problems {
     @ExceptionHandler(DataIntegrityViolationException.class)
     ProblemDetail standsAlready(DataIntegrityViolationException refused) {
         LOG.warn("Refused by the database: {}", refused.getMostSpecificCause().getMessage());
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, say("standsAlready"));
+        if (NAME_TAKEN.equals(sqlState(refused))) {
+            return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, say("standsAlready"));
+        }
+        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, say("notKept"));
     }
 
     @ExceptionHandler(AccessDeniedException.class)
@@ -178,6 +176,10 @@ class Problems {
         }
         LOG.error("Unexpected", failed);
         return ProblemDetail.forStatusAndDetail(HttpStatus.INTERNAL_SERVER_ERROR, say("unexpected"));
+    }
+
+    private static String sqlState(Exception failed) {
+        return NestedExceptionUtils.getMostSpecificCause(failed) instanceof SQLException sql ? sql.getSQLState() : "";
     }
 
     private ProblemDetail problem(String field, String value, Refusal refusal) {

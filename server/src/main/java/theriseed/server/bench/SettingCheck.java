@@ -55,6 +55,9 @@ class SettingCheck extends Recorded {
         if (thrownOut && left.signum() == 0) {
             throw new Refused("look", facts.look(), "bench.nothingThrownOut");
         }
+        if (!thrownOut && facts.discarded() != null) {
+            throw new Refused("discarded", facts.discarded(), "bench.nothingDiscarded");
+        }
         BigDecimal seed = facts.discarded() == null ? left : facts.discarded();
         if (thrownOut) {
             Range.above(0, left.doubleValue(), "g").because("LEFT_THE_STEP").check("discarded", seed);

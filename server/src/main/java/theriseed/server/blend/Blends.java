@@ -228,6 +228,7 @@ class Blends {
         if (whole.available().signum() == 0) {
             throw new Refused("number", number, "blend.allPromised", "lot", number);
         }
+        SeasonDates.check("on", on, whole.known().harvest().lastOn(), time.today());
         boolean allThere = whole.available().compareTo(whole.known().bench().mass()) == 0;
         if (allThere && !stall.anyTaken(whole.lot().id())) {
             bench.further(whole.lot(), again);

@@ -156,12 +156,9 @@ public class GroundFile {
         try {
             file = json.readTree(text);
         } catch (JacksonException broken) {
-            throw new Refused(
-                    "file",
-                    "broken at line " + broken.getLocation().getLineNr(),
-                    "groundFile.noJson",
-                    "line",
-                    broken.getLocation().getLineNr());
+            // What is nested without end is given up before anybody counts lines.
+            int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
+            throw new Refused("file", "broken at line " + line, "groundFile.noJson", "line", line);
         }
         String type = file.path("type").asString("");
         if (!type.equals("FeatureCollection") || !file.path("features").isArray()) {

@@ -3,7 +3,6 @@ package theriseed.server.lot;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
-import java.math.BigDecimal;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -47,14 +46,6 @@ class LotController {
     @PutMapping("/api/lots/{number}/grade")
     LotView regrade(@PathVariable String number, @Valid @RequestBody GradeRequest request) {
         return lots.regrade(number, request.version(), request.grade(), request.reason());
-    }
-
-    /** Grams of clean seed kept for the farm's own sowing. */
-    record ReserveRequest(@NotNull Integer version, @NotNull BigDecimal grams) {}
-
-    @PutMapping("/api/lots/{number}/reserve")
-    LotView reserve(@PathVariable String number, @Valid @RequestBody ReserveRequest request) {
-        return lots.reserve(number, request.version(), request.grams());
     }
 
     @PostMapping("/api/lots/{number}/release")

@@ -419,7 +419,6 @@ public class Lots {
     @GrowersWork
     @Transactional
     public LotView reserve(String typed, int version, BigDecimal grams) {
-        Range.of(0, 1e7, "g").check("grams", grams);
         Lot lot = lots.lockByFolded(LotNumber.read(typed)).orElseThrow(NotFound.of("lot"));
         Clash.check(lot, version, lot.view());
         BigDecimal before = lot.view().reserved();

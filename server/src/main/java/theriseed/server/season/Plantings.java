@@ -39,6 +39,9 @@ import theriseed.server.handbook.Crops;
 /** The plantings of the farm, each judged against everything else of its season. */
 @Service
 public class Plantings {
+    /** How far a planting may be moved to try it. */
+    private static final Range MOVED = Range.of(-100_000, 100_000, "m");
+
     private static final Comparator<PlantingView> BY_GROUP = Comparator.comparing(PlantingView::species)
             .thenComparing(planting -> planting.variety().cropName())
             .thenComparing(planting -> planting.variety().name());
@@ -244,6 +247,10 @@ public class Plantings {
     @GrowersWork
     @Transactional(readOnly = true)
     public List<PlantingView> tried(UUID id, PlantingFacts facts, double east, double north) {
+        MOVED.check("east", east);
+        MOVED.check("north", north);
+        facts.sowing().check();
+        facts.keeping().check();
         Planting planting = planting(id);
         SeasonAsWhole whole = seasons.of(planting.facts().season(), planting.schemeId());
         int place = whole.placeOf(id);

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.isolation.Verdict;
+import theriseed.core.measure.Range;
 import theriseed.core.population.PopulationPlan;
 import theriseed.server.base.Clash;
 import theriseed.server.base.GrowersWork;
@@ -65,6 +66,7 @@ public class Schemes {
     @GrowersWork
     @Transactional
     public SchemeView make(String name, int season) {
+        Range.of(2000, 2099, "year").check("season", season);
         Scheme scheme = schemes.saveAndFlush(new Scheme(name, season, stamps.now()));
         plantings.saveAll(plantings.planned(season, season).stream()
                 .map(planting -> new Planting(planting, scheme.id(), stamps.now()))

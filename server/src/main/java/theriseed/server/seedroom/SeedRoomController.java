@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.Refused;
 
 /** The seed room over HTTP. */
 @RestController
@@ -97,6 +98,9 @@ class SeedRoomController {
 
     @PostMapping("/api/shelves/{id}/readings")
     ShelfReadingView read(@PathVariable UUID id, @Valid @RequestBody ShelfReadingRequest request) {
+        if (request.celsius() == null && (request.humidity() != null || request.readAt() != null)) {
+            throw Refused.missing("celsius");
+        }
         return request.celsius() == null
                 ? shelves.hear(id)
                 : shelves.read(id, request.readAt(), request.celsius(), request.humidity());

@@ -136,6 +136,18 @@ public class Stall {
         return stock(List.of(known)).get(known.lot().id());
     }
 
+    /** Keeps so many grams for the farm's own sowing, of what is there or, until it is clean, of what is at the bench. */
+    @GrowersWork
+    @Transactional
+    public LotView reserve(String number, int version, BigDecimal grams) {
+        LotKnown known = gate.of(lots.lock(number));
+        BigDecimal there = known.bench().clean()
+                ? stock(known).bulk().max(BigDecimal.ZERO)
+                : known.bench().mass();
+        Range.of(0, there.doubleValue(), "g").because("IS_THERE").check("grams", grams);
+        return lots.reserve(number, version, grams);
+    }
+
     private static StockView stock(
             LotView lot,
             BigDecimal clean,

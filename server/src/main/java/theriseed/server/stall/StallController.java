@@ -19,6 +19,7 @@ import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
+import theriseed.server.lot.LotView;
 
 /** Packing and selling over HTTP. */
 @RestController
@@ -75,6 +76,14 @@ class StallController {
         Leaving how() {
             return new Leaving(kind == null ? SaleKind.SALE : kind, soldOn, price, note == null ? "" : note, null);
         }
+    }
+
+    /** Grams of clean seed kept for the farm's own sowing. */
+    record ReserveRequest(@NotNull Integer version, @NotNull BigDecimal grams) {}
+
+    @PutMapping("/api/lots/{number}/reserve")
+    LotView reserve(@PathVariable String number, @Valid @RequestBody ReserveRequest request) {
+        return stall.reserve(number, request.version(), request.grams());
     }
 
     /** Kinds of packets the farm filled before, those of the lot's variety first. */

@@ -3,6 +3,7 @@ package theriseed.server.base;
 import static org.assertj.core.api.Assertions.assertThat;
 import static theriseed.server.Season.record;
 
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -15,6 +16,7 @@ import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 import theriseed.server.Season;
 import theriseed.server.TestDatabase;
+import tools.jackson.databind.json.JsonMapper;
 
 @DemoFarmTest
 class ProblemsTest {
@@ -47,6 +49,56 @@ class ProblemsTest {
         assertThat(answer.headers().firstValue("Content-Type")).hasValue("application/problem+json");
         assertThat(answer.field()).isEqualTo(field);
         assertThat(answer.detail()).contains(field);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "plants|60.9|60.9 is not a whole number",
+                "plants|2147483648|2147483648 is not a whole number",
+                "plants|1e308|is not a whole number",
+                "plants|{}|a record is not a whole number",
+                "germination|\"NaN\"|NaN is not a number",
+                "germination|1e999|is not a number",
+                "purpose|0|is not one of",
+                "sownOn|\"0001-01-01\"|from 1 Jan 1900 to 31 Dec 2199",
+                "sownOn|20000|is not a date",
+                "restOverruled|\"a\\u0000b\"|is not text that can be kept",
+                "restOverruled|7|7 is not text",
+                "stretches|[null]|stretches[0] is needed",
+                "stretches|{}|is not a list",
+                "flowers|1|1 is not yes or no",
+                "varietyId|\"1\"|1 is not readable",
+                "noSuchPart|1|noSuchPart is no part of this record"
+            })
+    void nothingIsCutGuessedOrLeftOutWithoutAWord(String part, String value, String said) {
+        var planting = Season.plantingOf(
+                UUID.randomUUID().toString(), UUID.randomUUID().toString(), "2026-03-20", 60);
+        planting.put(part, "HERE");
+        String sent = JsonMapper.shared().writeValueAsString(planting).replace("\"HERE\"", value);
+        Client.Answer refused = grower.post("/api/plantings", sent);
+        assertThat(refused.status()).isEqualTo(400);
+        assertThat(refused.field()).startsWith(part);
+        assertThat(refused.detail()).contains(said);
+    }
+
+    @Test
+    void whatIsNestedWithoutEndIsRefused() {
+        String deep = "[".repeat(20_000) + "]".repeat(20_000);
+        assertThat(grower.post(
+                                "/api/ground/file?keep=false",
+                                "{\"type\":\"FeatureCollection\",\"features\":" + deep + "}")
+                        .status())
+                .isEqualTo(400);
+        assertThat(grower.post("/api/varieties", "{\"name\":" + deep + "}").status())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void textThatNoRecordCanHaveIsNotLookedFor() {
+        assertThat(grower.get("/api/varieties?q=a%00b").field()).isEqualTo("q");
+        assertThat(grower.get("/api/photos").field()).isEqualTo("of");
     }
 
     @ParameterizedTest
