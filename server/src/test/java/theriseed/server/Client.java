@@ -73,6 +73,12 @@ public final class Client {
         return send(request(path).GET());
     }
 
+    public Answer get(String path, Map<String, String> headers) {
+        HttpRequest.Builder request = request(path);
+        headers.forEach(request::header);
+        return send(request.GET());
+    }
+
     public Answer post(String path, Object body) {
         return post(UUID.randomUUID(), path, body);
     }

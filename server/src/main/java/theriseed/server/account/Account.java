@@ -12,6 +12,7 @@ import theriseed.server.words.Units;
 @Entity
 class Account extends Recorded {
     private String name;
+    private String foldedName;
     private String passwordHash;
 
     @Enumerated(EnumType.STRING)
@@ -30,6 +31,7 @@ class Account extends Recorded {
     Account(String name, String passwordHash, Role role, Stamp stamp) {
         super(stamp);
         this.name = name;
+        this.foldedName = Names.folded(name);
         this.passwordHash = passwordHash;
         this.role = role;
     }

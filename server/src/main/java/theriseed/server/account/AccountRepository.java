@@ -5,5 +5,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface AccountRepository extends JpaRepository<Account, UUID> {
-    Optional<Account> findByNameIgnoreCase(String name);
+    Optional<Account> findByFoldedName(String name);
 }

@@ -23,9 +23,6 @@ import theriseed.server.words.Units;
 /** The people of the farm. */
 @Service
 public class Accounts implements UserDetailsService {
-    private static final int SHORTEST_PASSWORD = 10;
-    private static final int LONGEST_PASSWORD = 72;
-
     private final AccountRepository accounts;
     private final PasswordEncoder passwords;
     private final Stamps stamps;
@@ -39,7 +36,8 @@ public class Accounts implements UserDetailsService {
     @Override
     @Transactional(readOnly = true)
     public UserDetails loadUserByUsername(String name) {
-        Account account = accounts.findByNameIgnoreCase(name).orElseThrow(() -> new UsernameNotFoundException(name));
+        Account account =
+                accounts.findByFoldedName(Names.folded(name)).orElseThrow(() -> new UsernameNotFoundException(name));
         return User.withUsername(account.name())
                 .password(account.passwordHash())
                 .roles(account.role().name())
@@ -53,7 +51,7 @@ public class Accounts implements UserDetailsService {
 
     @Transactional(readOnly = true)
     public AccountView get(String name) {
-        return accounts.findByNameIgnoreCase(name).map(Account::view).orElseThrow(NotFound.of("account"));
+        return accounts.findByFoldedName(Names.folded(name)).map(Account::view).orElseThrow(NotFound.of("account"));
     }
 
     /** Whoever is signed in, if anybody is. */
@@ -91,26 +89,14 @@ public class Accounts implements UserDetailsService {
         if (!Reader.LOCALES.contains(locale)) {
             throw new Refused("locale", locale, "account.locale", "locale", locale);
         }
-        Account account = accounts.findByNameIgnoreCase(name).orElseThrow(NotFound.of("account"));
+        Account account = accounts.findByFoldedName(Names.folded(name)).orElseThrow(NotFound.of("account"));
         account.prefer(units, theme, locale);
         return account.view();
     }
 
     private AccountView save(String name, String password, Role role) {
         Range.of(1, 60, "characters").check("name", name.strip().length());
-        if (password.length() < SHORTEST_PASSWORD || password.length() > LONGEST_PASSWORD) {
-            throw new Refused(
-                    "password",
-                    password.length() + " characters",
-                    "account.password",
-                    "shortest",
-                    SHORTEST_PASSWORD,
-                    "longest",
-                    LONGEST_PASSWORD,
-                    "given",
-                    password.length());
-        }
-        if (accounts.findByNameIgnoreCase(name.strip()).isPresent()) {
+        if (accounts.findByFoldedName(Names.folded(name)).isPresent()) {
             throw new Refused("name", name, "account.nameTaken", "called", name);
         }
         return accounts.save(new Account(name.strip(), passwords.encode(password), role, stamps.now()))

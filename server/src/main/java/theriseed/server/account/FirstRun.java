@@ -1,5 +1,6 @@
 package theriseed.server.account;
 
+import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.ground.LonLat;
@@ -26,6 +27,7 @@ class FirstRun {
             double warmestMonth,
             String name,
             String password) {
+        Passwords.check(password, List.of(name, farm, "theriseed"));
         accounts.makeFirst(name, password);
         farms.make(farm, spot, timeZone, currency, coldestMonth, warmestMonth, null);
     }

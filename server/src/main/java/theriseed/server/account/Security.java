@@ -1,6 +1,7 @@
 package theriseed.server.account;
 
 import jakarta.servlet.DispatcherType;
+import java.time.Clock;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -11,7 +12,6 @@ import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -19,6 +19,8 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** The door: sessions, CSRF, headers, and which paths are open before anyone has signed in. */
@@ -32,8 +34,8 @@ class Security {
                     + " frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain door(HttpSecurity http) throws Exception {
-        return http.csrf(CsrfConfigurer::spa)
+    SecurityFilterChain door(HttpSecurity http, CsrfTokenRepository tokens) throws Exception {
+        return http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .authorizeHttpRequests(paths -> paths.dispatcherTypeMatchers(DispatcherType.ASYNC)
                         // What goes on asynchronously was let in when it began.
                         .permitAll()
@@ -56,6 +58,17 @@ class Security {
                         .permissionsPolicyHeader(policy ->
                                 policy.policy("camera=(self), geolocation=(self), microphone=(), payment=()")))
                 .build();
+    }
+
+    @Bean
+    CsrfTokenRepository tokens() {
+        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
+    /** The clock of the machine, for what has nothing to do with the farm's days. */
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
     }
 
     @Bean

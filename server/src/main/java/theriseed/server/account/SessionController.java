@@ -6,10 +6,14 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -20,6 +24,7 @@ import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,10 +42,18 @@ import theriseed.server.words.Units;
 /** Signing in and out, and the first run of an empty farm. */
 @RestController
 class SessionController {
+    /** A hash is dear on purpose: one at a time for whoever comes, and one for devices that are known. */
+    private static final Semaphore HASH_OF_OTHERS = new Semaphore(1, true);
+
+    private static final Semaphore HASH_OF_KNOWN = new Semaphore(1, true);
+    private static final Duration LONGEST_AT_THE_DOOR = Duration.ofSeconds(20);
+
     private final AuthenticationManager authentication;
     private final SecurityContextRepository signedIn;
     private final Accounts accounts;
     private final Doorkeeper doorkeeper;
+    private final Devices devices;
+    private final CsrfTokenRepository tokens;
     private final FirstRun firstRun;
     private final Farms farms;
     private final FarmTime time;
@@ -51,6 +64,8 @@ class SessionController {
             SecurityContextRepository signedIn,
             Accounts accounts,
             Doorkeeper doorkeeper,
+            Devices devices,
+            CsrfTokenRepository tokens,
             FirstRun firstRun,
             Farms farms,
             FarmTime time,
@@ -59,6 +74,8 @@ class SessionController {
         this.signedIn = signedIn;
         this.accounts = accounts;
         this.doorkeeper = doorkeeper;
+        this.devices = devices;
+        this.tokens = tokens;
         this.firstRun = firstRun;
         this.farms = farms;
         this.time = time;
@@ -111,20 +128,37 @@ class SessionController {
     @PostMapping("/api/session")
     ResponseEntity<?> signIn(
             @Valid @RequestBody SignInRequest request, HttpServletRequest http, HttpServletResponse response) {
-        if (doorkeeper.mustWait(request.name(), http.getRemoteAddr())) {
-            return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-                    .body(ProblemDetail.forStatusAndDetail(
-                            HttpStatus.TOO_MANY_REQUESTS,
-                            "Too many tries. Wait " + Doorkeeper.WAIT.toMinutes() + " minutes, then try again."));
+        Doorkeeper.Source source = Doorkeeper.Source.of(http.getRemoteAddr(), devices.known(http, request.name()));
+        Optional<Duration> wait = doorkeeper.comes(request.name(), source);
+        if (wait.isPresent()) {
+            return later(wait.get());
+        }
+        Semaphore hash = source.known() ? HASH_OF_KNOWN : HASH_OF_OTHERS;
+        try {
+            if (!hash.tryAcquire(LONGEST_AT_THE_DOOR.toSeconds(), TimeUnit.SECONDS)) {
+                return later(LONGEST_AT_THE_DOOR);
+            }
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
+            return later(LONGEST_AT_THE_DOOR);
         }
         try {
             enter(request.name(), request.password(), http, response);
-        } catch (AuthenticationException refused) {
-            doorkeeper.failed(request.name(), http.getRemoteAddr());
-            throw refused;
+        } finally {
+            hash.release();
         }
-        doorkeeper.entered(request.name(), http.getRemoteAddr());
+        doorkeeper.entered(request.name(), source);
+        devices.remember(http, response, request.name());
         return ResponseEntity.ok(session());
+    }
+
+    private static ResponseEntity<ProblemDetail> later(Duration wait) {
+        long seconds = wait.toSeconds() + 1;
+        String words = seconds < 90 ? seconds + " seconds" : (seconds + 59) / 60 + " minutes";
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
+                .body(ProblemDetail.forStatusAndDetail(
+                        HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait " + words + ", then try again."));
     }
 
     @DeleteMapping("/api/session")
@@ -152,6 +186,7 @@ class SessionController {
                 request.name(),
                 request.password());
         enter(request.name(), request.password(), http, response);
+        devices.remember(http, response, request.name());
         return session();
     }
 
@@ -171,5 +206,7 @@ class SessionController {
         context.setAuthentication(who);
         SecurityContextHolder.setContext(context);
         signedIn.saveContext(context, http, response);
+        // What somebody may have planted in the browser before is worth nothing now.
+        tokens.saveToken(tokens.generateToken(http), http, response);
     }
 }

@@ -23,12 +23,14 @@ import org.hibernate.Session;
 import org.postgresql.util.PSQLException;
 import org.postgresql.util.ServerErrorMessage;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import theriseed.server.base.Changes;
+import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
@@ -49,7 +51,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class FarmCopies {
     private static final String FORMAT = "theriseed farm";
     private static final int LONGEST_HEADER = 10_000;
-    private static final int LARGEST_PICTURE = 20_000_000;
+    private static final int LARGEST_PICTURE = 5_000_000;
 
     /** Made with the farm, or by the simulated station before anything is recorded. */
     private static final Set<String> ON_AN_EMPTY_FARM = Set.of(FarmTables.FARM, "weather_day");
@@ -60,6 +62,7 @@ public class FarmCopies {
     private final Photos photos;
     private final FarmClock time;
     private final Changes changes;
+    private final ApplicationEventPublisher events;
     private final String version;
     private final JsonMapper json = JsonMapper.shared();
 
@@ -70,6 +73,7 @@ public class FarmCopies {
             Photos photos,
             FarmClock time,
             Changes changes,
+            ApplicationEventPublisher events,
             @Value("${theriseed.version}") String version) {
         this.records = records;
         this.farms = farms;
@@ -77,6 +81,7 @@ public class FarmCopies {
         this.photos = photos;
         this.time = time;
         this.changes = changes;
+        this.events = events;
         this.version = version;
     }
 
@@ -165,6 +170,10 @@ public class FarmCopies {
                 if (tables.empty(FarmTables.FARM)) {
                     throw new Refused("file", "tables/farm.csv", "copy.noFarm");
                 }
+                records.clear();
+                time.lookAgain();
+                new RowsReadable(records, zip, tables).check();
+                opens();
             } catch (IOException damaged) {
                 throw new Refused("file", "a damaged file", "copy.damaged");
             }
@@ -172,11 +181,20 @@ public class FarmCopies {
         records.clear();
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
-            public void afterCommit() {
+            public void afterCompletion(int status) {
                 time.lookAgain();
             }
         });
         return farms.get();
+    }
+
+    /** All that is calculated from records is, once. */
+    private void opens() {
+        try {
+            events.publishEvent(new FarmTakenIn());
+        } catch (RuntimeException shut) {
+            throw new Refused("file", "the farm", "copy.doesNotOpen", "why", String.valueOf(shut.getMessage()));
+        }
     }
 
     private static void checkEmpty(FarmTables tables) throws SQLException {
@@ -266,13 +284,14 @@ public class FarmCopies {
     private void pictures(FarmZip zip, FarmTables tables) throws SQLException, IOException {
         for (String name : zip.names(FarmZip.PHOTOS)) {
             try (InputStream in = zip.open(name)) {
-                byte[] jpeg = in.readNBytes(LARGEST_PICTURE);
-                if (jpeg.length < 3 || (jpeg[0] & 0xff) != 0xff || (jpeg[1] & 0xff) != 0xd8) {
+                byte[] jpeg = in.readNBytes(LARGEST_PICTURE + 1);
+                if (jpeg.length > LARGEST_PICTURE || !Photos.isPicture(jpeg)) {
                     throw new Refused("file", name, "copy.noPicture");
                 }
-                tables.readPicture(
-                        UUID.fromString(name.substring(FarmZip.PHOTOS.length(), name.length() - ".jpg".length())),
-                        jpeg);
+                UUID id = UUID.fromString(name.substring(FarmZip.PHOTOS.length(), name.length() - ".jpg".length()));
+                if (tables.readPicture(id, jpeg) == 0) {
+                    throw new Refused("file", name, "copy.pictureOfNothing");
+                }
             }
         }
         int missing = tables.photosMissing();

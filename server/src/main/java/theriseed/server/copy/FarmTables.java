@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -31,7 +32,8 @@ final class FarmTables {
     private static final String PICTURE = "jpeg";
     private static final Set<String> STAY = Set.of(
             "account",
-            "login_attempt",
+            "door_try",
+            "known_device",
             "kept_answer",
             "spring_session",
             "spring_session_attributes",
@@ -83,12 +85,25 @@ final class FarmTables {
         copies.copyIn("copy photo_row (" + list(header) + ") from stdin (format csv, header)", csv);
     }
 
-    void readPicture(UUID id, byte[] jpeg) throws SQLException {
+    /** @return 0 when no row tells of it */
+    int readPicture(UUID id, byte[] jpeg) throws SQLException {
         try (PreparedStatement statement = connection.prepareStatement("insert into photo (" + list(columns.get(PHOTO))
                 + ", jpeg) select " + list(columns.get(PHOTO)) + ", ? from photo_row where id = ?")) {
             statement.setBytes(1, jpeg);
             statement.setObject(2, id);
-            statement.executeUpdate();
+            return statement.executeUpdate();
+        }
+    }
+
+    /** The id of a row whose version nobody can have, if there is one. */
+    Optional<UUID> withImpossibleVersion(String table) throws SQLException {
+        if (!columns.get(table).containsAll(List.of("id", "version"))) {
+            return Optional.empty();
+        }
+        try (Statement statement = connection.createStatement();
+                ResultSet found =
+                        statement.executeQuery("select id from " + quoted(table) + " where version < 0 limit 1")) {
+            return found.next() ? Optional.of(found.getObject(1, UUID.class)) : Optional.empty();
         }
     }
 

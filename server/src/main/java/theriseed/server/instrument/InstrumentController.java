@@ -5,14 +5,17 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.Instant;
 import java.util.List;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
+import org.springframework.security.core.Authentication;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,14 +30,28 @@ class InstrumentController {
     private static final long EVERY_MS = 500;
     private static final long AT_MOST_MS = 600_000;
 
+    /** Pages that one person may watch at once; with one more, the oldest looks again. */
+    private static final int MOST_PAGES = 8;
+
     private final Instruments instruments;
     private final SimulatedScale scale;
-    private final Set<SseEmitter> watching = ConcurrentHashMap.newKeySet();
-    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(work -> {
+    /** Who watches, oldest first. */
+    private final Queue<Watcher> watching = new ConcurrentLinkedQueue<>();
+
+    private final ScheduledExecutorService clock =
+            Executors.newSingleThreadScheduledExecutor(InstrumentController::thread);
+
+    /** Whoever does not read what is told must not keep it from the others. */
+    private final ExecutorService telling = Executors.newCachedThreadPool(InstrumentController::thread);
+
+    /** Somebody's open page. */
+    private record Watcher(String name, SseEmitter page, AtomicBoolean beingTold) {}
+
+    private static Thread thread(Runnable work) {
         Thread thread = new Thread(work, "instruments");
         thread.setDaemon(true);
         return thread;
-    });
+    }
 
     InstrumentController(Instruments instruments, SimulatedScale scale) {
         this.instruments = instruments;
@@ -56,12 +73,19 @@ class InstrumentController {
     }
 
     @GetMapping(value = "/api/instruments/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live() {
+    SseEmitter live(Authentication who) {
         SseEmitter emitter = new SseEmitter(AT_MOST_MS);
-        emitter.onCompletion(() -> watching.remove(emitter));
+        Watcher watcher = new Watcher(who.getName(), emitter, new AtomicBoolean());
+        emitter.onCompletion(() -> watching.remove(watcher));
         emitter.onTimeout(emitter::complete);
-        emitter.onError(gone -> watching.remove(emitter));
-        watching.add(emitter);
+        emitter.onError(gone -> watching.remove(watcher));
+        watching.add(watcher);
+        List<Watcher> theirs = watching.stream()
+                .filter(one -> one.name().equals(who.getName()))
+                .toList();
+        theirs.stream()
+                .limit(Math.max(0, theirs.size() - MOST_PAGES))
+                .forEach(oldest -> oldest.page().complete());
         return emitter;
     }
 
@@ -93,12 +117,20 @@ class InstrumentController {
             // While the database is away nothing is told; an escaping exception would end the clock for good.
             return;
         }
-        for (SseEmitter emitter : watching) {
-            try {
-                emitter.send(shown, MediaType.APPLICATION_JSON);
-            } catch (IOException | IllegalStateException gone) {
-                watching.remove(emitter);
+        for (Watcher watcher : watching) {
+            if (watcher.beingTold().compareAndSet(false, true)) {
+                telling.execute(() -> tell(watcher, shown));
             }
+        }
+    }
+
+    private void tell(Watcher watcher, List<Shown> shown) {
+        try {
+            watcher.page().send(shown, MediaType.APPLICATION_JSON);
+        } catch (IOException | IllegalStateException gone) {
+            watching.remove(watcher);
+        } finally {
+            watcher.beingTold().set(false);
         }
     }
 
@@ -106,7 +138,8 @@ class InstrumentController {
     @EventListener(ContextClosedEvent.class)
     void stop() {
         clock.shutdownNow();
-        watching.forEach(SseEmitter::complete);
+        telling.shutdownNow();
+        watching.forEach(watcher -> watcher.page().complete());
         watching.clear();
     }
 }

@@ -25,6 +25,7 @@ import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
@@ -474,5 +475,11 @@ public class Plantings {
         return east == 0 && north == 0
                 ? site
                 : site.off(LocalPlane.at(site.parts().get(0).corners().get(0)), east, north);
+    }
+
+    /** Every season can be shown. */
+    @EventListener
+    void takenIn(FarmTakenIn farm) {
+        planned().forEach(this::of);
     }
 }

@@ -17,10 +17,11 @@ import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.Pictured;
 
 /** The varieties of the farm. */
 @Service
-public class Varieties {
+public class Varieties implements Pictured {
     private final VarietyRepository varieties;
     private final Crops crops;
     private final Corrections corrections;
@@ -75,5 +76,11 @@ public class Varieties {
 
     private VarietyView view(Variety variety) {
         return variety.view(crops.get(variety.cropKey()));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public boolean mayHavePictures(UUID id) {
+        return varieties.existsById(id);
     }
 }

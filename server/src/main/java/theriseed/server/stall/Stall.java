@@ -24,6 +24,7 @@ import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
+import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
@@ -568,5 +569,11 @@ public class Stall {
                             .map(LotKnown.Objection::finding)
                             .toList());
         }
+    }
+
+    /** Every lot can be shown, and what is there of it. */
+    @EventListener
+    void takenIn(FarmTakenIn farm) {
+        stock(gate.of(lots.since(0)));
     }
 }

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.FermentClock;
@@ -23,6 +24,7 @@ import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.season.SeasonWork;
+import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.StepView;
@@ -340,5 +342,11 @@ class Tasks {
 
     private LocalDateTime local(Instant moment) {
         return LocalDateTime.ofInstant(moment, time.zone());
+    }
+
+    /** A day that cannot be shown is no farm. */
+    @EventListener
+    void takenIn(FarmTakenIn farm) {
+        open();
     }
 }

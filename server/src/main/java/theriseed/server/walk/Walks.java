@@ -37,6 +37,7 @@ import theriseed.server.base.Once;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
 import theriseed.server.photo.Photos;
+import theriseed.server.photo.Pictured;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -46,7 +47,7 @@ import theriseed.server.season.Plantings;
  * is judged by its latest.
  */
 @Service
-public class Walks {
+public class Walks implements Pictured {
     private static final int TABLES_KEPT = 200;
     private static final int KINDS_SHOWN = 12;
 
@@ -330,5 +331,11 @@ public class Walks {
         return looked == 0
                 ? Optional.empty()
                 : Optional.of(StageVerdict.of(planting.grade(), stage, looked, off, gone, planting.plants()));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public boolean mayHavePictures(UUID id) {
+        return walks.existsById(id);
     }
 }

@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static theriseed.server.Season.record;
 
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -46,23 +51,117 @@ class DoorTest {
     }
 
     @Test
-    void guessingIsSlowedDownForThatNameOnly() {
+    void sixtyWhoGuessAtOnceHaveFiveTries() throws Exception {
+        Map<String, String> guess = Map.of("name", "guessed", "password", "wrong");
+        ExecutorService sixty = Executors.newFixedThreadPool(60);
+        List<Future<Client.Answer>> answers = IntStream.range(0, 60)
+                .mapToObj(i -> sixty.submit(() -> {
+                    Client guesser = new Client(port);
+                    guesser.get("/api/session");
+                    return guesser.post("/api/session", guess);
+                }))
+                .toList();
+        sixty.shutdown();
+        List<Integer> said = new ArrayList<>();
+        for (Future<Client.Answer> answer : answers) {
+            said.add(answer.get().status());
+            if (answer.get().status() == 429) {
+                assertThat(answer.get().detail()).matches("Too many tries. Wait \\d+ seconds, then try again.");
+                assertThat(answer.get().headers().firstValue("Retry-After")).isPresent();
+            }
+        }
+        assertThat(said).containsOnly(401, 429);
+        assertThat(said).filteredOn(status -> status == 401).hasSize(Doorkeeper.FREE_TRIES);
+        assertThat(Client.as("hand", port).signedIn()).as("another name").isTrue();
+        database.update("delete from door_try");
+    }
+
+    @Test
+    void nobodyKeepsOutWhoSignedInOnThisDeviceBefore() {
+        Client hand = Client.as("hand", port);
+        hand.delete("/api/session");
         Client guesser = new Client(port);
         guesser.get("/api/session");
-        Map<String, String> guess = Map.of("name", "guessed", "password", "wrong");
-        for (int i = 0; i < Doorkeeper.TRIES_PER_NAME; i++) {
-            assertThat(guesser.post("/api/session", guess).status()).isEqualTo(401);
+        for (int i = 0; i < 40; i++) {
+            guesser.post("/api/session", Map.of("name", i % 2 == 0 ? "hand" : "h" + i, "password", "wrong"));
         }
-        Client.Answer slowed = guesser.post("/api/session", guess);
-        assertThat(slowed.status()).isEqualTo(429);
-        assertThat(slowed.detail()).contains("Wait 10 minutes");
-        assertThat(Client.as("hand", port)
-                        .get("/api/session")
+        Map<String, String> right = Map.of("name", "hand", "password", "skerrow-hand");
+        assertThat(guesser.post("/api/session", right).status())
+                .as("where it was guessed")
+                .isEqualTo(429);
+        hand.get("/api/session");
+        hand.post("/api/session", right).ok();
+        database.update("delete from door_try");
+    }
+
+    @Test
+    void triesThatAWrongClockDatedAfterNowDoNotCount() {
+        for (int i = 0; i < 40; i++) {
+            database.update(
+                    "insert into door_try values (gen_random_uuid(), 'hand', '127.0.0.1', now() + interval '1 day')");
+        }
+        assertThat(Client.as("hand", port).signedIn()).isTrue();
+        assertThat(database.queryForObject("select count(*) from door_try", Long.class))
+                .isZero();
+    }
+
+    @Test
+    void aProxyOnThisMachineSaysWhomItSpeaksForAndWhetherOverHttps() {
+        Map<String, String> behind = Map.of("X-Forwarded-For", "203.0.113.7", "X-Forwarded-Proto", "https");
+        Client.Answer answer = new Client(port).get("/today", behind);
+        assertThat(answer.headers().firstValue("Strict-Transport-Security")).isPresent();
+        assertThat(new Client(port).get("/api/session", behind).headers().allValues("Set-Cookie"))
+                .isNotEmpty()
+                .allSatisfy(cookie -> assertThat(cookie).contains("Secure"));
+        assertThat(new Client(port).get("/today").headers().firstValue("Strict-Transport-Security"))
+                .isEmpty();
+    }
+
+    @Test
+    void nobodyIsAnsweredWhoAsksForAnotherName() {
+        Client.Answer other = new Client(port).get("/today", Map.of("X-Forwarded-Host", "elsewhere.example"));
+        assertThat(other.status()).isEqualTo(421);
+        assertThat(other.detail()).contains("THERISEED_HOSTS");
+    }
+
+    @Test
+    void theTokenAgainstForgedRequestsIsAnotherAfterSigningIn() {
+        Client client = new Client(port);
+        client.get("/api/session");
+        String before = client.cookie("XSRF-TOKEN");
+        client.post("/api/session", Map.of("name", "hand", "password", "skerrow-hand"))
+                .ok();
+        assertThat(client.cookie("XSRF-TOKEN")).isNotEmpty().isNotEqualTo(before);
+    }
+
+    @Test
+    void aNameIsOneHoweverItsLettersAreWritten() {
+        Client client = new Client(port);
+        client.get("/api/session");
+        assertThat(client.post("/api/session", Map.of("name", "V\u0131S\u0130TOR", "password", "skerrow-visitor"))
                         .ok()
                         .at("/account/name")
                         .asString())
-                .isEqualTo("hand");
-        database.update("delete from login_attempt");
+                .isEqualTo("visitor");
+        assertThat(Names.folded("Ho\ufb01")).isEqualTo("hofi");
+    }
+
+    @Test
+    void fileOfWhoMayNotSendOneIsNotRead() {
+        Client visitor = Client.as("visitor", port);
+        for (String path : List.of("/api/sheets/lots?keep=false", "/api/ground/file?keep=false")) {
+            assertThat(visitor.post(path, new byte[25_000_000]).status())
+                    .as(path)
+                    .isEqualTo(403);
+        }
+        assertThat(visitor.put("/api/farm/copy", new byte[25_000_000]).status()).isEqualTo(403);
+    }
+
+    @Test
+    void whatTheWebServerRefusesIsSaidPlainlyToo() {
+        Client.Answer answer = new Client(port).get("/api/find?q=" + "x".repeat(20_000));
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.text()).doesNotContain("<").contains("detail");
     }
 
     @Test

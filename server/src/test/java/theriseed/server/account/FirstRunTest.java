@@ -3,6 +3,7 @@ package theriseed.server.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import theriseed.server.Client;
@@ -26,6 +27,18 @@ class FirstRunTest {
             Client.Answer tooShort = client.post("/api/first-run", Season.with(EmptyFarm.FARM, "password", "short"));
             assertThat(tooShort.status()).isEqualTo(400);
             assertThat(tooShort.field()).isEqualTo("password");
+            for (String guessed : List.of("aaaaaaaaaa", "qwertyuiop", "password123", "test farm ann")) {
+                Client.Answer early = client.post("/api/first-run", Season.with(EmptyFarm.FARM, "password", guessed));
+                assertThat(early.detail()).as(guessed).contains("guessed early");
+            }
+            for (String many : List.of("ü".repeat(72), "\uD83C\uDF31".repeat(36))) {
+                Client.Answer bytes = client.post("/api/first-run", Season.with(EmptyFarm.FARM, "password", many));
+                assertThat(bytes.status()).isEqualTo(400);
+                assertThat(bytes.detail()).contains("at most 72 bytes; this one takes 144");
+            }
+            assertThat(client.post("/api/first-run", Season.with(EmptyFarm.FARM, "farm", "x".repeat(500)))
+                            .field())
+                    .isEqualTo("farm");
             Client.Answer nowhere = client.post("/api/first-run", Season.with(EmptyFarm.FARM, "lat", 95));
             assertThat(nowhere.field()).isEqualTo("lat");
             assertThat(nowhere.detail()).contains("95 is not allowed. Allowed is at least -75 and at most 75");

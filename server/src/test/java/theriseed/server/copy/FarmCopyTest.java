@@ -128,8 +128,8 @@ class FarmCopyTest {
     void theDemoFarmInAnEmptyOneIsTheSameFarm() throws Exception {
         empty = new EmptyFarm();
         Season season = new Season(port);
-        String walk = season.planted("pea", "2026-03-20", 300);
-        grower.put("/api/photos/" + UUID.randomUUID() + "?of=" + walk, picture())
+        String variety = season.variety("pea");
+        grower.put("/api/photos/" + UUID.randomUUID() + "?of=" + variety, picture())
                 .ok();
         byte[] written = copy(grower);
         JsonNode farm = takenIn(written).ok();
@@ -206,6 +206,14 @@ class FarmCopyTest {
     @Test
     void pathTricksBombsAndStrangeFilesAreRefusedAndNothingIsTakenIn() throws Exception {
         empty = new EmptyFarm();
+        Season season = new Season(port);
+        String lot = season.picked(season.planted("tomato", "2026-03-12", 24), 9000, 20);
+        grower.put(
+                        "/api/lots/" + lot + "/chain",
+                        Season.record("version", -1, "steps", List.of("EXTRACT", "RINSE", "DRY")))
+                .ok();
+        grower.put("/api/photos/" + UUID.randomUUID() + "?of=" + season.variety("pea"), picture())
+                .ok();
         demo = copy(grower);
         assertThat(takenIn("not a zip".getBytes(StandardCharsets.UTF_8)).detail())
                 .contains("is no ZIP");
@@ -230,10 +238,44 @@ class FarmCopyTest {
                         .detail())
                 .as("lots without their planting")
                 .contains("planting");
+        assertThat(takenIn(with("tables/lot_chain.csv", was -> was.replaceFirst("RINSE", "DRY<img")))
+                        .detail())
+                .contains("Line 2 of tables/lot_chain.csv is no record");
+        assertThat(takenIn(with("tables/sale.csv", FarmCopyTest::withVersionBelowNothing))
+                        .detail())
+                .contains("of tables/sale.csv is no record");
+        String picture = files(demo).keySet().stream()
+                .filter(name -> name.startsWith("photos/"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(takenIn(withFile(picture, new byte[] {(byte) 0xff, (byte) 0xd8, (byte) 0xff}))
+                        .detail())
+                .contains(picture + " is no picture");
+        assertThat(takenIn(withFile(
+                                "photos/" + UUID.randomUUID() + ".jpg",
+                                files(demo).get(picture)))
+                        .detail())
+                .contains("No row of its tables tells of");
         assertThat(takenIn(bomb()).detail()).contains("more than a farm can be");
         assertThat(empty.grower.get("/api/lots").ok().get("total").asInt()).isZero();
         assertThat(empty.grower.get("/api/farm").ok().get("name").asString()).isEqualTo("Test Farm");
         takenIn(demo).ok();
+    }
+
+    /** The first row's version is made -1. */
+    private static String withVersionBelowNothing(String csv) {
+        List<String> lines = new ArrayList<>(csv.lines().toList());
+        int column = List.of(lines.get(0).split(",")).indexOf("version");
+        String[] cells = lines.get(1).split(",", -1);
+        cells[column] = "-1";
+        lines.set(1, String.join(",", cells));
+        return String.join("\n", lines) + "\n";
+    }
+
+    private byte[] withFile(String name, byte[] content) throws IOException {
+        Map<String, byte[]> files = new LinkedHashMap<>(files(demo));
+        files.put(name, content);
+        return zip(files);
     }
 
     /** The copy with one table of 2.1 GB of blanks, which take some 10 MB. */

@@ -8,8 +8,13 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -17,6 +22,7 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
 
 @DemoFarmTest
 class PhotosTest {
@@ -100,6 +106,58 @@ class PhotosTest {
                         .at("/walks/0/photos")
                         .size())
                 .isEqualTo(1);
+    }
+
+    @Test
+    void aSmallPictureIsNotEnlarged() throws IOException {
+        JsonNode kept = send(UUID.randomUUID(), picture(40, 30)).ok();
+        assertThat(kept.get("width").asInt()).isEqualTo(40);
+        assertThat(kept.get("height").asInt()).isEqualTo(30);
+    }
+
+    @Test
+    void sixHugePicturesAtOnceAreMadeSmallInAFixedMemory() throws Exception {
+        byte[] huge = png(7000, 7000);
+        assertThat(huge.length).isLessThan(300_000);
+        ExecutorService six = Executors.newFixedThreadPool(6);
+        List<Future<Client.Answer>> answers = IntStream.range(0, 6)
+                .mapToObj(i -> six.submit(() -> send(UUID.randomUUID(), huge)))
+                .toList();
+        six.shutdown();
+        for (Future<Client.Answer> answer : answers) {
+            assertThat(answer.get().ok().get("width").asInt()).isEqualTo(1600);
+        }
+        assertThat(send(UUID.randomUUID(), png(8000, 7000)).field())
+                .as("56 million pixels")
+                .isEqualTo("photo");
+    }
+
+    @Test
+    void aPictureBelongsToARecordThatIsThere() throws IOException {
+        Client.Answer nothing =
+                season.grower.put("/api/photos/" + UUID.randomUUID() + "?of=" + UUID.randomUUID(), picture(40, 30));
+        assertThat(nothing.status()).isEqualTo(400);
+        assertThat(nothing.field()).isEqualTo("of");
+    }
+
+    @Test
+    void anotherPictureUnderTheSameIdIsAClash() throws IOException {
+        UUID id = UUID.randomUUID();
+        send(id, picture(40, 30)).ok();
+        assertThat(send(id, picture(41, 30)).status()).isEqualTo(409);
+    }
+
+    @Test
+    void onlyJpegAndPngAreTaken() throws IOException {
+        ByteArrayOutputStream gif = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "gif", gif);
+        assertThat(send(UUID.randomUUID(), gif.toByteArray()).field()).isEqualTo("photo");
+    }
+
+    private static byte[] png(int width, int height) throws IOException {
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_BINARY), "png", file);
+        return file.toByteArray();
     }
 
     @Test

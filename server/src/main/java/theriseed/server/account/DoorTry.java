@@ -6,22 +6,26 @@ import java.time.Instant;
 import java.util.UUID;
 import theriseed.server.base.Recorded;
 
-/** A try at the door that failed. */
+/** A try at the door whose password was not right, or is being looked at. */
 @Entity
-class LoginAttempt {
+class DoorTry {
     @Id
     private UUID id;
 
     private String name;
-    private String address;
+    private String source;
     private Instant triedAt;
 
-    protected LoginAttempt() {}
+    protected DoorTry() {}
 
-    LoginAttempt(String name, String address, Instant triedAt) {
+    DoorTry(String name, String source, Instant triedAt) {
         this.id = Recorded.nextId();
         this.name = name;
-        this.address = address;
+        this.source = source;
         this.triedAt = triedAt;
+    }
+
+    Instant triedAt() {
+        return triedAt;
     }
 }
