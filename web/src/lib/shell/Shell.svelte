@@ -8,7 +8,7 @@
 	import { many } from '$lib/words/words';
 	import Find from './Find.svelte';
 	import Keys from './Keys.svelte';
-	import { ROOMS, roomOf } from './rooms';
+	import { roomOf, roomsFor } from './rooms';
 	import { Scan } from './scan';
 	import { reader } from '$lib/words/reader.svelte';
 
@@ -17,7 +17,10 @@
 	const here = $derived(roomOf(page.url.pathname));
 	/** In the rows the whole screen belongs to the pad. */
 	const walking = $derived(/^\/walk\/[^/]+$/.test(page.url.pathname));
-	const thumbs = ROOMS.filter((room) => ['/today', '/field', '/bench', '/seed-room'].includes(room.path));
+	const rooms = $derived(roomsFor(session.works));
+	const thumbs = $derived(
+		rooms.filter((room) => ['/today', '/field', '/bench', '/seed-room'].includes(room.path))
+	);
 	let find = $state<Find>();
 	let keysShown = $state(false);
 	let more = $state(false);
@@ -63,7 +66,7 @@
 <div class={['shell', walking && 'walking']}>
 	<nav class="rail" aria-label="Rooms">
 		<a href="/today" class="name">Theriseed</a>
-		{#each ROOMS as room (room.path)}
+		{#each rooms as room (room.path)}
 			<a
 				href={room.path}
 				class={['stake', here === room.path && 'pulled']}
@@ -114,7 +117,7 @@
 	</nav>
 	{#if more}
 		<div class="sheet">
-			{#each ROOMS.filter((room) => !thumbs.includes(room)) as room (room.path)}
+			{#each rooms.filter((room) => !thumbs.includes(room)) as room (room.path)}
 				<a href={room.path} onclick={() => (more = false)}>{room.name}</a>
 			{/each}
 			<a href="/account" onclick={() => (more = false)}>{session.account?.name}, {session.farm?.name}</a>

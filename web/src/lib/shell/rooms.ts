@@ -9,6 +9,14 @@ export const ROOMS = [
 	{ path: '/handbook', name: 'Handbook', key: '7' }
 ] as const;
 
+/** Rooms in which there is nothing for whoever only looks. */
+const AT_WORK: string[] = ['/stall'];
+
+/** The rooms that somebody may enter. */
+export function roomsFor(works: boolean) {
+	return ROOMS.filter((room) => works || !AT_WORK.includes(room.path));
+}
+
 /** The room a page belongs to. */
 export function roomOf(path: string): string {
 	if (path.startsWith('/lot')) return '/seed-room';

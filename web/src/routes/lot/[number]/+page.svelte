@@ -96,14 +96,14 @@
 
 			{#if bench}
 				<div class="my-6 flex flex-wrap gap-3">
-					{#if gate.mayBeSold && stock.bulk > 0}
-						<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Pack or sell</Act>
-					{:else if stock.packets > 0 && gate.mayBeSold}
-						<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Sell</Act>
-					{:else if !bench.clean && !bench.poured && session.works}
-						<Act main key="b" onclick={() => goto(`/bench/${lot.number}`)}>To the bench</Act>
-					{/if}
 					{#if session.works}
+						{#if gate.mayBeSold && stock.bulk > 0}
+							<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Pack or sell</Act>
+						{:else if stock.packets > 0 && gate.mayBeSold}
+							<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Sell</Act>
+						{:else if !bench.clean && !bench.poured}
+							<Act main key="b" onclick={() => goto(`/bench/${lot.number}`)}>To the bench</Act>
+						{/if}
 						<Act
 							key="g"
 							main={(gate.reasons.includes('UNTESTED') || gate.reasons.includes('SEED_WEIGHT_UNKNOWN')) &&
@@ -118,7 +118,7 @@
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
 					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
-					<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>
+					{#if session.works}<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>{/if}
 					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
 					<Act key="i" onclick={() => print()}>Print this page</Act>
 				</div>
@@ -299,7 +299,7 @@
 					<h2 class="ruled mt-8">Where the dry matter went</h2>
 					<DryMatter {bench} />
 				{/if}
-				{#if stock.runs.length > 0 || sales.length > 0}
+				{#if session.works && (stock.runs.length > 0 || sales.length > 0)}
 					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
 						Who got it last<a class="quiet text-sm font-normal" href="/lot/{lot.number}/recall"
 							>everyone who has some</a

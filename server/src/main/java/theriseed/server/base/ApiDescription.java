@@ -3,6 +3,7 @@ package theriseed.server.base;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.lang.annotation.Annotation;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -21,7 +22,14 @@ class ApiDescription {
 
     @Bean
     OpenAPI description(@Value("${theriseed.version}") String version) {
-        return new OpenAPI().info(new Info().title("Theriseed").version(version));
+        return new OpenAPI()
+                .info(new Info()
+                        .title("Theriseed")
+                        .version(version)
+                        .description("Every request that makes a record carries an id made by whoever sends it: the id"
+                                + " of the record, or the header Idempotency-Key. The same again is answered the same;"
+                                + " another content under the same id is a clash, 409."))
+                .servers(List.of(new Server().url("/")));
     }
 
     @Bean
@@ -39,7 +47,6 @@ class ApiDescription {
     @SuppressWarnings({"rawtypes", "unchecked"})
     OpenApiCustomizer requiredParts() {
         return api -> {
-            api.setServers(null);
             for (Schema schema : ((Map<String, Schema>) api.getComponents().getSchemas()).values()) {
                 Map<String, Schema> properties = schema.getProperties();
                 if (properties == null) {

@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReasonRequest;
@@ -57,6 +58,7 @@ class StallDayController {
             @NotNull @Size(max = 300) String note,
             @NotNull List<@NotNull @Valid AlongRequest> lines) {}
 
+    @HandsWork
     @GetMapping("/api/stall-days")
     PageOf<StallDayView> page(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "20") int size) {
         return days.page(page, size);
@@ -85,6 +87,7 @@ class StallDayController {
     }
 
     /** The sheet to take along, with room to tally. */
+    @HandsWork
     @GetMapping(value = "/api/stall-days/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
         StallDayView day = days.get(id);

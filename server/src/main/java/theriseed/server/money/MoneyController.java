@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.stall.Work;
 import theriseed.server.base.Changed;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 
 /** Costs, hours and what came in, over HTTP. */
@@ -28,11 +29,13 @@ class MoneyController {
         this.spendings = spendings;
     }
 
+    @HandsWork
     @GetMapping("/api/money")
     SeasonMoneyView season(@RequestParam(required = false) Integer season) {
         return money.season(season);
     }
 
+    @HandsWork
     @GetMapping("/api/lots/{number}/money")
     LotPriceView lot(
             @PathVariable String number,

@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
 import theriseed.server.base.CorrectionView;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReasonRequest;
@@ -65,6 +66,7 @@ class OrderController {
         }
     }
 
+    @HandsWork
     @GetMapping("/api/orders")
     PageOf<OrderView> page(
             @RequestParam(defaultValue = "true") boolean open,
@@ -73,6 +75,7 @@ class OrderController {
         return orders.page(open, page, size);
     }
 
+    @HandsWork
     @GetMapping("/api/orders/{id}")
     OrderView order(@PathVariable UUID id) {
         return orders.get(id);
@@ -115,6 +118,7 @@ class OrderController {
         return orders.takeBack(id, delivery, request.reason());
     }
 
+    @HandsWork
     @GetMapping("/api/orders/{id}/corrections")
     List<CorrectionView> corrections(@PathVariable UUID id) {
         return orders.corrections(id);
@@ -126,16 +130,19 @@ class OrderController {
     }
 
     /** What to take from which shelf. */
+    @HandsWork
     @GetMapping(value = "/api/orders/{id}/packing-list.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> packingList(@PathVariable UUID id) {
         return papers.packingList(orders.get(id));
     }
 
+    @HandsWork
     @GetMapping(value = "/api/orders/{id}/delivery-{delivery}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> deliveryNote(@PathVariable UUID id, @PathVariable int delivery) {
         return papers.deliveryNote(orders.get(id), delivery);
     }
 
+    @HandsWork
     @GetMapping(value = "/api/orders/{id}/invoice.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> invoice(@PathVariable UUID id) {
         return papers.invoice(orders.get(id));

@@ -7,6 +7,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Csv;
+import theriseed.server.base.HandsWork;
 
 /** Who has seed of a lot, over HTTP, and as a list to take along. */
 @RestController
@@ -19,12 +20,14 @@ class RecallController {
         this.recalls = recalls;
     }
 
+    @HandsWork
     @GetMapping("/api/lots/{number}/recall")
     Recall recall(@PathVariable String number) {
         return recalls.of(number);
     }
 
     /** Who has some, one sale a line. */
+    @HandsWork
     @GetMapping(value = "/api/lots/{number}/recall.csv", produces = "text/csv")
     ResponseEntity<String> list(@PathVariable String number) {
         return Csv.file(

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Csv;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.SentFile;
 
 /** Lists as CSV over HTTP; the file itself is the body. */
@@ -23,12 +24,14 @@ class SheetController {
         this.sheets = sheets;
     }
 
+    @HandsWork
     @GetMapping("/api/sheets")
     List<Sheets.Described> all() {
         return sheets.all();
     }
 
     @Hidden
+    @HandsWork
     @GetMapping(value = "/api/sheets/{name}.csv", produces = "text/csv")
     ResponseEntity<String> write(@PathVariable String name) {
         return Csv.file(name, sheets.write(name));

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 
 /** Customers and their terms over HTTP. */
@@ -42,6 +43,7 @@ class CustomerController {
     }
 
     /** Those that still are. */
+    @HandsWork
     @GetMapping("/api/customers")
     List<CustomerView> customers() {
         return customers.all();
@@ -69,6 +71,7 @@ class CustomerController {
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {}
 
+    @HandsWork
     @GetMapping("/api/price-lists")
     List<PriceListView> priceLists() {
         return priceLists.all();

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
@@ -210,12 +211,14 @@ class StallController {
                 request.lines().stream().map(FoundRequest::line).toList());
     }
 
+    @HandsWork
     @GetMapping("/api/stock-takings")
     PageOf<StockTakings.Taken> counted(
             @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "20") int size) {
         return stockTakings.page(page, size);
     }
 
+    @HandsWork
     @GetMapping("/api/sales")
     PageOf<Stall.Sold> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
         return stall.sold(page, size);

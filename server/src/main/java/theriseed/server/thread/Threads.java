@@ -12,6 +12,7 @@ import theriseed.core.pollination.Parentage;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.Roles;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.SettingChecks;
@@ -99,7 +100,7 @@ public class Threads {
         return new LotPage(
                 known,
                 stock,
-                stall.lastSales(lot.id(), SALES_SHOWN),
+                Roles.onlyLooks() ? List.of() : stall.lastSales(lot.id(), SALES_SHOWN),
                 walked,
                 checked,
                 thread(known, stock, walked),
@@ -110,7 +111,9 @@ public class Threads {
                 new LotPage.TestAdvice(
                         crop.testTemperature(), crop.firstCountDay(), crop.finalCountDay(), crop.dormancyTreatment()),
                 overrulings.of(pours.above(lot.id()).stream().map(LotView::id).toList()),
-                corrections.of(subjects(known, stock, walked, checked)));
+                corrections.of(subjects(known, stock, walked, checked)).stream()
+                        .filter(one -> !(Roles.onlyLooks() && one.subject().equals(Stall.SALE)))
+                        .toList());
     }
 
     @Transactional(readOnly = true)

@@ -263,9 +263,37 @@ class DoorTest {
     @Test
     void everyRoleMayLook() {
         Client visitor = Client.as("visitor", port);
-        for (String path : List.of("/api/today", "/api/lots", "/api/bench", "/api/seasons/2026", "/api/sales")) {
+        for (String path : List.of("/api/today", "/api/lots", "/api/bench", "/api/seasons/2026", "/api/stocked")) {
             assertThat(visitor.get(path).status()).as(path).isEqualTo(200);
         }
+    }
+
+    @Test
+    void whoOnlyLooksSeesNoCustomersNoSalesAndNoMoney() {
+        Season season = new Season(port);
+        String lot = season.sellable();
+        String run = season.packed(lot, 25, 40);
+        season.grower.post("/api/lots/" + lot + "/sales", Season.saleOf(run, 4)).ok();
+        Client visitor = Client.as("visitor", port);
+        for (String path : List.of(
+                "/api/sales",
+                "/api/customers",
+                "/api/price-lists",
+                "/api/orders",
+                "/api/stall-days",
+                "/api/stock-takings",
+                "/api/money",
+                "/api/lots/" + lot + "/money",
+                "/api/lots/" + lot + "/recall",
+                "/api/lots/" + lot + "/recall.csv",
+                "/api/sheets/customers.csv")) {
+            assertThat(visitor.get(path).status()).as(path).isEqualTo(403);
+        }
+        assertThat(season.lot(lot).get("sales").size()).isEqualTo(1);
+        assertThat(visitor.get("/api/lots/" + lot).ok().get("sales").size()).isZero();
+        assertThat(visitor.get("/api/today").text()
+                        + visitor.get("/api/lots/" + lot).text())
+                .doesNotContain("Market, test");
     }
 
     @Test
