@@ -2,6 +2,7 @@ package theriseed.server.base;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.EntityManagerFactory;
+import jakarta.persistence.metamodel.EntityType;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.IdentityHashMap;
@@ -9,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Stream;
 import org.hibernate.Session;
 import org.hibernate.SharedSessionContract;
@@ -22,6 +22,8 @@ import org.hibernate.event.spi.PostInsertEvent;
 import org.hibernate.event.spi.PostInsertEventListener;
 import org.hibernate.event.spi.PostUpdateEvent;
 import org.hibernate.event.spi.PostUpdateEventListener;
+import org.hibernate.jpa.HibernateHints;
+import org.hibernate.persister.entity.AbstractEntityPersister;
 import org.hibernate.persister.entity.EntityPersister;
 import org.springframework.orm.jpa.EntityManagerFactoryUtils;
 import org.springframework.stereotype.Component;
@@ -29,20 +31,22 @@ import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * Knows which kinds of records this program, which is the only one that writes, has written, and which it is writing in
- * transactions that have not ended. What was calculated from records holds as long as none of their kinds was written.
+ * Knows up to when which kinds of records were written, by whatever has written them, and which this program is writing in
+ * transactions that have not ended. What was calculated from records holds as long as none of their kinds was written. The
+ * database itself counts, so that another server, a correction by hand and a backup put back are seen as well.
  */
 @Component
 public class Changes implements PostInsertEventListener, PostUpdateEventListener, PostDeleteEventListener {
     private final EntityManagerFactory records;
-    private final Map<Class<?>, AtomicLong> written = new ConcurrentHashMap<>();
+    private final EntityManager database;
 
     /** What each transaction that has not ended has written; a transaction is known by its session. */
     private final Map<SharedSessionContract, Set<Class<?>>> underWay =
             Collections.synchronizedMap(new IdentityHashMap<>());
 
-    Changes(EntityManagerFactory records) {
+    Changes(EntityManagerFactory records, EntityManager database) {
         this.records = records;
+        this.database = database;
         EventListenerRegistry listeners = records.unwrap(SessionFactoryImplementor.class)
                 .getServiceRegistry()
                 .requireService(EventListenerRegistry.class);
@@ -59,6 +63,7 @@ public class Changes implements PostInsertEventListener, PostUpdateEventListener
     /** The kinds of records that something was calculated from. */
     public final class Kinds {
         private final List<Class<?>> kinds;
+        private String[] tables;
 
         private Kinds(List<Class<?>> kinds) {
             this.kinds = kinds;
@@ -72,12 +77,26 @@ public class Changes implements PostInsertEventListener, PostUpdateEventListener
                     .toList());
         }
 
-        /** How many have been written by transactions that have ended. Only ever grows. */
-        long count() {
-            return written.entrySet().stream()
-                    .filter(each -> includes(each.getKey()))
-                    .mapToLong(each -> each.getValue().get())
-                    .sum();
+        /** Says how much of them was written, and when last; another when any was written since. */
+        String state() {
+            return (String) database.createNativeQuery(
+                            "select coalesce(sum(writes), 0) || ' ' || coalesce(max(at)::text, '') from record_change"
+                                    + " where kind = any(cast(:tables as text[]))",
+                            String.class)
+                    .setParameter("tables", tables())
+                    .setHint(HibernateHints.HINT_NATIVE_SPACES, List.of())
+                    .getSingleResult();
+        }
+
+        /** The names of their tables. */
+        private String[] tables() {
+            if (tables == null) {
+                tables = records.getMetamodel().getEntities().stream()
+                        .filter(entity -> includes(entity.getJavaType()))
+                        .map(kind -> table(records, kind))
+                        .toArray(String[]::new);
+            }
+            return tables;
         }
 
         /** Whether a transaction that has not ended, this one or another, has written one. */
@@ -123,12 +142,16 @@ public class Changes implements PostInsertEventListener, PostUpdateEventListener
                 .add(kind);
     }
 
-    /** Counted before it is no longer under way, so that nobody meets a moment in which it is neither. */
     private void ended(SharedSessionContract transaction) {
-        underWay.get(transaction)
-                .forEach(kind ->
-                        written.computeIfAbsent(kind, first -> new AtomicLong()).incrementAndGet());
         underWay.remove(transaction);
+    }
+
+    /** The name of the table that records of this kind are kept in. */
+    public static String table(EntityManagerFactory records, EntityType<?> kind) {
+        AbstractEntityPersister described = (AbstractEntityPersister) records.unwrap(SessionFactoryImplementor.class)
+                .getMappingMetamodel()
+                .getEntityDescriptor(kind.getJavaType());
+        return described.getTableName();
     }
 
     @Override

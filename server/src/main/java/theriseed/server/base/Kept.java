@@ -16,7 +16,7 @@ public final class Kept<K, V> {
     private final Changes.Kinds restsOn;
     private final Map<K, Value<V>> values;
 
-    private record Value<V>(long written, V value) {}
+    private record Value<V>(String written, V value) {}
 
     /**
      * @param restsOn the records that the values are calculated from
@@ -32,12 +32,12 @@ public final class Kept<K, V> {
         if (restsOn.beingWritten()) {
             return calculate.apply(List.copyOf(keys));
         }
-        long before = restsOn.count();
+        String before = restsOn.state();
         Map<K, V> known = new HashMap<>();
         List<K> missing = new ArrayList<>();
         for (K key : keys) {
             Value<V> value = values.get(key);
-            if (value == null || value.written() != before) {
+            if (value == null || !value.written().equals(before)) {
                 missing.add(key);
             } else {
                 known.put(key, value.value());

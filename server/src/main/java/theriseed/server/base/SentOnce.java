@@ -10,7 +10,6 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -41,9 +40,6 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class SentOnce extends OncePerRequestFilter {
     static final String HEADER = "Idempotency-Key";
-
-    /** As long as a record may lie in a phone, and some weeks more. */
-    private static final Duration KEPT_FOR = Duration.ofDays(90);
 
     /** Too large to be held in memory; taken in once anyhow, as it is refused where there is a farm. */
     private static final String WHOLE_FARM = "/api/farm/copy";
@@ -130,12 +126,14 @@ class SentOnce extends OncePerRequestFilter {
             begun.setRollbackOnly();
             return;
         }
-        Instant now = Instant.now();
-        database.createQuery("delete from KeptAnswer where keptAt < :before")
-                .setParameter("before", now.minus(KEPT_FOR))
-                .executeUpdate();
         database.persist(new KeptAnswer(
-                id, name(), digest, answer.getStatus(), answer.getContentType(), answer.getContentAsByteArray(), now));
+                id,
+                name(),
+                digest,
+                answer.getStatus(),
+                answer.getContentType(),
+                answer.getContentAsByteArray(),
+                Instant.now()));
     }
 
     /** What was answered before; a clash when the content is not the same. */

@@ -35,6 +35,7 @@ final class FarmTables {
             "door_try",
             "known_device",
             "kept_answer",
+            "record_change",
             "spring_session",
             "spring_session_attributes",
             "calendar_feed",

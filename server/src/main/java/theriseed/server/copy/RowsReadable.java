@@ -10,9 +10,9 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Refused;
 
 /** Reads every row that was taken in once as the program will read it, and names the line of one that cannot be. */
@@ -34,7 +34,7 @@ final class RowsReadable {
     /** @throws Refused with the line of the first row that cannot be read */
     void check() throws SQLException, IOException {
         for (EntityType<?> kind : records.getMetamodel().getEntities()) {
-            String table = kind.getName().replaceAll("([a-z])([A-Z])", "$1_$2").toLowerCase(Locale.ROOT);
+            String table = Changes.table(records.getEntityManagerFactory(), kind);
             if (!tables.names().contains(table)) {
                 continue;
             }

@@ -14,10 +14,13 @@ public class FarmClock implements FarmTime {
     private static final ThreadLocal<Instant> TOLD = new ThreadLocal<>();
 
     private final FarmRepository farms;
+    /** Another server may put another farm in the place of this one. */
+    private static final long LOOKS_AGAIN_NANOS = 700_000_000;
+
     private volatile Known known;
 
     /** Zone and clock of the farm, which change only when another is put in its place. */
-    private record Known(ZoneId zone, Optional<Instant> clock) {}
+    private record Known(ZoneId zone, Optional<Instant> clock, long seenAt) {}
 
     FarmClock(FarmRepository farms) {
         this.farms = farms;
@@ -54,11 +57,13 @@ public class FarmClock implements FarmTime {
     }
 
     private Optional<Known> known() {
-        if (known == null) {
-            known = farms.findFirstBy()
-                    .map(farm -> new Known(farm.zone(), Optional.ofNullable(farm.clock())))
+        Known seen = known;
+        if (seen == null || System.nanoTime() - seen.seenAt() > LOOKS_AGAIN_NANOS) {
+            seen = farms.findFirstBy()
+                    .map(farm -> new Known(farm.zone(), Optional.ofNullable(farm.clock()), System.nanoTime()))
                     .orElse(null);
+            known = seen;
         }
-        return Optional.ofNullable(known);
+        return Optional.ofNullable(seen);
     }
 }
