@@ -118,13 +118,23 @@ start_cluster() {
   touch "$home/postgres.log"
   as_root && chown postgres "$home/postgres.log"
   for try in 1 2 3; do
-    DB_PORT=$(free_port)
+    DB_PORT=${WANTED_PORT:-$(free_port)}
     if as_database_user "$PG_BIN/pg_ctl" -D "$data" -w -t 60 -l "$home/postgres.log" -s \
       -o "-p $DB_PORT -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $extra" start >/dev/null 2>&1; then
       return
     fi
   done
   stop_with "The database did not start; see $home/postgres.log."
+}
+
+# keep_small FILE: a log that has grown beyond some megabytes goes aside, whoever still writes to it; five such stay.
+keep_small() {
+  local older
+  [ -f "$1" ] && [ "$(stat -c %s "$1")" -gt 5000000 ] || return 0
+  for older in 4 3 2 1; do
+    [ ! -f "$1.$older" ] || mv "$1.$older" "$1.$((older + 1))"
+  done
+  cp -p "$1" "$1.1" && : >"$1"
 }
 
 stop_cluster() {

@@ -7320,11 +7320,16 @@ export interface components {
             work: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
         };
         TodayView: {
+            backups?: components["schemas"]["TooOld"];
             day: components["schemas"]["DayCourse"];
             notForEating: components["schemas"]["NotForEating"][];
             /** Format: date-time */
             now: string;
             tasks: components["schemas"]["Task"][];
+        };
+        TooOld: {
+            /** Format: date-time */
+            lastGood?: string;
         };
         TookRequest: {
             /** Format: date */

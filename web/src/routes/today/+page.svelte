@@ -8,7 +8,7 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
-	import { clock, longDay } from '$lib/words/dates';
+	import { clock, fullDay, longDay } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
 
 	const today = known('/api/today', ask(GET('/api/today')));
@@ -31,6 +31,15 @@
 	{#snippet children(view)}
 		<Page title={longDay(view.now)} says={waiting(view.tasks)}>
 			<DayBand day={view.day} now={view.now} />
+			{#if view.backups}
+				<p class="caution mt-5 max-w-3xl font-semibold">
+					{view.backups.lastGood
+						? `The last good backup of the farm was made ${fullDay(view.backups.lastGood)}.`
+						: 'No backup of the farm was ever made.'}
+					One is made every day while ./start runs; why none is stands in .farm/backup.log. bin/backup makes one
+					now.
+				</p>
+			{/if}
 			{#if view.notForEating.length}
 				<details class="mt-5 border-l-4 border-beet bg-paper px-4 py-2" open={!session.works}>
 					<summary class="cursor-pointer"

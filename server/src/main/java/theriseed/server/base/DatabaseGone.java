@@ -24,6 +24,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class DatabaseGone extends OncePerRequestFilter {
+    private static final String DISK_FULL = "53100";
+
     private final JsonMapper json;
 
     DatabaseGone(JsonMapper json) {
@@ -34,6 +36,25 @@ class DatabaseGone extends OncePerRequestFilter {
         return ProblemDetail.forStatusAndDetail(
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "The farm's records cannot be reached just now. What you typed is still here: try again in a moment.");
+    }
+
+    static ProblemDetail fullProblem() {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.INSUFFICIENT_STORAGE,
+                "There is no room left on the farm's machine. Nothing was lost and nothing was kept: make room, then try"
+                        + " again.");
+    }
+
+    /** Whether a disk was full: the database's, or that of the files on their way. */
+    static boolean fullDisk(Throwable failed) {
+        for (Throwable cause = failed; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && DISK_FULL.equals(sql.getSQLState())
+                    || cause instanceof IOException
+                            && String.valueOf(cause.getMessage()).contains("No space left")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     static boolean causedBy(Throwable failed) {
@@ -57,13 +78,15 @@ class DatabaseGone extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (RuntimeException | ServletException failed) {
-            if (!causedBy(failed) || response.isCommitted()) {
+            boolean full = fullDisk(failed);
+            if (!full && !causedBy(failed) || response.isCommitted()) {
                 throw failed;
             }
+            ProblemDetail problem = full ? fullProblem() : problem();
             response.reset();
-            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            response.setStatus(problem.getStatus());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getOutputStream().write(json.writeValueAsBytes(problem()));
+            response.getOutputStream().write(json.writeValueAsBytes(problem));
         }
     }
 }

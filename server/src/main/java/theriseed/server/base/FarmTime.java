@@ -10,6 +10,11 @@ public interface FarmTime {
 
     ZoneId zone();
 
+    /** The moment to write beside a record: never before one that was told, also when the clock was set back since. */
+    default Instant stamp() {
+        return now();
+    }
+
     default LocalDate today() {
         return LocalDate.ofInstant(now(), zone());
     }

@@ -171,6 +171,10 @@ class Problems {
         if (failed instanceof org.springframework.web.ErrorResponse known) {
             return known.getBody();
         }
+        if (DatabaseGone.fullDisk(failed)) {
+            LOG.warn("No room: {}", failed.getMessage());
+            return DatabaseGone.fullProblem();
+        }
         if (DatabaseGone.causedBy(failed)) {
             return noDatabase(failed);
         }

@@ -17,6 +17,6 @@ public class Stamps {
 
     public Stamp now() {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
-        return new Stamp(time.now(), signedIn == null ? NOBODY : signedIn.getName());
+        return new Stamp(time.stamp(), signedIn == null ? NOBODY : signedIn.getName());
     }
 }

@@ -36,6 +36,7 @@ final class FarmTables {
             "known_device",
             "kept_answer",
             "record_change",
+            "backup_made",
             "spring_session",
             "spring_session_attributes",
             "calendar_feed",

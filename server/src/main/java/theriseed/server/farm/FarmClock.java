@@ -17,6 +17,7 @@ public class FarmClock implements FarmTime {
     /** Another server may put another farm in the place of this one. */
     private static final long LOOKS_AGAIN_NANOS = 700_000_000;
 
+    private final Steady steady = new Steady();
     private volatile Known known;
 
     /** Zone and clock of the farm, which change only when another is put in its place. */
@@ -48,6 +49,14 @@ public class FarmClock implements FarmTime {
         return Optional.ofNullable(TOLD.get())
                 .or(() -> known().flatMap(Known::clock))
                 .orElseGet(Instant::now);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public Instant stamp() {
+        boolean ofTheMachine =
+                TOLD.get() == null && known().flatMap(Known::clock).isEmpty();
+        return ofTheMachine ? steady.after(now()) : now();
     }
 
     @Override

@@ -1,5 +1,6 @@
 package theriseed.server.today;
 
+import theriseed.server.base.Maybe;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -24,9 +25,12 @@ class TodayController {
     private final Plantings plantings;
     private final Selection selection;
     private final Farms farms;
+    private final Backups backups;
     private final FarmTime time;
 
-    TodayController(Tasks tasks, Plantings plantings, Selection selection, Farms farms, FarmTime time) {
+    TodayController(
+            Tasks tasks, Plantings plantings, Selection selection, Farms farms, Backups backups, FarmTime time) {
+        this.backups = backups;
         this.tasks = tasks;
         this.plantings = plantings;
         this.selection = selection;
@@ -34,7 +38,13 @@ class TodayController {
         this.time = time;
     }
 
-    record TodayView(LocalDateTime now, DayCourse day, List<Task> tasks, List<NotForEating> notForEating) {}
+    /** @param backups absent while the latest good one is young enough, or somebody else makes them */
+    record TodayView(
+            LocalDateTime now,
+            DayCourse day,
+            List<Task> tasks,
+            List<NotForEating> notForEating,
+            @Maybe Backups.TooOld backups) {}
 
     @GetMapping("/api/today")
     TodayView today() {
@@ -43,7 +53,8 @@ class TodayController {
                 LocalDateTime.ofInstant(time.now(), time.zone()),
                 DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
                 tasks.open(),
-                selection.notForEating(standing()));
+                selection.notForEating(standing()),
+                backups.tooOld().orElse(null));
     }
 
     /** Plantings that are in the ground today, as planned or a little longer: plants outstay their plan. */

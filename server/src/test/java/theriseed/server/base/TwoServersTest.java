@@ -224,6 +224,7 @@ class TwoServersTest {
                         "known_device",
                         "kept_answer",
                         "record_change",
+                        "backup_made",
                         "spring_session",
                         "spring_session_attributes",
                         "flyway_schema_history");
