@@ -67,6 +67,31 @@ as_database_user() {
   fi
 }
 
+# Nobody's server runs as root either: root hands it to the same user, in the place of the shell.
+as_server_user() {
+  if as_root; then
+    exec setpriv --reuid=postgres --regid=postgres --clear-groups "$@"
+  fi
+  exec "$@"
+}
+
+JAVA=(java -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m)
+
+# build_app HOME: the program as it is started, under HOME/app; built anew when a source has changed. Sets app.
+build_app() {
+  local now
+  app=$1/app
+  now="$(fingerprint pom.xml core/pom.xml core/src/main web/pom.xml $SCREENS server/pom.xml server/src/main) $(java -version 2>&1 | head -n 1)"
+  if [ ! -d "$app" ] || [ "$(cat "$1/built" 2>/dev/null)" != "$now" ]; then
+    say "Building (the first time takes some minutes) ..."
+    mvn -q -B -DskipTests -pl core,web,server package 9>&- || stop_with "The build failed; what went wrong stands above."
+    rm -rf "$app" "$app.new"
+    java -Djarmode=tools -jar server/target/theriseed-app.jar extract --destination "$app.new" >/dev/null
+    mv "$app.new" "$app"
+    echo "$now" >"$1/built"
+  fi
+}
+
 # The database's user must be able to walk into every folder above the cluster.
 check_reachable() {
   local folder= part

@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { mended, partsOf } from './mend';
 
-const body = { id: 'x', traitId: 't', mass: 4000, weighedOn: '2026-08-14', note: '', marks: [{ value: 1 }] };
+const body = {
+	id: 'x',
+	traitId: 't',
+	point: 'SET_OUT',
+	mass: 4000,
+	weighedOn: '2026-08-14',
+	note: '',
+	marks: [{ value: 1 }]
+};
 
 describe('a record that was refused', () => {
 	it('shows what was typed, not what it points to', () => {

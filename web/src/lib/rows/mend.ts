@@ -8,14 +8,16 @@ export interface Part {
 	day: boolean;
 }
 
+const CHOSEN = /^[A-Z][A-Z_]+$/;
 const A_DAY = /^\d{4}-\d\d-\d\d$/;
 
-/** What of a record can be typed anew: its numbers, days and texts; not its id, nor what it points to. */
+/** What of a record can be typed anew: its numbers, days and texts; not its id, nor what it points to or was chosen. */
 export function partsOf(body: unknown): Part[] {
 	return Object.entries(body as object)
 		.filter(
 			([name, value]) =>
-				!/(^id|^version|Id)$/.test(name) && (typeof value === 'number' || typeof value === 'string')
+				!/(^id|^version|Id)$/.test(name) &&
+				(typeof value === 'number' || (typeof value === 'string' && !CHOSEN.test(value)))
 		)
 		.map(([name, value]: [string, number | string]) => ({
 			name,

@@ -139,7 +139,7 @@
 			{/each}
 		</ul>
 		<div class="mt-4 flex flex-wrap gap-3">
-			{#if outbox.waiting.length}
+			{#if outbox.fine.length}
 				<button
 					type="button"
 					class="btn btn-primary"

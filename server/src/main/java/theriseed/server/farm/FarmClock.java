@@ -1,9 +1,11 @@
 package theriseed.server.farm;
 
+import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.FarmTime;
@@ -13,7 +15,7 @@ import theriseed.server.base.FarmTime;
 public class FarmClock implements FarmTime {
     private static final ThreadLocal<Instant> TOLD = new ThreadLocal<>();
 
-    private final FarmRepository farms;
+    private final JdbcTemplate database;
     /** Another server may put another farm in the place of this one. */
     private static final long LOOKS_AGAIN_NANOS = 700_000_000;
 
@@ -23,8 +25,8 @@ public class FarmClock implements FarmTime {
     /** Zone and clock of the farm, which change only when another is put in its place. */
     private record Known(ZoneId zone, Optional<Instant> clock, long seenAt) {}
 
-    FarmClock(FarmRepository farms) {
-        this.farms = farms;
+    FarmClock(JdbcTemplate database) {
+        this.database = database;
     }
 
     /** Does something as if at another moment, so that the demo's past is recorded on its own days. */
@@ -68,8 +70,15 @@ public class FarmClock implements FarmTime {
     private Optional<Known> known() {
         Known seen = known;
         if (seen == null || System.nanoTime() - seen.seenAt() > LOOKS_AGAIN_NANOS) {
-            seen = farms.findFirstBy()
-                    .map(farm -> new Known(farm.zone(), Optional.ofNullable(farm.clock()), System.nanoTime()))
+            seen = database
+                    .query(
+                            "select time_zone, clock from farm limit 1",
+                            (farm, row) -> new Known(
+                                    ZoneId.of(farm.getString(1)),
+                                    Optional.ofNullable(farm.getTimestamp(2)).map(Timestamp::toInstant),
+                                    System.nanoTime()))
+                    .stream()
+                    .findFirst()
                     .orElse(null);
             known = seen;
         }

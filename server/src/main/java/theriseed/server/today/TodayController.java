@@ -1,6 +1,5 @@
 package theriseed.server.today;
 
-import theriseed.server.base.Maybe;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -9,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.day.DayCourse;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.Maybe;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.season.PlantingView;

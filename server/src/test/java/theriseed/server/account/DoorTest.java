@@ -256,7 +256,7 @@ class DoorTest {
         };
         assertThat(answer.status()).as(answer.text()).isEqualTo(status);
         if (status == 403) {
-            assertThat(answer.detail()).isEqualTo("Your role may look at this but not do it.");
+            assertThat(answer.detail()).isEqualTo("This is not for your role: ask the farm’s grower.");
         }
     }
 
