@@ -54,7 +54,7 @@ class EveryViewTest {
 
     @BeforeAll
     void signIn() {
-        views = new Views(Client.as("visitor", port));
+        views = new Views(Client.as("grower", port));
         grower = Person.atDesk(port).signedIn("grower");
         grower.page.onRequest(request -> {
             if (!request.url().startsWith("http://localhost:" + port)

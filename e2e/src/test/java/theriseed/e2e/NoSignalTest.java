@@ -177,6 +177,26 @@ class NoSignalTest {
     }
 
     @Test
+    void whatTheServerRefusedIsPutRightWhereItStands() {
+        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+            hand.at("/stand/" + planting);
+            hand.type("How many", "90000");
+            hand.act("Write the count down");
+            hand.act("1 record could not be kept");
+            hand.sees("90,000");
+            hand.type("Plants", "900");
+            hand.act("Send it again");
+            hand.sees("everything has arrived");
+            assertThat(season.grower
+                            .get("/api/plantings/" + planting + "/stand")
+                            .ok()
+                            .at("/counts/0/plants")
+                            .asInt())
+                    .isEqualTo(900);
+        }
+    }
+
+    @Test
     void aFileThatIsNoPictureIsSaidSoAndTheWalkStays(@TempDir Path folder) throws IOException {
         Path text = Files.writeString(folder.resolve("rows.jpg"), "rows 3 and 4");
         Path large = folder.resolve("large.jpg");

@@ -19,7 +19,7 @@ class Pictures {
 
     @Test
     void makeThem() {
-        Views views = new Views(Client.as("visitor", port));
+        Views views = new Views(Client.as("grower", port));
         String tomato = views.lot("Lantern Quay");
         String ferment = views.lot("Small Hours");
         String maize = views.planting(2026, "Threshold");

@@ -27,7 +27,7 @@ class ShellTest {
 
     @BeforeEach
     void views() {
-        views = new Views(Client.as("visitor", port));
+        views = new Views(Client.as("grower", port));
     }
 
     @Test
@@ -104,8 +104,10 @@ class ShellTest {
             assertThat(visitor.link("Walk it")).hasCount(0);
             visitor.settledAt(views.at("/lot/[number]"));
             assertThat(visitor.button("Hold")).hasCount(0);
-            visitor.settledAt(views.at("/stall/[number]"));
-            assertThat(visitor.button("Sold")).hasCount(0);
+            assertThat(visitor.link("Who has it")).hasCount(0);
+            assertThat(visitor.link("Stall")).hasCount(0);
+            visitor.page.navigate("/stall");
+            visitor.sees("not for your role");
         }
     }
 
