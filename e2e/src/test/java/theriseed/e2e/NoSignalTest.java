@@ -180,11 +180,12 @@ class NoSignalTest {
     void whatTheServerRefusedIsPutRightWhereItStands() {
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             hand.at("/stand/" + planting);
-            hand.type("How many", "90000");
+            hand.type("How many", "900");
+            hand.type("On", "2026-01-02");
             hand.act("Write the count down");
             hand.act("1 record could not be kept");
-            hand.sees("90,000");
-            hand.type("Plants", "900");
+            hand.sees("2 Jan 2026");
+            hand.type("Counted on", "2026-08-01");
             hand.act("Send it again");
             hand.sees("everything has arrived");
             assertThat(season.grower
