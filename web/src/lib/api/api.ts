@@ -49,11 +49,11 @@ const client = createClient<paths>({
 });
 
 client.use({
-	onRequest({ request }) {
+	async onRequest({ request }) {
 		if (request.method === 'GET') return request;
 		const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
 		if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
-		request.headers.set(REQUEST_ID, idFor(request));
+		request.headers.set(REQUEST_ID, await idFor(request));
 		return request;
 	},
 	onResponse({ request, response }) {
