@@ -2,9 +2,9 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { answered, idFor } from './unanswered';
 
 const JSON_TYPE = { 'Content-Type': 'application/json' };
-const sale = (path = '/api/lots/1/sales') => new Request(`http://farm${path}`, { method: 'POST' });
+const sale = (path = '/api/lots/1/sales') => new Request(`${location.origin}${path}`, { method: 'POST' });
 const change = (body: string, headers: HeadersInit = JSON_TYPE) =>
-	new Request('http://farm/api/walks/1', { method: 'PUT', body, headers });
+	new Request(`${location.origin}/api/walks/1`, { method: 'PUT', body, headers });
 async function sent(request: Request) {
 	request.headers.set('Idempotency-Key', await idFor(request));
 	return request;

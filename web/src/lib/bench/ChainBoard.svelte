@@ -20,9 +20,10 @@
 	let turn = $state(0);
 	let name = $state('');
 	const behind = $derived(bench.chain.slice(0, bench.chain.length - bench.left.length));
-	const choices = $derived(
-		open && turn >= 0 ? ask(GET('/api/lots/{number}/chain', { params: { path: { number } } })) : undefined
-	);
+	const choices = $derived.by(() => {
+		void turn;
+		return open ? ask(GET('/api/lots/{number}/chain', { params: { path: { number } } })) : undefined;
+	});
 	const same = (steps: Kind[]) => steps.join() === bench.chain.join();
 
 	const go = (left: Kind[]) =>

@@ -3,9 +3,6 @@ package theriseed.server.account;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
@@ -16,6 +13,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.server.base.Digest;
 
 /**
  * Devices on which people have signed in before. Each keeps a secret that opens nothing: whoever has it only waits for
@@ -40,16 +38,17 @@ class Devices {
     /** The device a request comes from, if this person has signed in on it before. */
     @Transactional(readOnly = true)
     Optional<KnownDevice> known(HttpServletRequest request, String name) {
-        return secret(request).flatMap(secret -> devices.of(digest(secret), Names.folded(name)));
+        return secret(request).flatMap(secret -> devices.of(Digest.of(secret), Names.folded(name)));
     }
 
     /** Somebody signed in: the device is known from now on. */
     @Transactional
     void remember(HttpServletRequest request, HttpServletResponse response, String name) {
         String secret = secret(request).orElseGet(Devices::newSecret);
-        if (devices.of(digest(secret), Names.folded(name)).isEmpty()) {
+        if (devices.of(Digest.of(secret), Names.folded(name)).isEmpty()) {
             accounts.findByFoldedName(Names.folded(name))
-                    .ifPresent(account -> devices.save(new KnownDevice(digest(secret), account.id(), clock.instant())));
+                    .ifPresent(
+                            account -> devices.save(new KnownDevice(Digest.of(secret), account.id(), clock.instant())));
         }
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
@@ -74,13 +73,5 @@ class Devices {
         byte[] secret = new byte[32];
         SECRETS.nextBytes(secret);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-    }
-
-    private static byte[] digest(String secret) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException everyMachineHasIt) {
-            throw new IllegalStateException(everyMachineHasIt);
-        }
     }
 }

@@ -48,11 +48,12 @@ class Doorkeeper {
     @Transactional
     Optional<Duration> comes(String name, Source source) {
         Instant now = clock.instant();
+        String folded = Names.folded(name);
         tries.oneAfterTheOther(source.name());
         tries.forgetOutside(now.minus(REMEMBERED), now);
-        Optional<Duration> wait = mustWait(Names.folded(name), source, now);
+        Optional<Duration> wait = mustWait(folded, source, now);
         if (wait.isEmpty()) {
-            tries.save(new DoorTry(Names.folded(name), source.name(), now));
+            tries.save(new DoorTry(folded, source.name(), now));
         }
         return wait;
     }

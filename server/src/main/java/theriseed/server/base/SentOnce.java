@@ -8,8 +8,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -187,15 +185,10 @@ class SentOnce extends OncePerRequestFilter {
         if (content != null && content.path("made") instanceof ObjectNode made) {
             made.remove(List.of("sentAt", "lived"));
         }
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            String query = request.getQueryString() == null ? "" : "?" + request.getQueryString();
-            digest.update((request.getMethod() + " " + request.getRequestURI() + query + "\n")
-                    .getBytes(StandardCharsets.UTF_8));
-            return digest.digest(content == null ? body : json.writeValueAsBytes(content));
-        } catch (NoSuchAlgorithmException everyMachineHasIt) {
-            throw new IllegalStateException(everyMachineHasIt);
-        }
+        String query = request.getQueryString() == null ? "" : "?" + request.getQueryString();
+        String where = request.getMethod() + " " + request.getRequestURI() + query + "\n";
+        return Digest.of(
+                where.getBytes(StandardCharsets.UTF_8), content == null ? body : json.writeValueAsBytes(content));
     }
 
     /** Nothing when it cannot be read; that is for whoever reads it to say. */
