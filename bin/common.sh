@@ -258,3 +258,54 @@ fingerprint() {
   find "$@" -type f -not -path '*/node_modules/*' -not -path '*/.svelte-kit/*' -not -path '*/target/*' -not -path 'web/build/*' \
     -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-40
 }
+
+# demo_farm_aside NAME: a demo farm of its own for a drive, under .farm/NAME.PROCESS, gone when the script ends. Sets home,
+# work (a folder for notes), port, server once server_up has started it, clock (a command for another clock than the
+# machine's), and bad, which is 1 once something went wrong.
+demo_farm_aside() {
+  ensure_postgres
+  mkdir -p .farm
+  build_app "$PWD/.farm"
+  as_root && chown -R postgres "$app"
+  sweep_clusters "$PWD/.farm/$1."
+  home=$PWD/.farm/$1.$$
+  work=$(mktemp -d)
+  mkdir -p "$home"
+  port=$(free_port) server= disk= bad=0 clock=()
+  export THERISEED_MODE=demo SERVER_PORT=$port THERISEED_PASSWORD_STRENGTH=4
+  export SPRING_DATASOURCE_USERNAME=theriseed
+  trap leave_farm_aside EXIT
+  trap 'exit 1' INT TERM HUP
+  database_up
+  make_database theriseed_demo
+}
+
+leave_farm_aside() {
+  local job
+  trap - EXIT
+  for job in $(jobs -p); do kill "$job" 2>/dev/null || true; done
+  [ -z "$server" ] || kill -9 "$server" 2>/dev/null || true
+  wait 2>/dev/null || true
+  stop_cluster "$home"
+  [ -z "$disk" ] || umount "$disk" || true
+  rm -rf "$home" "$work"
+}
+
+database_up() {
+  start_cluster "$home"
+  WANTED_PORT=$DB_PORT
+  export SPRING_DATASOURCE_PASSWORD=$DB_PASSWORD PGPASSWORD=$DB_PASSWORD
+  export SPRING_DATASOURCE_URL=jdbc:postgresql://127.0.0.1:$DB_PORT/theriseed_demo
+}
+
+answers() { [ "$(curl -s -m 5 -o /dev/null -w '%{http_code}' "http://localhost:$port/api/session")" = 200 ]; }
+
+server_up() {
+  (as_server_user "${clock[@]}" "${JAVA[@]}" -jar "$app/theriseed-app.jar") >>"$home/server.log" 2>&1 &
+  server=$!
+  disown
+  until answers; do
+    kill -0 "$server" 2>/dev/null || stop_with "The server did not start: $(tail -n 3 "$home/server.log")"
+    sleep 0.2
+  done
+}

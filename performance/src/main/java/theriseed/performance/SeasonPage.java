@@ -1,20 +1,12 @@
 package theriseed.performance;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.LifeCycle;
@@ -31,29 +23,22 @@ final class SeasonPage {
     private static final int PLOTS_A_ROW = 10;
     private static final int ASKED = 200;
     private static final int CHANGED = 40;
-    private static final Pattern ID = Pattern.compile("\"id\":\"([0-9a-f-]{36})\"");
 
-    private final String address;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final SignedIn grower;
     private final Random random = new Random(2050);
     private final List<Crop> crops = CropTable.shipped().all().stream()
             .filter(crop -> crop.lifeCycle() == LifeCycle.ANNUAL && crop.grownFromSeed())
             .limit(24)
             .toList();
 
-    private SeasonPage(String address) {
-        this.address = address;
+    private SeasonPage(SignedIn grower) {
+        this.grower = grower;
     }
 
     /** @param args the address of the farm, such as {@code http://localhost:8460} */
     public static void main(String[] args) throws IOException, InterruptedException {
-        SeasonPage page = new SeasonPage(args[0]);
-        page.get("/api/session");
-        page.send("POST", "/api/session", "{'name': 'grower', 'password': 'skerrow-grower'}");
-        page.get("/api/session");
-        if (page.get("/api/seasons/" + SEASON).contains("\"plantings\":[]")) {
+        SeasonPage page = new SeasonPage(new SignedIn(args[0], "grower"));
+        if (page.grower.get("/api/seasons/" + SEASON).contains("\"plantings\":[]")) {
             page.plant();
         }
         page.time();
@@ -62,7 +47,7 @@ final class SeasonPage {
     private void plant() throws IOException, InterruptedException {
         List<String> varieties = new ArrayList<>();
         for (int i = 0; i < 3 * crops.size(); i++) {
-            varieties.add(id(send(
+            varieties.add(SignedIn.id(grower.send(
                     "POST",
                     "/api/varieties",
                     said(
@@ -76,20 +61,20 @@ final class SeasonPage {
             double east = 800 + 52 * (number % PLOTS_A_ROW);
             double north = -1000 + 62 * Math.floorDiv(number, PLOTS_A_ROW);
             if (i % BEDS_A_PLOT == 0) {
-                plot = id(send(
+                plot = SignedIn.id(grower.send(
                         "POST",
                         "/api/plots",
                         said(
                                 "{'name': 'Large %d', 'positionError': 1, 'outline': %s}",
                                 number, rectangle(east, north, 50, 60))));
             }
-            String bed = id(send(
+            String bed = SignedIn.id(grower.send(
                     "POST",
                     "/api/beds",
                     said(
                             "{'plotId': '%s', 'name': 'Bed %d', 'outline': %s}",
                             plot, i, rectangle(east - 20 + 10 * (i % BEDS_A_PLOT), north, 9, 58))));
-            send(
+            grower.send(
                     "POST",
                     "/api/plantings",
                     said(
@@ -111,7 +96,7 @@ final class SeasonPage {
     private void note(int number) throws IOException, InterruptedException {
         double far = 300 + 1700 * random.nextDouble();
         double way = 2 * Math.PI * random.nextDouble();
-        send(
+        grower.send(
                 "POST",
                 "/api/neighbours",
                 said(
@@ -134,7 +119,7 @@ final class SeasonPage {
             int length = 0;
             for (int i = 0; i < ASKED; i++) {
                 long begun = System.nanoTime();
-                length = packed(path);
+                length = grower.packed(path);
                 took[i] = (System.nanoTime() - begun) / 1e6;
             }
             say(path, took, length);
@@ -144,7 +129,7 @@ final class SeasonPage {
         for (int i = 0; i < CHANGED; i++) {
             note(NEIGHBOURS + i);
             long begun = System.nanoTime();
-            length = packed("/api/seasons/" + SEASON);
+            length = grower.packed("/api/seasons/" + SEASON);
             afterChange[i] = (System.nanoTime() - begun) / 1e6;
         }
         say("/api/seasons/" + SEASON + " after a change", afterChange, length);
@@ -167,49 +152,5 @@ final class SeasonPage {
 
     private static String said(String body, Object... figures) {
         return String.format(Locale.ROOT, body, figures);
-    }
-
-    private static String id(String answer) {
-        Matcher found = ID.matcher(answer);
-        if (!found.find()) {
-            throw new IllegalStateException(answer);
-        }
-        return found.group(1);
-    }
-
-    /** Bytes of an answer packed as a browser asks for it. */
-    private int packed(String path) throws IOException, InterruptedException {
-        HttpResponse<byte[]> answer = http.send(
-                HttpRequest.newBuilder(URI.create(address + path))
-                        .header("Accept-Encoding", "gzip")
-                        .build(),
-                HttpResponse.BodyHandlers.ofByteArray());
-        if (answer.statusCode() != 200) {
-            throw new IllegalStateException(path + ": " + answer.statusCode());
-        }
-        return answer.body().length;
-    }
-
-    private String get(String path) throws IOException, InterruptedException {
-        return send("GET", path, "");
-    }
-
-    private String send(String method, String path, String body) throws IOException, InterruptedException {
-        String token = cookies.getCookieStore().getCookies().stream()
-                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                .map(HttpCookie::getValue)
-                .findFirst()
-                .orElse("");
-        HttpResponse<String> answer = http.send(
-                HttpRequest.newBuilder(URI.create(address + path))
-                        .header("Content-Type", "application/json")
-                        .header("X-XSRF-TOKEN", token)
-                        .method(method, HttpRequest.BodyPublishers.ofString(body.replace('\'', '"')))
-                        .build(),
-                HttpResponse.BodyHandlers.ofString());
-        if (answer.statusCode() != 200) {
-            throw new IllegalStateException(method + " " + path + " " + body + ": " + answer.body());
-        }
-        return answer.body();
     }
 }
