@@ -15,11 +15,11 @@ import theriseed.server.base.FarmTime;
 public class FarmClock implements FarmTime {
     private static final ThreadLocal<Instant> TOLD = new ThreadLocal<>();
 
-    private final JdbcTemplate database;
     /** Another server may put another farm in the place of this one. */
     private static final long LOOKS_AGAIN_NANOS = 700_000_000;
 
-    private final Steady steady = new Steady();
+    private final JdbcTemplate database;
+    private final Steady steady = new Steady(this::lastWritten);
     private volatile Known known;
 
     /** Zone and clock of the farm, which change only when another is put in its place. */
@@ -65,6 +65,12 @@ public class FarmClock implements FarmTime {
     @Transactional(readOnly = true)
     public ZoneId zone() {
         return known().map(Known::zone).orElse(ZoneOffset.UTC);
+    }
+
+    /** When something was written down last, however long ago and by whatever server. */
+    private Instant lastWritten() {
+        Timestamp last = database.queryForObject("select max(kept_at) from kept_answer", Timestamp.class);
+        return last == null ? Instant.MIN : last.toInstant();
     }
 
     private Optional<Known> known() {

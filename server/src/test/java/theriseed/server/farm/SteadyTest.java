@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 class SteadyTest {
     private static final Instant NOON = Instant.parse("2026-08-14T12:00:00Z");
 
-    private final Steady steady = new Steady();
+    private final Steady steady = new Steady(() -> Instant.MIN);
 
     @Test
     void goesOnWithTheClock() {
@@ -18,10 +18,19 @@ class SteadyTest {
     }
 
     @Test
-    void stopsWhereTheClockIsSetBackUntilItHasCaughtUp() {
+    void standsStillWhereTheClockIsSetBackUntilItHasCaughtUpAndKeepsTheOrder() {
         steady.after(NOON);
-        assertThat(steady.after(NOON.minus(Duration.ofHours(24)))).isEqualTo(NOON);
+        Instant next = steady.after(NOON.minus(Duration.ofHours(24)));
+        assertThat(next).isAfter(NOON).isBefore(NOON.plusMillis(1));
+        assertThat(steady.after(NOON.minus(Duration.ofHours(24)))).isAfter(next);
         assertThat(steady.after(NOON.plusSeconds(5))).isEqualTo(NOON.plusSeconds(5));
+    }
+
+    @Test
+    void datesNothingBeforeWhatWasWrittenBeforeAStart() {
+        Steady anew = new Steady(() -> NOON);
+        assertThat(anew.after(NOON.minusSeconds(60))).isAfter(NOON);
+        assertThat(anew.after(NOON.plusSeconds(1))).isEqualTo(NOON.plusSeconds(1));
     }
 
     @Test
