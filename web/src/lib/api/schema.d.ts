@@ -4064,7 +4064,6 @@ export interface components {
             /** Format: date-time */
             madeAt: string;
             madeBy: string;
-            path: string;
             /** Format: int32 */
             version: number;
         };
@@ -5193,6 +5192,10 @@ export interface components {
         OpenLot: {
             harvest?: components["schemas"]["HarvestView"];
             lot: components["schemas"]["LotView"];
+        };
+        Opening: {
+            /** Format: uuid */
+            secret: string;
         };
         Option: {
             /** Format: double */
@@ -8050,7 +8053,11 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

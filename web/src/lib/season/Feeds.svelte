@@ -6,19 +6,24 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { fullDay, inZone } from '$lib/words/dates';
+	import { v4 as newSecret } from 'uuid';
 
 	/** Secret addresses under which a calendar program reads the calendar; each can be revoked. */
 	const attempt = new Attempt();
 	let turn = $state(0);
+	/** The address opened last; the server keeps none, so it is shown only here and now. */
+	let opened = $state<{ id: string; address: string }>();
+	let secret = newSecret();
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/calendar/feeds'));
 	});
-	const address = (feed: Schemas['FeedView']) => `${location.origin}${feed.path}`;
 
 	function make() {
 		void attempt.run(async () => {
-			await ask(POST('/api/calendar/feeds'));
+			const { id } = await ask(POST('/api/calendar/feeds', { body: { secret } }));
+			opened = { id, address: `${location.origin}/calendar/${secret}.ics` };
+			secret = newSecret();
 			turn++;
 		});
 	}
@@ -42,15 +47,23 @@
 		<ul>
 			{#each feeds as feed (feed.id)}
 				<li class="border-b border-line py-2.5">
-					<label class="grid gap-1">
-						<span class="text-sm text-soft"
-							>made {fullDay(inZone(feed.madeAt, session.farm?.timeZone ?? 'UTC'))} by {feed.madeBy}</span
+					<p>
+						opened {fullDay(inZone(feed.madeAt, session.farm?.timeZone ?? 'UTC'))} by {feed.madeBy} ·
+						<button type="button" class="cursor-pointer underline" onclick={() => revoke(feed)}
+							>revoke it</button
 						>
-						<input class="input w-full" readonly value={address(feed)} />
-					</label>
-					<button type="button" class="mt-1 cursor-pointer underline" onclick={() => revoke(feed)}
-						>revoke it</button
-					>
+					</p>
+					{#if opened?.id === feed.id}
+						<label class="mt-1 grid gap-1">
+							<span class="text-sm">Its address, shown only now: take it to the calendar program.</span>
+							<input
+								class="input w-full"
+								readonly
+								value={opened.address}
+								onfocus={(e) => e.currentTarget.select()}
+							/>
+						</label>
+					{/if}
 				</li>
 			{/each}
 		</ul>

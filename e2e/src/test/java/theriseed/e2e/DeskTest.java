@@ -150,8 +150,8 @@ class DeskTest {
         grower.at("/desk/calendar?season=2027");
         grower.sees("Replant the Brine beetroot");
         grower.act("Open a feed");
-        Locator address =
-                grower.page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^made")));
+        Locator address = grower.page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^Its address")));
         String url = address.inputValue();
         assertThat(new Client(port).get(url.substring(url.indexOf("/calendar"))).text())
                 .startsWith("BEGIN:VCALENDAR");

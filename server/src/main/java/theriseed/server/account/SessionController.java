@@ -110,7 +110,7 @@ class SessionController {
             @NotBlank String currency,
             @NotNull Double coldestMonth,
             @NotNull Double warmestMonth,
-            @NotBlank @Size(max = 40) String name,
+            @NotBlank @Size(max = 60) String name,
             @NotNull String password) {}
 
     @GetMapping("/api/session")

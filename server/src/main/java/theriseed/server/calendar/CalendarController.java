@@ -34,6 +34,9 @@ class CalendarController {
         this.time = time;
     }
 
+    /** The secret becomes {@code /calendar/SECRET.ics}; it must be made at random. */
+    record Opening(@NotNull UUID secret) {}
+
     record Revocation(@NotNull Integer version) {}
 
     @GetMapping("/api/calendar")
@@ -56,8 +59,8 @@ class CalendarController {
     }
 
     @PostMapping("/api/calendar/feeds")
-    FeedView make() {
-        return feeds.make();
+    FeedView make(@Valid @RequestBody Opening opening) {
+        return feeds.make(opening.secret());
     }
 
     @PostMapping("/api/calendar/feeds/{id}/revoked")

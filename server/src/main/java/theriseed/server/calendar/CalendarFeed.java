@@ -4,17 +4,17 @@ import jakarta.persistence.Entity;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
-/** A secret address under which the calendar can be read without signing in, until it is revoked. */
+/** A secret address under which the calendar can be read without signing in, until it is revoked; known by its digest. */
 @Entity
 class CalendarFeed extends Recorded {
-    private String secret;
+    private byte[] digest;
     private boolean revoked;
 
     protected CalendarFeed() {}
 
-    CalendarFeed(String secret, Stamp stamp) {
+    CalendarFeed(byte[] digest, Stamp stamp) {
         super(stamp);
-        this.secret = secret;
+        this.digest = digest;
     }
 
     void revoke() {
@@ -22,6 +22,6 @@ class CalendarFeed extends Recorded {
     }
 
     FeedView view() {
-        return new FeedView(id(), version(), "/calendar/" + secret + ".ics", recordedAt(), recordedBy());
+        return new FeedView(id(), version(), recordedAt(), recordedBy());
     }
 }

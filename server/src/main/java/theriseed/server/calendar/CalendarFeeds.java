@@ -1,24 +1,21 @@
 package theriseed.server.calendar;
 
-import java.security.SecureRandom;
-import java.util.Base64;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.Clash;
+import theriseed.server.base.Digest;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
 /** Opens and revokes the secret addresses of the calendar. */
 @Service
 public class CalendarFeeds {
-    private static final int SECRET_BYTES = 24;
-
     private final CalendarFeedRepository feeds;
     private final Stamps stamps;
-    private final SecureRandom random = new SecureRandom();
 
     CalendarFeeds(CalendarFeedRepository feeds, Stamps stamps) {
         this.feeds = feeds;
@@ -33,13 +30,19 @@ public class CalendarFeeds {
                 .toList();
     }
 
+    /**
+     * Opens a feed.
+     *
+     * @param secret the end of its address, made at random by whoever opens it; it is not kept
+     */
     @GrowersWork
     @Transactional
-    public FeedView make() {
-        byte[] secret = new byte[SECRET_BYTES];
-        random.nextBytes(secret);
-        String text = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        return feeds.saveAndFlush(new CalendarFeed(text, stamps.now())).view();
+    public FeedView make(UUID secret) {
+        byte[] digest = Digest.of(secret.toString());
+        if (feeds.existsByDigest(digest)) {
+            throw new Refused("secret", secret, "feed.secretTaken");
+        }
+        return feeds.saveAndFlush(new CalendarFeed(digest, stamps.now())).view();
     }
 
     @GrowersWork
@@ -53,6 +56,6 @@ public class CalendarFeeds {
 
     @Transactional(readOnly = true)
     public boolean isOpen(String secret) {
-        return feeds.findBySecretAndRevokedFalse(secret).isPresent();
+        return feeds.existsByDigestAndRevokedFalse(Digest.of(secret));
     }
 }

@@ -6,6 +6,7 @@ import static theriseed.server.Season.record;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -71,9 +72,17 @@ class CalendarTest {
 
     @Test
     void aFeedIsReadWithoutSigningInUntilItIsRevoked() {
-        JsonNode feed = season.grower.post("/api/calendar/feeds", "").ok();
+        UUID secret = UUID.randomUUID();
+        String address = "/calendar/" + secret + ".ics";
+        JsonNode feed = season.grower
+                .post("/api/calendar/feeds", record("secret", secret))
+                .ok();
+        assertThat(season.grower
+                        .post("/api/calendar/feeds", record("secret", secret))
+                        .field())
+                .isEqualTo("secret");
         Client stranger = new Client(port);
-        Client.Answer read = stranger.get(feed.get("path").asString());
+        Client.Answer read = stranger.get(address);
         assertThat(read.status()).isEqualTo(200);
         assertThat(read.text()).contains("Replant the Brine");
         assertThat(stranger.get("/calendar/guessed.ics").status()).isEqualTo(404);
@@ -84,9 +93,9 @@ class CalendarTest {
                         "/api/calendar/feeds/" + feed.get("id").asString() + "/revoked",
                         record("version", feed.get("version").asInt()))
                 .ok();
-        assertThat(stranger.get(feed.get("path").asString()).status()).isEqualTo(404);
+        assertThat(stranger.get(address).status()).isEqualTo(404);
         assertThat(season.grower.get("/api/calendar/feeds").text())
-                .doesNotContain(feed.get("path").asString());
+                .doesNotContain(feed.get("id").asString());
     }
 
     @Test
