@@ -48,11 +48,16 @@ const client = createClient<paths>({
 			: fetch(request)
 });
 
+/** The header that shows that a request comes from these screens; none before the server was heard. */
+export function token(): Record<string, string> {
+	const cookie = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+	return cookie ? { 'X-XSRF-TOKEN': decodeURIComponent(cookie) } : {};
+}
+
 client.use({
 	async onRequest({ request }) {
 		if (request.method === 'GET') return request;
-		const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
-		if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+		for (const [name, value] of Object.entries(token())) request.headers.set(name, value);
 		request.headers.set(REQUEST_ID, await idFor(request));
 		return request;
 	},

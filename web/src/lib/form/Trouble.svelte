@@ -13,7 +13,9 @@
 	let { attempt, labels = {}, showsClash = false }: Props = $props();
 	const problem = $derived(attempt.problem);
 	const kept = $derived(
-		problem?.status === 409 && problem.current && !showsClash ? partsOf(problem.current) : []
+		problem?.status === 409 && problem.current && !showsClash
+			? partsOf(problem.current).filter((part) => part.typed && /^\w+$/.test(part.name))
+			: []
 	);
 </script>
 
@@ -24,10 +26,7 @@
 		</p>
 		{#if kept.length}
 			<p class="mt-1 text-sm">
-				Kept is: {kept
-					.filter((part) => part.typed)
-					.map((part) => `${part.says} ${part.typed}`)
-					.join(', ')}.
+				Kept is: {kept.map((part) => `${part.says} ${part.typed}`).join(', ')}.
 			</p>
 		{/if}
 	{/if}

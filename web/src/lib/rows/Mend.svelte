@@ -33,6 +33,9 @@
 			bind:value={part.typed}
 		/>
 	{/each}
+	<p class="text-sm text-soft sm:col-span-2">
+		What was chosen stays as it was; to choose otherwise, write it down anew and set this one aside.
+	</p>
 	<button type="submit" class="btn btn-primary sm:col-span-2 sm:justify-self-start" disabled={attempt.busy}
 		>Send it again</button
 	>

@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { v7 as newId } from 'uuid';
-import { problemOf, REQUEST_ID, type Problem, type Schemas } from '$lib/api/api';
+import { problemOf, REQUEST_ID, token, type Problem, type Schemas } from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
 import { box, noRoom, type Waiting } from './box';
 import { ahead, compare } from './clock';
@@ -147,15 +147,24 @@ class Outbox {
 
 	/** Sends a record again, mended where the server refused it. */
 	async sendAgain(record: Waiting, mended: Partial<Pick<Waiting, 'body' | 'day'>> = {}) {
-		// What stands on the server under its id is another record.
-		const id = record.state === 'clash' && record.method === 'POST' ? newId() : record.id;
-		await box.waiting.update(record.seq, {
-			...mended,
-			...(mended.body && 'id' in mended.body ? { body: { ...mended.body, id } } : {}),
-			id,
-			state: 'waiting',
-			failed: 0,
-			asksDay: false
+		// What stands on the server under its id is another record; what rests on this one goes with it.
+		const id = record.current !== undefined && record.method === 'POST' ? newId() : record.id;
+		await box.transaction('rw', box.waiting, async () => {
+			await box.waiting.update(record.seq, {
+				...mended,
+				...(mended.body && 'id' in mended.body ? { body: { ...mended.body, id } } : {}),
+				id,
+				state: 'waiting',
+				failed: 0,
+				asksDay: false,
+				current: undefined
+			});
+			await box.waiting
+				.filter((other) => restsOn(other, record.id))
+				.modify((other) => {
+					if (other.after === record.id) other.after = id;
+					other.path = other.path.replace(record.id, id);
+				});
 		});
 		await this.send();
 	}
@@ -216,14 +225,13 @@ function nobodyThere(problem: Problem): boolean {
 
 /** What the server said against it; nothing when it keeps it. */
 async function post(record: Waiting): Promise<Problem | undefined> {
-	const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
 	let response: Response;
 	try {
 		response = await fetch(record.path, {
 			method: record.method,
 			headers: {
 				'Content-Type': record.photo ? record.photo.type : 'application/json',
-				'X-XSRF-TOKEN': token ? decodeURIComponent(token) : '',
+				...token(),
 				[REQUEST_ID]: record.id
 			},
 			body:

@@ -143,14 +143,20 @@ describe('what was done in the rows', () => {
 		expect(sent[0].body.made).toMatchObject({ day: '2026-08-13' });
 		expect(await left()).toEqual([]);
 	});
-	it('gets an id of its own when another record was kept under the one it had', async () => {
+	it('gets an id of its own, with what rests on it, when another record was kept under the one it had', async () => {
 		server(() => said(409, { detail: 'kept before', current: { id: 'a' } }));
-		await outbox.add(record('a'));
+		await outbox.add(record('first'));
+		await outbox.add({ ...record('picture'), after: 'first' });
+		await outbox.add(record('took', '/api/flowers/first/took'));
+		await outbox.setAside((await box.waiting.toArray())[0]);
 		const [kept] = await box.waiting.toArray();
 		const sent = server(ok);
-		await outbox.sendAgain(kept, { body: { id: 'a', plants: 7 } });
+		await outbox.sendAgain(kept, { body: { id: 'first', plants: 7 } });
 		expect(sent[0].body).toMatchObject({ plants: 7 });
-		expect(sent[0].body.id).not.toBe('a');
+		const anew = String(sent[0].body.id);
+		expect(anew).not.toBe('first');
+		expect(sent.map((one) => one.path)).toEqual(['/api/x', '/api/x', `/api/flowers/${anew}/took`]);
+		expect(await left()).toEqual([]);
 	});
 	it('stops where the server fails, and loses nothing', async () => {
 		const sent = server(() => said(503, { detail: 'the database is gone' }));
