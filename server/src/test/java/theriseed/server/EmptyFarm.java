@@ -1,6 +1,7 @@
 package theriseed.server;
 
 import java.util.Map;
+import java.util.stream.Stream;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.servlet.context.ServletWebServerApplicationContext;
 
@@ -41,14 +42,15 @@ public final class EmptyFarm implements AutoCloseable {
     }
 
     /** A server in this mode on this database. */
-    public static ServletWebServerApplicationContext start(String mode, String database) {
+    public static ServletWebServerApplicationContext start(String mode, String database, String... more) {
+        Stream<String> settings = Stream.of(
+                "--server.port=0",
+                "--theriseed.mode=" + mode,
+                "--spring.datasource.url=" + TestDatabase.url(database),
+                "--spring.datasource.username=" + TestDatabase.USER,
+                "--spring.datasource.password=" + TestDatabase.password());
         return (ServletWebServerApplicationContext) new SpringApplicationBuilder(Theriseed.class)
-                .run(
-                        "--server.port=0",
-                        "--theriseed.mode=" + mode,
-                        "--spring.datasource.url=" + TestDatabase.url(database),
-                        "--spring.datasource.username=" + TestDatabase.USER,
-                        "--spring.datasource.password=" + TestDatabase.password());
+                .run(Stream.concat(settings, Stream.of(more)).toArray(String[]::new));
     }
 
     @Override

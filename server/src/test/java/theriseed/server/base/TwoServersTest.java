@@ -1,9 +1,16 @@
 package theriseed.server.base;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.with;
 
+import java.sql.Timestamp;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -51,7 +58,7 @@ class TwoServersTest {
     @BeforeEach
     void both() {
         if (second == null) {
-            second = EmptyFarm.start("demo", name);
+            second = EmptyFarm.start("demo", name, "--theriseed.backups=true");
         }
         season = new Season(port);
         one = season.grower;
@@ -102,6 +109,27 @@ class TwoServersTest {
         database.update("update planting set plants = 250 where id = cast(? as uuid)", planting);
         assertThat(planting(one, planting).at("/planting/plants").asInt()).isEqualTo(250);
         assertThat(planting(other, planting).at("/planting/plants").asInt()).isEqualTo(250);
+    }
+
+    @Test
+    void whereBackupsAreMadeTodaySaysThatTheLastIsOld() {
+        Instant tooOld = Instant.now().minus(Duration.ofDays(4));
+        database.update("delete from backup_made");
+        database.update("update farm set recorded_at = ?", Timestamp.from(tooOld));
+        assertThat(today(other).at("/backups").isObject()).as("never one").isTrue();
+        assertThat(today(other).at("/backups/lastGood").isMissingNode()).isTrue();
+        assertThat(today(one).has("backups")).as("none are made here").isFalse();
+        database.update("insert into backup_made values (?)", Timestamp.from(tooOld));
+        assertThat(LocalDateTime.parse(today(other).at("/backups/lastGood").asString()))
+                .isCloseTo(LocalDateTime.ofInstant(tooOld, ZoneOffset.UTC), within(3, ChronoUnit.HOURS));
+        Client visitor = Client.as("visitor", second.getWebServer().getPort());
+        assertThat(today(visitor).has("backups")).isFalse();
+        database.update("insert into backup_made values (?)", Timestamp.from(Instant.now()));
+        assertThat(today(other).has("backups")).isFalse();
+    }
+
+    private static JsonNode today(Client server) {
+        return server.get("/api/today").ok();
     }
 
     @Test
