@@ -14,7 +14,7 @@
 	const SEED = { WET: 'wet', DRY: 'dry', DRY_FRUIT: 'fresh or dried fruit' };
 </script>
 
-<Page title="Handbook" says="the figures the app reckons with, crop by crop">
+<Page title="Handbook" says="the figures the app calculates with, crop by crop">
 	<div class="mb-4 max-w-sm">
 		<TextField label="Search by name, species or family" name="q" type="search" {attempt} bind:value={q} />
 	</div>

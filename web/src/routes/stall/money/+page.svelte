@@ -56,8 +56,8 @@
 			{/if}
 			<div class={['mb-6 max-w-prose', !said && 'caution']}>
 				<p>
-					{#if said}Reckoned with {ratesWord(year.rates)}.{:else}Nothing costs anything yet: say first what an
-						hour, the ground and a packet cost you.{/if}
+					{#if said}Calculated with {ratesWord(year.rates)}.{:else}Nothing costs anything yet: say first what
+						an hour, the ground and a packet cost you.{/if}
 				</p>
 				<Amend
 					what="what costs are calculated with"

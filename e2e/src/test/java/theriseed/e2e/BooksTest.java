@@ -67,15 +67,15 @@ class BooksTest {
         Locator pays = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("pays from"));
         assertThat(pays).isVisible();
         grower.type("Price of a packet", "0.05");
-        grower.act("Reckon");
+        grower.act("Calculate");
         assertThat(pays).containsText("never at that price");
         grower.type("To keep, %", "120");
-        grower.act("Reckon");
+        grower.act("Calculate");
         assertThat(grower.alert()).containsText("To keep and fees together");
     }
 
     @Test
-    void aHandWritesHoursWhereTheWorkIsAndTheGrowerReckonsWithThem() {
+    void aHandWritesHoursWhereTheWorkIsAndTheGrowerCalculatesWithThem() {
         Season season = new Season(port);
         String number = season.sellable();
         try (Person hand = Person.atDesk(port).signedIn("hand")) {

@@ -35,7 +35,7 @@
 		void turn;
 		return ask(GET('/api/lots/{number}/money', { params: { path: { number } } }));
 	});
-	const reckon = (event: SubmitEvent) => {
+	const calculate = (event: SubmitEvent) => {
 		event.preventDefault();
 		void attempt.run(async () => {
 			const query = Object.fromEntries(
@@ -124,12 +124,12 @@
 						<p class="mt-3 max-w-prose text-sm text-soft">
 							{#if lot.rates.version < 0}Nothing costs anything yet: <a class="quiet" href="/stall/money"
 									>say what things cost</a
-								>.{:else}Reckoned with {ratesWord(lot.rates)}.{/if} Its planting’s costs are shared by clean seed.
+								>.{:else}Calculated with {ratesWord(lot.rates)}.{/if} Its planting’s costs are shared by clean seed.
 						</p>
 					</section>
 					<section>
 						<h2 class="ruled">What a packet must bring</h2>
-						<form onsubmit={reckon} class="my-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
+						<form onsubmit={calculate} class="my-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
 							<TextField
 								label={labels.packets}
 								name="packets"
@@ -170,7 +170,7 @@
 								placeholder={String(lot.fees)}
 								inputmode="decimal"
 							/>
-							<div class="self-end"><Act type="submit" disabled={attempt.busy}>Reckon</Act></div>
+							<div class="self-end"><Act type="submit" disabled={attempt.busy}>Calculate</Act></div>
 						</form>
 						<Trouble {attempt} {labels} />
 						{#if shown.packet}

@@ -108,7 +108,7 @@ public final class SeasonThreats {
                 : judged.at(lower, barriers).verdict();
     }
 
-    /** Reckons the threats to every seed crop at once, on all processors; each is then at hand. */
+    /** Calculates the threats to every seed crop at once, on all processors; each is then at hand. */
     public SeasonThreats all() {
         seedCrops.parallelStream().forEach(this::to);
         return this;

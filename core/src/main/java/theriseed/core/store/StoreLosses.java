@@ -4,7 +4,7 @@ import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
 /**
- * How fast a store loses its roots, from one look at it. Rot spreads in clumps and quickens towards spring: reckon again
+ * How fast a store loses its roots, from one look at it. Rot spreads in clumps and quickens towards spring: calculate again
  * from what is sound at every look.
  *
  * @param share thrown out; {@code upper} its exact 95 % upper limit

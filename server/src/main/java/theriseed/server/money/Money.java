@@ -29,7 +29,7 @@ import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 
-/** Reckons what lots cost and what they brought. */
+/** Calculates what lots cost and what they brought. */
 @Service
 public class Money {
     private final Spendings spendings;

@@ -8,7 +8,7 @@ import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
-/** What the farm reckons its costs with. */
+/** What the farm calculates its costs with. */
 @Entity
 class MoneyRates extends Recorded {
     private BigDecimal wage;

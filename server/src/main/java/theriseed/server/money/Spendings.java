@@ -17,7 +17,7 @@ import theriseed.server.base.Stamps;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Plantings;
 
-/** Keeps hours, outlays and what the farm reckons with. What was written by mistake is set to 0 with why. */
+/** Keeps hours, outlays and what the farm calculates with. What was written by mistake is set to 0 with why. */
 @Service
 public class Spendings {
     /** Nobody writes down what lies further back. */

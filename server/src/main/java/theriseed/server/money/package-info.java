@@ -1,4 +1,4 @@
-/** What lots cost and brought: hours, outlays, and what the farm reckons with. */
+/** What lots cost and brought: hours, outlays, and what the farm calculates with. */
 @ApplicationModule
 package theriseed.server.money;
 

@@ -42,7 +42,7 @@ import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 
-/** Reckons for every variety in stock when it must be grown again. Demand is a guess, and no crop failure is in it. */
+/** Calculates for every variety in stock when it must be grown again. Demand is a guess, and no crop failure is in it. */
 @Service
 public class Regrow {
     private static final int YEARS = 6;
