@@ -3,7 +3,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import { capital } from '$lib/words/words';
 	import type { Waiting } from './box';
-	import { mended, partsOf } from './mend';
+	import { mended, partsOf, wasChosen } from './mend';
 
 	interface Props {
 		record: Waiting;
@@ -33,9 +33,11 @@
 			bind:value={part.typed}
 		/>
 	{/each}
-	<p class="text-sm text-soft sm:col-span-2">
-		What was chosen stays as it was; to choose otherwise, write it down anew and set this one aside.
-	</p>
+	{#if wasChosen(record.body)}
+		<p class="text-sm text-soft sm:col-span-2">
+			What was chosen stays as it was; to choose otherwise, write it down anew and set this one aside.
+		</p>
+	{/if}
 	<button type="submit" class="btn btn-primary sm:col-span-2 sm:justify-self-start" disabled={attempt.busy}
 		>Send it again</button
 	>

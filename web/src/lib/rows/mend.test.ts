@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { mended, partsOf } from './mend';
+import { mended, partsOf, wasChosen } from './mend';
 
 const body = {
 	id: 'x',
@@ -37,6 +37,10 @@ describe('a record that was refused', () => {
 			rows: [1, 2, 4],
 			offTypes: [{ kind: 'white silks', plants: 2, fate: 'PULLED' }]
 		});
+	});
+	it('tells whether something in it was chosen', () => {
+		expect(wasChosen(body)).toBe(true);
+		expect(wasChosen({ note: 'DRY spell', plants: 3, rows: [1], stage: null })).toBe(false);
 	});
 	it('lets the server refuse what is no number', () => {
 		const parts = partsOf({ mass: 4000 });

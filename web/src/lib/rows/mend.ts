@@ -32,6 +32,13 @@ export function partsOf(value: unknown, name = '', says = ''): Part[] {
 	return isTyped ? [{ name, says, typed, day: A_DAY.test(typed) }] : [];
 }
 
+/** Whether something in a record was chosen from a list. */
+export function wasChosen(value: unknown): boolean {
+	return typeof value === 'string'
+		? CHOSEN.test(value)
+		: typeof value === 'object' && value !== null && Object.values(value).some(wasChosen);
+}
+
 /** The record with its parts as they are now; a number that is none is sent as it was typed, for the server to refuse. */
 export function mended(body: object, parts: Part[]): object {
 	const now = new Map(parts.map((part) => [part.name, part.typed]));
