@@ -1,5 +1,6 @@
 package theriseed.core.bench;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -70,13 +71,8 @@ public final class MassBalance {
                 throw new OutOfRange(
                         "waterAdded", added, new Refusal.Outside(0, true, 0, true, "g", "STEP_TAKES_NO_WATER"));
             }
-            if (added == 0) {
-                Range.above(0, in, "g").check("massOut", out);
-                Range.of(0, in - out, "g").check("byProduct", byProduct);
-            } else {
-                Range.above(0, in + added, "g").check("massOut", out);
-                Range.of(0, in + added - out, "g").check("byProduct", byProduct);
-            }
+            Range.above(0, left(in, added), "g").check("massOut", out);
+            Range.of(0, left(in, added, out), "g").check("byProduct", byProduct);
             boolean alike = kind.keepsMoisture() && moistureIn.isEmpty() && moistureOut.isEmpty();
             OptionalDouble in2 = alike ? OptionalDouble.of(0) : moistureIn;
             OptionalDouble out2 = alike ? OptionalDouble.of(0) : moistureOut;
@@ -84,7 +80,19 @@ public final class MassBalance {
         }
 
         private double net() {
-            return in + added - seed - byProduct - loss;
+            return left(in, added, seed, byProduct, loss);
+        }
+
+        /**
+         * What is left of what went in. Weights are decimals: what closes to the last digit must leave 0, which binary
+         * fractions do not.
+         */
+        private static double left(double in, double added, double... out) {
+            BigDecimal left = BigDecimal.valueOf(in).add(BigDecimal.valueOf(added));
+            for (double gone : out) {
+                left = left.subtract(BigDecimal.valueOf(gone));
+            }
+            return left.doubleValue();
         }
 
         private int weighings() {

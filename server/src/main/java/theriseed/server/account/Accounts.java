@@ -15,6 +15,7 @@ import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.words.Reader;
@@ -34,7 +35,7 @@ public class Accounts implements UserDetailsService {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public UserDetails loadUserByUsername(String name) {
         Account account =
                 accounts.findByFoldedName(Names.folded(name)).orElseThrow(() -> new UsernameNotFoundException(name));
@@ -44,18 +45,18 @@ public class Accounts implements UserDetailsService {
                 .build();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public boolean none() {
         return accounts.count() == 0;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public AccountView get(String name) {
         return accounts.findByFoldedName(Names.folded(name)).map(Account::view).orElseThrow(NotFound.of("account"));
     }
 
     /** Whoever is signed in, if anybody is. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Optional<AccountView> signedIn() {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         return who == null || who instanceof AnonymousAuthenticationToken || !who.isAuthenticated()
@@ -63,7 +64,7 @@ public class Accounts implements UserDetailsService {
                 : Optional.of(get(who.getName()));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<AccountView> all() {
         return accounts.findAll().stream().map(Account::view).toList();
     }

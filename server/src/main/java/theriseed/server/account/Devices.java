@@ -14,6 +14,7 @@ import org.springframework.http.ResponseCookie;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.Digest;
+import theriseed.server.base.ReadsOnly;
 
 /**
  * Devices on which people have signed in before. Each keeps a secret that opens nothing: whoever has it only waits for
@@ -36,7 +37,7 @@ class Devices {
     }
 
     /** The device a request comes from, if this person has signed in on it before. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     Optional<KnownDevice> known(HttpServletRequest request, String name) {
         return secret(request).flatMap(secret -> devices.of(Digest.of(secret), Names.folded(name)));
     }

@@ -38,7 +38,7 @@ public class Corrections {
         });
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<CorrectionView> of(Collection<UUID> subjects) {
         return corrections.findBySubjectIdInOrderByRecordedAtDescIdDesc(subjects).stream()
                 .map(Correction::view)

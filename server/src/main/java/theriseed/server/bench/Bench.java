@@ -25,6 +25,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -86,7 +87,7 @@ public class Bench {
     }
 
     /** What was picked into each of these lots and where it stands, in a number of queries that does not grow with them. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LotsAtBench of(Collection<LotView> of) {
         List<UUID> ids = of.stream().map(LotView::id).toList();
         Map<UUID, HarvestView> picked = harvests.of(ids);
@@ -143,7 +144,7 @@ public class Bench {
     public record OpenLot(LotView lot, @Maybe HarvestView harvest) {}
 
     /** Lots of a planting that the bench has not begun on: another pick may join one. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<OpenLot> open(UUID plantingId) {
         List<LotView> all = lots.of(List.of(plantingId));
         List<UUID> ids = all.stream().map(LotView::id).toList();

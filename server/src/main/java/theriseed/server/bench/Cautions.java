@@ -5,6 +5,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamp;
 import theriseed.server.base.Stamps;
 
@@ -22,7 +23,7 @@ class Cautions {
     }
 
     /** Those that whoever asks has read this season. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<String> read() {
         return read
                 .findBySeasonAndRecordedByOrderByCaution(

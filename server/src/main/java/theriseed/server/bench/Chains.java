@@ -16,6 +16,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -85,7 +86,7 @@ class Chains {
             List<LastWay> last,
             List<OwnSteps.ShareAfter> shares) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public ChainChoice of(String number) {
         LotView lot = lots.get(number);
         String cropKey = plantings.cropKey(lot.plantingId());
@@ -118,13 +119,13 @@ class Chains {
     }
 
     /** The chains of these lots that have one of their own. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, Chain> own(Collection<UUID> lotIds) {
         return ofLots.findByLotIdIn(lotIds).stream().collect(Collectors.toMap(LotChain::lotId, LotChain::chain));
     }
 
     /** The order of steps a lot goes through. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Chain chain(LotView lot, Crop crop) {
         return ofLots.findByLotId(lot.id()).map(LotChain::chain).orElseGet(() -> Chain.of(crop));
     }

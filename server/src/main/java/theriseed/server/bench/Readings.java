@@ -13,6 +13,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.instrument.Instruments;
@@ -52,7 +53,7 @@ public class Readings {
     }
 
     /** By step, oldest first; steps without are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     Map<UUID, List<ReadingView>> of(Collection<UUID> stepIds) {
         return stepIds.isEmpty()
                 ? Map.of()

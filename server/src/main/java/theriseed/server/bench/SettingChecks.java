@@ -14,6 +14,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -40,7 +41,7 @@ public class SettingChecks {
     }
 
     /** The checks of a lot's steps. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<SettingCheckView> of(UUID lotId) {
         return of(steps.findByLotIdInOrderByPlace(List.of(lotId))).values().stream()
                 .flatMap(List::stream)
@@ -48,7 +49,7 @@ public class SettingChecks {
     }
 
     /** The checks of these steps, oldest first, by step. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     Map<UUID, List<SettingCheckView>> of(Collection<Step> of) {
         Map<UUID, Step> byId = of.stream().filter(Step::ended).collect(Collectors.toMap(Step::id, Function.identity()));
         return checks.ofLots(byId.values().stream().map(Step::lotId).collect(Collectors.toSet())).stream()

@@ -8,13 +8,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.MixedUnits;
 import theriseed.core.bench.StepKind;
 import theriseed.core.bench.StepShare;
 import theriseed.core.crop.Usual;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
@@ -47,7 +47,7 @@ class WhatIf {
      * @param corrected the step these facts would correct; null for a new one
      */
     @HandsWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     StepTried step(String lotNumber, UUID corrected, StepFacts facts) {
         LotView lot = lots.get(lotNumber);
         HarvestView harvest = bench.picked(lot);
@@ -100,7 +100,7 @@ class WhatIf {
 
     /** What another mass of a pick, grams, would change in the steps after it. */
     @HandsWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     LotChanges pick(UUID pickId, BigDecimal mass) {
         HarvestView becomes = harvests.were(pickId, mass);
         LotView lot = lots.byId(becomes.lotId());

@@ -28,6 +28,7 @@ import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.bench.Bench;
 import theriseed.server.gate.Gate;
@@ -122,7 +123,7 @@ class Blends {
     }
 
     /** A lot, and the others of its variety that stand where it stands, oldest first: what may be blended. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<BlendPlan.Ingredient> together(String number) {
         LotView lot = lots.get(number);
         There own = there(lot);
@@ -141,7 +142,7 @@ class Blends {
 
     /** What would come of pouring these together, without doing it. */
     @HandsWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public BlendPlan plan(List<Portion> portions) {
         return planOf(taken(portions, lots::get));
     }

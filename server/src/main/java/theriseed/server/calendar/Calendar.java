@@ -5,8 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.season.SeasonWork;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -23,7 +23,7 @@ public class Calendar {
     }
 
     /** All work of a season's plantings, in the order of its days. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Entry> of(int season) {
         return plantings.of(season).stream()
                 .flatMap(this::entries)
@@ -34,7 +34,7 @@ public class Calendar {
     }
 
     /** What is due on a day, of the season it lies in and of the next, whose biennials are in the ground already. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Entry> due(LocalDate day) {
         return Stream.concat(of(day.getYear()).stream(), of(day.getYear() + 1).stream())
                 .filter(entry -> !entry.from().isAfter(day) && !entry.to().isBefore(day))

@@ -8,6 +8,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Digest;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -23,7 +24,7 @@ public class CalendarFeeds {
     }
 
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<FeedView> open() {
         return feeds.findByRevokedFalseOrderByRecordedAt().stream()
                 .map(CalendarFeed::view)
@@ -54,7 +55,7 @@ public class CalendarFeeds {
         feeds.saveAndFlush(feed);
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public boolean isOpen(String secret) {
         return feeds.existsByDigestAndRevokedFalse(Digest.of(secret));
     }

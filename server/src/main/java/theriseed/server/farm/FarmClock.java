@@ -7,8 +7,8 @@ import java.time.ZoneOffset;
 import java.util.Optional;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.ReadsOnly;
 
 /** The wall clock in the farm's zone; on the demo farm a clock that stands where it was set. */
 @Component
@@ -46,7 +46,7 @@ public class FarmClock implements FarmTime {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Instant now() {
         return Optional.ofNullable(TOLD.get())
                 .or(() -> known().flatMap(Known::clock))
@@ -54,7 +54,7 @@ public class FarmClock implements FarmTime {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Instant stamp() {
         boolean ofTheMachine =
                 TOLD.get() == null && known().flatMap(Known::clock).isEmpty();
@@ -62,7 +62,7 @@ public class FarmClock implements FarmTime {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public ZoneId zone() {
         return known().map(Known::zone).orElse(ZoneOffset.UTC);
     }

@@ -16,6 +16,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -44,12 +45,12 @@ public class Farms {
         return farm;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Optional<FarmView> find() {
         return farms.findFirstBy().map(Farm::view);
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public FarmView get() {
         return find().orElseThrow(NotFound.of("farm"));
     }

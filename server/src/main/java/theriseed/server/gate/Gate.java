@@ -15,7 +15,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
@@ -25,6 +24,7 @@ import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.LotsAtBench;
@@ -75,13 +75,13 @@ public class Gate {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LotKnown of(LotView lot) {
         return of(List.of(lot)).get(0);
     }
 
     /** All that is known of these lots, in their order, in a number of queries that does not grow with them. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotKnown> of(Collection<LotView> lots) {
         List<UUID> ids = lots.stream().map(LotView::id).toList();
         Map<UUID, Set<UUID>> from = plantingsOf(lots);

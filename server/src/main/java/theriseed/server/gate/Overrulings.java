@@ -10,6 +10,7 @@ import theriseed.core.lot.SaleGate;
 import theriseed.core.measure.Range;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.lot.LotView;
@@ -31,7 +32,7 @@ public class Overrulings {
     }
 
     /** All that ever were of these lots, oldest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<OverrulingView> of(Collection<UUID> lotIds) {
         return overrulings.findByLotIdInOrderByRecordedAtAscIdAsc(lotIds).stream()
                 .map(Overruling::view)

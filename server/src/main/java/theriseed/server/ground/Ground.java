@@ -24,6 +24,7 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Kept;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.farm.Farms;
@@ -73,34 +74,34 @@ public class Ground {
         this.seen = new Kept<>(drawn, MOST_SEASONS);
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlotView> plots() {
         return plots.findAllInOrder().stream().map(Plot::view).toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PlotView plot(UUID id) {
         return found(plots, "plot", id).view();
     }
 
     /** Every plot there ever was, by its id. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, PlotView> plotsById() {
         return plots.findEvery().stream().map(Plot::view).collect(Collectors.toMap(PlotView::id, Function.identity()));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<BedView> beds() {
         return beds.findAllInOrder().stream().map(Bed::view).toList();
     }
 
     /** Every bed there ever was, by its id. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, BedView> bedsById() {
         return beds.findAll().stream().map(Bed::view).collect(Collectors.toMap(BedView::id, Function.identity()));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<BarrierView> barriers() {
         return barriers.findByRemovedFalseOrderByName().stream()
                 .map(BarrierOnGround::view)
@@ -108,7 +109,7 @@ public class Ground {
     }
 
     /** What neighbours grow in each of these seasons. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<Integer, List<NeighbourView>> neighbours(Collection<Integer> seasons) {
         return seen.of(seasons, this::seenIn);
     }
@@ -126,14 +127,14 @@ public class Ground {
         return drawn;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<NeighbourView> everyNeighbour() {
         return neighbours.findByRemovedFalseOrderBySeasonAscNameAsc().stream()
                 .map(Neighbour::view)
                 .toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public NeighbourView neighbour(UUID id) {
         return found(neighbours, "neighbour", id).view();
     }
@@ -260,7 +261,7 @@ public class Ground {
     }
 
     /** The plane the farm is drawn on: metres from its own spot. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LocalPlane plane() {
         return LocalPlane.at(farms.get().spot());
     }

@@ -20,6 +20,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 
 /**
@@ -58,7 +59,7 @@ public class Crops {
     }
 
     /** A crop as it would be with one figure otherwise; null for the general one. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Crop with(String key, Figure figure, Double value) {
         Map<Figure, Double> own = new EnumMap<>(Figure.class);
         figures.findByCropKey(general(key).key()).stream()
@@ -72,7 +73,7 @@ public class Crops {
     }
 
     /** Every figure of a crop that a farm may know better. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<FigureView> figures(String key) {
         general(key);
         Map<Figure, OwnFigure> own =

@@ -25,6 +25,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -76,7 +77,7 @@ public class Harvests implements Picking {
     }
 
     /** What was picked into each of these lots, or poured into it; lots still empty are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, HarvestView> of(Collection<UUID> lotIds) {
         Set<UUID> asked = Set.copyOf(lotIds);
         List<PourView> poured = pours.of(asked);
@@ -111,7 +112,7 @@ public class Harvests implements Picking {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Optional<LocalDate> cutOn(UUID plantingId) {
         List<UUID> ids = lots.of(List.of(plantingId)).stream().map(LotView::id).toList();
         return of(ids).values().stream().map(HarvestView::lastOn).max(Comparator.naturalOrder());
@@ -144,7 +145,7 @@ public class Harvests implements Picking {
     }
 
     /** All that was picked into a pick's lot, were the pick's mass another, grams. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public HarvestView were(UUID pickId, BigDecimal mass) {
         Range.above(0, 1e9, "g").check("mass", mass);
         Pick pick = picks.findById(pickId).orElseThrow(NotFound.of("pick"));

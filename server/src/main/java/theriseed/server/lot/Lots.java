@@ -26,6 +26,7 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.season.PlantingGivenUp;
@@ -83,13 +84,13 @@ public class Lots {
      *
      * @throws theriseed.core.measure.OutOfRange when the check character says that it is mistyped
      */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LotView get(String typed) {
         return lots.findByFolded(LotNumber.read(typed)).map(Lot::view).orElseThrow(NotFound.of("lot"));
     }
 
     /** The lots with these numbers, by what was typed; those that are mistyped or not there are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<String, LotView> find(Collection<String> typed) {
         Map<String, String> folded = new HashMap<>();
         for (String number : typed) {
@@ -118,19 +119,19 @@ public class Lots {
     }
 
     /** The lots of these varieties, oldest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> ofVarieties(Collection<UUID> varieties) {
         return lots.findByVarietyIdInOrderBySeasonAscNumberAsc(varieties).stream()
                 .map(Lot::view)
                 .toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> byIds(Collection<UUID> ids) {
         return lots.findAllById(ids).stream().map(Lot::view).toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LotView byId(UUID id) {
         return lots.findById(id).map(Lot::view).orElseThrow(NotFound.of("lot"));
     }
@@ -178,20 +179,20 @@ public class Lots {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<LotView> page(int page, int size) {
         Page<Lot> found = lots.findAllByOrderBySeasonDescNumberAsc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Lot::view).toList());
     }
 
     /** How many lots there ever were. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public long ever() {
         return lots.count();
     }
 
     /** Lots whose number holds these signs, newest first, at most twenty. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> holding(String signs) {
         return lots.findTop20ByFoldedContainingOrderBySeasonDescNumberAsc(signs).stream()
                 .map(Lot::view)
@@ -199,7 +200,7 @@ public class Lots {
     }
 
     /** The lots picked from these plantings. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> of(Collection<UUID> plantingIds) {
         return lots.findByPlantingIdInAndOriginOrderByNumber(plantingIds, Origin.PICKED).stream()
                 .map(Lot::view)
@@ -207,12 +208,12 @@ public class Lots {
     }
 
     /** The lots of one season, by number. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> ofSeason(int season) {
         return lots.findBySeasonOrderByNumber(season).stream().map(Lot::view).toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> since(int season) {
         return lots.findBySeasonGreaterThanEqualOrderByNumber(season).stream()
                 .map(Lot::view)

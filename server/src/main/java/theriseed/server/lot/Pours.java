@@ -18,6 +18,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 
 /** What was poured from lot to lot, and so what each came of. */
 @Service
@@ -33,7 +34,7 @@ public class Pours {
     }
 
     /** All that was poured out of these lots or into them. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PourView> of(Collection<UUID> lotIds) {
         return views(pours.ofLots(lotIds));
     }
@@ -59,7 +60,7 @@ public class Pours {
     public record PickedLot(UUID lotId, UUID plantingId) {}
 
     /** The picked lots that each of these came of; a picked lot comes of itself. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<PickedLot>> picked(Collection<UUID> lotIds) {
         return pours.picked(lotIds).stream()
                 .collect(Collectors.groupingBy(
@@ -69,7 +70,7 @@ public class Pours {
     }
 
     /** For each part of another lot, those that it was the same seed as, with the day until which; others are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, Map<UUID, LocalDate>> wholes(Collection<UUID> lotIds) {
         Map<UUID, Map<UUID, LocalDate>> wholes = new HashMap<>();
         pours.wholes(lotIds)
@@ -79,13 +80,13 @@ public class Pours {
     }
 
     /** A lot, and all that seed of it came of, by number. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> above(UUID lot) {
         return byNumber(pours.above(lot));
     }
 
     /** These lots, and all that came of them: every lot that may carry seed of theirs, by number. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> below(Collection<UUID> lotIds) {
         return byNumber(pours.below(lotIds));
     }
@@ -98,7 +99,7 @@ public class Pours {
     }
 
     /** Whether anything was poured out of a lot. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public boolean anyOut(UUID lot) {
         return pours.existsByFromLotId(lot);
     }
@@ -112,7 +113,7 @@ public class Pours {
         return picked.isEmpty() ? List.of() : lots.findAllById(pours.below(picked));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PourView get(UUID id) {
         return view(find(id));
     }

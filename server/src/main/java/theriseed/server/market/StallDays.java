@@ -21,6 +21,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -197,12 +198,12 @@ public class StallDays {
         }
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public StallDayView get(UUID id) {
         return view(days.findById(id).orElseThrow(NotFound.of("stall day")));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<StallDayView> page(int page, int size) {
         Page<StallDay> found = days.findAllByOrderByHeldOnDescIdDesc(PageOf.request(page, size));
         return PageOf.of(found, views(found.getContent()));

@@ -11,11 +11,11 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.stall.PacketCost;
 import theriseed.core.stall.Work;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.lot.LotView;
@@ -65,7 +65,7 @@ public class Money {
 
     /** What the seed of a season cost and brought so far. @param asked null for the last that is over */
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public SeasonMoneyView season(Integer asked) {
         List<Integer> seasons = plantings.planned();
         int season = asked == null ? newestOver(seasons) : asked;
@@ -130,7 +130,7 @@ public class Money {
 
     /** What a lot cost and brought, and what its packets must bring. */
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LotPriceView lot(String number, Asked asked) {
         LotView lot = lots.get(number);
         Books books = books(lot.season());

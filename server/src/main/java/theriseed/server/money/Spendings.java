@@ -13,6 +13,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Plantings;
@@ -51,7 +52,7 @@ public class Spendings {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public MoneyRatesView rates() {
         return rates.findFirstBy().map(MoneyRates::view).orElse(MoneyRatesView.NOT_SAID);
     }

@@ -27,6 +27,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -412,7 +413,7 @@ public class Orders {
     }
 
     /** What was changed of an order, newest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<CorrectionView> corrections(UUID id) {
         return corrections.of(List.of(get(id).id()));
     }
@@ -424,13 +425,13 @@ public class Orders {
         }
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public OrderView get(UUID id) {
         return view(orders.findById(id).orElseThrow(NotFound.of("order")));
     }
 
     /** @param open only those that wait, the first wanted first; else all, newest first */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<OrderView> page(boolean open, int page, int size) {
         Page<SeedOrder> found = open
                 ? orders.open(PageOf.request(page, size))

@@ -12,6 +12,7 @@ import theriseed.core.measure.Range;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -36,7 +37,7 @@ public class Photos {
     }
 
     /** Ids of the pictures of these records, oldest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<UUID>> of(Collection<UUID> subjects) {
         return subjects.isEmpty()
                 ? Map.of()
@@ -47,12 +48,12 @@ public class Photos {
     }
 
     /** Ids of all pictures there are. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<UUID> all() {
         return photos.allIds();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public byte[] jpeg(UUID id) {
         return photos.findById(id).map(Photo::jpeg).orElseThrow(NotFound.of("picture"));
     }

@@ -20,6 +20,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.season.PlantingView;
@@ -64,13 +65,13 @@ public class Covers {
                         .toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<CoverView> of(PlantingView planting) {
         return of(List.of(planting)).getOrDefault(planting.id(), List.of());
     }
 
     /** Covers of these plantings, in the order they were put on; plantings without are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<CoverView>> of(Collection<PlantingView> of) {
         Map<UUID, PlantingView> byId = of.stream().collect(Collectors.toMap(PlantingView::id, planting -> planting));
         if (byId.isEmpty()) {

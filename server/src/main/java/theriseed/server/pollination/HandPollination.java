@@ -25,6 +25,7 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.season.Grown;
@@ -64,7 +65,7 @@ public class HandPollination {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<FlowerView> flowers(UUID plantingId) {
         return flowers.findByPlantingIdOrderByPollinatedAtAscIdAsc(plantingId).stream()
                 .map(Flower::view)
@@ -82,7 +83,7 @@ public class HandPollination {
     }
 
     /** Flowers of these plantings of which nobody knows yet whether they took. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<FlowerView>> open(Collection<UUID> plantingIds) {
         return plantingIds.isEmpty()
                 ? Map.of()
@@ -91,7 +92,7 @@ public class HandPollination {
                         .collect(Collectors.groupingBy(FlowerView::plantingId));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<EveningView> evenings(UUID plantingId, LocalDate from, LocalDate to) {
         return evenings.findByPlantingIdAndClosedOnBetweenOrderByClosedOnAscIdAsc(plantingId, from, to).stream()
                 .map(BudEvening::view)
@@ -99,7 +100,7 @@ public class HandPollination {
     }
 
     /** Buds that were closed in the evening of a day, by planting. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<Buds>> closedOn(LocalDate day) {
         Map<UUID, List<Buds>> closed = new HashMap<>();
         evenings.findByClosedOnOrderById(day)
@@ -122,7 +123,7 @@ public class HandPollination {
     }
 
     /** What the grower wants of it. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     Optional<AimView> aim(UUID plantingId) {
         return aims.findByPlantingId(plantingId).map(PollinationAim::view);
     }

@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.pollination.CageSchedule;
 import theriseed.core.pollination.FlowerNeed;
@@ -20,6 +19,7 @@ import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Wrong;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
@@ -101,7 +101,7 @@ class PollinationPages {
             List<LocalDate> insectsOn,
             List<CorrectionView> corrections) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PollinationPage of(UUID id) {
         PlantingView planting = plantings.get(id);
         Crop crop = crops.get(planting.variety().cropKey());

@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.pollination.MorningPlan.Buds;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.season.PlantingView;
 
 /** What pollination asks for today, from what was closed, pollinated and covered. */
@@ -37,7 +37,7 @@ public class PollinationWork {
     public record Waits(What what, PlantingView planting, int count) {}
 
     /** In a number of queries that does not grow with the plantings. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Waits> waiting(Collection<PlantingView> plantings) {
         LocalDate today = time.today();
         ZoneId zone = time.zone();

@@ -26,6 +26,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -89,19 +90,19 @@ public class Quality {
      * The tests of each of these lots. A part of another lot takes over what was known of the whole when it was parted,
      * but for weevils: those are looked for anew.
      */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, TestsView> of(Collection<UUID> lotIds) {
         return of(lotIds, pours.wholes(lotIds));
     }
 
     /** The tests that were recorded of each of these lots itself. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, TestsView> own(Collection<UUID> lotIds) {
         return of(lotIds, Map.of());
     }
 
     /** The last seed weight of each of these lots, as it was taken of the lot itself. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, SeedWeightView> seedWeights(Collection<UUID> lotIds) {
         return weights.findByLotIdIn(lotIds).stream()
                 .collect(Collectors.toMap(

@@ -5,7 +5,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
@@ -39,7 +39,7 @@ class Recalls {
     }
 
     /** Whether the seed may be sold is not asked: of a lot that is called back only what is left of it counts. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Recall of(String number) {
         LotView lot = lots.get(number);
         List<LotView> above = pours.above(lot.id());
@@ -58,7 +58,7 @@ class Recalls {
     }
 
     /** Who has some, without what is left here. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Recall.Holder> holders(String number) {
         return holders(pours.below(List.of(lots.get(number).id())));
     }

@@ -26,6 +26,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
@@ -106,7 +107,7 @@ public class Regrow {
      * Every variety that has or had clean seed of the last twelve seasons; what must be sown first comes first. Of lots that
      * are gone only what was used of them and their seed weight tells anything.
      */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<RegrowView> all() {
         Map<Boolean, List<LotKnown>> there = gate.of(here.all()).stream()
                 .collect(Collectors.partitioningBy(

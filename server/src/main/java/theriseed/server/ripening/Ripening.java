@@ -20,6 +20,7 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -110,7 +111,7 @@ public class Ripening {
             List<RipeningVisitView> visits,
             List<CorrectionView> corrections) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     RipeningPage of(UUID plantingId) {
         PlantingView planting = plantings.get(plantingId);
         Crop crop = crops.get(planting.variety().cropKey());

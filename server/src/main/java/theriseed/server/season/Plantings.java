@@ -30,6 +30,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.ground.Ground;
@@ -82,41 +83,41 @@ public class Plantings {
     }
 
     /** Seasons for which something is planned. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Integer> planned() {
         return plantings.seasons();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlantingView> of(int season) {
         return lines(seasons.plan(season));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlantingView> ofScheme(UUID scheme) {
         return lines(seasons.of(open(scheme).season(), scheme));
     }
 
     /** A planting with all its threats; its stock of seed is not in it. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PlantingView get(UUID id) {
         return whole(planting(id), false);
     }
 
     /** A planting with all its threats and what is left of its seed. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PlantingView page(UUID id) {
         return whole(planting(id), true);
     }
 
     /** What is known of a planting without judging it. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Grown grown(UUID id) {
         return Grown.of(planting(id));
     }
 
     /** The same of several; those that are not there are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, Grown> grown(Collection<UUID> ids) {
         return ids.isEmpty()
                 ? Map.of()
@@ -126,25 +127,25 @@ public class Plantings {
     }
 
     /** Ids of the plantings of a season, in the plan and not given up. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<UUID> idsOfSeason(int season) {
         return plantings.idsOf(season);
     }
 
     /** Ids of the plantings of a season that were given up. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<UUID> givenUpIn(int season) {
         return plantings.givenUpIn(season);
     }
 
     /** Ids of the plantings of a variety, in the plan and not given up. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<UUID> idsOfVariety(UUID varietyId) {
         return plantings.ofVariety(varietyId);
     }
 
     /** Seasons from one on in which these varieties are grown for seed, by the plan. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<Integer>> seasonsForSeed(Collection<UUID> varieties, int first) {
         return varieties.isEmpty()
                 ? Map.of()
@@ -159,13 +160,13 @@ public class Plantings {
     }
 
     /** Which crop stands there, without judging it. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public String cropKey(UUID id) {
         return planting(id).variety().cropKey();
     }
 
     /** The plantings with these ids, in a number of queries that does not grow with them. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, PlantingView> all(Collection<UUID> ids) {
         Map<UUID, PlantingView> found = new HashMap<>();
         if (!ids.isEmpty()) {
@@ -178,7 +179,7 @@ public class Plantings {
         return found;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlantingView> ofVariety(UUID varietyId) {
         List<UUID> ids = plantings.ofVariety(varietyId);
         Map<UUID, PlantingView> all = all(ids);
@@ -186,7 +187,7 @@ public class Plantings {
     }
 
     /** The ways out for a seed crop, best first; none when it is clear. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<WayView> waysOut(UUID id) {
         Planting planting = planting(id);
         if (planting.givenUp() || !planting.facts().aim().forSeed()) {
@@ -196,7 +197,7 @@ public class Plantings {
     }
 
     /** Free ground for a planting, and what it would come to there. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlaceView> places(UUID id) {
         Planting planting = planting(id);
         return ways(planting, false).places(planting.member());
@@ -210,13 +211,13 @@ public class Plantings {
     }
 
     /** The ground a planting takes. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Site site(UUID id) {
         return seasons.farmGround().site(planting(id).facts().where());
     }
 
     /** The ground that each planting of a season takes, drawn in metres from the farm's spot. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<SiteView> sites(int season) {
         LocalPlane plane = ground.plane();
         SeasonAsWhole whole = seasons.plan(season);
@@ -231,7 +232,7 @@ public class Plantings {
 
     /** What the rules would say of a planting that is not kept yet. */
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PlantingView preview(PlantingFacts facts, UUID scheme) {
         Planting planned = planned(facts, scheme);
         Seasons.Loaded loaded = seasons.whole(facts.season(), scheme, planned.member());
@@ -246,7 +247,7 @@ public class Plantings {
      * @param east metres, 0 when it stays where it is planned; {@code north} likewise
      */
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlantingView> tried(UUID id, PlantingFacts facts, double east, double north) {
         MOVED.check("east", east);
         MOVED.check("north", north);
@@ -266,7 +267,7 @@ public class Plantings {
 
     /** What it would mean if a neighbour promised to cut theirs. */
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PlantingView> triedWithout(int season, UUID neighbour) {
         SeasonAsWhole whole = seasons.plan(season);
         if (!whole.has(neighbour)) {
@@ -284,7 +285,7 @@ public class Plantings {
     }
 
     /** What changes in this year's plan and the next if a figure of a crop were otherwise; null for the general one. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Consequence> ifKnown(String cropKey, Figure figure, Double value) {
         Crop then = crops.with(cropKey, figure, value);
         List<Consequence> changed = new ArrayList<>();

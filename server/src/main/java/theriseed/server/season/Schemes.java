@@ -14,6 +14,7 @@ import theriseed.core.population.PopulationPlan;
 import theriseed.server.base.Clash;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -44,14 +45,14 @@ public class Schemes {
     /** A scheme beside the plan. */
     public record Compared(SchemeView scheme, Sum plan, Sum tried, List<PlantingView> plantings) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<SchemeView> of(int season) {
         return schemes.findBySeasonAndStateOrderByRecordedAt(season, Scheme.State.OPEN).stream()
                 .map(Scheme::view)
                 .toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Compared compared(UUID id) {
         Scheme scheme = scheme(id);
         List<PlantingView> tried = plans.ofScheme(id);

@@ -14,6 +14,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -36,19 +37,19 @@ public class Varieties implements Pictured {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<VarietyView> matching(String typed, int page, int size) {
         Page<Variety> found =
                 varieties.findByNameContainingIgnoreCaseOrderByNameAscIdAsc(typed.strip(), PageOf.request(page, size));
         return PageOf.of(found, found.map(this::view).toList());
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, VarietyView> byIds(Collection<UUID> ids) {
         return varieties.findAllById(ids).stream().collect(Collectors.toMap(Variety::id, this::view));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public VarietyView get(UUID id) {
         return view(varieties.findById(id).orElseThrow(NotFound.of("variety")));
     }
@@ -79,7 +80,7 @@ public class Varieties implements Pictured {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public boolean mayHavePictures(UUID id) {
         return varieties.existsById(id);
     }

@@ -17,6 +17,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -84,7 +85,7 @@ public class Containers {
     }
 
     /** The names of the shelves on which these lots stand; lots that were never put away are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<String>> shelvesOf(Collection<UUID> lotIds) {
         return shelvesOf(of(lotIds));
     }
@@ -101,7 +102,7 @@ public class Containers {
                                 .toList()));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<ContainerView> views(LotView lot) {
         return views(of(List.of(lot.id())).getOrDefault(lot.id(), List.of()), shelves.byId());
     }

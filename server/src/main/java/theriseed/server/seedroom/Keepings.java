@@ -14,12 +14,12 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.seedroom.Keeping;
 import theriseed.core.seedroom.Keeping.Stay;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.quality.GerminationView;
@@ -52,7 +52,7 @@ public class Keepings {
     }
 
     /** The lots among these that were tested: the others have nothing to go by. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, KeepingView> of(Collection<LotKnown> lots) {
         return of(
                 lots, containers.of(lots.stream().map(known -> known.lot().id()).toList()));

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
@@ -16,6 +15,7 @@ import theriseed.core.population.PopulationPlan;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.BenchView;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
@@ -95,14 +95,14 @@ class SeedRoom {
     record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever) {}
 
     /** @param gone whether lots that are sold out are shown too; else only those that are here */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Room room(int page, int size, boolean gone) {
         PageOf<LotView> found = gone ? lots.page(page, size) : here.page(page, size);
         return new Room(shelves.all(), found.with(hanging(found.items())), lots.ever());
     }
 
     /** Every lot with seed left, to be counted. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Hanging> stocked() {
         return hanging(here.all()).stream().filter(lot -> lot.stock().any()).toList();
     }
@@ -210,7 +210,7 @@ class SeedRoom {
     /** @param plants wanted, and {@code seeds} to sow for them */
     record OwnSeed(int plants, int seeds, double grams) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Stored stored(String number) {
         LotView lot = lots.get(number);
         LotKnown known = gate.of(lot);

@@ -20,6 +20,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.instrument.SimulatedStore;
@@ -54,7 +55,7 @@ public class Shelves {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<ShelfView> all() {
         return views(shelves.findAllByOrderByName());
     }
@@ -116,7 +117,7 @@ public class Shelves {
     }
 
     /** The log of more than a year, oldest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<ShelfReadingView> log(UUID id) {
         get(id);
         return readings

@@ -19,6 +19,7 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -65,7 +66,7 @@ public class Scores {
     }
 
     /** Visits to a planting's marked plants or to a trial, oldest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<VisitView> of(UUID ofId) {
         return visits.findByOfIdOrderByScoredOnAscIdAsc(ofId).stream()
                 .map(ScoreVisit::view)

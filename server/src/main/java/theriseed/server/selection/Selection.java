@@ -24,6 +24,7 @@ import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
@@ -108,7 +109,7 @@ public class Selection {
     public record NotForEating(UUID plantingId, String variety, String crop, String ground, List<String> tags) {}
 
     /** What of these plantings is marked for seed, and was not decided against. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<NotForEating> notForEating(Collection<PlantingView> plantings) {
         Map<UUID, List<String>> tags = plantings.isEmpty()
                 ? Map.of()
@@ -127,7 +128,7 @@ public class Selection {
     }
 
     /** @param heritability of a single plant's score, 0 to 1; null for what is usual */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public SelectionPage page(UUID plantingId, Double heritability) {
         PlantingView planting = plantings.get(plantingId);
         List<Trait> traits = scores.traitsOf(planting.variety().id());

@@ -23,6 +23,7 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.season.Grown;
@@ -133,7 +134,7 @@ public class Trials {
             List<Ranking> rankings,
             List<CorrectionView> corrections) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<TrialLine> lines(UUID varietyId) {
         List<ProgenyTrial> found = trials.findByVarietyIdOrderByIdAsc(varietyId);
         if (found.isEmpty()) {
@@ -155,7 +156,7 @@ public class Trials {
                 .toList();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public TrialPage get(UUID id) {
         ProgenyTrial trial = trials.findById(id).orElseThrow(NotFound.of("trial"));
         PlantingView planting = plantings.get(trial.plantingId());

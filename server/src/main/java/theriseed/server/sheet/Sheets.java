@@ -12,12 +12,12 @@ import java.util.stream.Stream;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Refusing;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
@@ -67,7 +67,7 @@ public class Sheets {
 
     /** Header and lines of a sheet. */
     @GrowersWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Stream<List<Object>> write(String name) {
         Sheet sheet = sheet(name);
         return Stream.concat(

@@ -17,6 +17,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
@@ -49,7 +50,7 @@ public class Customers {
     public record CustomerFacts(String name, CustomerKind kind, String address, String note, UUID priceListId) {}
 
     /** Those that still are, by name, at most 500. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<CustomerView> all() {
         return customers.findTop500ByEndedOnIsNullOrderByName().stream()
                 .map(Customer::view)
@@ -57,18 +58,18 @@ public class Customers {
     }
 
     /** All of them that still are, page by page. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<CustomerView> page(int page, int size) {
         Page<Customer> found = customers.findByEndedOnIsNullOrderByNameAscIdAsc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Customer::view).toList());
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public CustomerView get(UUID id) {
         return find(id).view();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, CustomerView> byIds(Collection<UUID> ids) {
         return customers.findByIdIn(ids).stream()
                 .map(Customer::view)

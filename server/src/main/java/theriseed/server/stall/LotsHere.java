@@ -5,9 +5,9 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 
@@ -31,20 +31,20 @@ public class LotsHere {
     }
 
     /** All of the last twelve seasons, newest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> all() {
         return lots(ids());
     }
 
     /** The same, a page of them. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<LotView> page(int page, int size) {
         PageOf<UUID> ids = PageOf.of(ids(), page, size);
         return ids.with(lots(ids.items()));
     }
 
     /** The same with those that are gone, without those that never had anything in them. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LotView> ever() {
         return lots(here.filled(time.today().getYear() - YEARS));
     }

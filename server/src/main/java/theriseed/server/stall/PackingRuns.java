@@ -24,6 +24,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -65,7 +66,7 @@ public class PackingRuns {
     }
 
     /** Kinds of packets among the newest runs of the farm, those of the lot's variety first, then the newest. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PackedBefore> before(String lotNumber) {
         LotView lot = lots.get(lotNumber);
         Set<UUID> same = lots.ofVarieties(List.of(lot.varietyId())).stream()
@@ -82,7 +83,7 @@ public class PackingRuns {
 
     /** What a packing run would come to, without doing it. */
     @HandsWork
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Packing.Plan plan(String lotNumber, Packing packing) {
         return plan(gate.of(lots.get(lotNumber)), packing);
     }

@@ -12,6 +12,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.season.Varieties;
@@ -43,7 +44,7 @@ public class PriceLists {
     }
 
     /** All of them by name, each with its prices by variety. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<PriceListView> all() {
         List<ListPrice> some = prices.findByPriceNotNull();
         Map<UUID, VarietyView> named =
@@ -104,7 +105,7 @@ public class PriceLists {
     }
 
     /** The terms of a customer. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Terms of(UUID customerId) {
         return of(customers.findById(customerId).orElseThrow(NotFound.of("customer")));
     }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
@@ -29,7 +29,7 @@ class SeedLeft implements SeedStock {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, OnHand> of(Collection<UUID> varietyIds) {
         if (varietyIds.isEmpty()) {
             return Map.of();

@@ -29,6 +29,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.bench.LotWorkedOn;
@@ -89,7 +90,7 @@ public class Stall {
     }
 
     /** What is left of each of these lots. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, StockView> stock(Collection<LotKnown> of) {
         return stock(
                 of.stream().map(LotKnown::lot).toList(),
@@ -100,7 +101,7 @@ public class Stall {
     }
 
     /** The same, where no more of the lots is asked than what came clean off the bench. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, StockView> stock(LotsAtBench of) {
         return stock(of.lots(), of.lots().stream().collect(Collectors.toMap(LotView::id, of::clean)));
     }
@@ -132,7 +133,7 @@ public class Stall {
         return stock;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public StockView stock(LotKnown known) {
         return stock(List.of(known)).get(known.lot().id());
     }
@@ -208,7 +209,7 @@ public class Stall {
     }
 
     /** Whether seed of a lot was packed, sold, poured or taken in any other way. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public boolean anyTaken(UUID lotId) {
         return runs.existsByLotId(lotId)
                 || sales.existsByLotId(lotId)
@@ -235,7 +236,7 @@ public class Stall {
     }
 
     /** Packing runs by id, as they were filled; what is left of them the stock of their lots tells. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, PackingRunView> runs(Collection<UUID> ids) {
         return runs.findAllById(ids).stream().collect(Collectors.toMap(PackingRun::id, run -> run.view(0, 0)));
     }
@@ -459,14 +460,14 @@ public class Stall {
                 .view();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, SaleView> sales(Collection<UUID> ids) {
         return ids.isEmpty()
                 ? Map.of()
                 : sales.findByIdIn(ids).stream().map(Sale::view).collect(Collectors.toMap(SaleView::id, sale -> sale));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<SaleView> sales(int page, int size) {
         Page<Sale> found = sales.findAllByOrderBySoldOnDescIdDesc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Sale::view).toList());
@@ -476,7 +477,7 @@ public class Stall {
     public record Sold(SaleView sale, String number) {}
 
     /** The same with their lots' numbers. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<Sold> sold(int page, int size) {
         PageOf<SaleView> found = sales(page, size);
         Map<UUID, String> numbers =
@@ -492,13 +493,13 @@ public class Stall {
     }
 
     /** The newest sales of a lot, newest first, without those that turned out not to have been. @param most so many */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<SaleView> lastSales(UUID lotId, int most) {
         return sales.last(lotId, Limit.of(most)).stream().map(Sale::view).toList();
     }
 
     /** First day on which seed of a lot was sold. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Optional<LocalDate> firstSold(UUID lotId) {
         return sales.firstSold(lotId);
     }
@@ -514,13 +515,13 @@ public class Stall {
     }
 
     /** Ids of the sales of a lot that were corrected. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<UUID> changedSales(UUID lotId) {
         return sales.changed(lotId);
     }
 
     /** Everyone who got seed of these lots, by name and day. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<HolderView> holders(Collection<UUID> lotIds) {
         return sales.holders(lotIds);
     }
@@ -529,7 +530,7 @@ public class Stall {
      * Grams of each of these lots that left since a day, in packets or not, and those that were sown; lots that were not
      * used are not there.
      */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, BigDecimal> usedSince(Collection<UUID> lotIds, LocalDate since) {
         return Stream.of(sales.grams(lotIds, since), takings.grams(lotIds, TakenFor.SOWN, since))
                 .flatMap(List::stream)

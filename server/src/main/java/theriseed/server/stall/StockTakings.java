@@ -17,6 +17,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -151,7 +152,7 @@ public class StockTakings {
         }
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<Taken> page(int page, int size) {
         Page<StockTaking> found = stockTakings.findAllByOrderByCountedOnDescIdDesc(PageOf.request(page, size));
         return PageOf.of(found, views(found.getContent()));

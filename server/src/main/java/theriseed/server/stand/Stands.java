@@ -27,6 +27,7 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
@@ -127,7 +128,7 @@ public class Stands {
      */
     public record Worth(int plants, int weighed, double effective, double ifAlike) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public StandPage of(UUID plantingId) {
         PlantingView planting = plantings.get(plantingId);
         Crop crop = crops.get(planting.variety().cropKey());

@@ -6,12 +6,12 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.pollination.Parentage;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Roles;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.SettingCheckView;
@@ -89,7 +89,7 @@ public class Threads {
     /** One lot on a shelf. */
     public record Shelved(LotKnown known, StockView stock) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LotPage page(String number) {
         LotView lot = lots.get(number);
         LotKnown known = gate.of(lot);
@@ -116,14 +116,14 @@ public class Threads {
                         .toList());
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public PageOf<Shelved> shelves(int page, int size) {
         PageOf<LotView> found = lots.page(page, size);
         return found.with(shelved(found.items()));
     }
 
     /** Every lot that is here, newest first: for the bench and for Today. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<Shelved> here() {
         return shelved(here.all());
     }
@@ -132,7 +132,7 @@ public class Threads {
     record Stocked(LotView lot, VarietyView variety, LotKnown.GateView gate, StockView stock) {}
 
     /** Every lot with seed left, newest first. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     List<Stocked> stocked() {
         return here().stream()
                 .filter(one -> one.stock().any())

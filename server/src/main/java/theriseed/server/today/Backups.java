@@ -7,9 +7,9 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Roles;
 
 /** Whether the backups that are made once a day are being made. */
@@ -32,7 +32,7 @@ class Backups {
     record TooOld(@Maybe LocalDateTime lastGood) {}
 
     /** Says that the latest good backup is too old; to those who work here, where backups are made at all. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     Optional<TooOld> tooOld() {
         if (!madeHere || Roles.onlyLooks()) {
             return Optional.empty();

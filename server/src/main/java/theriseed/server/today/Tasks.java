@@ -15,7 +15,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.StepKind;
 import theriseed.core.isolation.Verdict;
@@ -26,6 +25,7 @@ import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.season.SeasonWork;
 import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.StepView;
 import theriseed.server.calendar.Calendar;
@@ -82,7 +82,7 @@ class Tasks {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     List<Task> open() {
         List<Task> tasks = new ArrayList<>();
         threads.here().forEach(shelved -> ofLot(shelved, tasks));

@@ -15,6 +15,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.season.PlantingView;
@@ -48,12 +49,12 @@ public class Rings {
         this.stamps = stamps;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<RingView> of(UUID plantingId) {
         return of(List.of(plantingId)).getOrDefault(plantingId, List.of());
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<RingView>> of(Collection<UUID> plantingIds) {
         return plantingIds.isEmpty()
                 ? Map.of()
@@ -62,7 +63,7 @@ public class Rings {
                         .collect(Collectors.groupingBy(RingView::plantingId));
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public RingView get(UUID id) {
         return rings.findById(id).map(SuspectRing::view).orElseThrow(NotFound.of("ring"));
     }

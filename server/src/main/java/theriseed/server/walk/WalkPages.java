@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Rows;
@@ -15,6 +14,7 @@ import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.ground.Ground;
 import theriseed.server.ground.Metres;
 import theriseed.server.handbook.Crops;
@@ -82,7 +82,7 @@ class WalkPages {
     /** A ring as it is drawn, in metres from the farm's spot. */
     record RingOnMap(RingView ring, Metres middle) {}
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public WalkPage of(UUID id) {
         PlantingView planting = plantings.get(id);
         Crop crop = crops.get(planting.variety().cropKey());
@@ -128,7 +128,7 @@ class WalkPages {
                 .stage();
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<RingOnMap> rings(int season) {
         LocalPlane plane = ground.plane();
         return rings.of(plantings.idsOfSeason(season)).values().stream()

@@ -34,6 +34,7 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.Latest;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
 import theriseed.server.photo.Photos;
@@ -88,7 +89,7 @@ public class Walks implements Pictured {
         this.time = time;
     }
 
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<WalkView> of(UUID plantingId) {
         return views(walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(List.of(plantingId)));
     }
@@ -101,7 +102,7 @@ public class Walks implements Pictured {
     }
 
     /** What the latest stage has shown, for each planting that was walked at all. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, StageVerdict> verdicts(Collection<PlantingView> of) {
         Map<UUID, PlantingView> byId = of.stream().collect(Collectors.toMap(PlantingView::id, planting -> planting));
         Map<UUID, StageVerdict> verdicts = new HashMap<>();
@@ -113,7 +114,7 @@ public class Walks implements Pictured {
     }
 
     /** The stages of these plantings, with what was found at each. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<StageWalk>> stages(Collection<PlantingView> of) {
         Map<UUID, List<WalkFacts>> walked =
                 walked(of.stream().map(PlantingView::id).toList());
@@ -146,7 +147,7 @@ public class Walks implements Pictured {
     }
 
     /** What a stage would show if so many more were looked at with so many off-types; empty when none were. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Optional<StageVerdict> soFar(UUID plantingId, String stage, int lookedAt, int offTypes, int pulled) {
         Range.of(0, 1_000_000, "plants").check("lookedAt", lookedAt);
         Range.of(0, lookedAt, "plants").check("offTypes", offTypes);
@@ -163,7 +164,7 @@ public class Walks implements Pictured {
     }
 
     /** Kinds of off-types to look for: those found in the variety before, most first, then the usual ones of its crop. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<String> kinds(PlantingView planting) {
         Set<String> kinds = new LinkedHashSet<>(walks.kindsOf(planting.variety().id()));
         kinds.addAll(crops.get(planting.variety().cropKey()).commonOffTypes());
@@ -171,13 +172,13 @@ public class Walks implements Pictured {
     }
 
     /** What off-types that shed pollen have done, walk by walk. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public List<LateView> late(PlantingView planting) {
         return late(List.of(planting)).getOrDefault(planting.id(), List.of());
     }
 
     /** The same of many plantings; those without are left out. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Map<UUID, List<LateView>> late(Collection<PlantingView> of) {
         Map<UUID, PlantingView> byId = of.stream()
                 .filter(planting -> planting.bloom() != null)
@@ -219,7 +220,7 @@ public class Walks implements Pictured {
     }
 
     /** How true a variety was from generation to generation. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public StockHistory history(UUID varietyId) {
         List<PlantingView> grown = plantings.ofVariety(varietyId);
         Map<UUID, StageVerdict> verdicts = verdicts(grown);
@@ -334,7 +335,7 @@ public class Walks implements Pictured {
     }
 
     @Override
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public boolean mayHavePictures(UUID id) {
         return walks.existsById(id);
     }

@@ -11,6 +11,7 @@ import theriseed.core.bloom.Weather;
 import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.farm.Farms;
 
@@ -32,7 +33,7 @@ public class Weathers {
     }
 
     /** The weather that plantings of these seasons live through: from the summer before to the winter after. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public Weather ofSeasons(int first, int last) {
         Map<LocalDate, Weather.Day> actual = new HashMap<>();
         days.figures(LocalDate.of(first - 1, 7, 1), LocalDate.of(last + 1, 3, 31))
@@ -46,7 +47,7 @@ public class Weathers {
     }
 
     /** The last day that is known, with where it comes from; nothing when none is. */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public LastKnown lastKnown() {
         LocalDate latest = days.latest();
         return latest == null ? null : new LastKnown(latest, days.source(latest));

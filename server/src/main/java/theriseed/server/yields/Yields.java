@@ -10,7 +10,6 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.Chain;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.MissingReason;
@@ -22,6 +21,7 @@ import theriseed.core.crop.Usual;
 import theriseed.core.measure.Range;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.LotsAtBench;
@@ -106,7 +106,7 @@ class Yields {
             List<ReasonCount> reasons) {}
 
     /** @param crop key; null for the one with most lots */
-    @Transactional(readOnly = true)
+    @ReadsOnly
     public YieldPage of(String crop, int seasons) {
         int back = Range.of(1, MOST_SEASONS, "seasons").check("seasons", seasons);
         List<LotView> all = lots.since(time.today().getYear() - back + 1);
