@@ -3320,6 +3320,8 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             toKeep?: components["schemas"]["Usual"];
             underWay?: components["schemas"]["StepView"];
+            /** @enum {string} */
+            wrong?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             yield?: components["schemas"]["LotYield"];
         };
         Blend: {
@@ -4882,6 +4884,18 @@ export interface components {
             share: number;
             variety: string;
         };
+        LotsShownHanging: {
+            lots: components["schemas"]["Hanging"][];
+            wrong: components["schemas"]["WrongLot"][];
+        };
+        LotsShownShelved: {
+            lots: components["schemas"]["Shelved"][];
+            wrong: components["schemas"]["WrongLot"][];
+        };
+        LotsShownStocked: {
+            lots: components["schemas"]["Stocked"][];
+            wrong: components["schemas"]["WrongLot"][];
+        };
         Made: {
             /** Format: int64 */
             ahead?: number;
@@ -5463,15 +5477,6 @@ export interface components {
         };
         PageOfOrderView: {
             items: components["schemas"]["OrderView"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            pages: number;
-            /** Format: int64 */
-            total: number;
-        };
-        PageOfShelved: {
-            items: components["schemas"]["Shelved"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -6261,6 +6266,7 @@ export interface components {
             ever: number;
             lots: components["schemas"]["PageOfHanging"];
             shelves: components["schemas"]["ShelfView"][];
+            wrong: components["schemas"]["WrongLot"][];
         };
         Row: {
             /** Format: int32 */
@@ -6678,6 +6684,16 @@ export interface components {
             known: components["schemas"]["LotKnown"];
             stock: components["schemas"]["StockView"];
         };
+        Shelves: {
+            items: components["schemas"]["Shelved"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+            wrong: components["schemas"]["WrongLot"][];
+        };
         Shown: {
             /** @enum {string} */
             kind: "SCALE" | "MASH" | "AIR" | "HUMIDITY";
@@ -6921,6 +6937,7 @@ export interface components {
             vessels: string;
             waterAdded: number;
             way: string;
+            wrong?: components["schemas"]["Wrong"];
         };
         Stock: {
             /** Format: int32 */
@@ -7201,6 +7218,11 @@ export interface components {
             kind: "WeighHarvest";
         } | {
             /** @enum {string} */
+            kind: "PutWeightsRight";
+            /** @enum {string} */
+            step: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+        } | {
+            /** @enum {string} */
             kind: "NextStep";
             /** @enum {string} */
             step: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
@@ -7329,6 +7351,8 @@ export interface components {
             /** Format: date-time */
             now: string;
             tasks: components["schemas"]["Task"][];
+            wrongLots: components["schemas"]["WrongLot"][];
+            wrongPlantings: components["schemas"]["WrongPlanting"][];
         };
         TooOld: {
             /** Format: date-time */
@@ -7796,6 +7820,16 @@ export interface components {
             refusal: components["schemas"]["Refusal"];
             value: string;
         };
+        WrongLot: {
+            number: string;
+            why: components["schemas"]["Wrong"];
+        };
+        WrongPlanting: {
+            /** Format: uuid */
+            id: string;
+            variety: string;
+            why: components["schemas"]["Wrong"];
+        };
         Year: {
             /** Format: double */
             germination: number;
@@ -7951,7 +7985,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Shelved"][];
+                    "application/json": components["schemas"]["LotsShownShelved"];
                 };
             };
         };
@@ -9067,7 +9101,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PageOfShelved"];
+                    "application/json": components["schemas"]["Shelves"];
                 };
             };
         };
@@ -11909,7 +11943,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Hanging"][];
+                    "application/json": components["schemas"]["LotsShownHanging"];
                 };
             };
         };
@@ -12523,7 +12557,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Stocked"][];
+                    "application/json": components["schemas"]["LotsShownStocked"];
                 };
             };
         };

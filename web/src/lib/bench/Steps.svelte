@@ -3,6 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import { READ } from './bench';
 	import Amend from '$lib/form/Amend.svelte';
+	import { refusal } from '$lib/form/refusal';
 	import { numberIn } from '$lib/form/typed';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
@@ -24,6 +25,12 @@
 	let { harvest, bench, checks, correct, changed }: Props = $props();
 	/** Steps with something to set, and so to set wrong. */
 	const SET: Schemas['StepView']['kind'][] = ['RINSE', 'THRESH', 'SCREEN', 'WINNOW', 'HAND_PICK'];
+	const WEIGHT: Record<string, string> = {
+		massIn: 'What went in',
+		massOut: 'What came out',
+		byProduct: 'What went elsewhere',
+		waterAdded: 'Water added'
+	};
 	const units = $derived(session.units);
 	const on = (instant: string) => dayMonth(inZone(instant, session.farm?.timeZone ?? 'UTC'), session.today);
 </script>
@@ -140,6 +147,12 @@
 					{#if step.minutes}<span class="block"
 							>{step.minutes} min{step.people > 1 ? `, ${many(step.people, 'person', 'people')}` : ''}</span
 						>{/if}
+					{#if step.wrong}
+						<strong class="block text-alarm"
+							>{refusal(step.wrong, WEIGHT[step.wrong.field] ?? step.wrong.field)} Correct it; until then the lot
+							counts as not clean.</strong
+						>
+					{/if}
 					{#if step.alarm}
 						<strong class="block text-alarm"
 							>{tenth(step.unaccounted ?? 0)} % missing: {[

@@ -25,6 +25,10 @@ function ferment(state: Ferment['state'], over: string) {
 }
 
 describe('how a lot stands at the bench', () => {
+	it('says when weights of a step cannot be', () => {
+		const stands = standing(lot({ wrong: 'THRESH', steps: [] }), NOW, ZONE);
+		expect(stands).toMatchObject({ shelf: 'cleaning', alarm: true, next: 'Put them right' });
+	});
 	it('says when a ferment will be ready', () => {
 		const stands = standing(ferment('NOT_READY', '2026-08-16T07:10:00Z'), NOW, ZONE);
 		expect(stands).toMatchObject({ shelf: 'wet', small: 'ready in', large: '5 h', alarm: false });

@@ -41,6 +41,16 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 			next: 'Weigh the harvest'
 		};
 	}
+	if (bench.wrong) {
+		return {
+			shelf: 'cleaning',
+			small: 'weights',
+			large: 'wrong',
+			alarm: true,
+			doing: `${STEP[bench.wrong].done}, with weights that cannot be`,
+			next: 'Put them right'
+		};
+	}
 	const under = bench.underWay;
 	if (under) {
 		const begun = inZone(under.begunAt, timeZone);

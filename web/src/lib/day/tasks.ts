@@ -53,6 +53,7 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	WalkOver: walk,
 	LookWhetherRipe: ({ plantingId }) => `/harvest/${plantingId}`,
 	WeighHarvest: ({ plantingId, lot }) => `/harvest/${plantingId}?lot=${lot}`,
+	PutWeightsRight: bench,
 	NextStep: bench,
 	WeighOut: bench,
 	TrayTooWarm: bench,

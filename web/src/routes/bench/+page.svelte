@@ -3,6 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import { standing, type ShelfName } from '$lib/bench/bench';
 	import Vessel from '$lib/bench/Vessel.svelte';
+	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { mass } from '$lib/units/units';
@@ -27,8 +28,9 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children(lots)}
+	{#snippet children({ lots, wrong })}
 		<Page title="Bench" says={lots.length ? says(lots) : 'nothing stands here'}>
+			<WrongLots {wrong} />
 			{#if lots.length === 0}
 				<p class="max-w-prose">
 					Lots come here from the harvest and stay until they are clean. Go to a planting on the <a

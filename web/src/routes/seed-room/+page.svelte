@@ -5,6 +5,7 @@
 	import HangingTag from '$lib/seedroom/HangingTag.svelte';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
 	import { board, NEEDS } from '$lib/seedroom/words';
+	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
@@ -47,7 +48,7 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ shelves, lots, ever })}
+	{#snippet children({ shelves, lots, ever, wrong })}
 		<Page
 			title="Seed room"
 			says={lots.total ? says(lots.items, lots.total) : ever ? 'nothing left' : 'no lot yet'}
@@ -67,6 +68,7 @@
 					</p>
 				{/if}
 			</div>
+			<WrongLots {wrong} />
 			{#if shelves.length > 0}<AirStrip {shelves} />{/if}
 			{#if ever === 0}
 				<p class="max-w-prose">

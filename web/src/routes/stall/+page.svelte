@@ -4,6 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
 	import { numberIn } from '$lib/form/typed';
+	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
@@ -43,7 +44,7 @@
 {/snippet}
 
 <Loading from={found} stays>
-	{#snippet children([lots, sales])}
+	{#snippet children([{ lots, wrong }, sales])}
 		{@const ready = lots.filter((lot) => lot.gate.mayBeSold)}
 		{@const back = lots.filter((lot) => !lot.gate.mayBeSold)}
 		<Page
@@ -51,6 +52,7 @@
 			says={ready.length ? `${many(ready.length, 'lot')} may be sold` : 'nothing may be sold yet'}
 		>
 			<StallTabs />
+			<WrongLots {wrong} />
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
 				<section>
 					<h2 class="ruled">What there is</h2>

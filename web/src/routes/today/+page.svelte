@@ -5,6 +5,8 @@
 	import { carry } from '$lib/rows/carry';
 	import { known } from '$lib/rows/known';
 	import DayBand from '$lib/day/DayBand.svelte';
+	import { refusal } from '$lib/form/refusal';
+	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -40,6 +42,13 @@
 					now.
 				</p>
 			{/if}
+			<WrongLots wrong={view.wrongLots} />
+			{#each view.wrongPlantings ?? [] as { id, variety, why } (id)}
+				<p class="caution my-4 max-w-3xl">
+					What waits in the rows of <a href="/desk?planting={id}">{variety}</a> cannot be told, because
+					something kept of it is wrong: {refusal(why, why.field)}
+				</p>
+			{/each}
 			{#if view.notForEating.length}
 				<details class="mt-5 border-l-4 border-beet bg-paper px-4 py-2" open={!session.works}>
 					<summary class="cursor-pointer"

@@ -8,6 +8,7 @@
 	import { numberIn } from '$lib/form/typed';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
 	import { DIFFERENCE } from '$lib/seedroom/words';
+	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { mass, numberTyped } from '$lib/units/units';
@@ -73,11 +74,12 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children([lots, past])}
+	{#snippet children([{ lots, wrong: notShown }, past])}
 		{@const all = rows(lots)}
 		{@const wrong = refused(all)}
 		<Page title="Seed room" says="count what is there">
 			<RoomTabs />
+			<WrongLots wrong={notShown} />
 			{#if all.length === 0}
 				<p class="max-w-prose">
 					There is nothing to count: clean seed and packets stand here once there are any.

@@ -72,7 +72,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children([days, customers, lots])}
+	{#snippet children([days, customers, { lots }])}
 		{@const all = offers(lots)}
 		{@const markets = customers.filter((one) => one.kind === 'MARKET')}
 		{@const market = customerId || (markets[0] ?? customers[0])?.id}

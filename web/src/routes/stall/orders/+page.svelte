@@ -26,7 +26,7 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children([orders, customers, lots])}
+	{#snippet children([orders, customers, { lots }])}
 		{@const short = orders.items.filter((order) => order.state === 'SHORT').length}
 		<Page
 			title="Stall"

@@ -17,6 +17,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.crop.Floating;
 import theriseed.core.crop.Usual;
 import theriseed.core.measure.Range;
+import theriseed.server.base.Wrong;
 import theriseed.server.harvest.HarvestView;
 
 /** One lot's steps, weighed against each other by the rules. */
@@ -70,7 +71,12 @@ final class LotAtBench {
                 views.stream().filter(step -> step.massOut() == null).findFirst();
         boolean poured = poured();
         StepKind next = poured ? null : next();
-        boolean clean = next() == null && underWay.isEmpty();
+        StepKind wrong = views.stream()
+                .filter(step -> step.wrong() != null)
+                .map(StepView::kind)
+                .findFirst()
+                .orElse(null);
+        boolean clean = next() == null && underWay.isEmpty() && wrong == null;
         BigDecimal mass = mass();
         return new BenchView(
                 chain.steps(),
@@ -79,6 +85,7 @@ final class LotAtBench {
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
                 Floating.of(crop),
+                wrong,
                 clean,
                 poured,
                 mass,
@@ -157,14 +164,8 @@ final class LotAtBench {
 
     private StepView view(Step step, double dryBefore, double massBefore, double moistureBefore) {
         StepFacts facts = step.facts();
-        MassBalance.Step balance = step.ended()
-                ? MassBalance.of(
-                                List.of(facts.weighed()),
-                                crop.storageMoisture().orElse(8),
-                                facts.kind().keepsMoisture() ? MassBalance.USUAL_ALARM : MassBalance.WET_ALARM,
-                                SCALE_ERROR_G)
-                        .get(0)
-                : null;
+        Wrong.Or<MassBalance.Step> weighed = step.ended() ? Wrong.or(() -> balance(facts)) : new Wrong.Or<>(null, null);
+        MassBalance.Step balance = weighed.value();
         return new StepView(
                 step.id(),
                 step.version(),
@@ -195,9 +196,19 @@ final class LotAtBench {
                         ? balance.unaccounted().getAsDouble()
                         : null,
                 balance != null && balance.alarm(),
+                weighed.wrong(),
                 step.ended() ? dry(step, dryBefore, massBefore, moistureBefore) : null,
                 facts.kind() == StepKind.FERMENT && !step.ended() ? watch.ferment(facts, read(step)) : null,
                 facts.kind() == StepKind.DRY && !step.ended() ? drying(step) : null);
+    }
+
+    private MassBalance.Step balance(StepFacts facts) {
+        return MassBalance.of(
+                        List.of(facts.weighed()),
+                        crop.storageMoisture().orElse(8),
+                        facts.kind().keepsMoisture() ? MassBalance.USUAL_ALARM : MassBalance.WET_ALARM,
+                        SCALE_ERROR_G)
+                .get(0);
     }
 
     private double usualMoistureIn() {
@@ -234,6 +245,7 @@ final class LotAtBench {
         StepFacts next = steps.get(stepsBefore).facts();
         boolean onlyDried = next.kind() == StepKind.DRY
                 && next.massOut() != null
+                && next.massOut().compareTo(next.massIn()) <= 0
                 && next.gone().signum() == 0;
         if (!onlyDried) {
             return OptionalDouble.empty();

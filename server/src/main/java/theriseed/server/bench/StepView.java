@@ -9,6 +9,7 @@ import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.Wrong;
 
 /**
  * A step as it is shown, with what the rules say of it. Masses in grams.
@@ -16,6 +17,7 @@ import theriseed.server.base.Maybe;
  * @param share of what went in that came out, 0 to 1
  * @param unaccounted percent of dry matter gone unseen, where it can be told
  * @param alarm whether that is worth asking about
+ * @param wrong why nothing can be calculated of its weights; absent where something can
  * @param dry where its dry matter went; absent while it is under way
  */
 public record StepView(
@@ -46,6 +48,7 @@ public record StepView(
         @Maybe Double share,
         @Maybe Double unaccounted,
         boolean alarm,
+        @Maybe Wrong wrong,
         @Maybe DryMatter dry,
         @Maybe Ferment ferment,
         @Maybe Drying drying) {

@@ -16,12 +16,15 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsShown;
+import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.Containers.Placed;
@@ -92,19 +95,21 @@ class SeedRoom {
     record AtBench(boolean clean, boolean poured, BigDecimal mass) {}
 
     /** @param ever lots that ever were, here or gone */
-    record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever) {}
+    record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever, List<WrongLot> wrong) {}
 
     /** @param gone whether lots that are sold out are shown too; else only those that are here */
     @ReadsOnly
     public Room room(int page, int size, boolean gone) {
         PageOf<LotView> found = gone ? lots.page(page, size) : here.page(page, size);
-        return new Room(shelves.all(), found.with(hanging(found.items())), lots.ever());
+        LotsShown<Hanging> shown = LotsShown.of(Wrong.each(found.items(), this::hanging));
+        return new Room(shelves.all(), found.with(shown.lots()), lots.ever(), shown.wrong());
     }
 
     /** Every lot with seed left, to be counted. */
     @ReadsOnly
-    public List<Hanging> stocked() {
-        return hanging(here.all()).stream().filter(lot -> lot.stock().any()).toList();
+    public LotsShown<Hanging> stocked() {
+        LotsShown<Hanging> all = LotsShown.of(Wrong.each(here.all(), this::hanging));
+        return all.with(all.lots().stream().filter(lot -> lot.stock().any()).toList());
     }
 
     private List<Hanging> hanging(List<LotView> some) {

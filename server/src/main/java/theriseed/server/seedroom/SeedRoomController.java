@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
+import theriseed.server.lot.LotsShown;
 
 /** The seed room over HTTP. */
 @RestController
@@ -42,7 +43,7 @@ class SeedRoomController {
 
     /** Lots with seed left, to be counted. */
     @GetMapping("/api/seed-room/stocked")
-    List<SeedRoom.Hanging> stocked() {
+    LotsShown<SeedRoom.Hanging> stocked() {
         return room.stocked();
     }
 

@@ -1,11 +1,10 @@
 package theriseed.server.thread;
 
-import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import theriseed.server.base.PageOf;
+import theriseed.server.lot.LotsShown;
 
 /** Lots on their shelves and on their pages. */
 @RestController
@@ -17,14 +16,13 @@ class ThreadController {
     }
 
     @GetMapping("/api/lots")
-    PageOf<Threads.Shelved> lots(
-            @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
+    Threads.Shelves lots(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
         return threads.shelves(page, size);
     }
 
     /** Lots with seed left, without who had the rest. */
     @GetMapping("/api/stocked")
-    List<Threads.Stocked> stocked() {
+    LotsShown<Threads.Stocked> stocked() {
         return threads.stocked();
     }
 
@@ -35,11 +33,7 @@ class ThreadController {
 
     /** Lots that are not clean yet. */
     @GetMapping("/api/bench")
-    List<Threads.Shelved> bench() {
-        return threads.here().stream()
-                .filter(shelved -> shelved.known().bench() == null
-                        || !shelved.known().bench().clean()
-                                && !shelved.known().bench().poured())
-                .toList();
+    LotsShown<Threads.Shelved> bench() {
+        return threads.atBench();
     }
 }

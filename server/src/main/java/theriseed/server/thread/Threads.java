@@ -13,6 +13,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Roles;
+import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.SettingChecks;
@@ -23,6 +24,8 @@ import theriseed.server.gate.Overrulings;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsShown;
+import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
@@ -116,16 +119,30 @@ public class Threads {
                         .toList());
     }
 
+    /** A page of all lots, newest first. */
+    public record Shelves(List<Shelved> items, int page, int pages, long total, List<WrongLot> wrong) {}
+
     @ReadsOnly
-    public PageOf<Shelved> shelves(int page, int size) {
+    public Shelves shelves(int page, int size) {
         PageOf<LotView> found = lots.page(page, size);
-        return found.with(shelved(found.items()));
+        LotsShown<Shelved> shown = LotsShown.of(Wrong.each(found.items(), this::shelved));
+        return new Shelves(shown.lots(), found.page(), found.pages(), found.total(), shown.wrong());
     }
 
     /** Every lot that is here, newest first: for the bench and for Today. */
     @ReadsOnly
-    public List<Shelved> here() {
-        return shelved(here.all());
+    public LotsShown<Shelved> here() {
+        return LotsShown.of(Wrong.each(here.all(), this::shelved));
+    }
+
+    /** Every lot that is here and not clean yet, newest first. */
+    @ReadsOnly
+    public LotsShown<Shelved> atBench() {
+        LotsShown<Shelved> all = here();
+        return all.with(all.lots().stream()
+                .filter(one -> one.known().bench() == null
+                        || !one.known().bench().clean() && !one.known().bench().poured())
+                .toList());
     }
 
     /** A lot with seed left, as the stall asks for it. */
@@ -133,15 +150,16 @@ public class Threads {
 
     /** Every lot with seed left, newest first. */
     @ReadsOnly
-    List<Stocked> stocked() {
-        return here().stream()
+    LotsShown<Stocked> stocked() {
+        LotsShown<Shelved> all = here();
+        return all.with(all.lots().stream()
                 .filter(one -> one.stock().any())
                 .map(one -> new Stocked(
                         one.known().lot(),
                         one.known().planting().variety(),
                         one.known().gate(),
                         one.stock()))
-                .toList();
+                .toList());
     }
 
     private List<Shelved> shelved(List<LotView> some) {

@@ -19,6 +19,7 @@ import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.StepKind;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.measure.OutOfRange;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
 import theriseed.core.roguing.WalkVerdict;
@@ -26,6 +27,7 @@ import theriseed.core.season.SeasonWork;
 import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.StepView;
 import theriseed.server.calendar.Calendar;
@@ -33,6 +35,8 @@ import theriseed.server.calendar.Entry;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsShown;
+import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.pollination.PollinationWork;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
@@ -82,20 +86,47 @@ class Tasks {
         this.time = time;
     }
 
+    /** A planting that nothing can be calculated of, and why. */
+    record WrongPlanting(UUID id, String variety, Wrong why) {}
+
+    /** @param wrongLots of which nobody can tell what they wait for, and {@code wrongPlantings} */
+    record Open(List<Task> tasks, List<WrongLot> wrongLots, List<WrongPlanting> wrongPlantings) {}
+
     @ReadsOnly
-    List<Task> open() {
+    Open open() {
         List<Task> tasks = new ArrayList<>();
-        threads.here().forEach(shelved -> ofLot(shelved, tasks));
+        LotsShown<Threads.Shelved> here = threads.here();
+        here.lots().forEach(shelved -> ofLot(shelved, tasks));
         int year = time.today().getYear();
         List<PlantingView> kept = Stream.concat(plantings.of(year).stream(), plantings.of(year + 1).stream())
                 .filter(planting -> planting.purpose() != Purpose.EATING)
                 .toList();
-        Map<UUID, StageVerdict> walked = walks.verdicts(kept);
-        Map<UUID, List<StageWalk>> stages = walks.stages(kept);
-        Map<UUID, List<LateView>> late = walks.late(kept);
         Set<UUID> numbered = lots.of(kept.stream().map(PlantingView::id).toList()).stream()
                 .map(LotView::plantingId)
                 .collect(Collectors.toSet());
+        Wrong.Each<PlantingView, Task> inTheRows = Wrong.each(kept, some -> ofPlantings(some, numbered));
+        tasks.addAll(inTheRows.right());
+        calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, tasks));
+        tasks.sort(Comparator.comparing(Task::urgent)
+                .reversed()
+                .thenComparing(task -> task.toDo().place())
+                .thenComparing(Task::variety));
+        return new Open(
+                tasks,
+                here.wrong(),
+                inTheRows.wrong().stream()
+                        .map(one -> new WrongPlanting(
+                                one.what().id(), one.what().variety().name(), one.why()))
+                        .toList());
+    }
+
+    /** What waits in the rows of these plantings. */
+    private List<Task> ofPlantings(List<PlantingView> kept, Set<UUID> numbered) {
+        List<Task> tasks = new ArrayList<>();
+        int year = time.today().getYear();
+        Map<UUID, StageVerdict> walked = walks.verdicts(kept);
+        Map<UUID, List<StageWalk>> stages = walks.stages(kept);
+        Map<UUID, List<LateView>> late = walks.late(kept);
         for (PlantingView planting : kept) {
             UUID id = planting.id();
             if (!numbered.contains(id)) {
@@ -109,11 +140,6 @@ class Tasks {
                     .forEach(shed -> tasks.add(decide(planting, shed)));
         }
         pollination.waiting(kept).forEach(waits -> tasks.add(pollination(waits)));
-        calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, tasks));
-        tasks.sort(Comparator.comparing(Task::urgent)
-                .reversed()
-                .thenComparing(task -> task.toDo().place())
-                .thenComparing(Task::variety));
         return tasks;
     }
 
@@ -227,6 +253,8 @@ class Tasks {
             if (!stirredEnough(bench.underWay())) {
                 tasks.add(underWay(known, bench.underWay()));
             }
+        } else if (bench.wrong() != null) {
+            tasks.add(Task.of(known, new ToDo.PutWeightsRight(bench.wrong()), When.BY_EVENING, true));
         } else if (!bench.clean()) {
             boolean wet = bench.next().wet();
             tasks.add(Task.of(known, new ToDo.NextStep(bench.next()), wet ? When.WHILE_WET : When.WHILE_DRY, wet));
@@ -347,6 +375,13 @@ class Tasks {
     /** A day that cannot be shown is no farm. */
     @EventListener
     void takenIn(FarmTakenIn farm) {
-        open();
+        Open open = open();
+        Stream.concat(
+                        open.wrongLots().stream().map(WrongLot::why),
+                        open.wrongPlantings().stream().map(WrongPlanting::why))
+                .findFirst()
+                .ifPresent(why -> {
+                    throw new OutOfRange(why.field(), why.value(), why.refusal());
+                });
     }
 }

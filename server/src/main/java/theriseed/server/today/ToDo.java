@@ -37,6 +37,9 @@ public sealed interface ToDo {
 
     record WeighHarvest() implements ToDo {}
 
+    /** @param step whose weights cannot be */
+    record PutWeightsRight(StepKind step) implements ToDo {}
+
     record NextStep(StepKind step) implements ToDo {}
 
     record WeighOut(StepKind step, LocalDateTime since) implements ToDo {}

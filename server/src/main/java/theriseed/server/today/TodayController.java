@@ -11,6 +11,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
+import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.selection.Selection;
@@ -43,16 +44,21 @@ class TodayController {
             LocalDateTime now,
             DayCourse day,
             List<Task> tasks,
+            List<WrongLot> wrongLots,
+            List<Tasks.WrongPlanting> wrongPlantings,
             List<NotForEating> notForEating,
             @Maybe Backups.TooOld backups) {}
 
     @GetMapping("/api/today")
     TodayView today() {
         FarmView farm = farms.get();
+        Tasks.Open open = tasks.open();
         return new TodayView(
                 LocalDateTime.ofInstant(time.now(), time.zone()),
                 DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
-                tasks.open(),
+                open.tasks(),
+                open.wrongLots(),
+                open.wrongPlantings(),
                 selection.notForEating(standing()),
                 backups.tooOld().orElse(null));
     }

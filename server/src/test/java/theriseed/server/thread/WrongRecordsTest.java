@@ -1,0 +1,93 @@
+package theriseed.server.thread;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.with;
+
+import java.sql.Date;
+import java.time.LocalDate;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.jdbc.core.JdbcTemplate;
+import theriseed.server.Client;
+import theriseed.server.DemoFarmTest;
+import theriseed.server.Season;
+import tools.jackson.databind.JsonNode;
+
+/** Records that no form of this version would take: of an earlier one, or written into the database by hand. */
+@DemoFarmTest
+class WrongRecordsTest {
+    @LocalServerPort
+    int port;
+
+    @Autowired
+    JdbcTemplate database;
+
+    Season season;
+    String number;
+
+    @BeforeEach
+    void lot() {
+        season = new Season(port);
+        number = season.sellable();
+    }
+
+    private JsonNode get(String path) {
+        return season.grower.get(path).ok();
+    }
+
+    @Test
+    void aStepWhoseWeightsCannotBeIsShownAtTheBenchUntilItIsPutRight() {
+        JsonNode steps = season.lot(number).at("/known/bench/steps");
+        JsonNode last = steps.get(steps.size() - 1);
+        database.update(
+                "update step set mass_out = mass_in + 1 where id = cast(? as uuid)",
+                last.get("id").asString());
+
+        JsonNode lot = season.lot(number);
+        JsonNode wrong = lot.at("/known/bench/steps").get(steps.size() - 1).get("wrong");
+        assertThat(wrong.get("field").asString()).isEqualTo("massOut");
+        assertThat(lot.at("/known/bench/clean").asBoolean()).isFalse();
+        assertThat(lot.at("/known/gate/reasons").toString()).contains("NOT_CLEAN");
+        assertThat(get("/api/bench").get("lots").findValuesAsString("number")).contains(number);
+        assertThat(season.tasks())
+                .anySatisfy(task -> assertThat(
+                                Season.kindOf(task) + task.path("lot").asString(""))
+                        .isEqualTo("PutWeightsRight" + number));
+
+        JsonNode stands = lot.at("/known/bench/steps").get(steps.size() - 1);
+        season.grower
+                .put(
+                        "/api/steps/" + stands.get("id").asString(),
+                        with(
+                                Season.stepOf(
+                                        stands.get("kind").asString(),
+                                        stands.get("massIn").asDouble(),
+                                        last.get("massOut").asDouble()),
+                                "version",
+                                stands.get("version").asInt(),
+                                "reason",
+                                "misread"))
+                .ok();
+        assertThat(season.lot(number).at("/known/bench/clean").asBoolean()).isTrue();
+    }
+
+    @Test
+    void aLotNothingCanBeCalculatedOfStandsApartAndHidesNoOther() {
+        int before = get("/api/seed-room?size=200").at("/lots/items").size();
+        database.update(
+                "update germination_test set counted_on = ? where lot_id = (select id from lot where number = ?)",
+                Date.valueOf(LocalDate.of(2199, 12, 31)),
+                number);
+
+        JsonNode room = get("/api/seed-room?size=200");
+        assertThat(room.at("/lots/items").size()).isEqualTo(before - 1);
+        assertThat(room.get("wrong").findValuesAsString("number")).containsExactly(number);
+        assertThat(room.at("/wrong/0/why/field").asString()).isNotEmpty();
+        JsonNode stocked = get("/api/seed-room/stocked");
+        assertThat(stocked.get("wrong").findValuesAsString("number")).containsExactly(number);
+        assertThat(stocked.get("lots").size()).isPositive();
+        assertThat(Client.as("hand", port).get("/api/today").status()).isEqualTo(200);
+    }
+}

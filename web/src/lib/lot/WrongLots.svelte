@@ -1,0 +1,22 @@
+<script lang="ts">
+	import type { Schemas } from '$lib/api/api';
+	import { refusal } from '$lib/form/refusal';
+
+	interface Props {
+		/** Absent in an answer that this phone kept of an earlier version. */
+		wrong?: Schemas['WrongLot'][];
+	}
+	/** Lots that cannot be shown, because something kept of them is wrong: what, and where they are. */
+	let { wrong }: Props = $props();
+</script>
+
+{#if wrong?.length}
+	<div class="caution my-4 max-w-3xl" role="note">
+		<p class="font-semibold">Not shown, because something kept of them is wrong:</p>
+		<ul>
+			{#each wrong as { number, why } (number)}
+				<li><a href="/lot/{number}">{number}</a>: {refusal(why, why.field)}</li>
+			{/each}
+		</ul>
+	</div>
+{/if}
