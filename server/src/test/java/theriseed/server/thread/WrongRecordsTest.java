@@ -1,14 +1,17 @@
 package theriseed.server.thread;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static theriseed.server.Season.with;
 
 import java.sql.Date;
 import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.core.JdbcTemplate;
 import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
@@ -42,12 +45,12 @@ class WrongRecordsTest {
         JsonNode steps = season.lot(number).at("/known/bench/steps");
         JsonNode last = steps.get(steps.size() - 1);
         database.update(
-                "update step set mass_out = mass_in + 1 where id = cast(? as uuid)",
+                "update step_by_product set mass = 1000 * mass where step_id = cast(? as uuid)",
                 last.get("id").asString());
 
         JsonNode lot = season.lot(number);
         JsonNode wrong = lot.at("/known/bench/steps").get(steps.size() - 1).get("wrong");
-        assertThat(wrong.get("field").asString()).isEqualTo("massOut");
+        assertThat(wrong.get("field").asString()).isEqualTo("byProduct");
         assertThat(lot.at("/known/bench/clean").asBoolean()).isFalse();
         assertThat(lot.at("/known/gate/reasons").toString()).contains("NOT_CLEAN");
         assertThat(get("/api/bench").get("lots").findValuesAsString("number")).contains(number);
@@ -71,6 +74,23 @@ class WrongRecordsTest {
                                 "misread"))
                 .ok();
         assertThat(season.lot(number).at("/known/bench/clean").asBoolean()).isTrue();
+    }
+
+    @Test
+    void noRowIsKeptThatLeavesTheFarmWithoutAnAnswer() {
+        for (String wrong : List.of(
+                "update farm set climate_half = -1",
+                "update planting set germination = 0",
+                "update planting set cleared_on = sown_on - 1",
+                "update neighbour set area = 0",
+                "update step set mass_out = mass_in + water_added + 1",
+                "update germination_test set counted_on = set_on - 1",
+                "update cut_test set sound = 1000000",
+                "update walk_off_type set place = -1")) {
+            assertThatThrownBy(() -> database.update(wrong))
+                    .as(wrong)
+                    .isInstanceOf(DataIntegrityViolationException.class);
+        }
     }
 
     @Test
