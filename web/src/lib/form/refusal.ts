@@ -1,5 +1,6 @@
-import type { Problem, Refusal } from '$lib/api/api';
+import type { Problem, Refusal, Schemas } from '$lib/api/api';
 import { say } from '$lib/words/say';
+import { capital, inWords } from '$lib/words/words';
 
 type Refused = Partial<Pick<Problem, 'message' | 'field' | 'value' | 'refusal'>>;
 
@@ -12,6 +13,9 @@ export function refusal(problem: Refused, label: string | undefined): string {
 	if (why.kind === 'Outside') return say('refused.Outside', { ...why, ...figures, ends: ends(why) });
 	return say(`refused.${why.kind}`, { ...why, ...figures });
 }
+
+/** What is wrong about a stored value, in a sentence. */
+export const wrong = (why: Schemas['Wrong']) => refusal(why, capital(inWords(why.field)));
 
 /** Which of its ends a range has. */
 function ends({ low, high }: Extract<Refusal, { kind: 'Outside' }>): string {

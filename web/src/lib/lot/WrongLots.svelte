@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
-	import { refusal } from '$lib/form/refusal';
+	import { wrong as saysWrong } from '$lib/form/refusal';
 
 	interface Props {
 		/** Absent in an answer that this phone kept of an earlier version. */
@@ -15,7 +15,7 @@
 		<p class="font-semibold">Not shown, because something kept of them is wrong:</p>
 		<ul>
 			{#each wrong as { number, why } (number)}
-				<li><a href="/lot/{number}">{number}</a>: {refusal(why, why.field)}</li>
+				<li><a class="quiet font-semibold" href="/lot/{number}">{number}</a>: {saysWrong(why)}</li>
 			{/each}
 		</ul>
 	</div>

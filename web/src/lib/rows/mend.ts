@@ -1,3 +1,5 @@
+import { inWords } from '$lib/words/words';
+
 /** A part of a record as it was typed. */
 export interface Part {
 	/** As the server names it, such as offTypes[0].plants. */
@@ -13,7 +15,6 @@ const CHOSEN = /^[A-Z][A-Z_]+$/;
 const A_DAY = /^\d{4}-\d\d-\d\d$/;
 const NOT_TYPED = /(^id|^version|^made$|Id)$/;
 
-const inWords = (name: string) => name.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 const isListOfNumbers = (list: unknown[]) => list.length > 0 && list.every((one) => typeof one === 'number');
 
 /** What of a record can be typed anew: its numbers, days and texts; not its id, nor what it points to or was chosen. */

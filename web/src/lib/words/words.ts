@@ -312,3 +312,6 @@ export function cropWord(name: string): string {
 export function capital(words: string): string {
 	return words.charAt(0).toUpperCase() + words.slice(1);
 }
+
+/** A field as the server names it, in words: sheddingSince becomes shedding since. */
+export const inWords = (field: string) => field.replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);

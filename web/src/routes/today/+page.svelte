@@ -5,7 +5,7 @@
 	import { carry } from '$lib/rows/carry';
 	import { known } from '$lib/rows/known';
 	import DayBand from '$lib/day/DayBand.svelte';
-	import { refusal } from '$lib/form/refusal';
+	import { wrong } from '$lib/form/refusal';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -45,8 +45,8 @@
 			<WrongLots wrong={view.wrongLots} />
 			{#each view.wrongPlantings ?? [] as { id, variety, why } (id)}
 				<p class="caution my-4 max-w-3xl">
-					What waits in the rows of <a href="/desk?planting={id}">{variety}</a> cannot be told, because
-					something kept of it is wrong: {refusal(why, why.field)}
+					What waits in the rows of <a class="quiet font-semibold" href="/desk?planting={id}">{variety}</a>
+					cannot be told, because something kept of it is wrong: {wrong(why)}
 				</p>
 			{/each}
 			{#if view.notForEating.length}
