@@ -108,7 +108,9 @@
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
 					<section class="border-l-4 border-marigold bg-paper p-5">
 						{#key stage(bench, known.harvest.mass)}
-							{@const correcting = bench.steps.find((step) => step.id === wrong)}
+							{@const correcting =
+								bench.steps.find((step) => step.id === wrong) ??
+								(wrong ? undefined : bench.steps.find((step) => step.wrong))}
 							{@const pick = known.harvest.picks.find((one) => one.id === wrong)}
 							{#if session.works && pick}
 								<h2 class="ruled mb-4">Correct: what was picked</h2>
