@@ -30,6 +30,8 @@
 			(hour) => hour % (width < 500 ? 4 : 2) === 0 && hour > from && hour < to
 		)
 	);
+	/** Whether dry hours are so few that what is said of both ends would meet. */
+	const shortDay = $derived(x(day.sunset) - x(day.dewOff) < 190);
 	const id = $props.id();
 	const nowX = $derived(Math.min(width - 28, Math.max(28, x(nowHour))));
 </script>
@@ -55,8 +57,13 @@
 			<rect x="0" y="0" {width} height={HEIGHT} class="air" />
 			<rect x="0" y="0" width={x(day.dewOff)} height={HEIGHT} fill="url(#{id}-dew)" />
 			<line x1={x(day.dewOff)} y1="0" x2={x(day.dewOff)} y2={HEIGHT} class="flag" />
-			<text x={x(day.dewOff) + 7} y="16" class="bold">dew off {clock(day.dewOff)}</text>
-			<text x={x(day.dewOff) + 7} y="31" class="soft">usually; then dry seed can be cut</text>
+			<g
+				text-anchor={shortDay ? 'end' : 'start'}
+				transform="translate({x(day.dewOff) + (shortDay ? -7 : 7)})"
+			>
+				<text y="16" class="bold">dew off {clock(day.dewOff)}</text>
+				<text y="31" class="soft">{shortDay ? 'usually' : 'usually; then dry seed can be cut'}</text>
+			</g>
 			<line x1={x(day.sunset)} y1="0" x2={x(day.sunset)} y2={HEIGHT} class="flag" />
 			<text x={x(day.sunset) - 7} y="16" class="bold" text-anchor="end">sunset {clock(day.sunset)}</text>
 			<polyline points={line} class="warmth" />

@@ -6,7 +6,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
-	import { fullDay } from '$lib/words/dates';
+	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 
 	/** The days that bloom is calculated from: what is known of the weather, a file to read in, and the frosts. */
@@ -64,7 +64,8 @@
 			done();
 		});
 	}
-	const plain = (monthDay: unknown) => String(monthDay ?? '').replace('--', '');
+	/** A day of any year, and so of one that has them all. */
+	const frost = (monthDay?: string) => (monthDay ? dayMonth(monthDay.replace('--', '2000-')) : '');
 </script>
 
 <h2 class="ruled mt-7 mb-3">The days it rests on</h2>
@@ -77,8 +78,8 @@
 			{:else}
 				No day’s weather is known: every date rests on the farm’s usual warmth.
 			{/if}
-			{plain(farm.lastFrost)
-				? `Frost usually ends ${plain(farm.lastFrost)} and comes again ${plain(farm.firstFrost)} (month-day).`
+			{farm.lastFrost
+				? `Frost usually ends ${frost(farm.lastFrost)} and comes again ${frost(farm.firstFrost)}.`
 				: 'Nobody has said when frost ends and comes again.'}
 		</p>
 		{#if session.grower}
