@@ -82,7 +82,7 @@ class SentOnce extends OncePerRequestFilter {
             }
             byte[] body = SentFile.bytes(request);
             JsonNode content = SentFile.isOne(request) ? null : content(body);
-            boolean makesNone = MAKES_NO_RECORD.matcher(request.getRequestURI()).matches();
+            boolean makesNone = MAKES_NO_RECORD.matcher(request.getRequestURI()).matches() || onlyTries(request);
             UUID id = makesNone ? null : id(request, content);
             SentBody sent = new SentBody(request, body);
             if (id == null) {
@@ -98,6 +98,11 @@ class SentOnce extends OncePerRequestFilter {
             }
         }
         answer.copyBodyToResponse();
+    }
+
+    /** A file that is looked at before it is kept. */
+    private static boolean onlyTries(HttpServletRequest request) {
+        return request.getQueryString() != null && request.getQueryString().matches("(.*&)?keep=false(&.*)?");
     }
 
     private void once(

@@ -47,8 +47,8 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
     List<Lot> findBySeasonGreaterThanEqualOrderByNumber(int season);
 
     @Query(value = """
-                    insert into lot_serial (year, crop_code, last) values (:year, :code, 1)
-                    on conflict (year, crop_code) do update set last = lot_serial.last + 1
+                    insert into lot_serial (year, crop_code, last) values (:year, :code, :many)
+                    on conflict (year, crop_code) do update set last = lot_serial.last + :many
                     returning last""", nativeQuery = true)
-    int nextSerial(int year, String code);
+    int takeSerials(int year, String code, int many);
 }

@@ -2,6 +2,7 @@ package theriseed.server.lot;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -10,11 +11,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Grade;
 import theriseed.core.lot.LotNumber;
@@ -255,6 +259,18 @@ public class Lots {
     @HandsWork
     @Transactional
     public LotView make(UUID plantingId, UUID ringId, boolean untagged) {
+        return make(plantingId, ringId, untagged, this::next);
+    }
+
+    /** The same with a number that was taken before, by {@link #numbers}. */
+    @HandsWork
+    @Transactional
+    public LotView make(UUID plantingId, LotNumber number) {
+        return make(plantingId, null, false, (year, cropName) -> number);
+    }
+
+    private LotView make(
+            UUID plantingId, UUID ringId, boolean untagged, BiFunction<Integer, String, LotNumber> numbered) {
         PlantingView planting = plantings.get(plantingId);
         if (planting.purpose() != Purpose.SEED) {
             throw new Refused(
@@ -266,7 +282,7 @@ public class Lots {
                     "plot",
                     planting.plotName());
         }
-        LotNumber number = next(planting.season(), planting.variety().cropName());
+        LotNumber number = numbered.apply(planting.season(), planting.variety().cropName());
         Lot lot = new Lot(
                 number, plantingId, planting.variety().id(), planting.season(), planting.grade(), ringId, stamps.now());
         if (untagged) {
@@ -339,11 +355,31 @@ public class Lots {
     }
 
     private LotNumber next(int year, String cropName) {
-        Optional<LotNumber> number = Optional.empty();
-        while (number.isEmpty()) {
-            number = LotNumber.issue(year, cropName, lots.nextSerial(year, LotNumber.cropCode(cropName)));
+        return issue(year, cropName, 1).get(0);
+    }
+
+    /**
+     * Numbers for many lots, taken at once and for good, so that nobody who numbers a lot meanwhile waits until the many are
+     * kept. Those that are not used then are never used.
+     */
+    @GrowersWork
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public List<LotNumber> numbers(int year, String cropName, int many) {
+        return issue(year, cropName, many);
+    }
+
+    /** Some serials have no check character that may be issued. */
+    private List<LotNumber> issue(int year, String cropName, int many) {
+        List<LotNumber> issued = new ArrayList<>();
+        while (issued.size() < many) {
+            int missing = many - issued.size();
+            int last = lots.takeSerials(year, LotNumber.cropCode(cropName), missing);
+            IntStream.rangeClosed(last - missing + 1, last)
+                    .mapToObj(serial -> LotNumber.issue(year, cropName, serial))
+                    .flatMap(Optional::stream)
+                    .forEach(issued::add);
         }
-        return number.get();
+        return issued;
     }
 
     @HandsWork

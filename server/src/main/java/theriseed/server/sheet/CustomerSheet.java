@@ -60,7 +60,7 @@ class CustomerSheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public Taker taker(List<Line> lines, boolean keep) {
         Map<String, UUID> lists =
                 priceLists.all().stream().collect(Collectors.toMap(PriceListView::name, PriceListView::id));
         Map<String, CustomerView> known = new HashMap<>();

@@ -3,6 +3,8 @@ package theriseed.server.sheet;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +19,7 @@ import org.springframework.stereotype.Component;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
+import theriseed.core.lot.LotNumber;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
@@ -153,10 +156,16 @@ class LotSheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public boolean linesStandAlone() {
+        return true;
+    }
+
+    @Override
+    public Taker taker(List<Line> lines, boolean keep) {
         Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Around around = around(found.values().stream().distinct().toList());
-        Map<Integer, Map<String, UUID>> seasons = new HashMap<>();
+        Numbers numbers = new Numbers(lines, keep);
+        Map<Integer, Map<String, PlantingView>> seasons = new HashMap<>();
         return line -> {
             if (line.has("lot")) {
                 LotView lot = found.get(line.text("lot", 40));
@@ -165,9 +174,41 @@ class LotSheet implements Sheet {
                 }
                 return changed(line, lot, cells(lot, around));
             }
-            make(line, seasons);
+            make(line, seasons, numbers);
             return Effect.NEW;
         };
+    }
+
+    /** The numbers of a file's new lots: those of a crop's season are taken together when the first is needed. */
+    private final class Numbers {
+        private final Map<String, Long> newLots;
+        private final Map<String, Deque<LotNumber>> taken = new HashMap<>();
+        private final boolean keep;
+
+        Numbers(List<Line> lines, boolean keep) {
+            this.keep = keep;
+            this.newLots = lines.stream()
+                    .filter(line -> !line.has("lot"))
+                    .collect(Collectors.groupingBy(Numbers::kind, Collectors.counting()));
+        }
+
+        private static String kind(Line line) {
+            return (line.cells().get("season") + " " + line.cells().get("crop")).toLowerCase(Locale.ROOT);
+        }
+
+        LotView make(Line line, PlantingView planting) {
+            if (!keep) {
+                return lots.make(planting.id(), null, false);
+            }
+            LotNumber number = taken.computeIfAbsent(
+                            kind(line),
+                            kind -> new ArrayDeque<>(lots.numbers(
+                                    planting.season(),
+                                    planting.variety().cropName(),
+                                    newLots.get(kind).intValue())))
+                    .pop();
+            return lots.make(planting.id(), number);
+        }
     }
 
     private Effect changed(Line line, LotView lot, Map<String, Optional<String>> there) {
@@ -215,8 +256,8 @@ class LotSheet implements Sheet {
         return line.text(column, 300).equalsIgnoreCase(there);
     }
 
-    private void make(Line line, Map<Integer, Map<String, UUID>> seasons) {
-        UUID planting = seasons.computeIfAbsent(line.whole("season"), this::grownForSeed)
+    private void make(Line line, Map<Integer, Map<String, PlantingView>> seasons, Numbers numbers) {
+        PlantingView planting = seasons.computeIfAbsent(line.whole("season"), this::grownForSeed)
                 .get(grown(line.needed("crop", 40), line.needed("variety", 80), line.needed("plot", 60)));
         if (planting == null) {
             throw Line.wrong(
@@ -228,7 +269,7 @@ class LotSheet implements Sheet {
                     "season",
                     String.valueOf(line.whole("season")));
         }
-        LotView lot = lots.make(planting, null, false);
+        LotView lot = numbers.make(line, planting);
         BigDecimal picked = line.decimal("picked_g");
         harvests.pick(lot.number(), PickFacts.over(line.day("picked_on"), picked, line.whole("plants")));
         if (line.has("clean_g")) {
@@ -274,7 +315,7 @@ class LotSheet implements Sheet {
                         WHY));
     }
 
-    private Map<String, UUID> grownForSeed(int season) {
+    private Map<String, PlantingView> grownForSeed(int season) {
         if (season < 1990 || season > time.today().getYear() + 1) {
             throw Line.wrong("season", String.valueOf(season), "yearOfFarm");
         }
@@ -283,7 +324,7 @@ class LotSheet implements Sheet {
                 .collect(Collectors.toMap(
                         planting -> grown(
                                 planting.variety().cropKey(), planting.variety().name(), planting.plotName()),
-                        PlantingView::id,
+                        planting -> planting,
                         (one, other) -> one));
     }
 

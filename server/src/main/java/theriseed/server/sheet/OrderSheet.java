@@ -136,7 +136,7 @@ class OrderSheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public Taker taker(List<Line> lines, boolean keep) {
         List<OrderView> all = all();
         Map<UUID, String> crops = crops(all);
         Set<String> numbers = new HashSet<>();

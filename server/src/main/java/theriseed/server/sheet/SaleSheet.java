@@ -75,7 +75,12 @@ class SaleSheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public boolean linesStandAlone() {
+        return true;
+    }
+
+    @Override
+    public Taker taker(List<Line> lines, boolean keep) {
         Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Stall.Till till =
                 stall.till(lots.lockAll(found.values().stream().map(LotView::id).collect(Collectors.toSet())));

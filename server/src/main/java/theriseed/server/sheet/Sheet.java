@@ -24,8 +24,18 @@ interface Sheet {
     /** Its lines, a cell for each column; null where nothing stands. */
     Stream<List<Object>> lines();
 
-    /** Begins to read a file. @param all its lines, for what they need to be looked up at once */
-    Taker taker(List<Line> all);
+    /** Whether each line can be tried without those before it having been done: what they use up, the taker remembers. */
+    default boolean linesStandAlone() {
+        return false;
+    }
+
+    /**
+     * Begins to read a file.
+     *
+     * @param all its lines, for what they need to be looked up at once
+     * @param keep whether it is to be kept, and not only tried
+     */
+    Taker taker(List<Line> all, boolean keep);
 
     /** Takes the lines of one file, one after the other. */
     interface Taker {

@@ -84,9 +84,12 @@ public class Sheets {
     public SheetRead read(String name, String text, boolean keep) {
         Sheet sheet = sheet(name);
         List<Line> lines = SheetFile.read(text, sheet.columns(), sheet.most());
+        if (!keep && sheet.linesStandAlone()) {
+            return tried(sheet, lines);
+        }
         return transaction.execute(status -> {
-            Reading reading = new Reading(sheet);
-            Sheet.Taker taker = sheet.taker(lines);
+            Reading reading = new Reading(sheet, AT_ONCE);
+            Sheet.Taker taker = sheet.taker(lines, keep);
             for (Line line : lines) {
                 if (!reading.broken) {
                     reading.take(line, taker);
@@ -103,6 +106,26 @@ public class Sheets {
         });
     }
 
+    /** What a file would do. Each line is undone before the next is looked at, so that nobody waits for any of them. */
+    private SheetRead tried(Sheet sheet, List<Line> lines) {
+        Reading reading = new Reading(sheet, 1);
+        Sheet.Taker taker = undone(() -> sheet.taker(lines, false));
+        for (Line line : lines) {
+            undone(() -> {
+                reading.take(line, taker);
+                return null;
+            });
+        }
+        return reading.read(false);
+    }
+
+    private <T> T undone(Supplier<T> act) {
+        return transaction.execute(status -> {
+            status.setRollbackOnly();
+            return act.get();
+        });
+    }
+
     private Sheet sheet(String name) {
         Sheet sheet = sheets.get(name);
         if (sheet == null) {
@@ -115,6 +138,7 @@ public class Sheets {
     private final class Reading {
         private final List<Column> columns;
         private final Map<String, String> called;
+        private final int atOnce;
         private final Reader reader = readers.now();
         private final List<SheetRead.SheetLine> wrong = new ArrayList<>();
         private final List<SheetRead.SheetLine> done = new ArrayList<>();
@@ -127,7 +151,9 @@ public class Sheets {
         /** Whether the database refused something, after which it takes nothing more. */
         private boolean broken;
 
-        Reading(Sheet sheet) {
+        /** @param atOnce lines after which what they made is written */
+        Reading(Sheet sheet, int atOnce) {
+            this.atOnce = atOnce;
             this.columns = sheet.columns();
             this.called = sheet.called();
         }
@@ -144,7 +170,7 @@ public class Sheets {
                     done.add(new SheetRead.SheetLine(
                             line.number(), what(line), false, effect == Effect.NEW, null, null, null));
                 }
-                if (++taken % AT_ONCE == 0) {
+                if (++taken % atOnce == 0) {
                     records.flush();
                     records.clear();
                 }
@@ -173,7 +199,8 @@ public class Sheets {
                         line,
                         null,
                         null,
-                        () -> "It does not fit what stands there already. The lines after it were not looked at.");
+                        () -> "It does not fit what stands there already."
+                                + (atOnce == 1 ? "" : " The lines after it were not looked at."));
             }
         }
 

@@ -97,7 +97,7 @@ class StockSheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public Taker taker(List<Line> lines, boolean keep) {
         Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         return new Counting(found, stock(found.values().stream().distinct().toList()));
     }

@@ -280,7 +280,12 @@ class TestSheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public boolean linesStandAlone() {
+        return true;
+    }
+
+    @Override
+    public Taker taker(List<Line> lines, boolean keep) {
         Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Set<Row> known = new HashSet<>(rows(found.values().stream().distinct().toList()));
         return line -> {

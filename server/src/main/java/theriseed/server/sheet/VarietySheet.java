@@ -77,7 +77,7 @@ class VarietySheet implements Sheet {
     }
 
     @Override
-    public Taker taker(List<Line> lines) {
+    public Taker taker(List<Line> lines, boolean keep) {
         Map<String, VarietyView> known = new HashMap<>();
         all().forEach(variety -> known.put(key(variety.cropKey(), variety.name()), variety));
         return line -> {

@@ -6,6 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -250,6 +252,28 @@ class SheetsTest {
                         .get("why")
                         .asString())
                 .contains("corrected where it was made");
+    }
+
+    @Test
+    void nobodyWaitsForAFileThatIsTriedOrKept() throws Exception {
+        String planting = season.planted("pea", "2026-03-20", 300);
+        JsonNode grown = grower.get("/api/plantings/" + planting).ok().get("planting");
+        String line = ",pea," + grown.at("/variety/name").asString() + ",2026,"
+                + grown.get("plotName").asString() + ",2026-08-02,9000,250,2026-08-10,5200\n";
+        String text = "lot,crop,variety,season,plot,picked_on,picked_g,plants,clean_on,clean_g\n" + line.repeat(100);
+        for (boolean keep : List.of(false, true)) {
+            CompletableFuture<Client.Answer> reading = CompletableFuture.supplyAsync(() -> sent("lots", keep, text));
+            int numbered = 0;
+            while (!reading.isDone()) {
+                season.numbered(planting);
+                numbered++;
+            }
+            assertThat(reading.get().ok().get("made").asInt()).isEqualTo(100);
+            assertThat(reading.get().ok().get("kept").asBoolean()).isEqualTo(keep);
+            assertThat(numbered)
+                    .as("numbered by somebody else meanwhile, kept %s", keep)
+                    .isGreaterThan(2);
+        }
     }
 
     @Test
