@@ -1,8 +1,11 @@
 package theriseed.server.base;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
@@ -27,17 +30,34 @@ public final class Csv {
     /** The same; the first row is the header. */
     public static ResponseEntity<String> file(String name, Stream<? extends List<?>> rows) {
         StringWriter table = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(table, CSVFormat.RFC4180)) {
-            for (List<?> row : rows.toList()) {
+        print(rows, table);
+        return ResponseEntity.ok()
+                .contentType(TYPE)
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
+                .body(table.toString());
+    }
+
+    /** Sends a file of this name that was {@linkplain #print printed} before. */
+    public static void send(String name, Path file, HttpServletResponse response) throws IOException {
+        response.setContentType(TYPE.toString());
+        response.setContentLengthLong(Files.size(file));
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attached(name));
+        Files.copy(file, response.getOutputStream());
+    }
+
+    private static String attached(String name) {
+        return "attachment; filename=\"" + name + ".csv\"";
+    }
+
+    /** Prints rows one after the other; none is held longer. */
+    public static <R extends List<?>> void print(Stream<R> rows, Appendable to) {
+        try (CSVPrinter printer = new CSVPrinter(to, CSVFormat.RFC4180)) {
+            for (R row : (Iterable<R>) rows::iterator) {
                 printer.printRecord(row.stream().map(Csv::plain));
             }
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
-        return ResponseEntity.ok()
-                .contentType(TYPE)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + name + ".csv\"")
-                .body(table.toString());
     }
 
     private static Object plain(Object value) {

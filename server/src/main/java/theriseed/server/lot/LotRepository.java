@@ -46,6 +46,12 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findBySeasonGreaterThanEqualOrderByNumber(int season);
 
+    /** A lot and its number. */
+    record Numbered(UUID id, String number) {}
+
+    @Query("select new theriseed.server.lot.LotRepository$Numbered(l.id, l.number) from Lot l")
+    List<Numbered> numbers();
+
     @Query(value = """
                     insert into lot_serial (year, crop_code, last) values (:year, :code, :many)
                     on conflict (year, crop_code) do update set last = lot_serial.last + :many

@@ -130,6 +130,13 @@ public class Lots {
                 .toList();
     }
 
+    /** The number of every lot there ever was. */
+    @ReadsOnly
+    public Map<UUID, String> numbersById() {
+        return lots.numbers().stream()
+                .collect(Collectors.toMap(LotRepository.Numbered::id, LotRepository.Numbered::number));
+    }
+
     @ReadsOnly
     public List<LotView> byIds(Collection<UUID> ids) {
         return lots.findAllById(ids).stream().map(Lot::view).toList();

@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -55,12 +54,8 @@ class SaleSheet implements Sheet {
 
     @Override
     public Stream<List<Object>> lines() {
-        List<SaleView> sales = Pages.all(page -> stall.sales(page, PageOf.LARGEST_SIZE));
-        Map<UUID, String> numbers = lots
-                .byIds(sales.stream().map(SaleView::lotId).collect(Collectors.toSet()))
-                .stream()
-                .collect(Collectors.toMap(LotView::id, LotView::number));
-        return sales.stream()
+        Map<UUID, String> numbers = lots.numbersById();
+        return stall.everySale()
                 .map(sale -> Arrays.asList(
                         sale.id(),
                         sale.customer(),

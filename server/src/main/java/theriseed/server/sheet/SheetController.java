@@ -2,9 +2,13 @@ package theriseed.server.sheet;
 
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -33,8 +37,16 @@ class SheetController {
     @Hidden
     @HandsWork
     @GetMapping(value = "/api/sheets/{name}.csv", produces = "text/csv")
-    ResponseEntity<String> write(@PathVariable String name) {
-        return Csv.file(name, sheets.write(name));
+    void write(@PathVariable String name, HttpServletResponse response) throws IOException {
+        Path file = Files.createTempFile("sheet", ".csv");
+        try {
+            try (Writer to = Files.newBufferedWriter(file)) {
+                sheets.write(name, to);
+            }
+            Csv.send(name, file, response);
+        } finally {
+            Files.deleteIfExists(file);
+        }
     }
 
     /** What a file would change, or with {@code keep} changes. */

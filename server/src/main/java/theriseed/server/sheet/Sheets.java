@@ -15,6 +15,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Refusing;
+import theriseed.server.base.Csv;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
@@ -65,14 +66,16 @@ public class Sheets {
                 .toList();
     }
 
-    /** Header and lines of a sheet. */
+    /** Writes header and lines of a sheet, a line after the other as the database gives them. */
     @GrowersWork
     @ReadsOnly
-    public Stream<List<Object>> write(String name) {
+    public void write(String name, Appendable to) {
         Sheet sheet = sheet(name);
-        return Stream.concat(
-                Stream.of(sheet.columns().stream().<Object>map(Column::name).toList()),
-                sheet.lines().toList().stream());
+        Stream<List<Object>> header =
+                Stream.of(sheet.columns().stream().<Object>map(Column::name).toList());
+        try (Stream<List<Object>> lines = sheet.lines()) {
+            Csv.print(Stream.concat(header, lines), to);
+        }
     }
 
     /**

@@ -1,17 +1,21 @@
 package theriseed.server.stall;
 
+import jakarta.persistence.QueryHint;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
+import org.hibernate.jpa.HibernateHints;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.QueryHints;
 
 interface SaleRepository extends JpaRepository<Sale, UUID> {
     /** Sales of one run, or of a lot's bulk, together. */
@@ -47,6 +51,12 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
 
     @Query("select min(s.soldOn) from Sale s where s.packingRunId = :run and s.packets > 0")
     Optional<LocalDate> firstSoldOf(UUID run);
+
+    /** Every sale, newest first, a thousand at a time; to be read within the transaction. */
+    @QueryHints(@QueryHint(name = HibernateHints.HINT_FETCH_SIZE, value = "1000"))
+    @Query("select new theriseed.server.stall.ListedSale(s.id, s.customer.name, s.lotId, s.kind, s.soldOn,"
+            + " s.packingRunId, s.packets, s.bulk, s.price, s.note) from Sale s order by s.soldOn desc, s.id desc")
+    Stream<ListedSale> listed();
 
     boolean existsByLotId(UUID lot);
 

@@ -5,26 +5,36 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import theriseed.server.base.ReadsOnly;
-import theriseed.server.gate.Gate;
-import theriseed.server.gate.LotKnown;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.LotsAtBench;
 import theriseed.server.handbook.Crops;
+import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.quality.Quality;
+import theriseed.server.quality.TestsView;
 import theriseed.server.season.SeedStock;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 
 /** What is left in bulk of the farm's own seed, for whoever plans what to sow. */
 @Component
 class SeedLeft implements SeedStock {
     private final Lots lots;
-    private final Gate gate;
+    private final Bench bench;
     private final Stall stall;
+    private final Quality quality;
+    private final Varieties varieties;
     private final Crops crops;
 
-    SeedLeft(Lots lots, Gate gate, Stall stall, Crops crops) {
+    SeedLeft(Lots lots, Bench bench, Stall stall, Quality quality, Varieties varieties, Crops crops) {
         this.lots = lots;
-        this.gate = gate;
+        this.bench = bench;
         this.stall = stall;
+        this.quality = quality;
+        this.varieties = varieties;
         this.crops = crops;
     }
 
@@ -34,22 +44,32 @@ class SeedLeft implements SeedStock {
         if (varietyIds.isEmpty()) {
             return Map.of();
         }
-        List<LotKnown> known = gate.of(lots.ofVarieties(varietyIds));
-        Map<UUID, StockView> stock = stall.stock(known);
+        LotsAtBench worked = bench.of(lots.ofVarieties(varietyIds));
+        Map<UUID, StockView> stock = stall.stock(worked);
+        List<LotView> some = worked.lots().stream()
+                .filter(lot -> lot.hold() == null && stock.get(lot.id()).bulk().signum() > 0)
+                .toList();
+        Map<UUID, TestsView> tests = quality.of(some.stream().map(LotView::id).toList());
+        Map<UUID, VarietyView> of =
+                varieties.byIds(some.stream().map(LotView::varietyId).collect(Collectors.toSet()));
         Map<UUID, OnHand> left = new HashMap<>();
-        for (LotKnown lot : known) {
-            double grams = stock.get(lot.lot().id()).bulk().doubleValue();
-            if (grams > 0 && lot.lot().hold() == null) {
-                double germination = lot.tests().germination() == null
-                        ? crops.get(lot.planting().variety().cropKey()).germinationStandard()
-                        : lot.tests().germination().result().mean();
-                left.merge(
-                        lot.lot().varietyId(),
-                        new OnHand(grams, germination, lot.lot().season()),
-                        (older, newer) ->
-                                new OnHand(older.grams() + newer.grams(), newer.germination(), newer.harvested()));
-            }
+        for (LotView lot : some) {
+            left.merge(
+                    lot.varietyId(),
+                    new OnHand(
+                            stock.get(lot.id()).bulk().doubleValue(),
+                            germination(tests.get(lot.id()), of.get(lot.varietyId())),
+                            lot.season()),
+                    (older, newer) ->
+                            new OnHand(older.grams() + newer.grams(), newer.germination(), newer.harvested()));
         }
         return left;
+    }
+
+    /** Percent by the last test, else what the crop's standard asks. */
+    private double germination(TestsView tests, VarietyView variety) {
+        return tests.germination() == null
+                ? crops.get(variety.cropKey()).germinationStandard()
+                : tests.germination().result().mean();
     }
 }

@@ -468,6 +468,11 @@ public class Stall {
     }
 
     @ReadsOnly
+    public Stream<ListedSale> everySale() {
+        return sales.listed();
+    }
+
+    @ReadsOnly
     public PageOf<SaleView> sales(int page, int size) {
         Page<Sale> found = sales.findAllByOrderBySoldOnDescIdDesc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Sale::view).toList());
