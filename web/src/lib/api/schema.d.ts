@@ -3955,6 +3955,7 @@ export interface components {
             far: boolean;
             /** Format: double */
             floor?: number;
+            forgotten: boolean;
             /** Format: double */
             gel?: number;
             /** Format: double */
@@ -7275,8 +7276,31 @@ export interface components {
             /** @enum {string} */
             kind: "WeighSeed";
         } | {
+            /** Format: double */
+            allowed: number;
+            /** @enum {string} */
+            kind: "WeighSeedAgain";
+            /** Format: double */
+            variation: number;
+        } | {
             /** @enum {string} */
             kind: "TestGermination";
+        } | {
+            /** Format: int32 */
+            germination: number;
+            /** @enum {string} */
+            kind: "TestMore";
+            /** Format: int32 */
+            least: number;
+            /** Format: double */
+            needed: number;
+            /** Format: int32 */
+            seeds: number;
+        } | {
+            /** @enum {string} */
+            kind: "Retest";
+            /** Format: date */
+            since: string;
         } | {
             /** @enum {string} */
             kind: "TestAnew";

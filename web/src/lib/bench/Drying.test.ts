@@ -32,7 +32,8 @@ const TRAY: Schemas['Drying'] = {
 	warmest: 32,
 	tooWarm: false,
 	weighings: 4,
-	sinceWeighed: 12
+	sinceWeighed: 12,
+	forgotten: false
 };
 
 describe('a drying tray', () => {

@@ -64,6 +64,7 @@ describe('how a lot stands at the bench', () => {
 			target: 6,
 			dryAt: '2026-08-14T21:10:00Z',
 			sinceWeighed: 10,
+			forgotten: false,
 			tooWarm: false
 		};
 		const on = (drying: object) =>
@@ -83,7 +84,7 @@ describe('how a lot stands at the bench', () => {
 		});
 		expect(on({ ...tray, moisture: 6 })).toMatchObject({ large: 'dry', alarm: true, next: 'Weigh out' });
 		expect(on({ ...tray, tooWarm: true })).toMatchObject({ alarm: true, next: 'Too warm: move it' });
-		expect(on({ ...tray, dryAt: undefined, sinceWeighed: 120 })).toMatchObject({
+		expect(on({ ...tray, dryAt: undefined, sinceWeighed: 120, forgotten: true })).toMatchObject({
 			large: '2 days',
 			alarm: true,
 			next: 'Weigh it: forgotten?'

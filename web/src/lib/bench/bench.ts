@@ -20,9 +20,6 @@ export interface Standing {
 	clock?: number;
 }
 
-/** A tray that nobody weighed for so long may be forgotten. */
-const FORGOTTEN_H = 96;
-
 /** Steps that water may be added in. */
 export const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'];
 /** Steps that are read while they are under way. */
@@ -81,13 +78,12 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 function onTray(drying: Schemas['Drying'], since: string, now: string, timeZone: string): Standing {
 	const dry = drying.moisture <= drying.target;
 	const left = drying.dryAt ? hoursBetween(now, inZone(drying.dryAt, timeZone)) : undefined;
-	const forgotten = drying.sinceWeighed > FORGOTTEN_H;
-	const waits = forgotten ? 'Weigh it: forgotten?' : 'Weigh it';
+	const waits = drying.forgotten ? 'Weigh it: forgotten?' : 'Weigh it';
 	return {
 		shelf: 'drying',
 		small: dry ? 'is' : left === undefined ? 'drying' : 'dry in',
 		large: dry ? 'dry' : left === undefined ? since : hours(Math.max(0, left)),
-		alarm: dry || forgotten || drying.tooWarm,
+		alarm: dry || drying.forgotten || drying.tooWarm,
 		doing: `${Math.round(drying.moisture)} % moist, ${Math.round(drying.target)} % wanted`,
 		next: dry ? 'Weigh out' : drying.tooWarm ? 'Too warm: move it' : waits
 	};

@@ -3,8 +3,8 @@ package theriseed.core.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.Collections;
 import java.math.BigDecimal;
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -56,9 +56,8 @@ class BenchTest {
     void whatClosesToTheLastDigitLeavesNothing() {
         for (int thousandths = 1; thousandths < 20_000; thousandths += 7) {
             double chaff = thousandths / 1000.0;
-            double out = BigDecimal.valueOf(5100)
-                    .subtract(BigDecimal.valueOf(chaff))
-                    .doubleValue();
+            double out =
+                    BigDecimal.valueOf(5100).subtract(BigDecimal.valueOf(chaff)).doubleValue();
             MassBalance.Step step = balance(threshed(5100, out, chaff));
             assertThat(step.wetDifference()).as("chaff of %s g", chaff).isZero();
             assertThat(step.alarm()).isFalse();

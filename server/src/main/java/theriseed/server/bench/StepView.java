@@ -88,7 +88,7 @@ public record StepView(
      * @param belowFloor whether it weighs less than the air can have made it, so that it began drier than was taken
      * @param warmest air it bears now, &deg;C
      * @param gel grams of silica gel that would finish it in a jar; absent when it is dry
-     * @param sinceWeighed hours since it was weighed last
+     * @param sinceWeighed hours since it was weighed last, {@code forgotten} whether that is so long that it may be forgotten
      */
     public record Drying(
             double moistureIn,
@@ -109,5 +109,6 @@ public record StepView(
             boolean tooWarm,
             @Maybe Double gel,
             int weighings,
-            double sinceWeighed) {}
+            double sinceWeighed,
+            boolean forgotten) {}
 }

@@ -12,6 +12,7 @@ import theriseed.core.crop.Usual;
 import theriseed.core.drying.DryingCurve;
 import theriseed.core.drying.DryingWatch;
 import theriseed.core.drying.SilicaGel;
+import theriseed.core.lot.LotNeeds;
 
 /** What a step under way has come to, from what was read of it. */
 final class StepWatch {
@@ -102,6 +103,8 @@ final class StepWatch {
                 air == null || humidity == null ? Optional.empty() : Optional.of(new DryingWatch.Room(air, humidity)));
         Double left = watch.curve().map(DryingCurve::hoursLeft).orElse(null);
         double logged = byHour.isEmpty() ? 0 : byHour.lastKey();
+        Instant weighedAt = facts.begunAt().plusSeconds(Math.round(logged * 3600));
+        double sinceWeighed = Duration.between(weighedAt, now.moment()).toMinutes() / 60.0;
         return new StepView.Drying(
                 watch.moistureIn(),
                 watch.estimated(),
@@ -121,9 +124,8 @@ final class StepWatch {
                 air != null && air > watch.warmest(),
                 watch.gel().map(SilicaGel::gel).orElse(null),
                 byHour.size(),
-                Duration.between(facts.begunAt().plusSeconds(Math.round(logged * 3600)), now.moment())
-                                .toMinutes()
-                        / 60.0);
+                sinceWeighed,
+                LotNeeds.forgotten(sinceWeighed));
     }
 
     private static List<ReadingView> of(Quantity quantity, List<ReadingView> read) {

@@ -2,17 +2,14 @@ package theriseed.server.seedroom;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
-import theriseed.core.lot.Finding;
-import theriseed.core.lot.SaleGate;
+import theriseed.core.lot.LotNeed;
 import theriseed.core.population.PopulationPlan;
-import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
@@ -35,11 +32,6 @@ import theriseed.server.stall.StockView;
 /** The seed room as one walks in: every lot where it hangs, and what it waits for. */
 @Service
 class SeedRoom {
-    /** A lot is running low when less than this share of its clean seed is left to sell. */
-    private static final double LOW = 0.1;
-
-    private static final int FALLING_MONTHS = 6;
-
     private final Lots lots;
     private final Gate gate;
     private final Stall stall;
@@ -48,7 +40,7 @@ class SeedRoom {
     private final Containers containers;
     private final Shelves shelves;
     private final Crops crops;
-    private final FarmTime time;
+    private final Needs needs;
 
     SeedRoom(
             Lots lots,
@@ -59,7 +51,7 @@ class SeedRoom {
             Containers containers,
             Shelves shelves,
             Crops crops,
-            FarmTime time) {
+            Needs needs) {
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
@@ -68,7 +60,7 @@ class SeedRoom {
         this.containers = containers;
         this.shelves = shelves;
         this.crops = crops;
-        this.time = time;
+        this.needs = needs;
     }
 
     /**
@@ -139,63 +131,39 @@ class SeedRoom {
                 known.gate(),
                 stock,
                 kept,
-                need(known, stock, kept),
+                needs.of(known, stock, kept).stream()
+                        .flatMap(need -> hangingFor(need).stream())
+                        .findFirst()
+                        .orElseThrow(),
                 on);
     }
 
-    private Need need(LotKnown known, StockView stock, KeepingView keeping) {
-        LocalDate today = time.today();
-        if (known.lot().hold() != null) {
-            return new Need.Held(known.lot().hold().reason());
+    /** What of it shows where a lot hangs; what is done at the bench or with weevils is done elsewhere. */
+    private static Optional<Need> hangingFor(LotNeed need) {
+        if (need instanceof LotNeed.DecideHold hold) {
+            return Optional.of(new Need.Held(hold.why()));
+        } else if (need instanceof LotNeed.CountGermination count) {
+            return Optional.of(new Need.Count(count.due(), count.now()));
+        } else if (need instanceof LotNeed.NoneLeft none) {
+            return Optional.of(new Need.NoneLeft(none.transferred()));
+        } else if (need instanceof LotNeed.Test test) {
+            return Optional.of(new Need.Test(test.because()));
+        } else if (need instanceof LotNeed.HeldBack held) {
+            return Optional.of(new Need.HeldBack(held.because()));
+        } else if (need instanceof LotNeed.Retest retest) {
+            return Optional.of(new Need.Retest(retest.since()));
+        } else if (need instanceof LotNeed.Falling falling) {
+            return Optional.of(new Need.Falling(falling.on()));
+        } else if (need instanceof LotNeed.Low) {
+            return Optional.of(new Need.Low());
+        } else if (need instanceof LotNeed.Nothing nothing) {
+            return Optional.of(new Need.Nothing(nothing.keepsUntil().orElse(null)));
+        } else if (need instanceof LotNeed.Freeze
+                || need instanceof LotNeed.LookForWeevils
+                || need instanceof LotNeed.Pack) {
+            return Optional.empty();
         }
-        if (!known.tests().running().isEmpty()) {
-            GerminationView test = known.tests().running().get(0);
-            LocalDate due = test.firstOn() == null ? test.firstDue() : test.finalDue();
-            return new Need.Count(due, !due.isAfter(today));
-        }
-        boolean transferred = known.bench() != null && known.bench().poured();
-        if (known.bench() == null || !known.bench().clean()) {
-            return transferred ? new Need.NoneLeft(true) : new Need.AtBench();
-        }
-        if (stock.bulk().signum() <= 0 && stock.packets() == 0) {
-            return new Need.NoneLeft(transferred);
-        }
-        List<Finding> holding = known.gate().against().stream()
-                .filter(one -> one.overruled() == null)
-                .map(LotKnown.Objection::finding)
-                .toList();
-        Optional<Finding> tested = holding.stream()
-                .filter(finding -> aTestSettles(finding.reason()))
-                .findFirst();
-        if (tested.isPresent()) {
-            return new Need.Test(tested.get());
-        }
-        if (!holding.isEmpty()) {
-            return new Need.HeldBack(holding.get(0));
-        }
-        if (keeping != null && !keeping.retestOn().isAfter(today)) {
-            return new Need.Retest(keeping.retestOn());
-        }
-        LocalDate below = keeping == null ? null : keeping.below().middle();
-        if (below != null && below.isBefore(today.plusMonths(FALLING_MONTHS))) {
-            return new Need.Falling(below);
-        }
-        return low(known, stock) ? new Need.Low() : new Need.Nothing(below);
-    }
-
-    private static boolean aTestSettles(SaleGate.Reason reason) {
-        return switch (reason) {
-            case SEED_WEIGHT_UNKNOWN, SEED_WEIGHT_UNEVEN, UNTESTED, REPLICATES_DISAGREE, TOO_FEW_TESTED, TEST_RUN_OUT ->
-                true;
-            default -> false;
-        };
-    }
-
-    private static boolean low(LotKnown known, StockView stock) {
-        double packed = stock.runs().stream()
-                .mapToDouble(run -> run.left() * run.fill().doubleValue())
-                .sum();
-        return stock.free().doubleValue() + packed < LOW * known.bench().mass().doubleValue();
+        return Optional.of(new Need.AtBench());
     }
 
     /**

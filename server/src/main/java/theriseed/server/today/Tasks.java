@@ -1,9 +1,6 @@
 package theriseed.server.today;
 
-import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,34 +12,30 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import theriseed.core.bench.FermentClock;
-import theriseed.core.bench.StepKind;
 import theriseed.core.isolation.Verdict;
-import theriseed.core.lot.SaleGate;
+import theriseed.core.lot.LotNeed;
 import theriseed.core.measure.OutOfRange;
-import theriseed.core.quality.BoredSeed;
-import theriseed.core.quality.GerminationTest;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.season.SeasonWork;
 import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Wrong;
-import theriseed.server.bench.BenchView;
-import theriseed.server.bench.StepView;
 import theriseed.server.calendar.Calendar;
 import theriseed.server.calendar.Entry;
+import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.pollination.PollinationWork;
-import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
-import theriseed.server.thread.Threads;
+import theriseed.server.seedroom.Needs;
+import theriseed.server.stall.LotsHere;
+import theriseed.server.stall.Stall;
 import theriseed.server.today.Task.When;
 import theriseed.server.walk.LateView;
 import theriseed.server.walk.StageVerdict;
@@ -54,17 +47,14 @@ import theriseed.server.walk.Walks;
 class Tasks {
     private static final int WALK_DAYS_BEFORE_BLOOM = 21;
     private static final int WALK_LATE_DAYS = 14;
-    private static final double FORGOTTEN_TRAY_HOURS = 96;
-
-    /** Seedlings left longer than this beyond the last count tangle, mould, and tell less. */
-    private static final int LATE_TO_COUNT_DAYS = 3;
-
-    private static final int STIRRED_FOR_HOURS = 8;
 
     private final Plantings plantings;
     private final Walks walks;
     private final Lots lots;
-    private final Threads threads;
+    private final LotsHere here;
+    private final Gate gate;
+    private final Stall stall;
+    private final Needs needs;
     private final Calendar calendar;
     private final PollinationWork pollination;
     private final FarmTime time;
@@ -73,7 +63,10 @@ class Tasks {
             Plantings plantings,
             Walks walks,
             Lots lots,
-            Threads threads,
+            LotsHere here,
+            Gate gate,
+            Stall stall,
+            Needs needs,
             Calendar calendar,
             PollinationWork pollination,
             FarmTime time) {
@@ -82,7 +75,10 @@ class Tasks {
         this.plantings = plantings;
         this.walks = walks;
         this.lots = lots;
-        this.threads = threads;
+        this.here = here;
+        this.gate = gate;
+        this.stall = stall;
+        this.needs = needs;
         this.time = time;
     }
 
@@ -95,8 +91,8 @@ class Tasks {
     @ReadsOnly
     Open open() {
         List<Task> tasks = new ArrayList<>();
-        LotsShown<Threads.Shelved> here = threads.here();
-        here.lots().forEach(shelved -> ofLot(shelved, tasks));
+        LotsShown<Task> ofLots = LotsShown.of(Wrong.each(here.all(), this::ofLots));
+        tasks.addAll(ofLots.lots());
         int year = time.today().getYear();
         List<PlantingView> kept = Stream.concat(plantings.of(year).stream(), plantings.of(year + 1).stream())
                 .filter(planting -> planting.purpose() != Purpose.EATING)
@@ -113,11 +109,21 @@ class Tasks {
                 .thenComparing(Task::variety));
         return new Open(
                 tasks,
-                here.wrong(),
+                ofLots.wrong(),
                 inTheRows.wrong().stream()
                         .map(one -> new WrongPlanting(
                                 one.what().id(), one.what().variety().name(), one.why()))
                         .toList());
+    }
+
+    /** What these lots wait for. */
+    private List<Task> ofLots(List<LotView> some) {
+        List<LotKnown> known = gate.of(some);
+        Map<UUID, List<LotNeed>> waited = needs.of(known, stall.stock(known));
+        LotTasks of = new LotTasks(time.zone());
+        return known.stream()
+                .flatMap(lot -> of.of(lot, waited.get(lot.lot().id())))
+                .toList();
     }
 
     /** What waits in the rows of these plantings. */
@@ -233,143 +239,6 @@ class Tasks {
                     When.BY_EVENING,
                     false));
         }
-    }
-
-    private void ofLot(Threads.Shelved shelved, List<Task> tasks) {
-        LotKnown known = shelved.known();
-        if (known.bench() != null && known.bench().poured()) {
-            return;
-        }
-        if (known.lot().hold() != null) {
-            tasks.add(evening(known, new ToDo.DecideHold(known.lot().hold().reason())));
-            return;
-        }
-        ofWeevils(known, tasks);
-        ofRunningTests(known, tasks);
-        BenchView bench = known.bench();
-        if (bench == null) {
-            tasks.add(Task.of(known, new ToDo.WeighHarvest(), When.WHILE_DRY, true));
-        } else if (bench.underWay() != null) {
-            if (!stirredEnough(bench.underWay())) {
-                tasks.add(underWay(known, bench.underWay()));
-            }
-        } else if (bench.wrong() != null) {
-            tasks.add(Task.of(known, new ToDo.PutWeightsRight(bench.wrong()), When.BY_EVENING, true));
-        } else if (!bench.clean()) {
-            boolean wet = bench.next().wet();
-            tasks.add(Task.of(known, new ToDo.NextStep(bench.next()), wet ? When.WHILE_WET : When.WHILE_DRY, wet));
-        } else if (shelved.stock().any()) {
-            ofCleanLot(shelved, tasks);
-        }
-    }
-
-    /** Seedlings are counted on their day; those of the first count are taken out, so that they do not hide the others. */
-    private void ofRunningTests(LotKnown known, List<Task> tasks) {
-        for (GerminationView test : known.tests().running()) {
-            boolean last = !time.today().isBefore(test.finalDue());
-            boolean first = test.firstOn() == null && !time.today().isBefore(test.firstDue());
-            if (last || first) {
-                tasks.add(Task.of(
-                        known,
-                        new ToDo.CountGermination(test.replicates() * test.perReplicate(), test.setOn(), last),
-                        When.BY_EVENING,
-                        time.today().isAfter(test.finalDue().plusDays(LATE_TO_COUNT_DAYS))));
-            }
-        }
-    }
-
-    /** Bored seed is frozen at once, unless it is in the freezer; what lived on is looked for when it has hatched. */
-    private void ofWeevils(LotKnown known, List<Task> tasks) {
-        BoredSeed weevils = known.weevils();
-        if (weevils == null || weevils.next() == BoredSeed.Next.NOTHING) {
-            return;
-        }
-        boolean freezing = known.bench() != null
-                && known.bench().underWay() != null
-                && known.bench().underWay().kind() == StepKind.FREEZE;
-        if (weevils.next() == BoredSeed.Next.FREEZE && !freezing) {
-            tasks.add(Task.of(known, new ToDo.Freeze(weevils.share(), weevils.upper()), When.BY_EVENING, true));
-        } else if (weevils.next() == BoredSeed.Next.LOOK_AGAIN && !time.today().isBefore(weevils.due())) {
-            tasks.add(evening(known, new ToDo.LookForWeevils(weevils.due())));
-        }
-    }
-
-    private static void ofCleanLot(Threads.Shelved shelved, List<Task> tasks) {
-        LotKnown known = shelved.known();
-        List<SaleGate.Reason> reasons = known.gate().reasons();
-        if (reasons.contains(SaleGate.Reason.SEED_WEIGHT_UNKNOWN)) {
-            tasks.add(evening(known, new ToDo.WeighSeed()));
-        }
-        if (known.tests().running().isEmpty()) {
-            ofTestsWanted(known, reasons, tasks);
-        }
-        boolean packed = !shelved.stock().runs().isEmpty();
-        if (known.gate().mayBeSold() && !packed && shelved.stock().free().signum() > 0) {
-            tasks.add(evening(known, new ToDo.Pack()));
-        }
-    }
-
-    private static void ofTestsWanted(LotKnown known, List<SaleGate.Reason> reasons, List<Task> tasks) {
-        if (reasons.contains(SaleGate.Reason.UNTESTED)) {
-            tasks.add(evening(known, new ToDo.TestGermination()));
-        }
-        if (reasons.contains(SaleGate.Reason.REPLICATES_DISAGREE)) {
-            GerminationTest test = known.tests().germination().result();
-            tasks.add(evening(known, new ToDo.RepeatTest(test.range(), test.toleratedRange())));
-        } else if (reasons.contains(SaleGate.Reason.TEST_RUN_OUT)) {
-            tasks.add(evening(known, new ToDo.TestAnew(known.gate().testRunsOut())));
-        }
-    }
-
-    /** A ferment that is not ready and was stirred within the half day asks for nothing. */
-    private boolean stirredEnough(StepView step) {
-        return step.ferment() != null
-                && step.ferment().state() == FermentClock.State.NOT_READY
-                && step.ferment().lastStirred() != null
-                && Duration.between(step.ferment().lastStirred(), time.now()).toHours() < STIRRED_FOR_HOURS;
-    }
-
-    private Task underWay(LotKnown known, StepView step) {
-        StepView.Drying drying = step.drying();
-        if (drying != null && drying.moisture() > drying.target()) {
-            boolean forgotten = drying.sinceWeighed() > FORGOTTEN_TRAY_HOURS;
-            return Task.of(
-                    known, tray(drying, forgotten), When.WHILE_DRY, forgotten || drying.tooWarm() || drying.rewetted());
-        }
-        if (step.kind() != StepKind.FERMENT) {
-            return Task.of(known, new ToDo.WeighOut(step.kind(), local(step.begunAt())), When.WHILE_DRY, false);
-        }
-        if (step.ferment().state() == FermentClock.State.NOT_READY) {
-            return evening(known, new ToDo.Stir(local(step.ferment().readyAt())));
-        }
-        Instant over = step.ferment().overAt();
-        return Task.of(
-                known,
-                new ToDo.Rinse(step.ferment().temperature(), local(over), over.isBefore(time.now())),
-                When.WHILE_WET,
-                true);
-    }
-
-    /** What is most pressing about seed that dries. */
-    private ToDo tray(StepView.Drying drying, boolean forgotten) {
-        LocalDateTime dryAt = drying.dryAt() == null ? null : local(drying.dryAt());
-        if (drying.tooWarm()) {
-            return new ToDo.TrayTooWarm(dryAt);
-        }
-        if (drying.rewetted()) {
-            return new ToDo.TrayRewetted(dryAt);
-        }
-        return forgotten
-                ? new ToDo.TrayForgotten((int) Math.round(drying.sinceWeighed() / 24), dryAt)
-                : new ToDo.WeighTray(drying.moisture(), drying.target(), dryAt);
-    }
-
-    private static Task evening(LotKnown known, ToDo toDo) {
-        return Task.of(known, toDo, When.BY_EVENING, false);
-    }
-
-    private LocalDateTime local(Instant moment) {
-        return LocalDateTime.ofInstant(moment, time.zone());
     }
 
     /** A day that cannot be shown is no farm. */

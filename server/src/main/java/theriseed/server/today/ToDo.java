@@ -61,7 +61,16 @@ public sealed interface ToDo {
 
     record WeighSeed() implements ToDo {}
 
+    /** @param variation of the weights, percent, and percent {@code allowed} */
+    record WeighSeedAgain(double variation, double allowed) implements ToDo {}
+
     record TestGermination() implements ToDo {}
+
+    /** @param germination percent of {@code seeds}; it may be as little as {@code least} where {@code needed} is asked */
+    record TestMore(int germination, int seeds, double needed, int least) implements ToDo {}
+
+    /** Its forecast asks for a test. */
+    record Retest(LocalDate since) implements ToDo {}
 
     record TestAnew(LocalDate ranOut) implements ToDo {}
 

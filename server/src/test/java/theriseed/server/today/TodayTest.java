@@ -10,6 +10,8 @@ import static theriseed.server.Season.with;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -47,6 +49,36 @@ class TodayTest {
             }
         }
         return tasks;
+    }
+
+    @Test
+    void todayAndTheSeedRoomAskForTheSameTestsOfTheSameLots() {
+        season.sellable();
+        String few = season.sellable();
+        Map<String, Object> small = with(
+                Season.germinationOf(41, 42), "perReplicate", 50, "setOn", "2026-08-05", "countedOn", "2026-08-14");
+        season.grower.post("/api/lots/" + few + "/germination", small).ok();
+        Map<String, Boolean> hanging = new TreeMap<>();
+        for (JsonNode lot : season.grower.get("/api/seed-room?size=200").ok().at("/lots/items")) {
+            String need = lot.at("/need/kind").asString();
+            boolean asked = List.of("Test", "Retest").contains(need)
+                    || need.equals("Count") && lot.at("/need/today").asBoolean();
+            hanging.put(lot.at("/lot/number").asString(), asked);
+        }
+        Set<String> tests = Set.of(
+                "WeighSeed",
+                "WeighSeedAgain",
+                "TestGermination",
+                "RepeatTest",
+                "TestMore",
+                "TestAnew",
+                "Retest",
+                "CountGermination");
+        assertThat(tasks(few)).contains("TestMore");
+        assertThat(hanging).hasSizeGreaterThan(10).containsEntry(few, true);
+        hanging.forEach((number, asked) -> assertThat(tasks(number).stream().anyMatch(tests::contains))
+                .as(number)
+                .isEqualTo(asked));
     }
 
     @Test
