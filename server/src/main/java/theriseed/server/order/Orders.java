@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -19,6 +20,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.stall.SeedOffers;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.CorrectionView;
@@ -185,8 +187,7 @@ public class Orders {
     private final class Offers {
         private final Map<UUID, List<LotKnown>> byVariety;
         private final Map<UUID, StockView> stock;
-        private final Map<UUID, Integer> spoken = new HashMap<>();
-        private final Map<UUID, BigDecimal> spokenBulk = new HashMap<>();
+        private final Map<UUID, SeedOffers<UUID, UUID>> offers = new HashMap<>();
 
         Offers(List<LotKnown> known) {
             byVariety = known.stream()
@@ -213,12 +214,29 @@ public class Orders {
             return price;
         }
 
-        int free(PackingRunView run) {
-            return run.free() - spoken.getOrDefault(run.id(), 0);
+        /** Promises as much of a line as is missing and there is. */
+        List<SeedOffers.Promise<UUID, UUID>> promise(OrderLine line, BigDecimal missing, LocalDate day) {
+            SeedOffers<UUID, UUID> some = offers.computeIfAbsent(line.varietyId(), this::offersOf);
+            return line.bulk() == null
+                    ? some.packets(missing.intValueExact(), Optional.ofNullable(line.seeds()), day)
+                    : some.bulk(missing, day);
         }
 
-        BigDecimal freeBulk(UUID lot) {
-            return stock.get(lot).free().subtract(spokenBulk.getOrDefault(lot, BigDecimal.ZERO));
+        private SeedOffers<UUID, UUID> offersOf(UUID variety) {
+            return new SeedOffers<>(of(variety).stream()
+                    .map(lot -> {
+                        StockView of = stock.get(lot.lot().id());
+                        return new SeedOffers.Lot<>(
+                                lot.lot().id(),
+                                lot.gate().mayBeSold(),
+                                Optional.ofNullable(lot.gate().testRunsOut()),
+                                of.free(),
+                                of.runs().stream()
+                                        .map(run -> new SeedOffers.Run<>(
+                                                run.id(), Optional.ofNullable(run.seeds()), run.free()))
+                                        .toList());
+                    })
+                    .toList());
         }
     }
 
@@ -230,7 +248,7 @@ public class Orders {
         return new Offers(gate.of(lots.lockOfVarieties(varietyIds)));
     }
 
-    /** The oldest lot that may be sold on the day it is wanted goes first, and the next as far as that does not suffice. */
+    /** Promises what is missing of these lines. */
     private void allocate(SeedOrder order, List<OrderLine> of, Offers offers) {
         Map<UUID, BigDecimal> spoken =
                 allocations
@@ -242,44 +260,17 @@ public class Orders {
                                 Collectors.reducing(BigDecimal.ZERO, Allocation::much, BigDecimal::add)));
         for (OrderLine line : of) {
             BigDecimal missing = line.much().subtract(spoken.getOrDefault(line.id(), BigDecimal.ZERO));
-            for (LotKnown lot : offers.of(line.varietyId())) {
-                if (missing.signum() > 0 && passesOn(lot, order.wantedOn())) {
-                    missing = line.bulk() == null
-                            ? promisePackets(line, lot, missing.intValueExact(), offers)
-                            : promiseBulk(line, lot, missing, offers);
-                }
+            for (SeedOffers.Promise<UUID, UUID> promise : offers.promise(line, missing, order.wantedOn())) {
+                allocations.save(new Allocation(
+                        line.id(),
+                        promise.lot(),
+                        promise.run().orElse(null),
+                        promise.run().isPresent() ? promise.packets() : null,
+                        promise.run().isPresent() ? null : promise.bulk(),
+                        stamps.now()));
             }
         }
         allocations.flush();
-    }
-
-    private static boolean passesOn(LotKnown lot, LocalDate day) {
-        LocalDate until = lot.gate().testRunsOut();
-        return lot.gate().mayBeSold() && (until == null || !until.isBefore(day));
-    }
-
-    private BigDecimal promisePackets(OrderLine line, LotKnown lot, int missing, Offers offers) {
-        int left = missing;
-        for (PackingRunView run : offers.stock.get(lot.lot().id()).runs()) {
-            int take = fits(run, line.seeds()) ? Math.min(left, offers.free(run)) : 0;
-            if (take > 0) {
-                allocations.save(new Allocation(line.id(), lot.lot().id(), run.id(), take, null, stamps.now()));
-                offers.spoken.merge(run.id(), take, Integer::sum);
-                left -= take;
-            }
-        }
-        return BigDecimal.valueOf(left);
-    }
-
-    private BigDecimal promiseBulk(OrderLine line, LotKnown lot, BigDecimal missing, Offers offers) {
-        UUID id = lot.lot().id();
-        BigDecimal take = missing.min(offers.freeBulk(id));
-        if (take.signum() <= 0) {
-            return missing;
-        }
-        allocations.save(new Allocation(line.id(), id, null, null, take, stamps.now()));
-        offers.spokenBulk.merge(id, take, BigDecimal::add);
-        return missing.subtract(take);
     }
 
     /** Looks again for what is missing: more was packed, or a test came in. */

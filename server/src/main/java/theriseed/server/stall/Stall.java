@@ -21,6 +21,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.stall.StockOfLot;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -157,53 +158,42 @@ public class Stall {
             List<SaleRepository.Together> sold,
             List<Taking> taken,
             List<Promises.Promise> promised) {
-        BigDecimal bulk = clean;
-        for (PackingRun run : packed) {
-            bulk = bulk.subtract(run.taken());
-        }
-        Map<UUID, Integer> gone = new HashMap<>();
-        int packetsSold = 0;
-        BigDecimal bulkSold = BigDecimal.ZERO;
-        BigDecimal brought = BigDecimal.ZERO;
-        for (SaleRepository.Together some : sold) {
-            brought = brought.add(some.price());
-            if (some.packingRunId() == null) {
-                bulkSold = bulkSold.add(some.bulk());
-            } else {
-                packetsSold += some.packets();
-                gone.merge(some.packingRunId(), some.packets().intValue(), Integer::sum);
-            }
-        }
-        bulk = bulk.subtract(bulkSold);
-        for (Taking one : taken) {
-            bulk = bulk.subtract(one.mass());
-            if (one.packingRunId() != null) {
-                gone.merge(one.packingRunId(), one.packets(), Integer::sum);
-            }
-        }
-        BigDecimal spoken = BigDecimal.ZERO;
-        Map<UUID, Integer> spokenOf = new HashMap<>();
-        for (Promises.Promise one : promised) {
-            if (one.packingRunId() == null) {
-                spoken = spoken.add(one.bulk());
-            } else {
-                spokenOf.merge(one.packingRunId(), one.packets(), Integer::sum);
-            }
-        }
-        BigDecimal reserved = lot.reserved().min(bulk.max(BigDecimal.ZERO));
+        StockOfLot<UUID> stock = StockOfLot.of(
+                clean,
+                lot.reserved(),
+                packed.stream()
+                        .map(run -> new StockOfLot.Packed<>(run.id(), run.taken()))
+                        .toList(),
+                sold.stream()
+                        .map(some -> new StockOfLot.Sold<>(
+                                Optional.ofNullable(some.packingRunId()),
+                                some.packets() == null ? 0 : some.packets().intValue(),
+                                some.bulk(),
+                                some.price()))
+                        .toList(),
+                taken.stream()
+                        .map(one -> new StockOfLot.Taken<>(
+                                Optional.ofNullable(one.packingRunId()), one.packets(), one.mass()))
+                        .toList(),
+                promised.stream()
+                        .map(one -> new StockOfLot.Promised<>(
+                                Optional.ofNullable(one.packingRunId()), one.packets(), one.bulk()))
+                        .toList());
         List<PackingRunView> runs = packed.stream()
-                .map(run -> run.view(gone.getOrDefault(run.id(), 0), spokenOf.getOrDefault(run.id(), 0)))
+                .map(run -> run.view(
+                        stock.runs().get(run.id()).gone(),
+                        stock.runs().get(run.id()).promised()))
                 .toList();
         return new StockView(
-                bulk,
-                reserved,
-                spoken,
-                bulk.subtract(reserved).subtract(spoken).max(BigDecimal.ZERO),
+                stock.bulk(),
+                stock.reserved(),
+                stock.promised(),
+                stock.free(),
                 runs.stream().mapToInt(PackingRunView::left).sum(),
                 runs.stream().mapToInt(PackingRunView::free).sum(),
-                packetsSold,
-                bulkSold,
-                brought,
+                stock.packetsSold(),
+                stock.bulkSold(),
+                stock.brought(),
                 runs,
                 taken.stream().map(Taking::view).toList());
     }
