@@ -117,30 +117,38 @@ class ShellTest {
             hand.settledAt("/account");
             assertThat(hand.page.getByText(Pattern.compile("^Theriseed \\d+\\.\\d+")))
                     .isVisible();
-            hand.choose("Units", "ounces, feet, °F");
-            hand.choose("Light", "Lamp, for the dim shed");
+            prefers(hand, "Units", "ounces, feet, °F");
+            prefers(hand, "Light", "Lamp, for the dim shed");
             assertThat(hand.page.locator("html")).hasAttribute("data-theme", "lamp");
             hand.settledAt("/field");
             hand.sees("sq ft");
             hand.settledAt("/account");
-            hand.choose("Numbers and dates", "Germany: 1.234,5, 14 Aug 2026");
+            prefers(hand, "Numbers and dates", "Germany: 1.234,5, 14 Aug 2026");
             hand.settledAt("/lot/24-LEE-01-7");
             hand.sees("Germination last counted on 20 Nov 2024");
             hand.sees("1,58 lb");
             hand.settledAt("/account");
-            hand.choose("Numbers and dates", "United States: 1,234.5, Aug 14, 2026");
+            prefers(hand, "Numbers and dates", "United States: 1,234.5, Aug 14, 2026");
             hand.settledAt("/lot/24-LEE-01-7");
             hand.sees("Germination last counted on Nov 20, 2024");
             hand.settledAt("/account");
-            hand.choose("Numbers and dates", "United Kingdom: 1,234.5, 14 Aug 2026");
-            hand.choose("Units", "grams, metres, °C");
-            hand.choose("Light", "Daylight, readable in sun");
+            prefers(hand, "Numbers and dates", "United Kingdom: 1,234.5, 14 Aug 2026");
+            prefers(hand, "Units", "grams, metres, °C");
+            prefers(hand, "Light", "Daylight, readable in sun");
             assertThat(hand.page.locator("html")).hasAttribute("data-theme", "daylight");
         }
         try (Person visitor = Person.atDesk(port).signedIn("visitor")) {
             visitor.settledAt("/field");
             visitor.sees("m²");
         }
+    }
+
+    /** Chooses, and goes on once the farm knows. */
+    private static void prefers(Person who, String what, String choice) {
+        who.page.waitForResponse(
+                answer -> answer.url().endsWith("/api/session/preferences")
+                        && answer.request().method().equals("PUT"),
+                () -> who.choose(what, choice));
     }
 
     @Test
