@@ -49,6 +49,14 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             this.judgement = judgement;
         }
 
+        /** Whether seed sown of the lot has it too: what crossed or was not true, and what lives in the seed. */
+        public boolean inherited() {
+            return switch (this) {
+                case ISOLATION_FAILED, OFF_TYPES_OVER, SHED_UNDECIDED, WEEVILS -> true;
+                default -> false;
+            };
+        }
+
         /** Whether a grower may overrule it; what is merely not done or not decided yet is done or decided instead. */
         public boolean mayBeOverruled() {
             return judgement;

@@ -2,14 +2,12 @@ package theriseed.server.regrow;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.Arrays;
-import java.util.Collection;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -17,9 +15,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
-import theriseed.core.crop.Grade;
-import theriseed.core.crop.LifeCycle;
-import theriseed.core.population.PopulationPlan;
+import theriseed.core.lot.SaleGate;
+import theriseed.core.seedroom.Regeneration;
 import theriseed.core.seedroom.StockForecast;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
@@ -46,22 +43,8 @@ import theriseed.server.stall.StockView;
 /** Calculates for every variety in stock when it must be grown again. Demand is a guess, and no crop failure is in it. */
 @Service
 public class Regrow {
-    private static final int YEARS = 6;
-
     /** What leaves in a year is taken from the last two. */
     private static final int YEARS_OF_SALES = 2;
-
-    private static final double MORE = 1.3;
-    private static final double LESS = 0.7;
-    private static final double WASTE = 0.02;
-    private static final double RECOVERY = 0.8;
-    private static final double RISK = 0.25;
-
-    /** Stock to grow again should last this long. */
-    private static final int YEARS_TO_LAST = 3;
-
-    /** Where nothing is left there is nothing that ages. */
-    private static final double ANY_SIGMA = 1000;
 
     private final VarietyDemandRepository demands;
     private final LotsHere here;
@@ -183,118 +166,72 @@ public class Regrow {
 
         RegrowView view() {
             double demand = expected.map(one -> one.grams().doubleValue()).orElseGet(this::left);
-            StockForecast forecast = forecast(demand);
-            Optional<StockForecast.Year> first = forecast.years().stream()
-                    .filter(year -> !year.runsOut().isEmpty())
-                    .findFirst();
-            Set<StockForecast.RunsOut> out =
-                    first.map(StockForecast.Year::runsOut).orElse(EnumSet.noneOf(StockForecast.RunsOut.class));
-            int least = (int) crop.plants().of(Grade.MARKET);
-            double each = (crop.seedPerPlant().low() + crop.seedPerPlant().high()) / 2;
-            int forQuantity = demand == 0 || each <= 0
-                    ? 0
-                    : StockForecast.plantsFor(demand * YEARS_TO_LAST / 1000, each, RECOVERY, RISK);
+            Regeneration<String> again = Regeneration.of(
+                    crop,
+                    lots.stream().map(this::lot).toList(),
+                    demand,
+                    seedWeight(),
+                    LotKnown.PURITY_TAKEN,
+                    today.getYear());
+            StockForecast forecast = again.forecast();
             return new RegrowView(
                     variety.id(),
                     variety.name(),
                     variety.cropName(),
-                    grams(),
-                    germination(),
-                    standard(),
+                    again.grams(),
+                    again.germination(),
+                    again.standard(),
                     demand,
                     expected.isEmpty(),
                     expected.map(VarietyDemand::version).orElse(null),
                     forecast.years(),
                     forecast.firstShort().orElse(null),
                     forecast.latestSowing().orElse(null),
-                    forecast(demand * MORE).latestSowing().orElse(null),
-                    forecast(demand * LESS).latestSowing().orElse(null),
+                    again.sooner().orElse(null),
+                    again.later().orElse(null),
                     forecast.overdue(),
-                    List.copyOf(out),
-                    Math.max(least, forQuantity),
-                    forQuantity > least ? RegrowView.SetBy.QUANTITY : RegrowView.SetBy.POPULATION,
-                    fromLot().map(lot -> lot.lot().number()).orElse(null),
+                    forecast.years().stream()
+                            .filter(year -> !year.runsOut().isEmpty())
+                            .findFirst()
+                            .map(year -> List.copyOf(year.runsOut()))
+                            .orElse(List.of()),
+                    again.plants(),
+                    again.forQuantity() ? RegrowView.SetBy.QUANTITY : RegrowView.SetBy.POPULATION,
+                    again.from().orElse(null),
                     planned.stream()
                             .filter(season -> ever.stream().noneMatch(lot -> lot.season() == season))
                             .toList(),
-                    lead());
+                    forecast.lead());
         }
 
-        private StockForecast forecast(double demand) {
-            double[] years = new double[YEARS];
-            Arrays.fill(years, demand / 1000);
-            double reserved = lots.stream()
-                    .mapToDouble(lot -> stock.get(lot.lot().id()).reserved().doubleValue())
-                    .sum();
-            return StockForecast.of(
-                    new StockForecast.Stock(
-                            grams() / 1000, germination(), sigma(), seedWeight(), LotKnown.PURITY_TAKEN),
-                    new StockForecast.Needs(
-                            standard(),
-                            years,
-                            (int) crop.plants().of(Grade.MARKET),
-                            PopulationPlan.USUAL_ESTABLISHMENT,
-                            reserved / 1000,
-                            WASTE),
-                    today.getYear(),
-                    lead());
-        }
-
-        /** Two years to seed where it flowers after a winter. */
-        private int lead() {
-            return crop.lifeCycle() == LifeCycle.ANNUAL ? 1 : 2;
-        }
-
-        private double standard() {
-            return Math.min(99, crop.germinationStandard());
-        }
-
-        private double grams(LotKnown lot) {
+        private Regeneration.Lot<String> lot(LotKnown lot) {
             StockView own = stock.get(lot.lot().id());
-            return own.bulk().doubleValue()
-                    + own.runs().stream()
-                            .mapToDouble(run -> run.left() * run.fill().doubleValue())
-                            .sum();
+            double packed = own.runs().stream()
+                    .mapToDouble(run -> run.left() * run.fill().doubleValue())
+                    .sum();
+            return new Regeneration.Lot<>(
+                    lot.lot().number(),
+                    lot.lot().grade(),
+                    own.bulk().doubleValue() + packed,
+                    own.reserved().doubleValue(),
+                    lot.lot().hold() != null,
+                    Optional.ofNullable(kept.get(lot.lot().id()))
+                            .map(keeping ->
+                                    new Regeneration.Ageing(keeping.now().middle(), keeping.sigma())),
+                    lot.tests().germination() == null
+                            ? OptionalDouble.empty()
+                            : OptionalDouble.of(
+                                    lot.tests().germination().result().mean()),
+                    lot.gate().reasons().stream().noneMatch(SaleGate.Reason::inherited));
         }
 
-        /** Held lots do not count: nobody knows whether they are any good. */
-        private Collection<LotKnown> good() {
-            return lots.stream().filter(lot -> lot.lot().hold() == null).toList();
-        }
-
-        private double grams() {
-            return good().stream().mapToDouble(this::grams).sum();
-        }
-
-        /** By weight, as it should be today. */
-        private double germination() {
-            double mass = 0;
-            double all = 0;
-            for (LotKnown lot : good()) {
-                KeepingView keeping = kept.get(lot.lot().id());
-                if (keeping != null) {
-                    mass += grams(lot);
-                    all += grams(lot) * keeping.now().middle();
-                }
-            }
-            return Math.min(99.5, Math.max(0.5, mass == 0 ? standard() : all / mass));
-        }
-
-        private double sigma() {
-            return good().stream()
-                    .filter(lot -> kept.containsKey(lot.lot().id()) && grams(lot) > 0)
-                    .max(Comparator.comparingDouble(this::grams))
-                    .map(lot -> kept.get(lot.lot().id()).sigma())
-                    .orElse(ANY_SIGMA);
-        }
-
-        private double seedWeight() {
+        private OptionalDouble seedWeight() {
             return ever.stream()
                     .map(lot -> weighed.get(lot.id()))
                     .filter(Objects::nonNull)
                     .max(Comparator.comparing(SeedWeightView::weighedOn))
-                    .map(last -> last.result().thousandSeedWeight())
-                    .orElse(crop.thousandSeedWeight());
+                    .map(last -> OptionalDouble.of(last.result().thousandSeedWeight()))
+                    .orElse(OptionalDouble.empty());
         }
 
         /** Grams that left in a year, by sales, gifts, swaps and own sowing. */
@@ -304,20 +241,6 @@ public class Regrow {
                                     used.getOrDefault(lot.id(), BigDecimal.ZERO).doubleValue())
                             .sum()
                     / YEARS_OF_SALES;
-        }
-
-        /** The best of the highest grade that is left. */
-        private Optional<LotKnown> fromLot() {
-            return good().stream()
-                    .filter(lot -> grams(lot) > 0
-                            && lot.tests().germination() != null
-                            && lot.gate().reasons().stream().noneMatch(reason -> switch (reason) {
-                                case ISOLATION_FAILED, OFF_TYPES_OVER, SHED_UNDECIDED, WEEVILS -> true;
-                                default -> false;
-                            }))
-                    .max(Comparator.comparing((LotKnown lot) -> lot.lot().grade())
-                            .thenComparingDouble(
-                                    lot -> lot.tests().germination().result().mean()));
         }
     }
 }
