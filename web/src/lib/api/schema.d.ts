@@ -3949,6 +3949,8 @@ export interface components {
             /** Format: double */
             air?: number;
             belowFloor: boolean;
+            /** Format: int32 */
+            dehydrator: number;
             /** Format: date-time */
             dryAt?: string;
             estimated: boolean;
@@ -5362,6 +5364,8 @@ export interface components {
         OwnSeed: {
             /** Format: double */
             grams: number;
+            /** Format: double */
+            keep: number;
             /** Format: int32 */
             plants: number;
             /** Format: int32 */
@@ -6357,6 +6361,8 @@ export interface components {
             version: number;
         };
         Says: {
+            /** Format: double */
+            changeAllowed: number;
             /** Format: double */
             inert: number;
             /** Format: double */

@@ -71,7 +71,7 @@
 	<p class="caution mt-2">
 		In this air it never gets below {tenth(drying.floor)} %. Finish it in a closed jar with
 		<strong>{mass(drying.gel!, session.units)}</strong> of dry silica gel (mind its dust), or in a dehydrator
-		at no more than {degrees(Math.min(35, drying.warmest))}.
+		at no more than {degrees(drying.dehydrator)}.
 	</p>
 {/if}
 <p class="mt-2 text-sm text-soft">

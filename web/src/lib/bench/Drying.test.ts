@@ -30,6 +30,7 @@ const TRAY: Schemas['Drying'] = {
 	rewetted: false,
 	belowFloor: false,
 	warmest: 32,
+	dehydrator: 32,
 	tooWarm: false,
 	weighings: 4,
 	sinceWeighed: 12,

@@ -278,7 +278,7 @@
 								One sowing for {many(ownSeed.plants, 'plant')} takes {ownSeed.seeds} seeds, {mass(
 									ownSeed.grams,
 									units
-								)}; keep it twice, in case one fails.
+								)}; keep {mass(ownSeed.keep, units)}, in case one fails.
 							{/if}
 						</p>
 						{#if session.grower}
@@ -290,7 +290,7 @@
 									{
 										name: 'grams',
 										label: 'Keep, g',
-										value: String(lot.reserved || (ownSeed ? Math.ceil(2 * ownSeed.grams) : '')),
+										value: String(lot.reserved || (ownSeed ? ownSeed.keep : '')),
 										type: 'number'
 									}
 								]}

@@ -380,7 +380,7 @@
 										<td class="beside"
 											>{test.result.valid
 												? `other crops ${test.result.other}, weeds ${test.result.weed}, inert ${test.result.inert} %`
-												: `the parts differ from the sample by ${tenth(Math.abs(test.result.weightChange))} %, 5 % is allowed: sort another`}{test.note
+												: `the parts differ from the sample by ${tenth(Math.abs(test.result.weightChange))} %, ${test.result.changeAllowed} % is allowed: sort another`}{test.note
 												? `; ${test.note}`
 												: ''}
 											{#if session.works}<Amend

@@ -5,7 +5,15 @@ package theriseed.core.drying;
  * 35 &deg;C is advised throughout, and large legumes and sweetcorn crack when dried fast: stay lower.
  */
 public final class DryingAir {
+    /** The warmest a dehydrator is set to, &deg;C, however dry the seed: its air is hotter in places than it shows. */
+    private static final int DEHYDRATOR = 35;
+
     private DryingAir() {}
+
+    /** What to set a dehydrator to at most, &deg;C, for seed of a moisture, % wet basis. */
+    public static int dehydrator(double moisture) {
+        return Math.min(DEHYDRATOR, warmest(moisture));
+    }
 
     /** Warmest air, &deg;C, for seed of a moisture, % wet basis. */
     public static int warmest(double moisture) {

@@ -6,11 +6,14 @@ import theriseed.core.measure.Range;
  * Parts of a sample by weight. ISTA Rules, purity chapter.
  *
  * @param weightChange percent by which the parts differ from the start
- * @param valid whether that is at most 5 %
+ * @param valid whether that is at most {@link #CHANGE_ALLOWED} %
  * @param percent pure, other crop, weed, inert, of the sum of parts
  * @param reported the same to one decimal, adding up to 100
  */
 public record PurityTest(double weightChange, boolean valid, double[] percent, double[] reported) {
+    /** Percent by which the parts may differ from the sample; what differs more was spilt or mixed. ISTA Rules. */
+    public static final double CHANGE_ALLOWED = 5;
+
     /** All in grams, the start above 0. */
     public static PurityTest of(double initial, double pure, double other, double weed, double inert) {
         Range.above(0, 1e6, "g").check("initial", initial);
@@ -33,7 +36,7 @@ public record PurityTest(double weightChange, boolean valid, double[] percent, d
         }
         reported[largest] = Math.round(10 * (reported[largest] + 100 - reportedSum)) / 10.0;
         double change = 100 * (sum - initial) / initial;
-        return new PurityTest(change, Math.abs(change) <= 5, percent, reported);
+        return new PurityTest(change, Math.abs(change) <= CHANGE_ALLOWED, percent, reported);
     }
 
     /** Share of the lot that is pure and germinates, percent; never to be given with dormant seed. */

@@ -69,6 +69,7 @@ class DryingTest {
     @CsvSource({"18.1, 32", "18, 38", "10, 38", "9.9, 43"})
     void damperSeedTakesCoolerAir(double moisture, int warmest) {
         assertThat(DryingAir.warmest(moisture)).isEqualTo(warmest);
+        assertThat(DryingAir.dehydrator(moisture)).isLessThanOrEqualTo(Math.min(35, warmest));
     }
 
     @Test

@@ -86,7 +86,7 @@ public record StepView(
      * @param far whether that lies further ahead than what was weighed can tell well
      * @param rewetted whether it took up water since it was spread
      * @param belowFloor whether it weighs less than the air can have made it, so that it began drier than was taken
-     * @param warmest air it bears now, &deg;C
+     * @param warmest air it bears now, &deg;C; {@code dehydrator} what to set one to at most
      * @param gel grams of silica gel that would finish it in a jar; absent when it is dry
      * @param sinceWeighed hours since it was weighed last, {@code forgotten} whether that is so long that it may be forgotten
      */
@@ -104,6 +104,7 @@ public record StepView(
             boolean rewetted,
             boolean belowFloor,
             double warmest,
+            int dehydrator,
             @Maybe Double air,
             @Maybe Double humidity,
             boolean tooWarm,

@@ -9,6 +9,7 @@ import java.util.TreeMap;
 import theriseed.core.bench.FermentClock;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Usual;
+import theriseed.core.drying.DryingAir;
 import theriseed.core.drying.DryingCurve;
 import theriseed.core.drying.DryingWatch;
 import theriseed.core.drying.SilicaGel;
@@ -119,6 +120,7 @@ final class StepWatch {
                 watch.rewetted(),
                 watch.belowFloor(),
                 watch.warmest(),
+                DryingAir.dehydrator(Math.min(95, watch.moisture())),
                 air,
                 humidity,
                 air != null && air > watch.warmest(),

@@ -22,13 +22,27 @@ public record PurityView(
     /**
      * Percent of the sum of the parts, to one decimal; together 100.
      *
-     * @param weightChange percent by which the parts differ from the start
+     * @param weightChange percent by which the parts differ from the start; {@code changeAllowed} percent is allowed
      * @param valid whether that is at most 5 %
      */
-    public record Says(double weightChange, boolean valid, double pure, double other, double weed, double inert) {
+    public record Says(
+            double weightChange,
+            double changeAllowed,
+            boolean valid,
+            double pure,
+            double other,
+            double weed,
+            double inert) {
         static Says of(PurityTest test) {
             double[] reported = test.reported();
-            return new Says(test.weightChange(), test.valid(), reported[0], reported[1], reported[2], reported[3]);
+            return new Says(
+                    test.weightChange(),
+                    PurityTest.CHANGE_ALLOWED,
+                    test.valid(),
+                    reported[0],
+                    reported[1],
+                    reported[2],
+                    reported[3]);
         }
     }
 }

@@ -1,15 +1,13 @@
 package theriseed.server.seedroom;
 
 import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import theriseed.core.crop.Crop;
 import theriseed.core.lot.LotNeed;
-import theriseed.core.population.PopulationPlan;
+import theriseed.core.seedroom.OwnSeed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
@@ -23,6 +21,7 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.TestsView;
 import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.Containers.Placed;
 import theriseed.server.stall.LotsHere;
@@ -180,9 +179,6 @@ class SeedRoom {
             List<ShelfView> shelves,
             @Maybe OwnSeed ownSeed) {}
 
-    /** @param plants wanted, and {@code seeds} to sow for them */
-    record OwnSeed(int plants, int seeds, double grams) {}
-
     @ReadsOnly
     public Stored stored(String number) {
         LotView lot = lots.get(number);
@@ -197,24 +193,16 @@ class SeedRoom {
     }
 
     private OwnSeed ownSeed(LotKnown known) {
-        if (known.tests().seedWeight() == null || known.tests().germination() == null) {
+        TestsView tests = known.tests();
+        if (tests.seedWeight() == null || tests.germination() == null) {
             return null;
         }
-        double germination = known.tests().germination().result().mean();
-        if (germination <= 0) {
-            return null;
-        }
-        Crop crop = crops.get(known.planting().variety().cropKey());
-        int plants = (int) crop.plants().of(known.lot().grade());
-        int seeds = PopulationPlan.of(crop, known.lot().grade(), plants, germination, 1)
-                .seedToSow()
-                .seeds();
-        double each = known.tests().seedWeight().result().thousandSeedWeight() / 1000;
-        return new OwnSeed(
-                plants,
-                seeds,
-                BigDecimal.valueOf(seeds * each / (known.purity() / 100))
-                        .setScale(1, RoundingMode.UP)
-                        .doubleValue());
+        return OwnSeed.of(
+                        crops.get(known.planting().variety().cropKey()),
+                        known.lot().grade(),
+                        tests.germination().result().mean(),
+                        tests.seedWeight().result().thousandSeedWeight(),
+                        known.purity())
+                .orElse(null);
     }
 }
