@@ -3317,6 +3317,8 @@ export interface components {
             /** @enum {string} */
             next?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             poured: boolean;
+            /** @enum {string} */
+            shelf?: "WET" | "DRYING" | "CLEANING";
             steps: components["schemas"]["StepView"][];
             toKeep?: components["schemas"]["Usual"];
             underWay?: components["schemas"]["StepView"];
@@ -4777,6 +4779,7 @@ export interface components {
             checks: components["schemas"]["SettingCheckView"][];
             corrections: components["schemas"]["CorrectionView"][];
             hazards: string;
+            kinds: components["schemas"]["StepKindView"][];
             known: components["schemas"]["LotKnown"];
             overrulings: components["schemas"]["OverrulingView"][];
             parents?: components["schemas"]["Parentage"];
@@ -6839,6 +6842,12 @@ export interface components {
             /** Format: int32 */
             place: number;
         };
+        StepKindView: {
+            /** @enum {string} */
+            kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            takesTime: boolean;
+            wet: boolean;
+        };
         StepRequest: {
             /** Format: date-time */
             begunAt?: string;
@@ -6928,9 +6937,11 @@ export interface components {
             people: number;
             /** Format: int32 */
             place: number;
+            read: boolean;
             recordedBy: string;
             /** Format: int32 */
             rounds?: number;
+            set: boolean;
             /** Format: double */
             share?: number;
             /** Format: double */

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
-	import { WET } from './bench';
 	import Caution from './Caution.svelte';
 	import Expected from './Expected.svelte';
 	import GoneFields, { type Gone } from './GoneFields.svelte';
@@ -25,6 +24,8 @@
 		attempt: Attempt;
 		chain: Kind[];
 		kind: Kind;
+		/** What each kind of step asks. */
+		kinds: Schemas['StepKindView'][];
 		massBefore: number;
 		/** The step under way, or the one that is corrected. */
 		step?: Schemas['StepView'];
@@ -49,6 +50,7 @@
 		attempt,
 		chain,
 		kind,
+		kinds,
 		massBefore,
 		step,
 		last = [],
@@ -137,8 +139,9 @@
 		CHEMICAL_WASH: '',
 		FREEZE: ''
 	};
-	const wet = $derived(WET.includes(chosen));
-	const takesTime = $derived(['FERMENT', 'DRY', 'SOAK', 'FREEZE'].includes(chosen));
+	const asks = $derived(kinds.find((one) => one.kind === chosen));
+	const wet = $derived(asks?.wet ?? false);
+	const takesTime = $derived(asks?.takesTime ?? false);
 	const caution = $derived(HOW[chosen].caution);
 	const before = $derived(last.find((one) => one.kind === chosen));
 	const own = $derived(shares.find((one) => one.share.kind === chosen && one.after === after)?.share);

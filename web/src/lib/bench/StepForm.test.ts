@@ -16,6 +16,15 @@ vi.mock('$lib/api/api', async (actual) =>
 
 type Kind = Schemas['StepRequest']['kind'];
 
+const KINDS: Schemas['StepKindView'][] = [
+	{ kind: 'DRY', wet: false, takesTime: true },
+	{ kind: 'THRESH', wet: false, takesTime: false },
+	{ kind: 'SCREEN', wet: false, takesTime: false },
+	{ kind: 'FERMENT', wet: true, takesTime: true },
+	{ kind: 'EXTRACT', wet: true, takesTime: false },
+	{ kind: 'RINSE', wet: true, takesTime: false }
+];
+
 describe('a step at the bench', () => {
 	const finish = vi.fn<(request: Schemas['StepRequest']) => Promise<void>>(async () => {});
 	const begin = vi.fn<(request: Schemas['StepRequest']) => Promise<void>>(async () => {});
@@ -24,6 +33,7 @@ describe('a step at the bench', () => {
 			attempt: new Attempt(),
 			chain: ['DRY', 'THRESH', 'SCREEN'] as Kind[],
 			kind,
+			kinds: KINDS,
 			massBefore: 5000,
 			floating: 'SAYS_NOTHING' as const,
 			tried: () => {},

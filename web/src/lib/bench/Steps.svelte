@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { READ } from './bench';
 	import Amend from '$lib/form/Amend.svelte';
 	import { refusal } from '$lib/form/refusal';
 	import { numberIn } from '$lib/form/typed';
@@ -23,8 +22,6 @@
 	}
 	/** What was done to a lot, with every weight: the table behind its thread. */
 	let { harvest, bench, checks, correct, changed }: Props = $props();
-	/** Steps with something to set, and so to set wrong. */
-	const SET: Schemas['StepView']['kind'][] = ['RINSE', 'THRESH', 'SCREEN', 'WINNOW', 'HAND_PICK'];
 	const WEIGHT: Record<string, string> = {
 		massIn: 'What went in',
 		massOut: 'What came out',
@@ -164,13 +161,13 @@
 						>
 					{/if}
 					{#if step.note}<span class="block">{step.note}</span>{/if}
-					{#if step.massOut !== undefined && READ.includes(step.kind)}
+					{#if step.massOut !== undefined && step.read}
 						<details>
 							<summary class="cursor-pointer">what was read of it</summary>
 							<ReadingLog {step} changed={() => changed?.()} />
 						</details>
 					{/if}
-					{#if SET.includes(step.kind)}<Checks
+					{#if step.set}<Checks
 							{step}
 							checks={checks.filter((check) => check.stepId === step.id)}
 							{changed}

@@ -49,12 +49,12 @@ describe('how a lot stands at the bench', () => {
 		});
 	});
 	it('stands a lot on the shelf of its next step', () => {
-		expect(standing(lot({ steps: [], next: 'THRESH' }), NOW, ZONE)).toMatchObject({
+		expect(standing(lot({ steps: [], next: 'THRESH', shelf: 'CLEANING' }), NOW, ZONE)).toMatchObject({
 			shelf: 'cleaning',
 			large: 'thresh',
 			doing: 'picked'
 		});
-		expect(standing(lot({ steps: [], next: 'DRY' }), NOW, ZONE).shelf).toBe('drying');
+		expect(standing(lot({ steps: [], next: 'DRY', shelf: 'DRYING' }), NOW, ZONE).shelf).toBe('drying');
 		expect(standing(lot(), NOW, ZONE)).toMatchObject({ small: 'empty', next: 'Weigh the harvest' });
 	});
 

@@ -3,7 +3,6 @@ import { hours, hoursBetween, inZone, moment } from '$lib/words/dates';
 import { STEP } from '$lib/words/words';
 
 type Shelved = Schemas['Shelved'];
-type StepKind = Schemas['StepView']['kind'];
 
 /** The shelves of the bench, and how a lot stands on one. */
 export type ShelfName = 'wet' | 'drying' | 'cleaning';
@@ -20,10 +19,11 @@ export interface Standing {
 	clock?: number;
 }
 
-/** Steps that water may be added in. */
-export const WET: StepKind[] = ['EXTRACT', 'FERMENT', 'RINSE', 'SOAK', 'CHEMICAL_WASH'];
-/** Steps that are read while they are under way. */
-export const READ: StepKind[] = ['FERMENT', 'DRY'];
+const SHELVES: Record<NonNullable<Schemas['BenchView']['shelf']>, ShelfName> = {
+	WET: 'wet',
+	DRYING: 'drying',
+	CLEANING: 'cleaning'
+};
 
 /** How a lot stands at the bench, from its records. */
 export function standing({ known }: Shelved, now: string, timeZone: string): Standing {
@@ -56,7 +56,7 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 		const drying = under.kind === 'DRY';
 		if (under.drying) return onTray(under.drying, since, now, timeZone);
 		return {
-			shelf: drying ? 'drying' : WET.includes(under.kind) ? 'wet' : 'cleaning',
+			shelf: SHELVES[bench.shelf!],
 			small: STEP[under.kind].doing,
 			large: since,
 			alarm: false,
@@ -66,7 +66,7 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 	}
 	const next = bench.next!;
 	return {
-		shelf: WET.includes(next) ? 'wet' : next === 'DRY' ? 'drying' : 'cleaning',
+		shelf: SHELVES[bench.shelf!],
 		small: 'then',
 		large: STEP[next].act.split(' ')[0].toLowerCase(),
 		alarm: false,

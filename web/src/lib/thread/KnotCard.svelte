@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { READ } from '$lib/bench/bench';
 	import ReadingCurve from '$lib/bench/ReadingCurve.svelte';
 	import { mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
@@ -55,7 +54,7 @@
 					.join(' · ')}
 			</p>
 		</div>
-		{#if READ.includes(step.kind)}{#key step.id}<ReadingCurve {step} />{/key}{/if}
+		{#if step.read}{#key step.id}<ReadingCurve {step} />{/key}{/if}
 	{:else if knot}
 		<p><strong>{begun} {dayMonth(knot.on, session.today)}</strong>: {mass(knot.mass, units)}</p>
 	{/if}

@@ -40,7 +40,7 @@ describe('what lies behind a knot', () => {
 			read('2026-08-02T08:00:00Z', 350),
 			read('2026-08-02T20:00:00Z', 310)
 		]);
-		const step = { id: 's', kind: 'DRY', massIn: 480, waterAdded: 0, massOut: 300, people: 1 };
+		const step = { id: 's', kind: 'DRY', read: true, massIn: 480, waterAdded: 0, massOut: 300, people: 1 };
 		const { container } = render(KnotCard, {
 			begun: 'picked',
 			knot,

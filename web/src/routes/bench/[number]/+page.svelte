@@ -78,7 +78,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ known, stock, checks, last, shares })}
+	{#snippet children({ known, stock, checks, kinds, last, shares })}
 		{@const bench = known.bench}
 		<Page
 			title={known.planting.variety.name}
@@ -129,6 +129,7 @@
 								<StepForm
 									{attempt}
 									chain={bench.chain}
+									{kinds}
 									floating={bench.floating}
 									kind={correcting.kind}
 									massBefore={before(bench, correcting, known.harvest.mass)}
@@ -163,6 +164,7 @@
 								<StepForm
 									{attempt}
 									chain={bench.chain}
+									{kinds}
 									floating={bench.floating}
 									kind={bench.underWay.kind}
 									massBefore={before(bench, bench.underWay, known.harvest.mass)}
@@ -195,6 +197,7 @@
 								<StepForm
 									{attempt}
 									chain={bench.chain}
+									{kinds}
 									floating={bench.floating}
 									kind={bench.next}
 									massBefore={bench.mass}

@@ -32,6 +32,32 @@ public enum StepKind {
         return usualMoistureAfter;
     }
 
+    /** Where a lot stands while it is done, or waits for it. */
+    public enum Shelf {
+        WET,
+        DRYING,
+        CLEANING
+    }
+
+    public Shelf shelf() {
+        return wet ? Shelf.WET : this == DRY ? Shelf.DRYING : Shelf.CLEANING;
+    }
+
+    /** Whether it is begun on one day and ended on another, not done at one go. */
+    public boolean takesTime() {
+        return this == FERMENT || this == DRY || this == SOAK || this == FREEZE;
+    }
+
+    /** Whether it is read while it is under way: temperature, weight. */
+    public boolean isRead() {
+        return this == FERMENT || this == DRY;
+    }
+
+    /** Whether something is set in it, screen, fan, drum or water, that can be set wrong. */
+    public boolean isSet() {
+        return this == RINSE || this == THRESH || sorts();
+    }
+
     /** Whether it sorts seed, so that what stays is no longer what was sampled before. */
     public boolean sorts() {
         return this == SCREEN || this == WINNOW || this == HAND_PICK;

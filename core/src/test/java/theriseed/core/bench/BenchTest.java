@@ -52,6 +52,21 @@ class BenchTest {
         assertThat(lossy.unaccounted().getAsDouble()).isEqualTo(10.0);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "FERMENT, WET, true, true, false",
+        "RINSE, WET, false, false, true",
+        "DRY, DRYING, true, true, false",
+        "SCREEN, CLEANING, false, false, true",
+        "FREEZE, CLEANING, true, false, false",
+    })
+    void aStepStandsOnItsShelf(StepKind kind, StepKind.Shelf shelf, boolean takesTime, boolean read, boolean set) {
+        assertThat(kind.shelf()).isEqualTo(shelf);
+        assertThat(kind.takesTime()).isEqualTo(takesTime);
+        assertThat(kind.isRead()).isEqualTo(read);
+        assertThat(kind.isSet()).isEqualTo(set);
+    }
+
     @Test
     void whatClosesToTheLastDigitLeavesNothing() {
         for (int thousandths = 1; thousandths < 20_000; thousandths += 7) {

@@ -15,6 +15,7 @@ import theriseed.server.base.Maybe;
  * @param left steps of it still to come
  * @param next step to offer; absent at the end of the chain or while one is under way
  * @param floating what it means when its seed floats
+ * @param shelf it stands on, by the step under way, else the next; absent when there is none
  * @param wrong the step whose weights cannot be, when there is one: until it is put right nothing goes on
  * @param clean whether the chain is done
  * @param poured whether all of it went into other lots
@@ -32,6 +33,7 @@ public record BenchView(
         @Maybe StepKind next,
         @Maybe StepView underWay,
         Floating floating,
+        @Maybe StepKind.Shelf shelf,
         @Maybe StepKind wrong,
         boolean clean,
         boolean poured,

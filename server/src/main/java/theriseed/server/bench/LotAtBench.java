@@ -85,6 +85,10 @@ final class LotAtBench {
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
                 Floating.of(crop),
+                underWay.map(StepView::kind)
+                        .or(() -> Optional.ofNullable(next))
+                        .map(StepKind::shelf)
+                        .orElse(null),
                 wrong,
                 clean,
                 poured,
@@ -171,6 +175,8 @@ final class LotAtBench {
                 step.version(),
                 step.place(),
                 facts.kind(),
+                facts.kind().isRead(),
+                facts.kind().isSet(),
                 facts.begunAt(),
                 facts.endedAt(),
                 facts.massIn(),

@@ -14,6 +14,7 @@ import theriseed.server.base.Wrong;
 /**
  * A step as it is shown, with what the rules say of it. Masses in grams.
  *
+ * @param read whether such a step is read while it is under way, and {@code set} whether it can be set wrong
  * @param share of what went in that came out, 0 to 1
  * @param unaccounted percent of dry matter gone unseen, where it can be told
  * @param alarm whether that is worth asking about
@@ -25,6 +26,8 @@ public record StepView(
         int version,
         int place,
         StepKind kind,
+        boolean read,
+        boolean set,
         Instant begunAt,
         @Maybe Instant endedAt,
         BigDecimal massIn,

@@ -5,6 +5,7 @@ import theriseed.core.pollination.Parentage;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Maybe;
 import theriseed.server.bench.SettingCheckView;
+import theriseed.server.bench.StepKindView;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.OverrulingView;
 import theriseed.server.stall.SaleView;
@@ -16,6 +17,7 @@ import theriseed.server.walk.WalkView;
  *
  * @param sales the newest, newest first
  * @param checks whether its steps were set right, oldest first for each step
+ * @param kinds of steps there are
  * @param testing how its germination is tested
  * @param overrulings that ever were, of this lot and of those it came of
  * @param parents of its fruit, where every flower was pollinated by hand and tagged
@@ -27,6 +29,7 @@ public record LotPage(
         List<WalkView> walks,
         List<SettingCheckView> checks,
         MassThread thread,
+        List<StepKindView> kinds,
         @Maybe Parentage parents,
         String ripenessCues,
         String hazards,

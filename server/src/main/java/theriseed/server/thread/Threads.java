@@ -17,6 +17,7 @@ import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.SettingChecks;
+import theriseed.server.bench.StepKindView;
 import theriseed.server.bench.StepView;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
@@ -107,6 +108,7 @@ public class Threads {
                 walked,
                 checked,
                 thread(known, stock, walked),
+                StepKindView.all(),
                 parents(known),
                 crop.ripenessCues(),
                 crop.hazards(),
