@@ -11,8 +11,8 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.quality.BoredSeed;
 
 /**
- * What a lot waits for, the most pressing first: the one answer that Today, the bench, the seed room and the tests page show
- * of it. It rests on what was written down; what nobody wrote down is not waited for.
+ * What a lot waits for, the most pressing first: the one answer that Today, the seed room and the tests page show of it, and
+ * whose limits the bench shows. It rests on what was written down; what nobody wrote down is not waited for.
  */
 public final class LotNeeds {
     /**
