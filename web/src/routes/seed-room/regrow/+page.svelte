@@ -113,8 +113,9 @@
 										></td
 									>
 									<td
-										>{#if one.fromLot}<a class="quiet font-mono text-sm" href="/lot/{one.fromLot}"
-												>{one.fromLot}</a
+										>{#if one.fromLot}<a
+												class="quiet font-mono text-sm lg:whitespace-nowrap"
+												href="/lot/{one.fromLot}">{one.fromLot}</a
 											>{:else}<span class="beside">no good seed left</span>{/if}</td
 									>
 									<td class="text-right!"
