@@ -21,7 +21,14 @@ alter table walk add constraint walk_shedding check (shedding_since <= walked_on
 
 alter table step add constraint step_weights check (mass_out <= mass_in + water_added) not valid;
 alter table step add constraint step_measures check (
-    moisture_in between 0 and 99.9 and moisture_out between 0 and 99.9 and temperature between -30 and 80) not valid;
+    moisture_in between 0 and 99.9 and moisture_out between 0 and 99.9 and temperature between -30 and 80
+    and (kind <> 'FERMENT' or temperature between 5 and 40)) not valid;
+alter table reading add constraint reading_sense check (case quantity
+    when 'MASS' then reading_value > 0 and reading_value <= 1000000000
+    when 'MASH' then reading_value between 5 and 40
+    when 'AIR' then reading_value between 0 and 50
+    when 'HUMIDITY' then reading_value between 0 and 100
+    else true end) not valid;
 
 alter table germination_test add constraint germination_test_seeds check (per_replicate between 1 and 1000) not valid;
 alter table germination_test add constraint germination_test_days check (counted_on >= set_on) not valid;

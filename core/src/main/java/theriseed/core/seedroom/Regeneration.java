@@ -69,7 +69,7 @@ public record Regeneration<L>(
     /**
      * A clean lot of the variety that is left.
      *
-     * @param grams in bulk and packets
+     * @param grams in bulk and packets; below 0, where the books say that more left than there was, counts as nothing
      * @param reserved grams kept for the farm's own sowing
      * @param held whether it is on hold
      * @param ageing none where it cannot be told
@@ -97,7 +97,8 @@ public record Regeneration<L>(
             Crop crop, List<Lot<L>> lots, double demand, OptionalDouble thousandSeedWeight, double purity, int year) {
         List<Lot<L>> good = lots.stream().filter(lot -> !lot.held()).toList();
         double standard = Math.min(99, crop.germinationStandard());
-        double grams = good.stream().mapToDouble(Lot::grams).sum();
+        double grams =
+                good.stream().mapToDouble(lot -> Math.max(0, lot.grams())).sum();
         StockForecast.Stock stock = new StockForecast.Stock(
                 grams / 1000,
                 germination(good, standard),
@@ -147,7 +148,7 @@ public record Regeneration<L>(
         double mass = 0;
         double all = 0;
         for (Lot<?> lot : good) {
-            if (lot.ageing().isPresent()) {
+            if (lot.ageing().isPresent() && lot.grams() > 0) {
                 mass += lot.grams();
                 all += lot.grams() * lot.ageing().get().now();
             }

@@ -62,6 +62,15 @@ class RegenerationTest {
     }
 
     @Test
+    void booksThatSayMoreLeftThanThereWasTakeNothingFromOtherLots() {
+        Lot<String> over = lot("23-PEA-01", Grade.MARKET, -300, 92);
+        assertThat(of(PEA, 500, List.of(over)).grams()).isZero();
+        assertThat(of(PEA, 500, List.of(over, lot("24-PEA-01", Grade.MARKET, 800, 92)))
+                        .grams())
+                .isEqualTo(800);
+    }
+
+    @Test
     void germinationIsByWeight() {
         List<Lot<String>> lots =
                 List.of(lot("24-PEA-01", Grade.MARKET, 3000, 90), lot("22-PEA-02", Grade.MARKET, 1000, 70));

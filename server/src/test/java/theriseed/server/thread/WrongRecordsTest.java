@@ -84,6 +84,8 @@ class WrongRecordsTest {
                 "update planting set cleared_on = sown_on - 1",
                 "update neighbour set area = 0",
                 "update step set mass_out = mass_in + water_added + 1",
+                "update reading set reading_value = -1 where quantity = 'MASS'",
+                "update step set temperature = 45 where kind = 'FERMENT'",
                 "update germination_test set counted_on = set_on - 1",
                 "update cut_test set sound = 1000000",
                 "update walk_off_type set place = -1")) {
