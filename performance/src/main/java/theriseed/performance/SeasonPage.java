@@ -47,13 +47,7 @@ final class SeasonPage {
     private void plant() throws IOException, InterruptedException {
         List<String> varieties = new ArrayList<>();
         for (int i = 0; i < 3 * crops.size(); i++) {
-            varieties.add(SignedIn.id(grower.send(
-                    "POST",
-                    "/api/varieties",
-                    said(
-                            "{'cropKey': '%s', 'name': 'Large %d', 'source': 'made up', 'yearReceived': 2024,"
-                                    + " 'treated': false, 'hybrid': false, 'breedingOut': false}",
-                            crops.get(i % crops.size()).key(), i))));
+            varieties.add(grower.variety(crops.get(i % crops.size()).key(), "Large " + i));
         }
         String plot = "";
         for (int i = 0; i < PLANTINGS; i++) {

@@ -74,6 +74,17 @@ final class SignedIn {
         return answer.body();
     }
 
+    /** Notes a variety down. @return its id */
+    String variety(String cropKey, String name) throws IOException, InterruptedException {
+        return id(send(
+                "POST",
+                "/api/varieties",
+                "{'cropKey': '" + cropKey + "', 'name': '" + name
+                        + "', 'source': 'made up', 'yearReceived': 2014,"
+                        + " 'treated': false, 'hybrid': false, 'breedingOut': false, 'trueToType': {'leaf': '',"
+                        + " 'habit': '', 'colour': '', 'maturity': '', 'root': '', 'fruit': ''}}"));
+    }
+
     /** The first id in an answer: the record's own. */
     static String id(String answer) {
         return first(ID, answer).orElseThrow(() -> new IllegalStateException(answer));
