@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -23,6 +24,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.KeptEach;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
@@ -34,15 +36,18 @@ import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickAdded;
 import theriseed.server.instrument.Instruments;
+import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
-import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
 
 /** The steps of each lot from what was picked to clean seed. */
 @Service
 public class Bench {
+    /** More than stand in a seed room, with those of a crop of ten years. */
+    private static final int MOST_KEPT = 5000;
+
     private final StepRepository steps;
     private final Readings readings;
     private final Chains chains;
@@ -56,6 +61,11 @@ public class Bench {
     private final Stamps stamps;
     private final FarmTime time;
     private final ApplicationEventPublisher events;
+    private final LotStates states;
+
+    /** A step that is under way looks otherwise every hour. */
+    private final KeptEach<UUID, Rests, Optional<Filled>> kept =
+            new KeptEach<>(MOST_KEPT, lot -> lot.isEmpty() || lot.get().worked().underWay() == null);
 
     Bench(
             StepRepository steps,
@@ -70,7 +80,8 @@ public class Bench {
             Corrections corrections,
             Stamps stamps,
             FarmTime time,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            LotStates states) {
         this.steps = steps;
         this.readings = readings;
         this.chains = chains;
@@ -84,15 +95,37 @@ public class Bench {
         this.stamps = stamps;
         this.time = time;
         this.events = events;
+        this.states = states;
     }
 
     /** What was picked into each of these lots and where it stands, in a number of queries that does not grow with them. */
     @ReadsOnly
     public LotsAtBench of(Collection<LotView> of) {
-        List<UUID> ids = of.stream().map(LotView::id).toList();
+        Map<UUID, LotView> byId = of.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
+        Map<UUID, UUID> states = this.states.of(byId.keySet());
+        Map<UUID, String> cropKeys =
+                plantings.cropKeys(of.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        Map<UUID, Rests> rests = new HashMap<>();
+        states.forEach((id, state) -> rests.put(
+                id, new Rests(state, crops.get(cropKeys.get(byId.get(id).plantingId())))));
+        Map<UUID, HarvestView> picked = new HashMap<>();
+        Map<UUID, BenchView> worked = new HashMap<>();
+        kept.of(rests, ids -> calculated(ids, rests))
+                .forEach((id, lot) -> lot.ifPresent(filled -> {
+                    picked.put(id, filled.picked());
+                    worked.put(id, filled.worked());
+                }));
+        return new LotsAtBench(of, picked, worked);
+    }
+
+    /** What the figures of a lot at the bench rest on. */
+    private record Rests(UUID state, Crop crop) {}
+
+    /** A lot that something is in. */
+    private record Filled(HarvestView picked, BenchView worked) {}
+
+    private Map<UUID, Optional<Filled>> calculated(List<UUID> ids, Map<UUID, Rests> rests) {
         Map<UUID, HarvestView> picked = harvests.of(ids);
-        Map<UUID, Grown> grown =
-                plantings.grown(of.stream().map(LotView::plantingId).collect(Collectors.toSet()));
         Map<UUID, List<Step>> byLot =
                 steps.findByLotIdInOrderByPlace(ids).stream().collect(Collectors.groupingBy(Step::lotId));
         Map<UUID, List<ReadingView>> read = readings.of(byLot.values().stream()
@@ -102,24 +135,15 @@ public class Bench {
                 .toList());
         StepWatch.Now now = now();
         Map<UUID, Chain> own = chains.own(ids);
-        Map<UUID, BenchView> views = new HashMap<>();
-        for (LotView lot : of) {
-            HarvestView harvest = picked.get(lot.id());
-            if (harvest != null) {
-                Crop crop = crops.get(grown.get(lot.plantingId()).cropKey());
-                views.put(
-                        lot.id(),
-                        new LotAtBench(
-                                        crop,
-                                        own.getOrDefault(lot.id(), Chain.of(crop)),
-                                        harvest,
-                                        byLot.getOrDefault(lot.id(), List.of()),
-                                        read,
-                                        now)
-                                .view());
-            }
-        }
-        return new LotsAtBench(of, picked, views);
+        return ids.stream()
+                .collect(Collectors.toMap(
+                        id -> id,
+                        id -> Optional.ofNullable(picked.get(id)).map(harvest -> {
+                            Crop crop = rests.get(id).crop();
+                            List<Step> of = byLot.getOrDefault(id, List.of());
+                            Chain chain = own.getOrDefault(id, Chain.of(crop));
+                            return new Filled(harvest, new LotAtBench(crop, chain, harvest, of, read, now).view());
+                        })));
     }
 
     /** Has a lot that came of others go on where they stood. */

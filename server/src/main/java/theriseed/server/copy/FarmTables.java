@@ -35,6 +35,7 @@ final class FarmTables {
             "door_try",
             "known_device",
             "kept_answer",
+            "lot_kept",
             "record_change",
             "backup_made",
             "spring_session",
@@ -135,9 +136,10 @@ final class FarmTables {
     private Map<String, List<String>> described() throws SQLException {
         Map<String, List<String>> tables = new TreeMap<>();
         try (Statement statement = connection.createStatement();
-                ResultSet found =
-                        statement.executeQuery("select table_name, column_name from information_schema.columns"
-                                + " where table_schema = current_schema() order by table_name, ordinal_position")) {
+                ResultSet found = statement.executeQuery(
+                        "select table_name, column_name from information_schema.columns"
+                                + " join information_schema.tables using (table_schema, table_name)"
+                                + " where table_schema = current_schema() and table_type = 'BASE TABLE' order by table_name, ordinal_position")) {
             while (found.next()) {
                 String table = found.getString(1);
                 String column = found.getString(2);

@@ -24,12 +24,14 @@ import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.KeptEach;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
+import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
@@ -47,6 +49,9 @@ import theriseed.server.walk.Walks;
 /** Gathers what every part of the work knows of lots and asks whether they may be sold. */
 @Service
 public class Gate {
+    /** More than stand in a seed room. */
+    private static final int MOST_KEPT = 3000;
+
     private final OverrulingRepository overrulings;
     private final Pours pours;
     private final Plantings plantings;
@@ -55,6 +60,11 @@ public class Gate {
     private final Quality quality;
     private final Crops crops;
     private final FarmTime time;
+    private final LotStates states;
+
+    /** A step that is under way looks otherwise every hour. */
+    private final KeptEach<UUID, Rests, LotKnown> kept =
+            new KeptEach<>(MOST_KEPT, lot -> lot.bench() == null || lot.bench().underWay() == null);
 
     Gate(
             OverrulingRepository overrulings,
@@ -64,7 +74,8 @@ public class Gate {
             Bench bench,
             Quality quality,
             Crops crops,
-            FarmTime time) {
+            FarmTime time,
+            LotStates states) {
         this.overrulings = overrulings;
         this.pours = pours;
         this.plantings = plantings;
@@ -73,6 +84,7 @@ public class Gate {
         this.quality = quality;
         this.crops = crops;
         this.time = time;
+        this.states = states;
     }
 
     @ReadsOnly
@@ -83,57 +95,88 @@ public class Gate {
     /** All that is known of these lots, in their order, in a number of queries that does not grow with them. */
     @ReadsOnly
     public List<LotKnown> of(Collection<LotView> lots) {
-        List<UUID> ids = lots.stream().map(LotView::id).toList();
+        Map<UUID, LotView> byId = lots.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
+        Map<UUID, UUID> states = this.states.of(byId.keySet());
         Map<UUID, Set<UUID>> from = plantingsOf(lots);
         Map<UUID, PlantingView> planted =
                 plantings.all(from.values().stream().flatMap(Set::stream).collect(Collectors.toSet()));
-        LotsAtBench at = bench.of(lots);
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
         Map<UUID, List<LateView>> late = walks.late(planted.values());
+        LocalDate today = time.today();
+        Map<UUID, Rests> rests = states.keySet().stream().collect(Collectors.toMap(id -> id, id -> {
+            LotView lot = byId.get(id);
+            return new Rests(
+                    lot,
+                    states.get(id),
+                    from.get(id).stream()
+                            .map(planting -> new Rows(
+                                    planted.get(planting),
+                                    walked.get(planting),
+                                    late.getOrDefault(planting, List.of()).stream()
+                                            .anyMatch(shed -> !shed.decided())))
+                            .toList(),
+                    planted.get(lot.plantingId()),
+                    walked.get(lot.plantingId()),
+                    today);
+        }));
+        Map<UUID, LotKnown> known = kept.of(rests, ids -> judged(ids, rests));
+        return lots.stream().map(lot -> known.get(lot.id())).toList();
+    }
+
+    /**
+     * What the judgement of a lot rests on.
+     *
+     * @param state of its own records
+     * @param from the rows its seed was picked from, {@code planting} those that most of it was, and {@code walked} what
+     *     was found there
+     */
+    private record Rests(
+            LotView lot, UUID state, List<Rows> from, PlantingView planting, StageVerdict walked, LocalDate today) {}
+
+    private Map<UUID, LotKnown> judged(List<UUID> ids, Map<UUID, Rests> rests) {
+        LotsAtBench at = bench.of(ids.stream().map(id -> rests.get(id).lot()).toList());
         Map<UUID, TestsView> tested = quality.of(ids);
         Map<UUID, List<Overruling>> overruled = overrulings.findByLotIdInOrderByRecordedAtAscIdAsc(ids).stream()
                 .collect(Collectors.groupingBy(Overruling::lotId));
-        LocalDate today = time.today();
-        return lots.stream()
-                .map(lot -> {
-                    PlantingView planting = planted.get(lot.plantingId());
-                    HarvestView harvest = at.picked().get(lot.id());
-                    BenchView work = at.worked().get(lot.id());
-                    TestsView tests = tested.get(lot.id());
-                    BoredSeed weevils = weevils(tests, work);
-                    Double moisture = moisture(tests, work);
-                    Evidence evidence = new Evidence(
-                            lot,
-                            crops.get(planting.variety().cropKey()),
-                            from.get(lot.id()).stream()
-                                    .map(id -> new Rows(
-                                            planted.get(id),
-                                            walked.get(id),
-                                            late.getOrDefault(id, List.of()).stream()
-                                                    .anyMatch(shed -> !shed.decided())))
-                                    .toList(),
-                            harvest,
-                            work,
-                            tests,
-                            moisture,
-                            weevils,
-                            sortedSinceTest(tests, work),
-                            today);
-                    return new LotKnown(
-                            lot,
-                            planting,
-                            harvest,
-                            work,
-                            walked.get(lot.plantingId()),
-                            tests,
-                            weevils,
-                            moisture,
-                            tests.purity() != null && tests.purity().result().valid()
-                                    ? tests.purity().result().pure()
-                                    : LotKnown.PURITY_TAKEN,
-                            judge(evidence, overruled.getOrDefault(lot.id(), List.of())));
-                })
-                .toList();
+        return ids.stream()
+                .collect(Collectors.toMap(
+                        id -> id,
+                        id -> known(
+                                rests.get(id),
+                                at.picked().get(id),
+                                at.worked().get(id),
+                                tested.get(id),
+                                overruled.getOrDefault(id, List.of()))));
+    }
+
+    private LotKnown known(
+            Rests rests, HarvestView harvest, BenchView work, TestsView tests, List<Overruling> overruled) {
+        BoredSeed weevils = weevils(tests, work);
+        Double moisture = moisture(tests, work);
+        Evidence evidence = new Evidence(
+                rests.lot(),
+                crops.get(rests.planting().variety().cropKey()),
+                rests.from(),
+                harvest,
+                work,
+                tests,
+                moisture,
+                weevils,
+                sortedSinceTest(tests, work),
+                rests.today());
+        return new LotKnown(
+                rests.lot(),
+                rests.planting(),
+                harvest,
+                work,
+                rests.walked(),
+                tests,
+                weevils,
+                moisture,
+                tests.purity() != null && tests.purity().result().valid()
+                        ? tests.purity().result().pure()
+                        : LotKnown.PURITY_TAKEN,
+                judge(evidence, overruled));
     }
 
     /** The rows that seed of a lot was picked from, with what was found in them. */

@@ -101,14 +101,30 @@ public class Quality {
         return of(lotIds, Map.of());
     }
 
-    /** The last seed weight of each of these lots, as it was taken of the lot itself. */
+    /**
+     * The last seed weight of each variety, as it was taken of its lots themselves.
+     *
+     * @param varieties by lot, of all lots there ever were
+     */
     @ReadsOnly
-    public Map<UUID, SeedWeightView> seedWeights(Collection<UUID> lotIds) {
-        return weights.findByLotIdIn(lotIds).stream()
+    public Map<UUID, SeedWeightView> lastSeedWeights(Map<UUID, UUID> varieties) {
+        Map<UUID, SeedWeightRepository.Weighed> last = weights.weighed().stream()
+                .filter(one -> varieties.containsKey(one.lotId()))
                 .collect(Collectors.toMap(
-                        SeedTest::lotId,
-                        SeedWeightRecord::view,
-                        BinaryOperator.maxBy(Comparator.comparing(SeedWeightView::weighedOn))));
+                        one -> varieties.get(one.lotId()),
+                        one -> one,
+                        BinaryOperator.maxBy(Comparator.comparing(SeedWeightRepository.Weighed::weighedOn))));
+        Map<UUID, SeedWeightView> views =
+                weights
+                        .findAllById(last.values().stream()
+                                .map(SeedWeightRepository.Weighed::id)
+                                .toList())
+                        .stream()
+                        .map(SeedWeightRecord::view)
+                        .collect(Collectors.toMap(SeedWeightView::id, view -> view));
+        return last.entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, one -> views.get(one.getValue().id())));
     }
 
     private Map<UUID, TestsView> of(Collection<UUID> lotIds, Map<UUID, Map<UUID, LocalDate>> wholes) {

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -28,7 +27,9 @@ import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
-import theriseed.server.lot.LotView;
+import theriseed.server.lot.FilledLot;
+import theriseed.server.lot.FilledLots;
+import theriseed.server.lot.LotsHere;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.SeedWeightView;
 import theriseed.server.season.Plantings;
@@ -36,7 +37,6 @@ import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.KeepingView;
 import theriseed.server.seedroom.Keepings;
-import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 
@@ -48,6 +48,7 @@ public class Regrow {
 
     private final VarietyDemandRepository demands;
     private final LotsHere here;
+    private final FilledLots filled;
     private final Gate gate;
     private final Quality quality;
     private final Stall stall;
@@ -62,6 +63,7 @@ public class Regrow {
     Regrow(
             VarietyDemandRepository demands,
             LotsHere here,
+            FilledLots filled,
             Gate gate,
             Quality quality,
             Stall stall,
@@ -74,6 +76,7 @@ public class Regrow {
             FarmTime time) {
         this.demands = demands;
         this.here = here;
+        this.filled = filled;
         this.gate = gate;
         this.quality = quality;
         this.stall = stall;
@@ -98,16 +101,17 @@ public class Regrow {
         List<LotKnown> known = there.get(true);
         Set<UUID> notClean =
                 there.get(false).stream().map(lot -> lot.lot().id()).collect(Collectors.toSet());
-        List<LotView> ever =
-                here.ever().stream().filter(lot -> !notClean.contains(lot.id())).toList();
+        List<FilledLot> ever = filled.since(here.since()).stream()
+                .filter(lot -> !notClean.contains(lot.id()))
+                .toList();
         Map<UUID, StockView> stock = stall.stock(known);
-        List<UUID> ids = ever.stream().map(LotView::id).toList();
-        Map<UUID, BigDecimal> used = stall.usedSince(ids, time.today().minusYears(YEARS_OF_SALES));
+        Map<UUID, BigDecimal> used = stall.usedSince(time.today().minusYears(YEARS_OF_SALES));
         Map<UUID, KeepingView> kept = keepings.of(known);
         Map<UUID, List<LotKnown>> left =
                 known.stream().collect(Collectors.groupingBy(lot -> lot.lot().varietyId()));
-        Map<UUID, List<LotView>> byVariety = ever.stream().collect(Collectors.groupingBy(LotView::varietyId));
-        Map<UUID, SeedWeightView> weighed = quality.seedWeights(ids);
+        Map<UUID, List<FilledLot>> byVariety = ever.stream().collect(Collectors.groupingBy(FilledLot::varietyId));
+        Map<UUID, SeedWeightView> weighed =
+                quality.lastSeedWeights(ever.stream().collect(Collectors.toMap(FilledLot::id, FilledLot::varietyId)));
         Map<UUID, VarietyView> named = varieties.byIds(byVariety.keySet());
         Map<UUID, List<Integer>> planned =
                 plantings.seasonsForSeed(byVariety.keySet(), time.today().getYear());
@@ -122,7 +126,7 @@ public class Regrow {
                                 stock,
                                 used,
                                 kept,
-                                weighed,
+                                Optional.ofNullable(weighed.get(variety.getKey())),
                                 Optional.ofNullable(wanted.get(variety.getKey())),
                                 planned.getOrDefault(variety.getKey(), List.of()),
                                 time.today())
@@ -154,12 +158,12 @@ public class Regrow {
     private record Reckoning(
             VarietyView variety,
             Crop crop,
-            List<LotView> ever,
+            List<FilledLot> ever,
             List<LotKnown> lots,
             Map<UUID, StockView> stock,
             Map<UUID, BigDecimal> used,
             Map<UUID, KeepingView> kept,
-            Map<UUID, SeedWeightView> weighed,
+            Optional<SeedWeightView> weighed,
             Optional<VarietyDemand> expected,
             List<Integer> planned,
             LocalDate today) {
@@ -226,11 +230,7 @@ public class Regrow {
         }
 
         private OptionalDouble seedWeight() {
-            return ever.stream()
-                    .map(lot -> weighed.get(lot.id()))
-                    .filter(Objects::nonNull)
-                    .max(Comparator.comparing(SeedWeightView::weighedOn))
-                    .map(last -> OptionalDouble.of(last.result().thousandSeedWeight()))
+            return weighed.map(last -> OptionalDouble.of(last.result().thousandSeedWeight()))
                     .orElse(OptionalDouble.empty());
         }
 

@@ -165,6 +165,15 @@ public class Plantings {
         return planting(id).variety().cropKey();
     }
 
+    /** The same of several; those that are not there are left out. */
+    @ReadsOnly
+    public Map<UUID, String> cropKeys(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : plantings.crops(ids).stream()
+                        .collect(Collectors.toMap(PlantingRepository.OfCrop::id, PlantingRepository.OfCrop::cropKey));
+    }
+
     /** The plantings with these ids, in a number of queries that does not grow with them. */
     @ReadsOnly
     public Map<UUID, PlantingView> all(Collection<UUID> ids) {

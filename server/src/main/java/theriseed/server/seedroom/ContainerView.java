@@ -3,6 +3,7 @@ package theriseed.server.seedroom;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Maybe;
 
 /**

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Clash;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
@@ -87,12 +88,8 @@ public class Containers {
     /** The names of the shelves on which these lots stand; lots that were never put away are left out. */
     @ReadsOnly
     public Map<UUID, List<String>> shelvesOf(Collection<UUID> lotIds) {
-        return shelvesOf(of(lotIds));
-    }
-
-    Map<UUID, List<String>> shelvesOf(Map<UUID, List<Placed>> lots) {
         Map<UUID, Shelf> on = shelves.byId();
-        return lots.entrySet().stream()
+        return of(lotIds).entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
                         lot -> lot.getValue().stream()

@@ -3,10 +3,11 @@ package theriseed.server.seedroom;
 import java.time.LocalDate;
 import java.util.List;
 import theriseed.core.seedroom.Keeping;
+import theriseed.core.seedroom.LotKeeping;
 import theriseed.server.base.Maybe;
 
 /**
- * How a lot keeps where it stands.
+ * How a lot keeps where it stands, as {@link LotKeeping} tells it.
  *
  * @param from what it is calculated from: the day of the last germination test
  * @param below when it should fall below the standard; each day absent beyond ten years
@@ -15,8 +16,6 @@ import theriseed.server.base.Maybe;
  * @param place where it stands; absent where nobody said, and cool and dry is taken
  * @param celsius of the place as it is taken to stay, and percent {@code humidity}
  * @param moisture of the seed there, percent
- * @param gains what would make it keep longer
- * @param curve percent by the middle of the forecast, from the test on
  */
 public record KeepingView(
         LocalDate from,
@@ -31,9 +30,9 @@ public record KeepingView(
         double celsius,
         double humidity,
         double moisture,
-        Moisture moistureBy,
-        List<Gain> gains,
-        List<Point> curve) {
+        LotKeeping.MoistureBy moistureBy,
+        List<LotKeeping.Gain> gains,
+        List<LotKeeping.Point> curve) {
 
     /** Days on which it should fall below the standard. */
     public record Below(
@@ -41,25 +40,26 @@ public record KeepingView(
             @Maybe LocalDate middle,
             @Maybe LocalDate latest) {}
 
-    /** Where the moisture comes from. */
-    public enum Moisture {
-        /** Measured, and sealed in since. */
-        MEASURED,
-        /** Open seed settles with the air. */
-        SETTLES,
-        /** Sealed, but never measured: what the crop table asks of sealed packs. */
-        TAKEN
+    static KeepingView of(LocalDate tested, LotKeeping lot) {
+        Keeping keeping = lot.keeping();
+        return new KeepingView(
+                tested,
+                keeping.basis(),
+                keeping.now(),
+                new Below(
+                        keeping.below().earliest().orElse(null),
+                        keeping.below().middle().orElse(null),
+                        keeping.below().latest().orElse(null)),
+                keeping.retestOn(),
+                keeping.sigma(),
+                keeping.taken(),
+                lot.standard(),
+                lot.place().orElse(null),
+                lot.ahead().celsius(),
+                lot.ahead().humidity(),
+                lot.moisture(),
+                lot.moistureBy(),
+                lot.gains(),
+                lot.curve());
     }
-
-    /** What would make it keep longer, and how many times. */
-    public enum Better {
-        DRIER,
-        FRIDGE,
-        FREEZER
-    }
-
-    /** @param celsius and {@code moisture} it would have then */
-    public record Gain(Better how, double celsius, double moisture, double times) {}
-
-    public record Point(LocalDate on, double percent) {}
 }

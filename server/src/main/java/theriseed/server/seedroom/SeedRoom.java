@@ -18,13 +18,12 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.VarietyView;
-import theriseed.server.seedroom.Containers.Placed;
-import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 
@@ -106,19 +105,17 @@ class SeedRoom {
     private List<Hanging> hanging(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
         Map<UUID, StockView> stock = stall.stock(known);
-        Map<UUID, List<Placed>> placed =
-                containers.of(some.stream().map(LotView::id).toList());
-        Map<UUID, KeepingView> kept = keepings.of(known, placed);
-        Map<UUID, List<String>> on = containers.shelvesOf(placed);
+        Map<UUID, Keepings.Standing> standing = keepings.standing(known);
         return known.stream()
                 .map(one -> {
                     UUID id = one.lot().id();
-                    return hanging(one, stock.get(id), kept.get(id), on.getOrDefault(id, List.of()));
+                    return hanging(one, stock.get(id), standing.get(id));
                 })
                 .toList();
     }
 
-    private Hanging hanging(LotKnown known, StockView stock, KeepingView kept, List<String> on) {
+    private Hanging hanging(LotKnown known, StockView stock, Keepings.Standing standing) {
+        KeepingView kept = standing.keeping().orElse(null);
         BenchView bench = known.bench();
         GerminationView germination = known.tests().germination();
         return new Hanging(
@@ -134,7 +131,7 @@ class SeedRoom {
                         .flatMap(need -> hangingFor(need).stream())
                         .findFirst()
                         .orElseThrow(),
-                on);
+                standing.shelves());
     }
 
     /** What of it shows where a lot hangs; what is done at the bench or with weevils is done elsewhere. */

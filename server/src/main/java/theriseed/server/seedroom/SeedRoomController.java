@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;

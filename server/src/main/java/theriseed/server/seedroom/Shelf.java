@@ -6,6 +6,7 @@ import jakarta.persistence.Enumerated;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import theriseed.core.measure.Range;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 

@@ -1,6 +1,7 @@
 package theriseed.server.seedroom;
 
 import theriseed.core.measure.Range;
+import theriseed.core.seedroom.ShelfKind;
 
 /**
  * A place in which seed stands, as it is told.

@@ -2,6 +2,7 @@ package theriseed.server.seedroom;
 
 import java.time.Instant;
 import java.util.UUID;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Maybe;
 
 /**

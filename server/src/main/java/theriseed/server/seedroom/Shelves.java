@@ -1,8 +1,9 @@
 package theriseed.server.seedroom;
 
 import java.time.Instant;
+import java.time.YearMonth;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -12,13 +13,17 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.seedroom.Keeping;
+import theriseed.core.seedroom.ShelfAir;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.core.seedroom.StorageLife;
 import theriseed.server.base.Changed;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Kept;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
@@ -39,6 +44,7 @@ public class Shelves {
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
+    private final Kept<ZoneId, Known> known;
 
     Shelves(
             ShelfRepository shelves,
@@ -46,13 +52,15 @@ public class Shelves {
             SimulatedStore store,
             Corrections corrections,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            Changes changes) {
         this.shelves = shelves;
         this.readings = readings;
         this.store = store;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
+        this.known = new Kept<>(changes.of(Shelf.class, ShelfReading.class), 1);
     }
 
     @ReadsOnly
@@ -129,11 +137,40 @@ public class Shelves {
                 .toList();
     }
 
-    Conditions conditions(Collection<Shelf> of) {
-        List<UUID> ids = of.stream().map(Shelf::id).toList();
-        return new Conditions(
-                of.stream().collect(Collectors.toMap(Shelf::id, Shelf::facts)),
-                ids.isEmpty() ? List.of() : readings.months(ids, time.zone().getId()));
+    /** What is known of all shelves: their names and their air, as it was read. */
+    record Known(Map<UUID, String> names, Map<UUID, ShelfAir> air) {}
+
+    /** The same until a shelf is changed or read. */
+    Known known() {
+        ZoneId zone = time.zone();
+        return known.of(List.of(zone), zones -> Map.of(zone, read(zone))).get(zone);
+    }
+
+    private Known read(ZoneId zone) {
+        List<Shelf> all = shelves.findAll();
+        List<UUID> ids = all.stream().map(Shelf::id).toList();
+        Map<UUID, List<ShelfReadingRepository.Month>> read = ids.isEmpty()
+                ? Map.of()
+                : readings.months(ids, zone.getId()).stream()
+                        .collect(Collectors.groupingBy(ShelfReadingRepository.Month::getShelfId));
+        return new Known(
+                all.stream().collect(Collectors.toMap(Shelf::id, Shelf::name)),
+                all.stream()
+                        .collect(Collectors.toMap(
+                                Shelf::id, shelf -> air(shelf, read.getOrDefault(shelf.id(), List.of())))));
+    }
+
+    private static ShelfAir air(Shelf shelf, List<ShelfReadingRepository.Month> read) {
+        ShelfAir.Air usual =
+                new ShelfAir.Air(shelf.facts().celsius(), shelf.facts().humidity());
+        return new ShelfAir(
+                usual,
+                read.stream()
+                        .collect(Collectors.toMap(
+                                month -> YearMonth.parse(month.getMonth()),
+                                month -> new ShelfAir.Air(
+                                        month.getCelsius(),
+                                        month.getHumidity() == null ? usual.humidity() : month.getHumidity()))));
     }
 
     Shelf get(UUID id) {

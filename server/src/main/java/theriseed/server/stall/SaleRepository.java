@@ -30,8 +30,8 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
 
     @Query("select new theriseed.server.stall.SaleRepository$Grams(s.lotId, sum(coalesce(s.bulk, s.packets * r.fill)))"
             + " from Sale s left join PackingRun r on r.id = s.packingRunId"
-            + " where s.lotId in :lots and s.soldOn > :since group by s.lotId")
-    List<Grams> grams(Collection<UUID> lots, LocalDate since);
+            + " where s.soldOn > :since group by s.lotId")
+    List<Grams> grams(LocalDate since);
 
     @Query("select new theriseed.server.stall.HolderView(s.customer.name, s.lotId, s.soldOn, s.packets, s.bulk)"
             + " from Sale s where s.lotId in :lots and (s.packets > 0 or s.bulk > 0)"

@@ -12,7 +12,7 @@ import theriseed.server.bench.Bench;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
-import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsHere;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.SeedStock;
@@ -22,15 +22,15 @@ import theriseed.server.season.VarietyView;
 /** What is left in bulk of the farm's own seed, for whoever plans what to sow. */
 @Component
 class SeedLeft implements SeedStock {
-    private final Lots lots;
+    private final LotsHere here;
     private final Bench bench;
     private final Stall stall;
     private final Quality quality;
     private final Varieties varieties;
     private final Crops crops;
 
-    SeedLeft(Lots lots, Bench bench, Stall stall, Quality quality, Varieties varieties, Crops crops) {
-        this.lots = lots;
+    SeedLeft(LotsHere here, Bench bench, Stall stall, Quality quality, Varieties varieties, Crops crops) {
+        this.here = here;
         this.bench = bench;
         this.stall = stall;
         this.quality = quality;
@@ -41,10 +41,7 @@ class SeedLeft implements SeedStock {
     @Override
     @ReadsOnly
     public Map<UUID, OnHand> of(Collection<UUID> varietyIds) {
-        if (varietyIds.isEmpty()) {
-            return Map.of();
-        }
-        LotsAtBench worked = bench.of(lots.ofVarieties(varietyIds));
+        LotsAtBench worked = bench.of(here.inBulk(varietyIds));
         Map<UUID, StockView> stock = stall.stock(worked);
         List<LotView> some = worked.lots().stream()
                 .filter(lot -> lot.hold() == null && stock.get(lot.id()).bulk().signum() > 0)

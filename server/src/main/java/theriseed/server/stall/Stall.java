@@ -9,7 +9,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -28,6 +27,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.KeptEach;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
@@ -37,6 +37,7 @@ import theriseed.server.bench.LotWorkedOn;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
@@ -46,6 +47,9 @@ import theriseed.server.lot.Pours;
 public class Stall {
     /** What a correction of a sale says it is of. */
     public static final String SALE = "sale";
+
+    /** More than stand in a seed room. */
+    private static final int MOST_KEPT = 5000;
 
     private final PackingRunRepository runs;
     private final SaleRepository sales;
@@ -60,6 +64,8 @@ public class Stall {
     private final Stamps stamps;
     private final ApplicationEventPublisher events;
     private final FarmTime time;
+    private final LotStates states;
+    private final KeptEach<UUID, Rests, StockView> kept = new KeptEach<>(MOST_KEPT, stock -> true);
 
     Stall(
             PackingRunRepository runs,
@@ -74,7 +80,8 @@ public class Stall {
             Corrections corrections,
             Stamps stamps,
             ApplicationEventPublisher events,
-            FarmTime time) {
+            FarmTime time,
+            LotStates states) {
         this.runs = runs;
         this.sales = sales;
         this.takings = takings;
@@ -88,6 +95,7 @@ public class Stall {
         this.stamps = stamps;
         this.events = events;
         this.time = time;
+        this.states = states;
     }
 
     /** What is left of each of these lots. */
@@ -107,8 +115,19 @@ public class Stall {
         return stock(of.lots(), of.lots().stream().collect(Collectors.toMap(LotView::id, of::clean)));
     }
 
+    /** What the stock of a lot rests on. @param clean grams that came clean off the bench */
+    private record Rests(LotView lot, UUID state, BigDecimal clean) {}
+
     private Map<UUID, StockView> stock(Collection<LotView> of, Map<UUID, BigDecimal> clean) {
-        Set<UUID> ids = clean.keySet();
+        Map<UUID, LotView> byId = of.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
+        Map<UUID, Rests> rests = states.of(byId.keySet()).entrySet().stream()
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey,
+                        one -> new Rests(byId.get(one.getKey()), one.getValue(), clean.get(one.getKey()))));
+        return kept.of(rests, ids -> counted(ids, rests));
+    }
+
+    private Map<UUID, StockView> counted(List<UUID> ids, Map<UUID, Rests> rests) {
         Map<UUID, List<PackingRun>> packed = runs.findByLotIdInOrderByPackedOnAscIdAsc(ids).stream()
                 .collect(Collectors.groupingBy(PackingRun::lotId));
         Map<UUID, List<SaleRepository.Together>> sold =
@@ -118,20 +137,16 @@ public class Stall {
         Map<UUID, List<Promises.Promise>> promised = promises.stream()
                 .flatMap(some -> some.of(ids).stream())
                 .collect(Collectors.groupingBy(Promises.Promise::lotId));
-        Map<UUID, StockView> stock = new HashMap<>();
-        for (LotView lot : of) {
-            UUID id = lot.id();
-            stock.put(
-                    id,
-                    stock(
-                            lot,
-                            clean.get(id),
-                            packed.getOrDefault(id, List.of()),
-                            sold.getOrDefault(id, List.of()),
-                            taken.getOrDefault(id, List.of()),
-                            promised.getOrDefault(id, List.of())));
-        }
-        return stock;
+        return ids.stream()
+                .collect(Collectors.toMap(
+                        id -> id,
+                        id -> stock(
+                                rests.get(id).lot(),
+                                rests.get(id).clean(),
+                                packed.getOrDefault(id, List.of()),
+                                sold.getOrDefault(id, List.of()),
+                                taken.getOrDefault(id, List.of()),
+                                promised.getOrDefault(id, List.of()))));
     }
 
     @ReadsOnly
@@ -522,12 +537,12 @@ public class Stall {
     }
 
     /**
-     * Grams of each of these lots that left since a day, in packets or not, and those that were sown; lots that were not
-     * used are not there.
+     * Grams of each lot that left since a day, in packets or not, and those that were sown; lots that were not used are not
+     * there.
      */
     @ReadsOnly
-    public Map<UUID, BigDecimal> usedSince(Collection<UUID> lotIds, LocalDate since) {
-        return Stream.of(sales.grams(lotIds, since), takings.grams(lotIds, TakenFor.SOWN, since))
+    public Map<UUID, BigDecimal> usedSince(LocalDate since) {
+        return Stream.of(sales.grams(since), takings.grams(TakenFor.SOWN, since))
                 .flatMap(List::stream)
                 .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass, BigDecimal::add));
     }

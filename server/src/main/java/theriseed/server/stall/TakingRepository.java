@@ -11,8 +11,8 @@ interface TakingRepository extends JpaRepository<Taking, UUID> {
     List<Taking> findByLotIdInOrderByTakenOnAscIdAsc(Collection<UUID> lots);
 
     @Query("select new theriseed.server.stall.SaleRepository$Grams(t.lotId, sum(t.mass)) from Taking t"
-            + " where t.lotId in :lots and t.why = :why and t.takenOn > :since and t.mass is not null group by t.lotId")
-    List<SaleRepository.Grams> grams(Collection<UUID> lots, TakenFor why, LocalDate since);
+            + " where t.why = :why and t.takenOn > :since and t.mass is not null group by t.lotId")
+    List<SaleRepository.Grams> grams(TakenFor why, LocalDate since);
 
     boolean existsByLotId(UUID lot);
 }

@@ -1,6 +1,8 @@
 package theriseed.server.today;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -17,8 +19,10 @@ import theriseed.core.lot.LotNeed;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.season.SeasonWork;
+import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTakenIn;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.Kept;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Wrong;
 import theriseed.server.calendar.Calendar;
@@ -27,6 +31,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.pollination.PollinationWork;
@@ -34,7 +39,6 @@ import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
 import theriseed.server.seedroom.Needs;
-import theriseed.server.stall.LotsHere;
 import theriseed.server.stall.Stall;
 import theriseed.server.today.Task.When;
 import theriseed.server.walk.LateView;
@@ -58,6 +62,7 @@ class Tasks {
     private final Calendar calendar;
     private final PollinationWork pollination;
     private final FarmTime time;
+    private final Kept<Instant, Open> found;
 
     Tasks(
             Plantings plantings,
@@ -69,7 +74,8 @@ class Tasks {
             Needs needs,
             Calendar calendar,
             PollinationWork pollination,
-            FarmTime time) {
+            FarmTime time,
+            Changes changes) {
         this.calendar = calendar;
         this.pollination = pollination;
         this.plantings = plantings;
@@ -80,6 +86,7 @@ class Tasks {
         this.stall = stall;
         this.needs = needs;
         this.time = time;
+        this.found = new Kept<>(changes.of(Object.class), 1);
     }
 
     /** A planting that nothing can be calculated of, and why. */
@@ -88,8 +95,14 @@ class Tasks {
     /** @param wrongLots of which nobody can tell what they wait for, and {@code wrongPlantings} */
     record Open(List<Task> tasks, List<WrongLot> wrongLots, List<WrongPlanting> wrongPlantings) {}
 
+    /** The same for everybody who asks within a minute in which nothing was written. */
     @ReadsOnly
     Open open() {
+        Instant minute = time.now().truncatedTo(ChronoUnit.MINUTES);
+        return found.of(List.of(minute), minutes -> Map.of(minute, find())).get(minute);
+    }
+
+    private Open find() {
         List<Task> tasks = new ArrayList<>();
         LotsShown<Task> ofLots = LotsShown.of(Wrong.each(here.all(), this::ofLots));
         tasks.addAll(ofLots.lots());
@@ -244,7 +257,7 @@ class Tasks {
     /** A day that cannot be shown is no farm. */
     @EventListener
     void takenIn(FarmTakenIn farm) {
-        Open open = open();
+        Open open = find();
         Stream.concat(
                         open.wrongLots().stream().map(WrongLot::why),
                         open.wrongPlantings().stream().map(WrongPlanting::why))

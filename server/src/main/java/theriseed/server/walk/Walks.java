@@ -27,10 +27,12 @@ import theriseed.core.roguing.VerdictTable;
 import theriseed.core.season.DueWalk;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.season.SeasonWork;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Kept;
 import theriseed.server.base.Latest;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
@@ -52,6 +54,9 @@ public class Walks implements Pictured {
     private static final int TABLES_KEPT = 200;
     private static final int KINDS_SHOWN = 12;
 
+    /** Those of ten years. */
+    private static final int PLANTINGS_KEPT = 1000;
+
     private final WalkRepository walks;
     private final RingRepository rings;
     private final Plantings plantings;
@@ -63,6 +68,8 @@ public class Walks implements Pictured {
     private final Stamps stamps;
     private final FarmTime time;
     private final Map<Stand, VerdictTable> tables = Latest.map(TABLES_KEPT);
+
+    private final Kept<UUID, List<WalkFacts>> facts;
 
     private record Stand(Grade grade, int plants) {}
 
@@ -76,7 +83,8 @@ public class Walks implements Pictured {
             Corrections corrections,
             Once once,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            Changes changes) {
         this.walks = walks;
         this.rings = rings;
         this.plantings = plantings;
@@ -87,6 +95,7 @@ public class Walks implements Pictured {
         this.once = once;
         this.stamps = stamps;
         this.time = time;
+        this.facts = new Kept<>(changes.of(Walk.class), PLANTINGS_KEPT);
     }
 
     @ReadsOnly
@@ -314,12 +323,21 @@ public class Walks implements Pictured {
         return time.today().isBefore(last) ? time.today() : last;
     }
 
+    /** Walks of each of these plantings, in their order; those that nobody walked are left out. */
     private Map<UUID, List<WalkFacts>> walked(Collection<UUID> plantings) {
-        return plantings.isEmpty()
-                ? Map.of()
-                : walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(plantings).stream()
-                        .collect(Collectors.groupingBy(
-                                Walk::plantingId, Collectors.mapping(Walk::facts, Collectors.toList())));
+        Map<UUID, List<WalkFacts>> walked = new HashMap<>(facts.of(plantings, this::noted));
+        walked.values().removeIf(List::isEmpty);
+        return walked;
+    }
+
+    private Map<UUID, List<WalkFacts>> noted(List<UUID> plantings) {
+        Map<UUID, List<WalkFacts>> noted = new HashMap<>();
+        plantings.forEach(id -> noted.put(id, new ArrayList<>()));
+        if (!plantings.isEmpty()) {
+            walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(plantings)
+                    .forEach(walk -> noted.get(walk.plantingId()).add(walk.facts()));
+        }
+        return noted;
     }
 
     private static Optional<StageVerdict> judge(

@@ -2,7 +2,6 @@ package theriseed.server.yields;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,10 +23,13 @@ import theriseed.server.base.Maybe;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
+import theriseed.server.bench.CleanLots;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.bench.StepView;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
+import theriseed.server.lot.FilledLot;
+import theriseed.server.lot.FilledLots;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Grown;
@@ -38,13 +40,24 @@ import theriseed.server.season.Plantings;
 class Yields {
     private static final int MOST_SEASONS = 50;
 
+    private final FilledLots filled;
+    private final CleanLots cleaned;
     private final Lots lots;
     private final Bench bench;
     private final Plantings plantings;
     private final Crops crops;
     private final FarmTime time;
 
-    Yields(Lots lots, Bench bench, Plantings plantings, Crops crops, FarmTime time) {
+    Yields(
+            FilledLots filled,
+            CleanLots cleaned,
+            Lots lots,
+            Bench bench,
+            Plantings plantings,
+            Crops crops,
+            FarmTime time) {
+        this.filled = filled;
+        this.cleaned = cleaned;
         this.lots = lots;
         this.bench = bench;
         this.plantings = plantings;
@@ -109,22 +122,25 @@ class Yields {
     @ReadsOnly
     public YieldPage of(String crop, int seasons) {
         int back = Range.of(1, MOST_SEASONS, "seasons").check("seasons", seasons);
-        List<LotView> all = lots.since(time.today().getYear() - back + 1);
-        Map<UUID, Grown> grown =
-                plantings.grown(all.stream().map(LotView::plantingId).collect(Collectors.toSet()));
-        Map<UUID, String> cropKeys = grown.values().stream().collect(Collectors.toMap(Grown::id, Grown::cropKey));
-        Map<String, List<LotView>> byCrop =
-                all.stream().collect(Collectors.groupingBy(lot -> cropKeys.get(lot.plantingId())));
-        LotsAtBench at = bench.of(all);
-        Map<UUID, HarvestView> picked = at.picked();
-        Map<UUID, BenchView> worked = at.worked();
-        List<YieldCrop> known = known(byCrop, worked);
+        List<FilledLot> all = filled.since(time.today().getYear() - back + 1);
+        Map<UUID, String> cropKeys =
+                plantings.cropKeys(all.stream().map(FilledLot::plantingId).collect(Collectors.toSet()));
+        List<YieldCrop> known = known(cleaned.among(all), cropKeys);
         String key = crop != null ? crop : known.isEmpty() ? null : known.get(0).key();
         if (key == null) {
             return new YieldPage(known, null, null, null, null, List.of(), List.of(), List.of());
         }
+        List<LotView> ofCrop = lots.byIds(all.stream()
+                .filter(lot -> key.equals(cropKeys.get(lot.plantingId())))
+                .map(FilledLot::id)
+                .toList());
+        Map<UUID, Grown> grown =
+                plantings.grown(ofCrop.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        LotsAtBench at = bench.of(ofCrop);
+        Map<UUID, HarvestView> picked = at.picked();
+        Map<UUID, BenchView> worked = at.worked();
         Crop of = crops.get(key);
-        List<LotView> clean = byCrop.getOrDefault(key, List.of()).stream()
+        List<LotView> clean = ofCrop.stream()
                 .filter(lot ->
                         worked.containsKey(lot.id()) && worked.get(lot.id()).yield() != null)
                 .toList();
@@ -133,7 +149,7 @@ class Yields {
                         .toArray())
                 .orElse(null);
         Map<StepKind, List<Double>> shares = new TreeMap<>();
-        for (LotView lot : byCrop.getOrDefault(key, List.of())) {
+        for (LotView lot : ofCrop) {
             List<StepView> steps =
                     worked.containsKey(lot.id()) ? worked.get(lot.id()).steps() : List.of();
             steps.stream()
@@ -161,7 +177,7 @@ class Yields {
                                         .mapToDouble(Double::doubleValue)
                                         .toArray()))
                         .toList(),
-                reasons(byCrop.getOrDefault(key, List.of()), worked));
+                reasons(ofCrop, worked));
     }
 
     /** Most frequent first. */
@@ -179,14 +195,13 @@ class Yields {
                 .toList();
     }
 
-    private List<YieldCrop> known(Map<String, List<LotView>> byCrop, Map<UUID, BenchView> worked) {
-        Map<String, Integer> clean = new HashMap<>();
-        byCrop.forEach((key, of) -> clean.put(key, (int) of.stream()
-                .map(lot -> worked.get(lot.id()))
-                .filter(view -> view != null && view.yield() != null)
-                .count()));
-        return clean.entrySet().stream()
-                .filter(one -> one.getValue() > 0)
+    /** Those with most lots first. */
+    private List<YieldCrop> known(List<FilledLot> clean, Map<UUID, String> cropKeys) {
+        return clean.stream()
+                .filter(FilledLot::picked)
+                .collect(Collectors.groupingBy(lot -> cropKeys.get(lot.plantingId()), Collectors.summingInt(lot -> 1)))
+                .entrySet()
+                .stream()
                 .map(one -> new YieldCrop(one.getKey(), crops.get(one.getKey()).name(), one.getValue()))
                 .sorted(Comparator.comparing(YieldCrop::lots).reversed().thenComparing(YieldCrop::name))
                 .toList();

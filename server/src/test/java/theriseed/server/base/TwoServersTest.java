@@ -251,6 +251,7 @@ class TwoServersTest {
                         "door_try",
                         "known_device",
                         "kept_answer",
+                        "lot_kept",
                         "record_change",
                         "backup_made",
                         "spring_session",

@@ -1,6 +1,6 @@
-package theriseed.server.seedroom;
+package theriseed.core.seedroom;
 
-/** Kinds of places seed stands in, with the &deg;C and relative humidity, percent, that are usual there. */
+/** Kinds of places seed stands in, with the air that is usual there: taken until somebody reads it. */
 public enum ShelfKind {
     COOL_ROOM(12, 55),
     FRIDGE(5, 60),
@@ -15,11 +15,13 @@ public enum ShelfKind {
         this.humidity = humidity;
     }
 
-    double celsius() {
+    /** &deg;C. */
+    public double celsius() {
         return celsius;
     }
 
-    double humidity() {
+    /** Percent relative humidity. */
+    public double humidity() {
         return humidity;
     }
 }

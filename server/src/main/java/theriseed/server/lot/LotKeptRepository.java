@@ -1,0 +1,59 @@
+package theriseed.server.lot;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.repository.Repository;
+
+interface LotKeptRepository extends Repository<LotKept, UUID> {
+    /** Each of these lots with its state. */
+    @Query(value = "select lot_id, state from lot_kept where lot_id = any(:lots)", nativeQuery = true)
+    List<Object[]> states(UUID[] lots);
+
+    String HERE = """
+            select l from LotKept k join Lot l on l.id = k.lotId
+            where (k.bulk is null or k.bulk > 0 or k.packets > 0 or k.testing)
+                and l.season >= :since
+                and (k.bulk > 0 or k.packets > 0 or k.testing or l.season >= :lately)
+            order by l.season desc, l.number""";
+
+    /**
+     * Lots of which less was taken than there was when they were last weighed, so those at the bench too, or whose
+     * packets did not all go; those a test is on of; and those of lately that nothing was picked into yet. Newest first.
+     */
+    @Query("""
+            select l from LotKept k join Lot l on l.id = k.lotId
+            where (k.bulk is null or k.bulk > 0 or k.packets > 0 or k.testing)
+                and l.season >= :since
+                and (k.bulk > 0 or k.packets > 0 or k.testing or l.season >= :lately)
+            order by l.season desc, l.number""")
+    List<Lot> here(int since, int lately);
+
+    /** The same lots, so many of them. */
+    @Query(HERE)
+    Page<Lot> here(int since, int lately, Pageable page);
+
+    /** Lots of these varieties of which some is left in bulk, oldest first. */
+    @Query("""
+            select l from LotKept k join Lot l on l.id = k.lotId
+            where k.bulk > 0 and l.varietyId in :varieties
+            order by l.season, l.number""")
+    List<Lot> inBulk(Collection<UUID> varieties);
+
+    /** Lots that anything was ever in, newest first. */
+    @Query("""
+            select new theriseed.server.lot.FilledLot(
+                l.id, l.plantingId, l.varietyId, l.season, l.origin = theriseed.server.lot.Origin.PICKED, k.state, k.clean)
+            from LotKept k join Lot l on l.id = k.lotId
+            where k.bulk is not null and l.season >= :since
+            order by l.season desc, l.number""")
+    List<FilledLot> filled(int since);
+
+    @Modifying
+    @Query(value = "update lot_kept set clean = :clean where state = any(:states)", nativeQuery = true)
+    void keepClean(UUID[] states, boolean clean);
+}

@@ -1,0 +1,59 @@
+package theriseed.server.lot;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.domain.Page;
+import org.springframework.stereotype.Service;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.ReadsOnly;
+
+/**
+ * The lots one would find: with seed left, at the bench, being tested, or numbered lately and still empty. The database
+ * keeps what is left of each, so that those that were sold out long ago are not even looked at.
+ */
+@Service
+public class LotsHere {
+    /** Seed older than that is not sold. */
+    private static final int YEARS = 12;
+
+    private final LotKeptRepository kept;
+    private final FarmTime time;
+
+    LotsHere(LotKeptRepository kept, FarmTime time) {
+        this.kept = kept;
+        this.time = time;
+    }
+
+    /** All of the last twelve seasons, newest first. */
+    @ReadsOnly
+    public List<LotView> all() {
+        return kept.here(since(), lately()).stream().map(Lot::view).toList();
+    }
+
+    /** The same, a page of them. */
+    @ReadsOnly
+    public PageOf<LotView> page(int page, int size) {
+        Page<Lot> found = kept.here(since(), lately(), PageOf.request(page, size));
+        return PageOf.of(found, found.map(Lot::view).toList());
+    }
+
+    /** Those of these varieties of which some is left in bulk, oldest first. */
+    @ReadsOnly
+    public List<LotView> inBulk(Collection<UUID> varieties) {
+        return varieties.isEmpty()
+                ? List.of()
+                : kept.inBulk(varieties).stream().map(Lot::view).toList();
+    }
+
+    /** Season of what is numbered and not picked yet. */
+    private int lately() {
+        return time.today().getYear() - 1;
+    }
+
+    /** Season from which on seed is still sold. */
+    public int since() {
+        return time.today().getYear() - YEARS;
+    }
+}
