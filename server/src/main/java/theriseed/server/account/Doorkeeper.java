@@ -47,9 +47,10 @@ class Doorkeeper {
     /** Notes a try, or says how long it must wait; then it is not noted. */
     @Transactional
     Optional<Duration> comes(String name, Source source) {
-        Instant now = clock.instant();
         String folded = Names.folded(name);
         tries.oneAfterTheOther(source.name());
+        // Only now: who came before and was let through later would not see the tries noted meanwhile.
+        Instant now = clock.instant();
         tries.forgetOutside(now.minus(REMEMBERED), now);
         Optional<Duration> wait = mustWait(folded, source, now);
         if (wait.isEmpty()) {
