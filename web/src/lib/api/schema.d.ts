@@ -4890,16 +4890,16 @@ export interface components {
             share: number;
             variety: string;
         };
-        LotsShownHanging: {
-            lots: components["schemas"]["Hanging"][];
-            wrong: components["schemas"]["WrongLot"][];
-        };
         LotsShownShelved: {
             lots: components["schemas"]["Shelved"][];
             wrong: components["schemas"]["WrongLot"][];
         };
         LotsShownStocked: {
             lots: components["schemas"]["Stocked"][];
+            wrong: components["schemas"]["WrongLot"][];
+        };
+        LotsShownToCount: {
+            lots: components["schemas"]["ToCount"][];
             wrong: components["schemas"]["WrongLot"][];
         };
         Made: {
@@ -5492,15 +5492,6 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
-        PageOfSold: {
-            items: components["schemas"]["Sold"][];
-            /** Format: int32 */
-            page: number;
-            /** Format: int32 */
-            pages: number;
-            /** Format: int64 */
-            total: number;
-        };
         PageOfStallDayView: {
             items: components["schemas"]["StallDayView"][];
             /** Format: int32 */
@@ -5539,6 +5530,12 @@ export interface components {
             fathers: number;
             /** Format: int32 */
             mothers: number;
+        };
+        PartOfSold: {
+            further: boolean;
+            items: components["schemas"]["Sold"][];
+            /** Format: int32 */
+            page: number;
         };
         PartRequest: {
             masses?: number[];
@@ -7188,6 +7185,12 @@ export interface components {
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
             /** @enum {string} */
             why: "SHEDS_NOTHING" | "TAKES_NOTHING" | "FAR_ENOUGH" | "APART_IN_TIME" | "WITHIN_POSITION_ERROR" | "HARDLY_APART_IN_TIME" | "ESTIMATE_WITHIN_GRADE" | "UNSURE_REPORT" | "TOO_NEAR";
+        };
+        ToCount: {
+            lot: components["schemas"]["LotView"];
+            shelves: string[];
+            stock: components["schemas"]["StockView"];
+            variety: components["schemas"]["VarietyView"];
         };
         ToDo: {
             /** Format: double */
@@ -11752,7 +11755,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PageOfSold"];
+                    "application/json": components["schemas"]["PartOfSold"];
                 };
             };
         };
@@ -11984,7 +11987,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LotsShownHanging"];
+                    "application/json": components["schemas"]["LotsShownToCount"];
                 };
             };
         };

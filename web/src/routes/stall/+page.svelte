@@ -168,10 +168,10 @@
 							{/each}
 						</tbody>
 					</table>
-					{#if sales.pages > 1}
+					{#if at > 0 || sales.further}
 						<nav class="mt-3 flex gap-4" aria-label="Pages">
 							{#if at > 0}<a class="quiet" href="?page={at - 1}">newer</a>{/if}
-							{#if at + 1 < sales.pages}<a class="quiet" href="?page={at + 1}">older</a>{/if}
+							{#if sales.further}<a class="quiet" href="?page={at + 1}">older</a>{/if}
 						</nav>
 					{/if}
 				</section>

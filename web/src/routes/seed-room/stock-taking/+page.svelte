@@ -15,11 +15,11 @@
 	import { fullDay } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
 
-	type Hanging = Schemas['Hanging'];
+	type ToCount = Schemas['ToCount'];
 	type Because = Schemas['CountedLine']['because'];
 	interface Row {
 		key: string;
-		lot: Hanging;
+		lot: ToCount;
 		run?: Schemas['PackingRunView'];
 		expected: number;
 	}
@@ -37,7 +37,7 @@
 	let because = $state<Record<string, Because>>({});
 	let note = $state('');
 
-	function rows(lots: Hanging[]): Row[] {
+	function rows(lots: ToCount[]): Row[] {
 		const counted = [...lots].sort((a, b) => (a.shelves[0] ?? '~').localeCompare(b.shelves[0] ?? '~'));
 		return counted.flatMap((lot) => [
 			...(lot.stock.bulk > 0 ? [{ key: lot.lot.id, lot, expected: lot.stock.bulk }] : []),

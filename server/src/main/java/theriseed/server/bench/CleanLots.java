@@ -8,8 +8,10 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.base.Wrong;
 import theriseed.server.lot.FilledLot;
 import theriseed.server.lot.FilledLots;
+import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 
 /**
@@ -28,16 +30,17 @@ public class CleanLots {
         this.bench = bench;
     }
 
-    /** The clean ones among these, those that all went into other lots too. */
+    /** The clean ones among these, those that all went into other lots too; what nothing can be calculated of is none. */
     @ReadsOnly
     public List<FilledLot> among(Collection<FilledLot> some) {
         List<FilledLot> notTold =
                 some.stream().filter(lot -> lot.clean() == null).toList();
         Map<UUID, Boolean> told = new HashMap<>();
         if (!notTold.isEmpty()) {
-            bench.of(lots.byIds(notTold.stream().map(FilledLot::id).toList()))
-                    .worked()
-                    .forEach((id, work) -> told.put(id, work.clean()));
+            List<LotView> asked = lots.byIds(notTold.stream().map(FilledLot::id).toList());
+            Wrong.each(asked, part -> List.copyOf(bench.of(part).worked().entrySet()))
+                    .right()
+                    .forEach(work -> told.put(work.getKey(), work.getValue().clean()));
             filled.keepClean(notTold.stream()
                     .filter(lot -> told.containsKey(lot.id()))
                     .collect(Collectors.toMap(FilledLot::state, lot -> told.get(lot.id()))));

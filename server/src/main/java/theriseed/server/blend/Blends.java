@@ -36,12 +36,14 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.harvest.HarvestCorrected;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.stall.PackingRunView;
-import theriseed.server.stall.Stall;
+import theriseed.server.stall.Sales;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 import theriseed.server.stall.TakingView;
 
 /** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
@@ -52,25 +54,31 @@ class Blends {
     private static final int MOST_STEPS = 6;
 
     private final Lots lots;
+    private final LotsHere here;
     private final Pours pours;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
     private final Bench bench;
     private final FarmTime time;
     private final ApplicationEventPublisher events;
 
     Blends(
             Lots lots,
+            LotsHere here,
             Pours pours,
             Gate gate,
-            Stall stall,
+            Stocks stocks,
+            Sales sales,
             Bench bench,
             FarmTime time,
             ApplicationEventPublisher events) {
         this.lots = lots;
+        this.here = here;
         this.pours = pours;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
         this.bench = bench;
         this.time = time;
         this.events = events;
@@ -127,7 +135,7 @@ class Blends {
     public List<BlendPlan.Ingredient> together(String number) {
         LotView lot = lots.get(number);
         There own = there(lot);
-        Stream<There> others = gate.of(lots.ofVarieties(List.of(lot.varietyId()))).stream()
+        Stream<There> others = gate.of(here.inBulk(List.of(lot.varietyId()))).stream()
                 .filter(other ->
                         !other.lot().id().equals(lot.id()) && other.lot().hold() == null)
                 .filter(other -> other.bench() != null
@@ -231,7 +239,7 @@ class Blends {
         }
         SeasonDates.check("on", on, whole.known().harvest().lastOn(), time.today());
         boolean allThere = whole.available().compareTo(whole.known().bench().mass()) == 0;
-        if (allThere && !stall.anyTaken(whole.lot().id())) {
+        if (allThere && !stocks.anyTaken(whole.lot().id())) {
             bench.further(whole.lot(), again);
             return whole.lot();
         }
@@ -261,7 +269,7 @@ class Blends {
         PourView corrected = pours.correct(id, made, mass, pouredOn);
         events.publishEvent(new HarvestCorrected(
                 pour.toId(), before, before.subtract(pour.mass()).add(mass), made.because()));
-        StockView left = stall.stock(gate.of(locked.get(pour.toId())));
+        StockView left = stocks.of(gate.of(locked.get(pour.toId())));
         if (left.bulk().compareTo(left.promised()) < 0) {
             throw new Refused("mass", mass, "blend.wouldLeaveTooLittle", "lot", pour.to());
         }
@@ -271,7 +279,7 @@ class Blends {
     /** The day on which anything was first done with a lot; today where nothing was. */
     private LocalDate untouchedUntil(LotKnown known) {
         UUID id = known.lot().id();
-        StockView stock = stall.stock(known);
+        StockView stock = stocks.of(known);
         return Stream.of(
                         known.bench().steps().stream()
                                 .map(step -> step.begunAt().atZone(time.zone()).toLocalDate()),
@@ -280,7 +288,7 @@ class Blends {
                                 .map(PourView::pouredOn),
                         stock.runs().stream().map(PackingRunView::packedOn),
                         stock.takings().stream().map(TakingView::takenOn),
-                        stall.firstSold(id).stream(),
+                        sales.firstSold(id).stream(),
                         Stream.of(time.today()))
                 .flatMap(days -> days)
                 .min(Comparator.naturalOrder())
@@ -379,7 +387,7 @@ class Blends {
     /** Clean seed in bulk that nobody is promised, or all that is at the bench. */
     private BigDecimal available(LotKnown known) {
         if (known.bench().clean()) {
-            StockView stock = stall.stock(known);
+            StockView stock = stocks.of(known);
             return stock.bulk().subtract(stock.promised()).max(BigDecimal.ZERO);
         }
         return known.bench().poured() ? BigDecimal.ZERO : known.bench().mass();

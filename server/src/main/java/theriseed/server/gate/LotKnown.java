@@ -54,7 +54,15 @@ public record LotKnown(
             List<AtGrade> atGrades,
             double standard,
             @Maybe LocalDate testRunsOut,
-            @Maybe Double chance) {}
+            @Maybe Double chance) {
+        /** What holds it back: all that stands against it and was not overruled. */
+        public List<Finding> holding() {
+            return against.stream()
+                    .filter(one -> one.overruled() == null)
+                    .map(Objection::finding)
+                    .toList();
+        }
+    }
 
     /**
      * Something that stands against the lot.

@@ -31,7 +31,7 @@ import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.selection.Selection;
 import theriseed.server.stall.PackingRunView;
-import theriseed.server.stall.Stall;
+import theriseed.server.stall.Stocks;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 
@@ -44,7 +44,7 @@ class LabelController {
 
     private final Lots lots;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
     private final Selection selection;
     private final Crops crops;
     private final Farms farms;
@@ -54,7 +54,7 @@ class LabelController {
     LabelController(
             Lots lots,
             Gate gate,
-            Stall stall,
+            Stocks stocks,
             Selection selection,
             Crops crops,
             Farms farms,
@@ -64,7 +64,7 @@ class LabelController {
         this.selection = selection;
         this.lots = lots;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
         this.crops = crops;
         this.farms = farms;
         this.printer = printer;
@@ -137,7 +137,7 @@ class LabelController {
             @RequestParam(defaultValue = "false") boolean single,
             @RequestParam(required = false) Integer copies) {
         LotKnown known = gate.of(lots.get(number));
-        PackingRunView packed = stall.runOf(stall.stock(known), run);
+        PackingRunView packed = stocks.of(known).run(run);
         return pdf(
                 new LabelSheet(format(width, height, single)).pdf(packet(known, packed), copies(copies, packed)),
                 known.lot().number() + "-packets");
@@ -165,7 +165,7 @@ class LabelController {
     SimulatedPrinter.Job print(
             @PathVariable String number, @PathVariable UUID run, @Valid @RequestBody PrintRequest request) {
         LotKnown known = gate.of(lots.get(number));
-        PackingRunView packed = stall.runOf(stall.stock(known), run);
+        PackingRunView packed = stocks.of(known).run(run);
         LabelFormat format = format(request.width(), request.height(), true);
         return printer.print(known.lot().number(), copies(request.copies(), packed), format.width(), format.height());
     }

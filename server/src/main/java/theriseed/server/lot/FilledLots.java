@@ -26,7 +26,7 @@ public class FilledLots {
         apart.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
     }
 
-    /** Those of a season and later ones, newest first. */
+    /** Those of a season and later ones, in no order. */
     @ReadsOnly
     public List<FilledLot> since(int season) {
         return kept.filled(season);

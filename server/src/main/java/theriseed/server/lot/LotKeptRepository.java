@@ -15,11 +15,16 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
     List<Object[]> states(UUID[] lots);
 
     String HERE = """
-            select l from LotKept k join Lot l on l.id = k.lotId
+             from LotKept k join Lot l on l.id = k.lotId
             where (k.bulk is null or k.bulk > 0 or k.packets > 0 or k.testing)
                 and l.season >= :since
                 and (k.bulk > 0 or k.packets > 0 or k.testing or l.season >= :lately)
             order by l.season desc, l.number""";
+
+    String AS_FILLED = """
+            select new theriseed.server.lot.FilledLot(
+                l.id, l.plantingId, l.varietyId, l.season, l.origin = theriseed.server.lot.Origin.PICKED, k.state, k.clean)
+            """;
 
     /**
      * Lots of which less was taken than there was when they were last weighed, so those at the bench too, or whose
@@ -34,7 +39,7 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
     List<Lot> here(int since, int lately);
 
     /** The same lots, so many of them. */
-    @Query(HERE)
+    @Query("select l" + HERE)
     Page<Lot> here(int since, int lately, Pageable page);
 
     /** Lots of these varieties of which some is left in bulk, oldest first. */
@@ -44,13 +49,12 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
             order by l.season, l.number""")
     List<Lot> inBulk(Collection<UUID> varieties);
 
-    /** Lots that anything was ever in, newest first. */
-    @Query("""
-            select new theriseed.server.lot.FilledLot(
-                l.id, l.plantingId, l.varietyId, l.season, l.origin = theriseed.server.lot.Origin.PICKED, k.state, k.clean)
-            from LotKept k join Lot l on l.id = k.lotId
-            where k.bulk is not null and l.season >= :since
-            order by l.season desc, l.number""")
+    /** The same lots, with whether they are clean. */
+    @Query(AS_FILLED + HERE)
+    List<FilledLot> filledHere(int since, int lately);
+
+    /** Lots that anything was ever in. */
+    @Query(AS_FILLED + "from LotKept k join Lot l on l.id = k.lotId where k.bulk is not null and l.season >= :since")
     List<FilledLot> filled(int since);
 
     @Modifying

@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -41,6 +42,9 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
     Optional<Lot> findFirstByPlantingId(UUID plantingId);
 
     List<Lot> findByVarietyIdInOrderBySeasonAscNumberAsc(Collection<UUID> varieties);
+
+    @Query("select l.id from Lot l where l.varietyId = :variety")
+    Set<UUID> idsOf(UUID variety);
 
     List<Lot> findBySeasonOrderByNumber(int season);
 

@@ -122,6 +122,12 @@ public class Lots {
         }
     }
 
+    /** The ids of all lots of a variety. */
+    @ReadsOnly
+    public Set<UUID> idsOfVariety(UUID variety) {
+        return lots.idsOf(variety);
+    }
+
     /** The lots of these varieties, oldest first. */
     @ReadsOnly
     public List<LotView> ofVarieties(Collection<UUID> varieties) {

@@ -39,6 +39,12 @@ public class LotsHere {
         return PageOf.of(found, found.map(Lot::view).toList());
     }
 
+    /** All of them, with whether they are clean; among them those that are still empty. */
+    @ReadsOnly
+    public List<FilledLot> filled() {
+        return kept.filledHere(since(), lately());
+    }
+
     /** Those of these varieties of which some is left in bulk, oldest first. */
     @ReadsOnly
     public List<LotView> inBulk(Collection<UUID> varieties) {

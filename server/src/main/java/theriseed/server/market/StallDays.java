@@ -41,6 +41,7 @@ import theriseed.server.stall.SaleToCorrect;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 import theriseed.server.stall.Terms;
 
 /** Takes packets along to a market; what does not come back was sold. */
@@ -56,6 +57,7 @@ public class StallDays {
     private final Varieties varieties;
     private final Gate gate;
     private final Stall stall;
+    private final Stocks stocks;
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
@@ -69,6 +71,7 @@ public class StallDays {
             Varieties varieties,
             Gate gate,
             Stall stall,
+            Stocks stocks,
             Corrections corrections,
             Stamps stamps,
             FarmTime time) {
@@ -80,6 +83,7 @@ public class StallDays {
         this.varieties = varieties;
         this.gate = gate;
         this.stall = stall;
+        this.stocks = stocks;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
@@ -100,14 +104,14 @@ public class StallDays {
                 lots.lock(along.stream().map(Along::number).toList());
         List<LotKnown> known = gate.of(Set.copyOf(locked.values()));
         known.forEach(Stall::checkOpen);
-        Map<UUID, StockView> stock = stall.stock(known);
+        Map<UUID, StockView> stock = stocks.of(known);
         Terms terms = priceLists.of(market.id());
         Set<UUID> seen = new HashSet<>();
         for (int i = 0; i < along.size(); i++) {
             Along one = along.get(i);
             String at = "lines[" + i + "].";
             UUID lot = locked.get(one.number()).id();
-            PackingRunView run = stall.runOf(stock.get(lot), one.packingRunId());
+            PackingRunView run = stock.get(lot).run(one.packingRunId());
             if (!seen.add(run.id())) {
                 throw new Refused(at + "packingRunId", one.number(), "market.twice");
             }
@@ -226,7 +230,7 @@ public class StallDays {
         Map<UUID, VarietyView> variety =
                 varieties.byIds(lot.values().stream().map(LotView::varietyId).collect(Collectors.toSet()));
         Map<UUID, PackingRunView> runs =
-                stall.runs(all.stream().map(StallDayLine::packingRunId).toList());
+                stocks.runs(all.stream().map(StallDayLine::packingRunId).toList());
         Map<UUID, CustomerView> markets =
                 customers.byIds(of.stream().map(StallDay::customerId).collect(Collectors.toSet()));
         Map<UUID, List<StallDayLine>> byDay = all.stream().collect(Collectors.groupingBy(StallDayLine::stallDayId));

@@ -26,8 +26,8 @@ import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
 import theriseed.server.stall.PackingRunView;
-import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 
 /** Calculates what lots cost and what they brought. */
 @Service
@@ -39,7 +39,7 @@ public class Money {
     private final Pours pours;
     private final Plantings plantings;
     private final Bench bench;
-    private final Stall stall;
+    private final Stocks stocks;
     private final FarmTime time;
 
     Money(
@@ -50,7 +50,7 @@ public class Money {
             Pours pours,
             Plantings plantings,
             Bench bench,
-            Stall stall,
+            Stocks stocks,
             FarmTime time) {
         this.spendings = spendings;
         this.work = work;
@@ -59,7 +59,7 @@ public class Money {
         this.pours = pours;
         this.plantings = plantings;
         this.bench = bench;
-        this.stall = stall;
+        this.stocks = stocks;
         this.time = time;
     }
 
@@ -222,7 +222,7 @@ public class Money {
                 planted,
                 givenUp,
                 at.worked(),
-                stall.stock(at),
+                stocks.of(at),
                 work.of(rows, found.keySet()),
                 outlays.of(rows, found.keySet()),
                 spendings.rates(),

@@ -47,8 +47,10 @@ import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.PriceLists;
 import theriseed.server.stall.SaleKind;
 import theriseed.server.stall.SaleView;
+import theriseed.server.stall.Sales;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 import theriseed.server.stall.Terms;
 
 /**
@@ -68,6 +70,8 @@ public class Orders {
     private final Lots lots;
     private final Gate gate;
     private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
     private final Containers containers;
     private final Corrections corrections;
     private final Stamps stamps;
@@ -83,6 +87,8 @@ public class Orders {
             Lots lots,
             Gate gate,
             Stall stall,
+            Stocks stocks,
+            Sales sales,
             Containers containers,
             Corrections corrections,
             Stamps stamps,
@@ -96,6 +102,8 @@ public class Orders {
         this.lots = lots;
         this.gate = gate;
         this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
         this.containers = containers;
         this.corrections = corrections;
         this.stamps = stamps;
@@ -192,7 +200,7 @@ public class Orders {
         Offers(List<LotKnown> known) {
             byVariety = known.stream()
                     .collect(Collectors.groupingBy(lot -> lot.lot().varietyId()));
-            stock = stall.stock(known);
+            stock = stocks.of(known);
         }
 
         List<LotKnown> of(UUID variety) {
@@ -381,7 +389,7 @@ public class Orders {
                 allocations.findByOrderLineIdInOrderById(lines.findBySeedOrderIdInOrderById(List.of(id)).stream()
                         .map(OrderLine::id)
                         .toList());
-        Map<UUID, SaleView> sold = stall.sales(
+        Map<UUID, SaleView> sold = sales.byIds(
                 out.stream().map(Allocation::saleId).filter(Objects::nonNull).toList());
         List<Allocation> back = out.stream()
                 .filter(one -> one.saleId() != null && sold.get(one.saleId()).delivery() == delivery)
@@ -451,7 +459,7 @@ public class Orders {
                 varieties.byIds(all.stream().map(OrderLine::varietyId).collect(Collectors.toSet())),
                 lots.byIds(lotIds).stream().collect(Collectors.toMap(LotView::id, lot -> lot)),
                 containers.shelvesOf(lotIds),
-                stall.sales(out.stream()
+                sales.byIds(out.stream()
                         .map(Allocation::saleId)
                         .filter(sale -> sale != null)
                         .toList()),

@@ -16,8 +16,9 @@ import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
-import theriseed.server.stall.Stall;
+import theriseed.server.stall.Sales;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 
 /** Follows seed up to the plants it came from, and down to whoever has it. */
 @Service
@@ -27,15 +28,17 @@ class Recalls {
     private final Plantings plantings;
     private final Harvests harvests;
     private final Bench bench;
-    private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
 
-    Recalls(Lots lots, Pours pours, Plantings plantings, Harvests harvests, Bench bench, Stall stall) {
+    Recalls(Lots lots, Pours pours, Plantings plantings, Harvests harvests, Bench bench, Stocks stocks, Sales sales) {
         this.lots = lots;
         this.pours = pours;
         this.plantings = plantings;
         this.harvests = harvests;
         this.bench = bench;
-        this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
     }
 
     /** Whether the seed may be sold is not asked: of a lot that is called back only what is left of it counts. */
@@ -48,7 +51,7 @@ class Recalls {
                 plantings.all(above.stream().map(LotView::plantingId).collect(Collectors.toSet()));
         Map<UUID, HarvestView> picked =
                 harvests.of(above.stream().map(LotView::id).toList());
-        Map<UUID, StockView> stock = stall.stock(bench.of(below));
+        Map<UUID, StockView> stock = stocks.of(bench.of(below));
         return new Recall(
                 above.stream()
                         .map(one -> source(one, planted.get(one.plantingId()), picked.get(one.id())))
@@ -65,7 +68,7 @@ class Recalls {
 
     private List<Recall.Holder> holders(List<LotView> below) {
         Map<UUID, String> numbers = below.stream().collect(Collectors.toMap(LotView::id, LotView::number));
-        return stall.holders(numbers.keySet()).stream()
+        return sales.holders(numbers.keySet()).stream()
                 .map(one -> new Recall.Holder(
                         one.customer(), numbers.get(one.lotId()), one.soldOn(), one.packets(), one.bulk()))
                 .toList();

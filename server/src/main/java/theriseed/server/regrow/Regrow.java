@@ -37,8 +37,9 @@ import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
 import theriseed.server.seedroom.KeepingView;
 import theriseed.server.seedroom.Keepings;
-import theriseed.server.stall.Stall;
+import theriseed.server.stall.Sales;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 
 /** Calculates for every variety in stock when it must be grown again. Demand is a guess, and no crop failure is in it. */
 @Service
@@ -51,7 +52,8 @@ public class Regrow {
     private final FilledLots filled;
     private final Gate gate;
     private final Quality quality;
-    private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
     private final Keepings keepings;
     private final Varieties varieties;
     private final Plantings plantings;
@@ -66,7 +68,8 @@ public class Regrow {
             FilledLots filled,
             Gate gate,
             Quality quality,
-            Stall stall,
+            Stocks stocks,
+            Sales sales,
             Keepings keepings,
             Varieties varieties,
             Plantings plantings,
@@ -79,7 +82,8 @@ public class Regrow {
         this.filled = filled;
         this.gate = gate;
         this.quality = quality;
-        this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
         this.keepings = keepings;
         this.varieties = varieties;
         this.plantings = plantings;
@@ -104,8 +108,8 @@ public class Regrow {
         List<FilledLot> ever = filled.since(here.since()).stream()
                 .filter(lot -> !notClean.contains(lot.id()))
                 .toList();
-        Map<UUID, StockView> stock = stall.stock(known);
-        Map<UUID, BigDecimal> used = stall.usedSince(time.today().minusYears(YEARS_OF_SALES));
+        Map<UUID, StockView> stock = stocks.of(known);
+        Map<UUID, BigDecimal> used = sales.usedSince(time.today().minusYears(YEARS_OF_SALES));
         Map<UUID, KeepingView> kept = keepings.of(known);
         Map<UUID, List<LotKnown>> left =
                 known.stream().collect(Collectors.groupingBy(lot -> lot.lot().varietyId()));
@@ -210,13 +214,10 @@ public class Regrow {
 
         private Regeneration.Lot<String> lot(LotKnown lot) {
             StockView own = stock.get(lot.lot().id());
-            double packed = own.runs().stream()
-                    .mapToDouble(run -> run.left() * run.fill().doubleValue())
-                    .sum();
             return new Regeneration.Lot<>(
                     lot.lot().number(),
                     lot.lot().grade(),
-                    own.bulk().doubleValue() + packed,
+                    own.bulk().doubleValue() + own.inPackets(),
                     own.reserved().doubleValue(),
                     lot.lot().hold() != null,
                     Optional.ofNullable(kept.get(lot.lot().id()))

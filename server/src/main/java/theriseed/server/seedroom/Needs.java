@@ -51,10 +51,7 @@ public class Needs {
                         known.tests().running().stream().map(Needs::running).toList(),
                         bench.map(Needs::atBench),
                         left(stock),
-                        known.gate().against().stream()
-                                .filter(one -> one.overruled() == null)
-                                .map(LotKnown.Objection::finding)
-                                .toList(),
+                        known.gate().holding(),
                         Optional.ofNullable(keeping).map(KeepingView::retestOn),
                         Optional.ofNullable(keeping).map(one -> one.below().middle())),
                 time.now(),
@@ -104,9 +101,7 @@ public class Needs {
         return new LotNeeds.Left(
                 stock.any(),
                 stock.free().doubleValue(),
-                stock.runs().stream()
-                        .mapToDouble(run -> run.left() * run.fill().doubleValue())
-                        .sum(),
+                stock.inPackets(),
                 !stock.runs().isEmpty());
     }
 }

@@ -24,15 +24,15 @@ import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.VarietyView;
-import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 
 /** The seed room as one walks in: every lot where it hangs, and what it waits for. */
 @Service
 class SeedRoom {
     private final Lots lots;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
     private final LotsHere here;
     private final Keepings keepings;
     private final Containers containers;
@@ -43,7 +43,7 @@ class SeedRoom {
     SeedRoom(
             Lots lots,
             Gate gate,
-            Stall stall,
+            Stocks stocks,
             LotsHere here,
             Keepings keepings,
             Containers containers,
@@ -52,7 +52,7 @@ class SeedRoom {
             Needs needs) {
         this.lots = lots;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
         this.here = here;
         this.keepings = keepings;
         this.containers = containers;
@@ -95,16 +95,32 @@ class SeedRoom {
         return new Room(shelves.all(), found.with(shown.lots()), lots.ever(), shown.wrong());
     }
 
+    /** A lot with seed left, and the shelves it stands on, by name. */
+    record ToCount(LotView lot, VarietyView variety, StockView stock, List<String> shelves) {}
+
     /** Every lot with seed left, to be counted. */
     @ReadsOnly
-    public LotsShown<Hanging> stocked() {
-        LotsShown<Hanging> all = LotsShown.of(Wrong.each(here.all(), this::hanging));
-        return all.with(all.lots().stream().filter(lot -> lot.stock().any()).toList());
+    public LotsShown<ToCount> stocked() {
+        return LotsShown.of(Wrong.each(here.all(), this::toCount));
+    }
+
+    private List<ToCount> toCount(List<LotView> some) {
+        List<LotKnown> known = gate.of(some);
+        Map<UUID, StockView> stock = stocks.of(known);
+        Map<UUID, Keepings.Standing> standing = keepings.standing(known);
+        return known.stream()
+                .map(one -> new ToCount(
+                        one.lot(),
+                        one.planting().variety(),
+                        stock.get(one.lot().id()),
+                        standing.get(one.lot().id()).shelves()))
+                .filter(one -> one.stock().any())
+                .toList();
     }
 
     private List<Hanging> hanging(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
-        Map<UUID, StockView> stock = stall.stock(known);
+        Map<UUID, StockView> stock = stocks.of(known);
         Map<UUID, Keepings.Standing> standing = keepings.standing(known);
         return known.stream()
                 .map(one -> {
@@ -182,7 +198,7 @@ class SeedRoom {
         LotKnown known = gate.of(lot);
         return new Stored(
                 lot,
-                stall.stock(known),
+                stocks.of(known),
                 keepings.of(List.of(known)).get(lot.id()),
                 containers.views(lot),
                 shelves.all(),

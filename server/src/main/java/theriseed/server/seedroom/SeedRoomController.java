@@ -44,7 +44,7 @@ class SeedRoomController {
 
     /** Lots with seed left, to be counted. */
     @GetMapping("/api/seed-room/stocked")
-    LotsShown<SeedRoom.Hanging> stocked() {
+    LotsShown<SeedRoom.ToCount> stocked() {
         return room.stocked();
     }
 

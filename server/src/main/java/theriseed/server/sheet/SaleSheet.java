@@ -14,16 +14,19 @@ import theriseed.server.lot.Lots;
 import theriseed.server.stall.Leaving;
 import theriseed.server.stall.SaleKind;
 import theriseed.server.stall.SaleView;
+import theriseed.server.stall.Sales;
 import theriseed.server.stall.Stall;
 
 /** What left the farm. A sale that is there already is only compared; a new one passes what the counter asks of it. */
 @Component
 class SaleSheet implements Sheet {
     private final Stall stall;
+    private final Sales sales;
     private final Lots lots;
 
-    SaleSheet(Stall stall, Lots lots) {
+    SaleSheet(Stall stall, Sales sales, Lots lots) {
         this.stall = stall;
+        this.sales = sales;
         this.lots = lots;
     }
 
@@ -55,7 +58,7 @@ class SaleSheet implements Sheet {
     @Override
     public Stream<List<Object>> lines() {
         Map<UUID, String> numbers = lots.numbersById();
-        return stall.everySale()
+        return sales.every()
                 .map(sale -> Arrays.asList(
                         sale.id(),
                         sale.customer(),
@@ -79,7 +82,7 @@ class SaleSheet implements Sheet {
         Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Stall.Till till =
                 stall.till(lots.lockAll(found.values().stream().map(LotView::id).collect(Collectors.toSet())));
-        Map<UUID, SaleView> known = stall.sales(lines.stream()
+        Map<UUID, SaleView> known = sales.byIds(lines.stream()
                 .filter(line -> line.has("sale"))
                 .map(line -> key(line, "sale"))
                 .filter(Objects::nonNull)

@@ -17,9 +17,9 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.stall.Difference;
 import theriseed.server.stall.PackingRunView;
-import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockTakings;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 
 /** What is there of each lot, in bulk and in packets. Reading it is a stock-taking: what differs is booked, with why. */
 @Component
@@ -29,15 +29,15 @@ class StockSheet implements Sheet {
 
     private final Lots lots;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
     private final LotsHere here;
     private final StockTakings stockTakings;
     private final FarmTime time;
 
-    StockSheet(Lots lots, Gate gate, Stall stall, LotsHere here, StockTakings stockTakings, FarmTime time) {
+    StockSheet(Lots lots, Gate gate, Stocks stocks, LotsHere here, StockTakings stockTakings, FarmTime time) {
         this.lots = lots;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
         this.here = here;
         this.stockTakings = stockTakings;
         this.time = time;
@@ -67,7 +67,7 @@ class StockSheet implements Sheet {
     }
 
     private Map<UUID, StockView> stock(List<LotView> of) {
-        return stall.stock(gate.of(of));
+        return stocks.of(gate.of(of));
     }
 
     @Override

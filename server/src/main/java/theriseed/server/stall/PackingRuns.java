@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -41,7 +40,8 @@ public class PackingRuns {
     private static final int KINDS_SHOWN = 6;
 
     private final PackingRunRepository runs;
-    private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
     private final Lots lots;
     private final Gate gate;
     private final Corrections corrections;
@@ -50,14 +50,16 @@ public class PackingRuns {
 
     PackingRuns(
             PackingRunRepository runs,
-            Stall stall,
+            Stocks stocks,
+            Sales sales,
             Lots lots,
             Gate gate,
             Corrections corrections,
             Stamps stamps,
             FarmTime time) {
         this.runs = runs;
-        this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
         this.lots = lots;
         this.gate = gate;
         this.corrections = corrections;
@@ -69,9 +71,7 @@ public class PackingRuns {
     @ReadsOnly
     public List<PackedBefore> before(String lotNumber) {
         LotView lot = lots.get(lotNumber);
-        Set<UUID> same = lots.ofVarieties(List.of(lot.varietyId())).stream()
-                .map(LotView::id)
-                .collect(Collectors.toSet());
+        Set<UUID> same = lots.idsOfVariety(lot.varietyId());
         Map<List<Object>, PackedBefore> kinds = new LinkedHashMap<>();
         Stream.concat(
                         runs.findByLotIdInOrderByPackedOnDescIdDesc(same, Limit.of(RUNS_LOOKED_AT)).stream(),
@@ -122,14 +122,14 @@ public class PackingRuns {
     public PackingRunView correct(UUID id, Changed made, PackingCorrection facts) {
         PackingRun run = runs.findById(id).orElseThrow(NotFound.of("packing run"));
         LotKnown known = gate.of(lots.lockAll(List.of(run.lotId())).get(0));
-        StockView stock = stall.stock(known);
-        PackingRunView before = stall.runOf(stock, id);
+        StockView stock = stocks.of(known);
+        PackingRunView before = stock.run(id);
         Clash.check(run, made.from(), before);
         SeasonDates.check(
                 "packedOn",
                 facts.packedOn(),
                 known.harvest().pickedOn(),
-                stall.firstLeft(id, stock).orElse(time.today()));
+                sales.firstLeft(id, stock).orElse(time.today()));
         Packing.check(facts.packedOn(), facts.price(), facts.sowBy(), facts.people(), facts.minutes());
         BigDecimal taken = facts.packets() == before.packets() ? run.taken() : taken(run.fill(), facts.packets());
         Range.of(before.packets() - before.free(), 1e6, "packets")
@@ -147,7 +147,7 @@ public class PackingRuns {
         run.change(facts, taken);
         corrections.keep("packing run", id, was, run.correctable(), made.because());
         runs.flush();
-        return stall.runOf(stall.stock(known), id);
+        return stocks.of(known).run(id);
     }
 
     /** Grams of bulk that so many packets take, with what is spilt. */
@@ -157,7 +157,7 @@ public class PackingRuns {
     }
 
     private Packing.Plan plan(LotKnown known, Packing packing) {
-        StockView stock = stall.stock(known);
+        StockView stock = stocks.of(known);
         BigDecimal bulk = stock.bulk();
         if (stock.free().signum() <= 0) {
             throw new Refused(

@@ -10,8 +10,8 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.hibernate.jpa.HibernateHints;
 import org.springframework.data.domain.Limit;
-import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -64,5 +64,6 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
     List<Sale> findByIdIn(Collection<UUID> ids);
 
     @EntityGraph(attributePaths = "customer")
-    Page<Sale> findAllByOrderBySoldOnDescIdDesc(Pageable page);
+    @Query("select s from Sale s order by s.soldOn desc, s.id desc")
+    Slice<Sale> newest(Pageable page);
 }

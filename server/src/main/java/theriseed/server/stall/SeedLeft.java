@@ -24,15 +24,15 @@ import theriseed.server.season.VarietyView;
 class SeedLeft implements SeedStock {
     private final LotsHere here;
     private final Bench bench;
-    private final Stall stall;
+    private final Stocks stocks;
     private final Quality quality;
     private final Varieties varieties;
     private final Crops crops;
 
-    SeedLeft(LotsHere here, Bench bench, Stall stall, Quality quality, Varieties varieties, Crops crops) {
+    SeedLeft(LotsHere here, Bench bench, Stocks stocks, Quality quality, Varieties varieties, Crops crops) {
         this.here = here;
         this.bench = bench;
-        this.stall = stall;
+        this.stocks = stocks;
         this.quality = quality;
         this.varieties = varieties;
         this.crops = crops;
@@ -42,7 +42,7 @@ class SeedLeft implements SeedStock {
     @ReadsOnly
     public Map<UUID, OnHand> of(Collection<UUID> varietyIds) {
         LotsAtBench worked = bench.of(here.inBulk(varietyIds));
-        Map<UUID, StockView> stock = stall.stock(worked);
+        Map<UUID, StockView> stock = stocks.of(worked);
         List<LotView> some = worked.lots().stream()
                 .filter(lot -> lot.hold() == null && stock.get(lot.id()).bulk().signum() > 0)
                 .toList();

@@ -19,6 +19,7 @@ import theriseed.server.base.Changed;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
+import theriseed.server.base.PartOf;
 import theriseed.server.base.Refused;
 import theriseed.server.lot.LotView;
 
@@ -27,12 +28,17 @@ import theriseed.server.lot.LotView;
 class StallController {
     private final PackingRuns packing;
     private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
     private final Takings takings;
     private final StockTakings stockTakings;
 
-    StallController(PackingRuns packing, Stall stall, Takings takings, StockTakings stockTakings) {
+    StallController(
+            PackingRuns packing, Stall stall, Stocks stocks, Sales sales, Takings takings, StockTakings stockTakings) {
         this.packing = packing;
         this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
         this.takings = takings;
         this.stockTakings = stockTakings;
     }
@@ -84,7 +90,7 @@ class StallController {
 
     @PutMapping("/api/lots/{number}/reserve")
     LotView reserve(@PathVariable String number, @Valid @RequestBody ReserveRequest request) {
-        return stall.reserve(number, request.version(), request.grams());
+        return stocks.reserve(number, request.version(), request.grams());
     }
 
     /** Kinds of packets the farm filled before, those of the lot's variety first. */
@@ -220,7 +226,7 @@ class StallController {
 
     @HandsWork
     @GetMapping("/api/sales")
-    PageOf<Stall.Sold> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
-        return stall.sold(page, size);
+    PartOf<Sales.Sold> sales(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
+        return sales.sold(page, size);
     }
 }

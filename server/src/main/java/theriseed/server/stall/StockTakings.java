@@ -38,7 +38,7 @@ public class StockTakings {
     private final TakingRepository takings;
     private final Lots lots;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
     private final Stamps stamps;
     private final FarmTime time;
 
@@ -48,7 +48,7 @@ public class StockTakings {
             TakingRepository takings,
             Lots lots,
             Gate gate,
-            Stall stall,
+            Stocks stocks,
             Stamps stamps,
             FarmTime time) {
         this.stockTakings = stockTakings;
@@ -56,7 +56,7 @@ public class StockTakings {
         this.takings = takings;
         this.lots = lots;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
         this.stamps = stamps;
         this.time = time;
     }
@@ -88,7 +88,7 @@ public class StockTakings {
         Map<String, LotView> locked =
                 lots.lock(found.stream().map(Found::number).toList());
         List<LotKnown> known = gate.of(Set.copyOf(locked.values()));
-        Map<UUID, StockView> stock = stall.stock(known);
+        Map<UUID, StockView> stock = stocks.of(known);
         for (int i = 0; i < found.size(); i++) {
             LotView lot = locked.get(found.get(i).number());
             book(taking, lot, stock.get(lot.id()), found.get(i), "lines[" + i + "].");
@@ -108,9 +108,8 @@ public class StockTakings {
 
     private void book(StockTaking taking, LotView lot, StockView stock, Found one, String at) {
         UUID run = one.packingRunId();
-        BigDecimal expected = run == null
-                ? stock.bulk()
-                : BigDecimal.valueOf(stall.runOf(stock, run).left());
+        BigDecimal expected =
+                run == null ? stock.bulk() : BigDecimal.valueOf(stock.run(run).left());
         Range.of(0, 1e8, run == null ? "g" : "packets").check(at + "found", one.found());
         if (run != null && one.found().stripTrailingZeros().scale() > 0) {
             throw new Refused(at + "found", one.found().toPlainString(), "notA.wholeNumber");

@@ -2,6 +2,8 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.UUID;
+import theriseed.server.base.NotFound;
 
 /**
  * What is left of a lot, and where the rest went. Grams.
@@ -33,5 +35,20 @@ public record StockView(
     /** Whether anybody has some. */
     public boolean anySold() {
         return packetsSold > 0 || bulkSold.signum() > 0;
+    }
+
+    /** Grams in the packets that are still here. */
+    public double inPackets() {
+        return runs.stream()
+                .mapToDouble(run -> run.left() * run.fill().doubleValue())
+                .sum();
+    }
+
+    /** The run of the lot with this id. */
+    public PackingRunView run(UUID id) {
+        return runs.stream()
+                .filter(run -> run.id().equals(id))
+                .findFirst()
+                .orElseThrow(NotFound.of("packing run of this lot"));
     }
 }

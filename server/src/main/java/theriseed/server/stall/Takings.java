@@ -27,7 +27,7 @@ public class Takings {
     private final TakingRepository takings;
     private final Lots lots;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
@@ -36,14 +36,14 @@ public class Takings {
             TakingRepository takings,
             Lots lots,
             Gate gate,
-            Stall stall,
+            Stocks stocks,
             Corrections corrections,
             Stamps stamps,
             FarmTime time) {
         this.takings = takings;
         this.lots = lots;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
@@ -115,12 +115,12 @@ public class Takings {
             throw new Refused("mass", facts.mass(), "withdrawal.empty");
         }
         SeasonDates.check("takenOn", facts.takenOn(), known.harvest().pickedOn(), time.today());
-        StockView stock = stall.stock(known);
+        StockView stock = stocks.of(known);
         if (facts.mass() != null) {
             double most = stock.bulk().add(mass).doubleValue();
             Range.above(0, most, "g").because("ALL_THERE_IS").check("mass", facts.mass());
         } else {
-            PackingRunView run = stall.runOf(stock, facts.packingRunId());
+            PackingRunView run = stock.run(facts.packingRunId());
             Range.of(1, run.left() + packets, "packets").because("RUN_HAS_LEFT").check("packets", facts.packets());
         }
     }

@@ -2,8 +2,11 @@ package theriseed.server.thread;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
@@ -15,6 +18,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Roles;
 import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
+import theriseed.server.bench.CleanLots;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.SettingChecks;
 import theriseed.server.bench.StepKindView;
@@ -23,6 +27,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.Overrulings;
 import theriseed.server.handbook.Crops;
+import theriseed.server.lot.FilledLot;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
@@ -40,8 +45,10 @@ import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilLookView;
 import theriseed.server.season.VarietyView;
 import theriseed.server.stall.PackingRunView;
+import theriseed.server.stall.Sales;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
 import theriseed.server.walk.WalkView;
 import theriseed.server.walk.Walks;
 
@@ -53,8 +60,10 @@ public class Threads {
     private final Lots lots;
     private final Gate gate;
     private final Overrulings overrulings;
-    private final Stall stall;
+    private final Stocks stocks;
+    private final Sales sales;
     private final LotsHere here;
+    private final CleanLots cleaned;
     private final Walks walks;
     private final Pours pours;
     private final SettingChecks checks;
@@ -67,8 +76,10 @@ public class Threads {
             Lots lots,
             Gate gate,
             Overrulings overrulings,
-            Stall stall,
+            Stocks stocks,
+            Sales sales,
             LotsHere here,
+            CleanLots cleaned,
             Walks walks,
             Pours pours,
             SettingChecks checks,
@@ -79,8 +90,10 @@ public class Threads {
         this.lots = lots;
         this.gate = gate;
         this.overrulings = overrulings;
-        this.stall = stall;
+        this.stocks = stocks;
+        this.sales = sales;
         this.here = here;
+        this.cleaned = cleaned;
         this.walks = walks;
         this.pours = pours;
         this.checks = checks;
@@ -97,14 +110,14 @@ public class Threads {
     public LotPage page(String number) {
         LotView lot = lots.get(number);
         LotKnown known = gate.of(lot);
-        StockView stock = stall.stock(known);
+        StockView stock = stocks.of(known);
         List<WalkView> walked = walks.of(lot.plantingId());
         List<SettingCheckView> checked = checks.of(lot.id());
         Crop crop = crops.get(known.planting().variety().cropKey());
         return new LotPage(
                 known,
                 stock,
-                Roles.onlyLooks() ? List.of() : stall.lastSales(lot.id(), SALES_SHOWN),
+                Roles.onlyLooks() ? List.of() : sales.last(lot.id(), SALES_SHOWN),
                 walked,
                 checked,
                 thread(known, stock, walked),
@@ -131,19 +144,26 @@ public class Threads {
         return new Shelves(shown.lots(), found.page(), found.pages(), found.total(), shown.wrong());
     }
 
-    /** Every lot that is here, newest first: for the bench and for Today. */
-    @ReadsOnly
-    public LotsShown<Shelved> here() {
-        return LotsShown.of(Wrong.each(here.all(), this::shelved));
-    }
-
-    /** Every lot that is here and not clean yet, newest first. */
+    /** Every lot that is here and not clean yet, newest first; of those that are clean nothing is calculated. */
     @ReadsOnly
     public LotsShown<Shelved> atBench() {
-        LotsShown<Shelved> all = here();
-        return all.with(all.lots().stream()
-                .filter(one -> one.known().bench() == null
-                        || !one.known().bench().clean() && !one.known().bench().poured())
+        List<FilledLot> all = here.filled();
+        Set<UUID> clean = cleaned.among(all).stream().map(FilledLot::id).collect(Collectors.toSet());
+        List<LotView> notClean =
+                lots
+                        .byIds(all.stream()
+                                .map(FilledLot::id)
+                                .filter(id -> !clean.contains(id))
+                                .toList())
+                        .stream()
+                        .sorted(Comparator.comparingInt(LotView::season)
+                                .reversed()
+                                .thenComparing(LotView::number))
+                        .toList();
+        LotsShown<Shelved> shown = LotsShown.of(Wrong.each(notClean, this::shelved));
+        return shown.with(shown.lots().stream()
+                .filter(one ->
+                        one.known().bench() == null || !one.known().bench().poured())
                 .toList());
     }
 
@@ -153,7 +173,7 @@ public class Threads {
     /** Every lot with seed left, newest first. */
     @ReadsOnly
     LotsShown<Stocked> stocked() {
-        LotsShown<Shelved> all = here();
+        LotsShown<Shelved> all = LotsShown.of(Wrong.each(here.all(), this::shelved));
         return all.with(all.lots().stream()
                 .filter(one -> one.stock().any())
                 .map(one -> new Stocked(
@@ -166,7 +186,7 @@ public class Threads {
 
     private List<Shelved> shelved(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
-        var stock = stall.stock(known);
+        var stock = stocks.of(known);
         return known.stream()
                 .map(one -> new Shelved(one, stock.get(one.lot().id())))
                 .toList();
@@ -185,7 +205,7 @@ public class Threads {
                 new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
         stock.takings().forEach(taking -> subjects.add(taking.id()));
         stock.runs().forEach(run -> subjects.add(run.id()));
-        subjects.addAll(stall.changedSales(known.lot().id()));
+        subjects.addAll(sales.changed(known.lot().id()));
         walked.forEach(walk -> subjects.add(walk.id()));
         checked.forEach(check -> subjects.add(check.id()));
         if (known.harvest() != null) {

@@ -39,7 +39,7 @@ import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
 import theriseed.server.seedroom.Needs;
-import theriseed.server.stall.Stall;
+import theriseed.server.stall.Stocks;
 import theriseed.server.today.Task.When;
 import theriseed.server.walk.LateView;
 import theriseed.server.walk.StageVerdict;
@@ -57,7 +57,7 @@ class Tasks {
     private final Lots lots;
     private final LotsHere here;
     private final Gate gate;
-    private final Stall stall;
+    private final Stocks stocks;
     private final Needs needs;
     private final Calendar calendar;
     private final PollinationWork pollination;
@@ -70,7 +70,7 @@ class Tasks {
             Lots lots,
             LotsHere here,
             Gate gate,
-            Stall stall,
+            Stocks stocks,
             Needs needs,
             Calendar calendar,
             PollinationWork pollination,
@@ -83,7 +83,7 @@ class Tasks {
         this.lots = lots;
         this.here = here;
         this.gate = gate;
-        this.stall = stall;
+        this.stocks = stocks;
         this.needs = needs;
         this.time = time;
         this.found = new Kept<>(changes.of(Object.class), 1);
@@ -132,7 +132,7 @@ class Tasks {
     /** What these lots wait for. */
     private List<Task> ofLots(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
-        Map<UUID, List<LotNeed>> waited = needs.of(known, stall.stock(known));
+        Map<UUID, List<LotNeed>> waited = needs.of(known, stocks.of(known));
         LotTasks of = new LotTasks(time.zone());
         return known.stream()
                 .flatMap(lot -> of.of(lot, waited.get(lot.lot().id())))

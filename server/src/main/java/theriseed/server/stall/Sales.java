@@ -1,0 +1,115 @@
+package theriseed.server.stall;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import theriseed.server.base.Changes;
+import theriseed.server.base.Kept;
+import theriseed.server.base.PageOf;
+import theriseed.server.base.PartOf;
+import theriseed.server.base.ReadsOnly;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+
+/** What was sold, given and swapped, and who has it. */
+@Service
+public class Sales {
+    private final SaleRepository sales;
+    private final TakingRepository takings;
+    private final Lots lots;
+    private final Kept<LocalDate, Map<UUID, BigDecimal>> used;
+
+    Sales(SaleRepository sales, TakingRepository takings, Lots lots, Changes changes) {
+        this.sales = sales;
+        this.takings = takings;
+        this.lots = lots;
+        this.used = new Kept<>(changes.of(Sale.class, Taking.class, PackingRun.class), 1);
+    }
+
+    /** The sales with these ids. */
+    @ReadsOnly
+    public Map<UUID, SaleView> byIds(Collection<UUID> ids) {
+        return ids.isEmpty()
+                ? Map.of()
+                : sales.findByIdIn(ids).stream().map(Sale::view).collect(Collectors.toMap(SaleView::id, sale -> sale));
+    }
+
+    /** Every sale, newest first; to be read within the transaction. */
+    @ReadsOnly
+    public Stream<ListedSale> every() {
+        return sales.listed();
+    }
+
+    /** A sale with its lot's number. */
+    public record Sold(SaleView sale, String number) {}
+
+    /** The newest sales with their lots' numbers, a part of them. */
+    @ReadsOnly
+    public PartOf<Sold> sold(int page, int size) {
+        PartOf<SaleView> found = PartOf.of(sales.newest(PageOf.request(page, size)), Sale::view);
+        Map<UUID, String> numbers =
+                lots.byIds(found.items().stream().map(SaleView::lotId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(LotView::id, LotView::number));
+        return found.with(found.items().stream()
+                .map(sale -> new Sold(sale, numbers.get(sale.lotId())))
+                .toList());
+    }
+
+    /** The newest sales of a lot, newest first, without those that turned out not to have been. @param most so many */
+    @ReadsOnly
+    public List<SaleView> last(UUID lotId, int most) {
+        return sales.last(lotId, Limit.of(most)).stream().map(Sale::view).toList();
+    }
+
+    /** First day on which seed of a lot was sold. */
+    @ReadsOnly
+    public Optional<LocalDate> firstSold(UUID lotId) {
+        return sales.firstSold(lotId);
+    }
+
+    /** First day on which packets of a run were sold or taken. @param stock of its lot */
+    Optional<LocalDate> firstLeft(UUID runId, StockView stock) {
+        return Stream.concat(
+                        sales.firstSoldOf(runId).stream(),
+                        stock.takings().stream()
+                                .filter(taking -> runId.equals(taking.packingRunId()))
+                                .map(TakingView::takenOn))
+                .min(Comparator.naturalOrder());
+    }
+
+    /** Ids of the sales of a lot that were corrected. */
+    @ReadsOnly
+    public List<UUID> changed(UUID lotId) {
+        return sales.changed(lotId);
+    }
+
+    /** Everyone who got seed of these lots, by name and day. */
+    @ReadsOnly
+    public List<HolderView> holders(Collection<UUID> lotIds) {
+        return sales.holders(lotIds);
+    }
+
+    /**
+     * Grams of each lot that left since a day, in packets or not, and those that were sown; lots that were not used are not
+     * there.
+     */
+    @ReadsOnly
+    public Map<UUID, BigDecimal> usedSince(LocalDate since) {
+        return used.of(List.of(since), days -> Map.of(since, grams(since))).get(since);
+    }
+
+    private Map<UUID, BigDecimal> grams(LocalDate since) {
+        return Stream.of(sales.grams(since), takings.grams(TakenFor.SOWN, since))
+                .flatMap(List::stream)
+                .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass, BigDecimal::add));
+    }
+}
