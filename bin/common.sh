@@ -75,7 +75,8 @@ as_server_user() {
   exec "$@"
 }
 
-JAVA=(java -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m)
+# A small part of the heap for what is new: what lasts grows into the rest only when it must.
+JAVA=(java -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m -Xmn48m)
 
 # build_app HOME: the program as it is started, under HOME/app; built anew when a source has changed. Sets app.
 build_app() {

@@ -13,6 +13,10 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface LotRepository extends JpaRepository<Lot, UUID> {
+    /** Many at once: as a list of parameters each number of them would be a question of its own. */
+    @Query(value = "select * from lot where id = any(:ids)", nativeQuery = true)
+    List<Lot> findByIds(UUID[] ids);
+
     Optional<Lot> findByFolded(String folded);
 
     List<Lot> findByFoldedIn(Collection<String> folded);
@@ -34,6 +38,9 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
     List<Lot> lockAllByVariety(Collection<UUID> varieties);
 
     Page<Lot> findAllByOrderBySeasonDescNumberAsc(Pageable page);
+
+    @Query("select l.id from Lot l order by l.season desc, l.number")
+    List<UUID> ids();
 
     List<Lot> findTop20ByFoldedContainingOrderBySeasonDescNumberAsc(String folded);
 

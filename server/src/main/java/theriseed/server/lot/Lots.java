@@ -143,9 +143,19 @@ public class Lots {
                 .collect(Collectors.toMap(LotRepository.Numbered::id, LotRepository.Numbered::number));
     }
 
+    /** The lots with these ids, in their order; those that are not there are left out. */
     @ReadsOnly
     public List<LotView> byIds(Collection<UUID> ids) {
-        return lots.findAllById(ids).stream().map(Lot::view).toList();
+        Map<UUID, LotView> found = lots.findByIds(ids.toArray(UUID[]::new)).stream()
+                .map(Lot::view)
+                .collect(Collectors.toMap(LotView::id, lot -> lot));
+        return ids.stream().filter(found::containsKey).map(found::get).toList();
+    }
+
+    /** The ids of all lots there ever were, newest first. */
+    @ReadsOnly
+    public List<UUID> ids() {
+        return lots.ids();
     }
 
     @ReadsOnly

@@ -429,6 +429,20 @@ public class Orders {
         return view(orders.findById(id).orElseThrow(NotFound.of("order")));
     }
 
+    /** The ids of all orders, newest first. */
+    @ReadsOnly
+    public List<UUID> ids() {
+        return orders.ids();
+    }
+
+    /** The orders with these ids, in their order. */
+    @ReadsOnly
+    public List<OrderView> byIds(List<UUID> ids) {
+        Map<UUID, SeedOrder> found =
+                orders.findAllById(ids).stream().collect(Collectors.toMap(SeedOrder::id, order -> order));
+        return views(ids.stream().map(found::get).toList());
+    }
+
     /** @param open only those that wait, the first wanted first; else all, newest first */
     @ReadsOnly
     public PageOf<OrderView> page(boolean open, int page, int size) {

@@ -1,6 +1,7 @@
 package theriseed.server.order;
 
 import jakarta.persistence.LockModeType;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
@@ -16,6 +17,9 @@ interface SeedOrderRepository extends JpaRepository<SeedOrder, UUID> {
 
     @Query("select o from SeedOrder o where o.doneOn is null and o.cancelledOn is null order by o.wantedOn, o.id")
     Page<SeedOrder> open(Pageable page);
+
+    @Query("select o.id from SeedOrder o order by o.orderedOn desc, o.id desc")
+    List<UUID> ids();
 
     Page<SeedOrder> findAllByOrderByOrderedOnDescIdDesc(Pageable page);
 

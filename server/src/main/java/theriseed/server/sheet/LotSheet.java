@@ -21,7 +21,6 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
 import theriseed.core.lot.LotNumber;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
@@ -114,9 +113,12 @@ class LotSheet implements Sheet {
 
     @Override
     public Stream<List<Object>> lines() {
-        List<LotView> all = Pages.all(page -> lots.page(page, PageOf.LARGEST_SIZE));
-        Around around = around(all);
-        return all.stream()
+        return Pages.each(lots.ids(), ids -> lines(lots.byIds(ids)));
+    }
+
+    private Stream<List<Object>> lines(List<LotView> some) {
+        Around around = around(some);
+        return some.stream()
                 .map(lot -> cells(lot, around).values().stream()
                         .<Object>map(cell -> cell.orElse(null))
                         .toList());

@@ -94,9 +94,12 @@ class OrderSheet implements Sheet {
 
     @Override
     public Stream<List<Object>> lines() {
-        List<OrderView> all = all();
-        Map<UUID, String> crops = crops(all);
-        return all.stream().flatMap(order -> order.lines().stream().map(line -> cells(order, line, crops)));
+        return Pages.each(orders.ids(), ids -> lines(orders.byIds(ids)));
+    }
+
+    private Stream<List<Object>> lines(List<OrderView> some) {
+        Map<UUID, String> crops = crops(some);
+        return some.stream().flatMap(order -> order.lines().stream().map(line -> cells(order, line, crops)));
     }
 
     private static List<Object> cells(OrderView order, OrderView.OrderedLine line, Map<UUID, String> crops) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -37,6 +38,9 @@ public class Sheets {
     private static final int AT_ONCE = 200;
 
     private static final int CELLS_SHOWN = 3;
+
+    /** Lines written. */
+    private static final int FORGOTTEN_AFTER = 1000;
 
     private final Map<String, Sheet> sheets;
     private final EntityManager records;
@@ -74,7 +78,15 @@ public class Sheets {
         Stream<List<Object>> header =
                 Stream.of(sheet.columns().stream().<Object>map(Column::name).toList());
         try (Stream<List<Object>> lines = sheet.lines()) {
-            Csv.print(Stream.concat(header, lines), to);
+            AtomicInteger written = new AtomicInteger();
+            Csv.print(Stream.concat(header, lines).peek(line -> forgetSome(written.incrementAndGet())), to);
+        }
+    }
+
+    /** What was read and written out need not be remembered until the last line. */
+    private void forgetSome(int written) {
+        if (written % FORGOTTEN_AFTER == 0) {
+            records.clear();
         }
     }
 

@@ -15,7 +15,6 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import theriseed.core.quality.MoistureTest;
 import theriseed.core.quality.SeedlingCounts;
-import theriseed.server.base.PageOf;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.CutFacts;
@@ -126,8 +125,7 @@ class TestSheet implements Sheet {
 
     @Override
     public Stream<List<Object>> lines() {
-        return rows(Pages.all(page -> lots.page(page, PageOf.LARGEST_SIZE))).stream()
-                .map(row -> Arrays.asList(row.cells));
+        return Pages.each(lots.ids(), ids -> rows(lots.byIds(ids)).stream().map(row -> Arrays.asList(row.cells)));
     }
 
     private List<Row> rows(List<LotView> of) {
