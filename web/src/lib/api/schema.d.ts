@@ -3375,8 +3375,12 @@ export interface components {
             spreadDays: number;
         };
         BoredSeed: {
+            /** Format: int32 */
+            days: number;
             /** Format: date */
             due: string;
+            /** Format: double */
+            freezer: number;
             /** @enum {string} */
             next: "FREEZE" | "LOOK_AGAIN" | "NOTHING";
             /** Format: double */
@@ -3953,6 +3957,7 @@ export interface components {
             belowFloor: boolean;
             /** Format: int32 */
             dehydrator: number;
+            dry: boolean;
             /** Format: date-time */
             dryAt?: string;
             estimated: boolean;
@@ -4092,6 +4097,7 @@ export interface components {
             readyFrom: number;
             /** Format: double */
             readyTo: number;
+            soonOver: boolean;
             /** @enum {string} */
             state: "NOT_READY" | "READY" | "OVER_RUN";
             /** Format: int32 */

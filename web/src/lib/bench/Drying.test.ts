@@ -26,6 +26,7 @@ const TRAY: Schemas['Drying'] = {
 	mass: 308,
 	moisture: 19,
 	reachable: true,
+	dry: false,
 	far: false,
 	rewetted: false,
 	belowFloor: false,

@@ -21,6 +21,7 @@ const FERMENT: Schemas['Ferment'] = {
 	temperature: 24,
 	readyAt: '2026-08-14T20:10:00Z',
 	overAt: '2026-08-16T07:10:00Z',
+	soonOver: false,
 	tomorrow: 18,
 	hoursAtTomorrow: 23,
 	readings: 2,

@@ -9,7 +9,7 @@ const NOW = '2026-08-14T07:10';
 function lot(bench?: Partial<Schemas['BenchView']>) {
 	return { known: { bench } } as unknown as Schemas['Shelved'];
 }
-function ferment(state: Ferment['state'], over: string) {
+function ferment(state: Ferment['state'], over: string, soonOver = false) {
 	const clock = {
 		state,
 		equivalentHours: 60,
@@ -17,7 +17,8 @@ function ferment(state: Ferment['state'], over: string) {
 		readyTo: 96,
 		temperature: 26,
 		readyAt: '2026-08-14T12:10:00Z',
-		overAt: over
+		overAt: over,
+		soonOver
 	};
 	return lot({
 		underWay: { kind: 'FERMENT', begunAt: '2026-08-12T07:10:00Z', ferment: clock } as Schemas['StepView']
@@ -33,8 +34,8 @@ describe('how a lot stands at the bench', () => {
 		const stands = standing(ferment('NOT_READY', '2026-08-16T07:10:00Z'), NOW, ZONE);
 		expect(stands).toMatchObject({ shelf: 'wet', small: 'ready in', large: '5 h', alarm: false });
 	});
-	it('raises the alarm when a ready ferment has few hours left', () => {
-		expect(standing(ferment('READY', '2026-08-14T13:10:00Z'), NOW, ZONE)).toMatchObject({
+	it('raises the alarm when a ready ferment is soon over', () => {
+		expect(standing(ferment('READY', '2026-08-14T13:10:00Z', true), NOW, ZONE)).toMatchObject({
 			large: '6 h',
 			alarm: true,
 			next: 'Rinse before 13:10'
@@ -62,6 +63,7 @@ describe('how a lot stands at the bench', () => {
 		const tray = {
 			moisture: 14.2,
 			target: 6,
+			dry: false,
 			dryAt: '2026-08-14T21:10:00Z',
 			sinceWeighed: 10,
 			forgotten: false,
@@ -82,7 +84,11 @@ describe('how a lot stands at the bench', () => {
 			alarm: false,
 			doing: '14 % moist, 6 % wanted'
 		});
-		expect(on({ ...tray, moisture: 6 })).toMatchObject({ large: 'dry', alarm: true, next: 'Weigh out' });
+		expect(on({ ...tray, moisture: 6, dry: true })).toMatchObject({
+			large: 'dry',
+			alarm: true,
+			next: 'Weigh out'
+		});
 		expect(on({ ...tray, tooWarm: true })).toMatchObject({ alarm: true, next: 'Too warm: move it' });
 		expect(on({ ...tray, dryAt: undefined, sinceWeighed: 120, forgotten: true })).toMatchObject({
 			large: '2 days',

@@ -76,7 +76,7 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 }
 
 function onTray(drying: Schemas['Drying'], since: string, now: string, timeZone: string): Standing {
-	const dry = drying.moisture <= drying.target;
+	const { dry } = drying;
 	const left = drying.dryAt ? hoursBetween(now, inZone(drying.dryAt, timeZone)) : undefined;
 	const waits = drying.forgotten ? 'Weigh it: forgotten?' : 'Weigh it';
 	return {
@@ -111,7 +111,7 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 			shelf: 'wet',
 			small: 'over-runs in',
 			large: hours(left),
-			alarm: left < 8,
+			alarm: ferment.soonOver,
 			doing,
 			next: `Rinse before ${moment(over, now)}`,
 			clock

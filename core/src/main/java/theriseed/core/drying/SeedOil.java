@@ -8,7 +8,9 @@ import theriseed.core.crop.Crop;
  * kinds within one differ by half as much again.
  */
 public final class SeedOil {
-    private static final double ELSE = 0.2;
+    /** Share of dry matter, between beans and cabbage: of families not told, and where no crop is known. */
+    public static final double MIDDLING = 0.2;
+
     private static final Map<String, Double> BY_FAMILY = Map.of(
             "Brassicaceae", 0.38,
             "Asteraceae", 0.35,
@@ -24,6 +26,6 @@ public final class SeedOil {
     private SeedOil() {}
 
     public static double of(Crop crop) {
-        return BY_FAMILY.getOrDefault(crop.family(), ELSE);
+        return BY_FAMILY.getOrDefault(crop.family(), MIDDLING);
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.StepKind;
+import theriseed.core.drying.TrayWatch;
 import theriseed.core.quality.BoredSeed;
 
 /**
@@ -15,12 +16,6 @@ import theriseed.core.quality.BoredSeed;
  * whose limits the bench shows. It rests on what was written down; what nobody wrote down is not waited for.
  */
 public final class LotNeeds {
-    /**
-     * Hours since it was weighed last after which seed on a tray may be forgotten. Seed on a tray is looked at daily and
-     * weighed every other day; where somebody only turns it, four days say too much.
-     */
-    public static final double FORGOTTEN_AFTER_HOURS = 96;
-
     /** Hours for which a ferment that is not ready was stirred enough: twice a day keeps it even. Usual advice. */
     static final double STIRRED_FOR_HOURS = 8;
 
@@ -134,11 +129,6 @@ public final class LotNeeds {
         return needs;
     }
 
-    /** Whether seed on a tray that was weighed so many hours ago may be forgotten. */
-    public static boolean forgotten(double sinceWeighed) {
-        return sinceWeighed > FORGOTTEN_AFTER_HOURS;
-    }
-
     /** Bored seed is frozen at once, unless it is in the freezer; what lived on is looked for when it has hatched. */
     private static void weevils(BoredSeed weevils, boolean freezing, LocalDate today, List<LotNeed> needs) {
         if (weevils.next() == BoredSeed.Next.FREEZE && !freezing) {
@@ -190,7 +180,7 @@ public final class LotNeeds {
         if (tray.rewetted()) {
             return new LotNeed.TrayRewetted(tray.dryAt());
         }
-        return forgotten(tray.sinceWeighed())
+        return TrayWatch.forgotten(tray.sinceWeighed())
                 ? new LotNeed.TrayForgotten((int) Math.round(tray.sinceWeighed() / 24), tray.dryAt())
                 : new LotNeed.WeighTray(tray.moisture(), tray.target(), tray.dryAt());
     }

@@ -21,11 +21,15 @@ public record Wrong(String field, String value, Refusal refusal) {
     /** What was calculated of a list, and what could not be. */
     public record Each<T, R>(List<R> right, List<About<T>> wrong) {}
 
+    public static Wrong of(OutOfRange refused) {
+        return new Wrong(refused.field(), refused.value(), refused.refusal());
+    }
+
     public static <T> Or<T> or(Supplier<T> calculation) {
         try {
             return new Or<>(calculation.get(), null);
         } catch (OutOfRange refused) {
-            return new Or<>(null, new Wrong(refused.field(), refused.value(), refused.refusal()));
+            return new Or<>(null, of(refused));
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.drying.TrayWatch;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
@@ -23,9 +24,6 @@ import theriseed.server.lot.Lots;
 @Service
 public class Readings {
     static final String BY_HAND = "by hand";
-
-    /** A tray may seem a little heavier than what went in, when it takes up water or the tray was not weighed off. */
-    private static final double HEAVIER = 1.1;
 
     private final ReadingRepository readings;
     private final StepRepository steps;
@@ -102,7 +100,7 @@ public class Readings {
     private static void check(Step step, Quantity quantity, double value) {
         quantity.check(value);
         double in = step.facts().massIn().doubleValue();
-        if (quantity == Quantity.MASS && value > in * HEAVIER) {
+        if (quantity == Quantity.MASS && !TrayWatch.canWeigh(in, value)) {
             throw new Refused("value", value, "bench.moreThanIn");
         }
     }

@@ -59,6 +59,7 @@ public record StepView(
     /**
      * The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature.
      *
+     * @param soonOver whether it is ready and must be rinsed without waiting
      * @param tomorrow &deg;C expected of the mash tomorrow
      * @param hoursAtTomorrow hours until it is ready, or when it is ready until it is over, at that
      * @param readings of its temperature after the first
@@ -73,6 +74,7 @@ public record StepView(
             double temperature,
             Instant readyAt,
             Instant overAt,
+            boolean soonOver,
             double tomorrow,
             double hoursAtTomorrow,
             int readings,
@@ -85,6 +87,7 @@ public record StepView(
      *
      * @param moistureIn going in, {@code estimated} when nobody measured it
      * @param floor moisture below which the room's air does not dry it; absent while the air was not read
+     * @param dry whether it has reached its target
      * @param dryAt when it reaches its target, absent while that cannot be told
      * @param far whether that lies further ahead than what was weighed can tell well
      * @param rewetted whether it took up water since it was spread
@@ -102,6 +105,7 @@ public record StepView(
             double moisture,
             @Maybe Double floor,
             boolean reachable,
+            boolean dry,
             @Maybe Instant dryAt,
             boolean far,
             boolean rewetted,

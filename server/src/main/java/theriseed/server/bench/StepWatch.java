@@ -1,29 +1,16 @@
 package theriseed.server.bench;
 
-import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.TreeMap;
-import theriseed.core.bench.FermentClock;
+import java.util.OptionalDouble;
+import theriseed.core.bench.FermentWatch;
 import theriseed.core.crop.Crop;
-import theriseed.core.crop.Usual;
-import theriseed.core.drying.DryingAir;
-import theriseed.core.drying.DryingCurve;
 import theriseed.core.drying.DryingWatch;
 import theriseed.core.drying.SilicaGel;
-import theriseed.core.lot.LotNeeds;
+import theriseed.core.drying.TrayWatch;
 
 /** What a step under way has come to, from what was read of it. */
 final class StepWatch {
-    private static final double USUAL_ROOM_C = 20;
-    private static final Usual USUAL_FERMENT = new Usual(12, 48);
-    private static final double COLDEST_KNOWN_C = 15;
-    private static final double WARMEST_KNOWN_C = 32;
-    private static final double MASH_FROM_C = 5;
-    private static final double MASH_TO_C = 40;
-
     private final Crop crop;
     private final Now now;
 
@@ -36,76 +23,49 @@ final class StepWatch {
     }
 
     StepView.Ferment ferment(StepFacts facts, List<ReadingView> read) {
-        Usual window = crop.fermentHours().orElse(USUAL_FERMENT);
         List<ReadingView> mash = of(Quantity.MASH, read);
         List<ReadingView> stirred = of(Quantity.STIRRED, read);
-        double first = facts.temperature() != null
-                ? facts.temperature()
-                : mash.isEmpty() ? USUAL_ROOM_C : mash.get(0).value();
-        List<FermentClock.Reading> log = new ArrayList<>(List.of(new FermentClock.Reading(0, first)));
-        mash.forEach(one -> log.add(new FermentClock.Reading(hours(facts, one.takenAt()), one.value())));
-        double last = log.get(log.size() - 1).temperature();
-        log.add(new FermentClock.Reading(hours(facts, now.moment()), last));
-        FermentClock clock = clock(log, window, last);
-        double tomorrow = Math.max(MASH_FROM_C, Math.min(MASH_TO_C, now.mashTomorrow()));
-        FermentClock later = clock(log, window, tomorrow);
-        boolean known = log.stream()
-                .allMatch(one -> one.temperature() >= COLDEST_KNOWN_C && one.temperature() <= WARMEST_KNOWN_C);
+        FermentWatch watch = FermentWatch.of(
+                crop,
+                facts.begunAt(),
+                Step.maybe(facts.temperature()),
+                mash.stream()
+                        .map(one -> new FermentWatch.Read(one.takenAt(), one.value()))
+                        .toList(),
+                now.moment(),
+                now.mashTomorrow());
         return new StepView.Ferment(
-                clock.state(),
-                clock.equivalentHours(),
-                window.low(),
-                window.high(),
-                last,
-                when(clock.equivalentHours(), window.low(), last),
-                when(clock.equivalentHours(), window.high(), last),
-                tomorrow,
-                clock.state() == FermentClock.State.NOT_READY ? later.hoursToReady() : later.hoursToOverRun(),
+                watch.clock().state(),
+                watch.clock().equivalentHours(),
+                watch.window().low(),
+                watch.window().high(),
+                watch.celsius(),
+                watch.readyAt(),
+                watch.overAt(),
+                watch.soonOver(),
+                watch.tomorrow(),
+                watch.hoursAtTomorrow(),
                 mash.size(),
                 stirred.size(),
                 stirred.isEmpty() ? null : stirred.get(stirred.size() - 1).takenAt(),
-                !known);
+                watch.beyondExperience());
     }
 
-    private static FermentClock clock(List<FermentClock.Reading> log, Usual window, double next) {
-        return FermentClock.of(log, FermentClock.USUAL_Q10, window.low(), window.high(), next);
-    }
-
-    /** When so many hours at 22 C are or were reached, at the last temperature. */
-    private Instant when(double equivalent, double wanted, double temperature) {
-        double hour = FermentClock.hoursAt(temperature, FermentClock.USUAL_Q10, 1);
-        return now.moment().plusSeconds(Math.round((wanted - equivalent) * hour * 3600));
-    }
-
-    /**
-     * @param measured moisture going in, % wet basis; null when nobody measured it
-     * @param usual what is taken then
-     */
-    StepView.Drying drying(StepFacts facts, Double measured, double usual, List<ReadingView> read) {
-        TreeMap<Double, Double> byHour = new TreeMap<>();
-        for (ReadingView one : of(Quantity.MASS, read)) {
-            double hour = hours(facts, one.takenAt());
-            if (hour > 0) {
-                byHour.put(hour, one.value());
-            }
-        }
-        List<DryingWatch.Weighing> weighed = byHour.entrySet().stream()
-                .map(one -> new DryingWatch.Weighing(one.getKey(), one.getValue()))
-                .toList();
+    /** @param measured moisture going in, % wet basis, and {@code usual} what is taken where nobody measured it */
+    StepView.Drying drying(StepFacts facts, OptionalDouble measured, double usual, List<ReadingView> read) {
         Double air = last(Quantity.AIR, read);
         Double humidity = last(Quantity.HUMIDITY, read);
-        DryingWatch watch = DryingWatch.of(
+        TrayWatch tray = TrayWatch.of(
                 crop,
-                facts.massIn().doubleValue(),
-                measured != null ? measured : usual,
-                measured == null,
-                facts.target() != null ? facts.target() : DryingWatch.sealed(crop),
-                weighed,
-                air == null || humidity == null ? Optional.empty() : Optional.of(new DryingWatch.Room(air, humidity)));
-        Double left = watch.curve().map(DryingCurve::hoursLeft).orElse(null);
-        double logged = byHour.isEmpty() ? 0 : byHour.lastKey();
-        Instant weighedAt = facts.begunAt().plusSeconds(Math.round(logged * 3600));
-        double sinceWeighed = Duration.between(weighedAt, now.moment()).toMinutes() / 60.0;
+                new TrayWatch.Spread(
+                        facts.begunAt(), facts.massIn().doubleValue(), measured, usual, Step.maybe(facts.target())),
+                of(Quantity.MASS, read).stream()
+                        .map(one -> new TrayWatch.Weighed(one.takenAt(), one.value()))
+                        .toList(),
+                Step.maybe(air),
+                Step.maybe(humidity),
+                now.moment());
+        DryingWatch watch = tray.watch();
         return new StepView.Drying(
                 watch.moistureIn(),
                 watch.estimated(),
@@ -115,19 +75,20 @@ final class StepWatch {
                 watch.moisture(),
                 watch.floor().isPresent() ? watch.floor().getAsDouble() : null,
                 watch.reachable(),
-                left == null ? null : facts.begunAt().plusSeconds(Math.round((logged + left) * 3600)),
+                tray.dry(),
+                tray.dryAt().orElse(null),
                 watch.far(),
                 watch.rewetted(),
                 watch.belowFloor(),
                 watch.warmest(),
-                DryingAir.dehydrator(Math.min(95, watch.moisture())),
+                tray.dehydrator(),
                 air,
                 humidity,
-                air != null && air > watch.warmest(),
+                tray.tooWarm(),
                 watch.gel().map(SilicaGel::gel).orElse(null),
-                byHour.size(),
-                sinceWeighed,
-                LotNeeds.forgotten(sinceWeighed));
+                tray.weighings(),
+                tray.sinceWeighed(),
+                tray.forgotten());
     }
 
     private static List<ReadingView> of(Quantity quantity, List<ReadingView> read) {
@@ -137,9 +98,5 @@ final class StepWatch {
     private static Double last(Quantity quantity, List<ReadingView> read) {
         List<ReadingView> all = of(quantity, read);
         return all.isEmpty() ? null : all.get(all.size() - 1).value();
-    }
-
-    private static double hours(StepFacts facts, Instant moment) {
-        return Math.max(0, Duration.between(facts.begunAt(), moment).toSeconds() / 3600.0);
     }
 }

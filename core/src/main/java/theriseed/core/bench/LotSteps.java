@@ -1,0 +1,296 @@
+package theriseed.core.bench;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Usual;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
+
+/**
+ * One lot's steps at the bench weighed against each other: where it stands in its chain, what went unseen in each step, and
+ * what came of it. Masses in grams, moistures in percent wet basis. Moistures that nobody measured are taken from the drying
+ * that follows, or as is usual: good enough to draw where dry matter went, never for a label.
+ */
+public final class LotSteps {
+    /** What a kitchen scale is off by at most, grams. */
+    public static final double SCALE_ERROR_G = 1;
+
+    /** Taken for seed whose storage moisture the crop table does not know, percent wet basis. */
+    private static final double USUAL_STORED = 8;
+
+    private static final double MOST_G = 1e9;
+
+    private final Crop crop;
+    private final Chain chain;
+    private final Filled filled;
+    private final List<Step> steps;
+    private final List<Judged> judged = new ArrayList<>();
+    private final double dryPicked;
+
+    /**
+     * What was picked into the lot, or poured into it.
+     *
+     * @param plants it was picked from
+     * @param moisture of it, where that was measured
+     * @param ofOtherLots whether it came of other lots
+     * @param pouredOut grams of it that went into other lots
+     */
+    public record Filled(
+            BigDecimal mass, int plants, OptionalDouble moisture, boolean ofOtherLots, BigDecimal pouredOut) {}
+
+    /**
+     * A step as it was weighed.
+     *
+     * @param massOut empty while it is under way
+     * @param gone weighed and gone elsewhere
+     */
+    public record Step(
+            StepKind kind,
+            BigDecimal massIn,
+            BigDecimal waterAdded,
+            Optional<BigDecimal> massOut,
+            BigDecimal gone,
+            OptionalDouble moistureIn,
+            OptionalDouble moistureOut) {
+        boolean ended() {
+            return massOut.isPresent();
+        }
+    }
+
+    /**
+     * What the rules say of a step that has ended; of one under way nothing.
+     *
+     * @param share of what went in that came out, 0 to 1
+     * @param balance of its dry matter; empty where its weights cannot be
+     * @param wrong why they cannot be
+     * @param dry where its dry matter went
+     */
+    public record Judged(
+            OptionalDouble share,
+            Optional<MassBalance.Step> balance,
+            Optional<OutOfRange> wrong,
+            Optional<DryMatter> dry) {
+        private static final Judged NOTHING =
+                new Judged(OptionalDouble.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    /** @param chain it goes through, the crop's usual one or its own; {@code steps} in their order */
+    public LotSteps(Crop crop, Chain chain, Filled filled, List<Step> steps) {
+        this.crop = crop;
+        this.chain = chain;
+        this.filled = filled;
+        this.steps = List.copyOf(steps);
+        double moisture = shownBy(0).orElse(usualMoistureIn());
+        this.dryPicked = Moisture.dry(filled.mass().doubleValue(), moisture);
+        double dry = dryPicked;
+        double mass = filled.mass().doubleValue();
+        for (int i = 0; i < steps.size(); i++) {
+            Step step = steps.get(i);
+            if (!step.ended()) {
+                judged.add(Judged.NOTHING);
+                continue;
+            }
+            double after = moistureAfter(i, moisture);
+            DryMatter matter = DryMatter.of(
+                    dry,
+                    mass,
+                    step.massIn().doubleValue(),
+                    step.massOut().get().doubleValue(),
+                    step.gone().doubleValue(),
+                    after,
+                    step.moistureOut().isPresent());
+            judged.add(judge(step, matter));
+            moisture = after;
+            dry = matter.out();
+            mass = step.massOut().get().doubleValue();
+        }
+    }
+
+    private Judged judge(Step step, DryMatter dry) {
+        Optional<MassBalance.Step> balance = Optional.empty();
+        Optional<OutOfRange> wrong = Optional.empty();
+        try {
+            balance = Optional.of(balance(step));
+        } catch (OutOfRange cannotBe) {
+            wrong = Optional.of(cannotBe);
+        }
+        return new Judged(
+                OptionalDouble.of(step.massOut().orElseThrow().doubleValue()
+                        / step.massIn().doubleValue()),
+                balance,
+                wrong,
+                Optional.of(dry));
+    }
+
+    private MassBalance.Step balance(Step step) {
+        return MassBalance.of(
+                        List.of(MassBalance.Weighed.recorded(
+                                step.kind(),
+                                step.massIn().doubleValue(),
+                                step.waterAdded().doubleValue(),
+                                step.massOut().orElseThrow().doubleValue(),
+                                step.gone().doubleValue(),
+                                step.moistureIn(),
+                                step.moistureOut())),
+                        crop.storageMoisture().orElse(USUAL_STORED),
+                        step.kind().keepsMoisture() ? MassBalance.USUAL_ALARM : MassBalance.WET_ALARM,
+                        SCALE_ERROR_G)
+                .get(0);
+    }
+
+    /** What the rules say of each step, in their order. */
+    public List<Judged> judged() {
+        return List.copyOf(judged);
+    }
+
+    /** Grams of dry matter in what was picked. */
+    public double dryPicked() {
+        return dryPicked;
+    }
+
+    /** The step whose weights cannot be: until it is put right nothing goes on. */
+    public Optional<StepKind> wrong() {
+        for (int i = 0; i < steps.size(); i++) {
+            if (judged.get(i).wrong().isPresent()) {
+                return Optional.of(steps.get(i).kind());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether a step is under way. */
+    public boolean underWay() {
+        return !steps.stream().allMatch(Step::ended);
+    }
+
+    /** Whether its chain is done, and nothing of it is wrong. */
+    public boolean clean() {
+        return atTheEnd() && !underWay() && wrong().isEmpty();
+    }
+
+    /** Whether all of it went into other lots. */
+    public boolean poured() {
+        return filled.pouredOut().signum() > 0 && filled.pouredOut().compareTo(mass()) >= 0;
+    }
+
+    /** The step to offer; none at the end of the chain, nor where all of it went into other lots. */
+    public Optional<StepKind> next() {
+        return poured() ? Optional.empty() : Optional.ofNullable(chain.next(done()));
+    }
+
+    /** Steps of the chain still to come. */
+    public List<StepKind> left() {
+        return poured() ? List.of() : chain.left(done());
+    }
+
+    private boolean atTheEnd() {
+        return chain.next(done()) == null;
+    }
+
+    private List<StepKind> done() {
+        return steps.stream().filter(Step::ended).map(Step::kind).toList();
+    }
+
+    /** Grams at the last weighing: what the next step takes in. */
+    public BigDecimal mass() {
+        return steps.stream()
+                .flatMap(step -> step.massOut().stream())
+                .reduce((first, second) -> second)
+                .orElse(filled.mass());
+    }
+
+    /** As last measured at the bench, or of what was poured in. */
+    public OptionalDouble moisture() {
+        OptionalDouble last = filled.moisture();
+        for (Step step : steps) {
+            last = step.moistureOut().isPresent() ? step.moistureOut() : last;
+        }
+        return last;
+    }
+
+    /** Grams of clean seed that what was picked usually gives; nothing is usual of what came of other lots. */
+    public Optional<Usual> expected() {
+        return filled.ofOtherLots()
+                ? Optional.empty()
+                : LotYield.expected(crop, filled.mass().doubleValue());
+    }
+
+    /** Share of what there is now that the steps left usually keep, 0 to 1; nothing once it is clean. */
+    public Optional<Usual> toKeep() {
+        double mass = mass().doubleValue();
+        return clean()
+                ? Optional.empty()
+                : expected().map(usual -> new Usual(Math.min(1, usual.low() / mass), Math.min(1, usual.high() / mass)));
+    }
+
+    /** What it gave, against what is usual; nothing until it is clean, nor where it came of other lots. */
+    public Optional<LotYield> yield() {
+        return clean() && !filled.ofOtherLots()
+                ? Optional.of(LotYield.of(crop, filled.mass().doubleValue(), filled.plants(), mass().doubleValue()))
+                : Optional.empty();
+    }
+
+    /**
+     * Refuses more clean seed than was picked, which water that never left would make possible, and less than was poured.
+     *
+     * @throws OutOfRange of massOut
+     */
+    public void check() {
+        if (atTheEnd()) {
+            Range.above(0, filled.mass().doubleValue(), "g")
+                    .because("ALL_PICKED")
+                    .check("massOut", mass());
+        }
+        if (!underWay()) {
+            Range.of(filled.pouredOut().doubleValue(), MOST_G, "g")
+                    .because("TRANSFERRED")
+                    .check("massOut", mass());
+        }
+    }
+
+    /** What goes into the step at this place, from 0, as it was measured there or before. */
+    public OptionalDouble measuredInto(int place) {
+        return steps.get(place).moistureIn().isPresent() ? steps.get(place).moistureIn() : moisture();
+    }
+
+    /** What is taken to go into it where nobody measured: as the step before usually leaves it. */
+    public double usualInto(int place) {
+        return place == 0 ? usualMoistureIn() : steps.get(place - 1).kind().usualMoistureAfter();
+    }
+
+    private double usualMoistureIn() {
+        return filled.ofOtherLots() ? chain.usualMoistureBefore() : Chain.usualMoistureAtHarvest(crop);
+    }
+
+    /** Measured, else as the drying that follows shows it, else as before where nothing wets or dries, else the usual. */
+    private double moistureAfter(int place, double before) {
+        Step step = steps.get(place);
+        if (step.moistureOut().isPresent()) {
+            return step.moistureOut().getAsDouble();
+        }
+        return shownBy(place + 1)
+                .orElse(step.kind().keepsMoisture() ? before : step.kind().usualMoistureAfter());
+    }
+
+    /** Moisture before the step at this place, as that step shows it: only where nothing but water left. */
+    private OptionalDouble shownBy(int place) {
+        if (place >= steps.size()) {
+            return OptionalDouble.empty();
+        }
+        Step next = steps.get(place);
+        boolean onlyDried = next.kind() == StepKind.DRY
+                && next.ended()
+                && next.massOut().get().compareTo(next.massIn()) <= 0
+                && next.gone().signum() == 0;
+        return onlyDried
+                ? OptionalDouble.of(DryMatter.moistureBeforeDrying(
+                        next.massIn().doubleValue(),
+                        next.massOut().get().doubleValue(),
+                        next.moistureOut().orElse(next.kind().usualMoistureAfter())))
+                : OptionalDouble.empty();
+    }
+}

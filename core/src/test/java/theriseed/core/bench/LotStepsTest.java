@@ -1,0 +1,157 @@
+package theriseed.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+import theriseed.core.bench.LotSteps.Filled;
+import theriseed.core.bench.LotSteps.Step;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.CropTable;
+import theriseed.core.crop.Usual;
+import theriseed.core.measure.OutOfRange;
+
+class LotStepsTest {
+    private static final Crop PEA = CropTable.shipped().find("pea").orElseThrow();
+    private static final Chain CHAIN = Chain.of(PEA);
+    private static final Filled PICKED = picked(9000, 0);
+
+    private static Filled picked(double grams, double pouredOut) {
+        return new Filled(BigDecimal.valueOf(grams), 290, OptionalDouble.empty(), false, BigDecimal.valueOf(pouredOut));
+    }
+
+    private static Step step(StepKind kind, double in, double out, double gone) {
+        return new Step(
+                kind,
+                BigDecimal.valueOf(in),
+                BigDecimal.ZERO,
+                Optional.of(BigDecimal.valueOf(out)),
+                BigDecimal.valueOf(gone),
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    private static Step open(StepKind kind, double in) {
+        return new Step(
+                kind,
+                BigDecimal.valueOf(in),
+                BigDecimal.ZERO,
+                Optional.empty(),
+                BigDecimal.ZERO,
+                OptionalDouble.empty(),
+                OptionalDouble.empty());
+    }
+
+    private static LotSteps peas(Step... steps) {
+        return new LotSteps(PEA, CHAIN, PICKED, List.of(steps));
+    }
+
+    private static LotSteps cleaned() {
+        return peas(
+                step(StepKind.DRY, 9000, 8100, 0),
+                step(StepKind.THRESH, 8100, 6000, 2100),
+                step(StepKind.SCREEN, 6000, 5500, 500),
+                step(StepKind.WINNOW, 5500, 5200, 300),
+                step(StepKind.HAND_PICK, 5200, 5100, 100));
+    }
+
+    @Test
+    void aLotGoesThroughItsChainStepByStep() {
+        assertThat(peas().next()).contains(StepKind.DRY);
+        LotSteps drying = peas(open(StepKind.DRY, 9000));
+        assertThat(drying.underWay()).isTrue();
+        assertThat(drying.mass()).isEqualByComparingTo("9000");
+        LotSteps threshed = peas(step(StepKind.DRY, 9000, 8100, 0), step(StepKind.THRESH, 8100, 6000, 2100));
+        assertThat(threshed.next()).contains(StepKind.SCREEN);
+        assertThat(threshed.left()).containsExactly(StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK);
+        assertThat(threshed.mass()).isEqualByComparingTo("6000");
+        assertThat(threshed.clean()).isFalse();
+        assertThat(threshed.yield()).isEmpty();
+    }
+
+    @Test
+    void aCleanLotTellsWhatItGave() {
+        LotSteps clean = cleaned();
+        assertThat(clean.clean()).isTrue();
+        assertThat(clean.next()).isEmpty();
+        assertThat(clean.toKeep()).isEmpty();
+        assertThat(clean.yield().orElseThrow().share()).isCloseTo(5100 / 9000.0, within(1e-9));
+        assertThat(clean.judged()).allSatisfy(step -> assertThat(step.balance()).isPresent());
+    }
+
+    @Test
+    void whatTheStepsLeftUsuallyKeepIsMeasuredByWhatIsThereNow() {
+        Usual usual = LotYield.expected(PEA, 9000).orElseThrow();
+        LotSteps dried = peas(step(StepKind.DRY, 9000, 8100, 0));
+        Usual keep = dried.toKeep().orElseThrow();
+        assertThat(keep.low()).isCloseTo(Math.min(1, usual.low() / 8100), within(1e-12));
+        assertThat(keep.high()).isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void weightsThatCannotBeStopTheLotAndTellWhy() {
+        LotSteps wrong = peas(step(StepKind.DRY, 9000, 8100, 0), step(StepKind.THRESH, 8100, 6000, 2500));
+        assertThat(wrong.wrong()).contains(StepKind.THRESH);
+        assertThat(wrong.judged().get(1).balance()).isEmpty();
+        assertThat(wrong.judged().get(1).wrong().orElseThrow().field()).isEqualTo("byProduct");
+        assertThat(wrong.judged().get(0).wrong()).isEmpty();
+        assertThat(wrong.clean()).isFalse();
+    }
+
+    @Test
+    void aDryingThatLostOnlyWaterShowsHowMoistItWasBefore() {
+        Step dry = new Step(
+                StepKind.DRY,
+                BigDecimal.valueOf(9000),
+                BigDecimal.ZERO,
+                Optional.of(BigDecimal.valueOf(8100)),
+                BigDecimal.ZERO,
+                OptionalDouble.empty(),
+                OptionalDouble.of(9));
+        assertThat(peas(dry).dryPicked()).isCloseTo(8100 * 0.91, within(1e-6));
+        assertThat(peas(dry).moisture()).hasValue(9);
+        assertThat(peas(dry).judged().get(0).dry().orElseThrow().measured()).isTrue();
+    }
+
+    @Test
+    void whatAllWentIntoOtherLotsIsDone() {
+        LotSteps poured = new LotSteps(PEA, CHAIN, picked(9000, 9000), List.of());
+        assertThat(poured.poured()).isTrue();
+        assertThat(poured.next()).isEmpty();
+        assertThat(poured.left()).isEmpty();
+    }
+
+    @Test
+    void ofSeedThatCameOfOtherLotsNothingIsUsual() {
+        Filled blended = new Filled(new BigDecimal("500"), 40, OptionalDouble.of(10), true, BigDecimal.ZERO);
+        LotSteps lot = new LotSteps(PEA, new Chain(List.of()), blended, List.of());
+        assertThat(lot.clean()).isTrue();
+        assertThat(lot.expected()).isEmpty();
+        assertThat(lot.yield()).isEmpty();
+        assertThat(lot.moisture()).hasValue(10);
+    }
+
+    @Test
+    void cleanSeedIsNeverMoreThanWasPickedNorLessThanWentOn() {
+        cleaned().check();
+        LotSteps more =
+                new LotSteps(PEA, new Chain(List.of(StepKind.DRY)), PICKED, List.of(step(StepKind.DRY, 9000, 9100, 0)));
+        assertThatThrownBy(more::check).isInstanceOf(OutOfRange.class).hasMessageContaining("massOut");
+        LotSteps less = new LotSteps(
+                PEA, new Chain(List.of(StepKind.DRY)), picked(9000, 8500), List.of(step(StepKind.DRY, 9000, 8100, 0)));
+        assertThatThrownBy(less::check).isInstanceOf(OutOfRange.class).hasMessageContaining("massOut");
+    }
+
+    @Test
+    void whatNobodyMeasuredGoingInIsTakenAsTheStepBeforeLeavesIt() {
+        LotSteps lot = peas(step(StepKind.THRESH, 9000, 6000, 3000), open(StepKind.DRY, 6000));
+        assertThat(lot.measuredInto(1)).isEmpty();
+        assertThat(lot.usualInto(1)).isEqualTo(StepKind.THRESH.usualMoistureAfter());
+        assertThat(lot.usualInto(0)).isEqualTo(Chain.usualMoistureAtHarvest(PEA));
+    }
+}
