@@ -1,2 +1,2 @@
-/** The course of a day on the farm. */
+/** The course of a day on the farm, and what its rows wait for. */
 package theriseed.core.day;

@@ -1,7 +1,6 @@
 package theriseed.server.today;
 
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,7 +13,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import theriseed.core.isolation.Verdict;
+import theriseed.core.day.PlantingNeed;
+import theriseed.core.day.PlantingNeeds;
 import theriseed.core.lot.LotNeed;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.roguing.WalkVerdict;
@@ -49,9 +49,6 @@ import theriseed.server.walk.Walks;
 /** Finds what waits, from the records of plantings, walks, lots and tests. Nothing here is a list somebody keeps. */
 @Service
 class Tasks {
-    private static final int WALK_DAYS_BEFORE_BLOOM = 21;
-    private static final int WALK_LATE_DAYS = 14;
-
     private final Plantings plantings;
     private final Walks walks;
     private final Lots lots;
@@ -142,18 +139,15 @@ class Tasks {
     /** What waits in the rows of these plantings. */
     private List<Task> ofPlantings(List<PlantingView> kept, Set<UUID> numbered) {
         List<Task> tasks = new ArrayList<>();
-        int year = time.today().getYear();
         Map<UUID, StageVerdict> walked = walks.verdicts(kept);
         Map<UUID, List<StageWalk>> stages = walks.stages(kept);
         Map<UUID, List<LateView>> late = walks.late(kept);
         for (PlantingView planting : kept) {
             UUID id = planting.id();
-            if (!numbered.contains(id)) {
-                walk(planting, walked.get(id), stages.get(id), tasks);
-            }
-            if (planting.season() == year && planting.purpose() == Purpose.SEED) {
-                ofPlanting(planting, numbered.contains(id), tasks);
-            }
+            List<StageWalk> ofPlanting = stages.get(id);
+            StageVerdict shown = walked.get(id);
+            PlantingNeeds.of(known(planting, numbered.contains(id), ofPlanting, shown), time.today())
+                    .forEach(need -> tasks.add(task(planting, need, ofPlanting)));
             late.getOrDefault(id, List.of()).stream()
                     .filter(shed -> !shed.decided())
                     .forEach(shed -> tasks.add(decide(planting, shed)));
@@ -184,28 +178,42 @@ class Tasks {
                 null));
     }
 
-    /** A walk is due while its stage lasts, and before and in bloom until its planting is shown to be true. */
-    private void walk(PlantingView planting, StageVerdict walked, List<StageWalk> stages, List<Task> tasks) {
-        LocalDate today = time.today();
-        Optional<StageWalk> now = stages.stream()
-                .filter(stage -> stage.from() != null
-                        && !today.isBefore(stage.from())
-                        && !today.isAfter(stage.to().plusDays(WALK_LATE_DAYS)))
-                .max(Comparator.comparing(StageWalk::from));
-        boolean stageOpen = now.isPresent() && now.get().verdict() == null;
-        boolean notShown = walked == null || walked.verdict().mark() != WalkVerdict.Mark.SHOWN;
-        boolean near = planting.purpose() == Purpose.SEED
-                && planting.bloom() != null
-                && !today.isBefore(planting.bloom().first().minusDays(WALK_DAYS_BEFORE_BLOOM));
-        if (!stageOpen && !(near && notShown)) {
-            return;
+    private PlantingNeeds.Known known(
+            PlantingView planting, boolean numbered, List<StageWalk> stages, StageVerdict shown) {
+        return new PlantingNeeds.Known(
+                planting.purpose() == Purpose.SEED,
+                planting.season() == time.today().getYear(),
+                numbered,
+                Optional.ofNullable(planting.bloom())
+                        .map(bloom -> new PlantingNeeds.Bloom(bloom.first(), bloom.last(), bloom.ripeFrom())),
+                stages.stream()
+                        .map(stage -> new PlantingNeeds.Stage(
+                                Optional.ofNullable(stage.from()),
+                                Optional.ofNullable(stage.to()),
+                                stage.verdict() != null))
+                        .toList(),
+                Optional.ofNullable(shown).map(StageVerdict::verdict),
+                Optional.ofNullable(planting.isolation()).map(PlantingView.Isolation::verdict));
+    }
+
+    private static Task task(PlantingView planting, PlantingNeed need, List<StageWalk> stages) {
+        ToDo toDo;
+        if (need instanceof PlantingNeed.WalkStage walk) {
+            StageWalk stage = stages.get(walk.place());
+            toDo = new ToDo.WalkStage(stage.stage(), stage.lookFor());
+        } else if (need instanceof PlantingNeed.WalkOn walk) {
+            toDo = walkOn(walk.verdict());
+        } else if (need instanceof PlantingNeed.LookWhetherRipe ripe) {
+            toDo = new ToDo.LookWhetherRipe(ripe.since());
+        } else if (need instanceof PlantingNeed.DecideIsolation) {
+            PlantingView.Isolation isolation = planting.isolation();
+            toDo = new ToDo.DecideIsolation(
+                    isolation.threats().get(0).name(), isolation.crossing(), isolation.allowed());
+        } else {
+            toDo = new ToDo.WalkFirst();
         }
-        boolean blooms = near && !today.isAfter(planting.bloom().last());
-        ToDo walk = stageOpen
-                ? new ToDo.WalkStage(now.get().stage(), now.get().lookFor())
-                : walked == null ? new ToDo.WalkFirst() : walkOn(walked.verdict());
-        boolean shedding = blooms && !today.isBefore(planting.bloom().first());
-        tasks.add(Task.of(planting, walk, When.WHILE_DRY, notShown && shedding));
+        When when = need instanceof PlantingNeed.DecideIsolation ? When.BY_EVENING : When.WHILE_DRY;
+        return Task.of(planting, toDo, when, need.urgent());
     }
 
     private static ToDo walkOn(WalkVerdict verdict) {
@@ -231,27 +239,6 @@ class Tasks {
                         shed.late().shed().seedFathered(), shed.late().limit()),
                 When.BY_EVENING,
                 shed.late().suspect());
-    }
-
-    private void ofPlanting(PlantingView planting, boolean numbered, List<Task> tasks) {
-        LocalDate today = time.today();
-        if (planting.bloom() == null) {
-            return;
-        }
-        LocalDate last = planting.bloom().last();
-        if (!numbered && !today.isBefore(planting.bloom().ripeFrom())) {
-            tasks.add(
-                    Task.of(planting, new ToDo.LookWhetherRipe(planting.bloom().ripeFrom()), When.WHILE_DRY, false));
-        }
-        PlantingView.Isolation isolation = planting.isolation();
-        if (isolation.verdict() == Verdict.CROSSES && !today.isAfter(last)) {
-            tasks.add(Task.of(
-                    planting,
-                    new ToDo.DecideIsolation(
-                            isolation.threats().get(0).name(), isolation.crossing(), isolation.allowed()),
-                    When.BY_EVENING,
-                    false));
-        }
     }
 
     /** A day that cannot be shown is no farm. */

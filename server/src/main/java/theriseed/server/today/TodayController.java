@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.day.DayCourse;
+import theriseed.core.season.SeasonDates;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.farm.FarmView;
@@ -20,8 +21,6 @@ import theriseed.server.selection.Selection.NotForEating;
 /** The day and what it asks for. */
 @RestController
 class TodayController {
-    private static final int OUTSTAY_DAYS = 28;
-
     private final Tasks tasks;
     private final Plantings plantings;
     private final Selection selection;
@@ -69,7 +68,7 @@ class TodayController {
         return Stream.of(today.getYear(), today.getYear() + 1)
                 .flatMap(season -> plantings.of(season).stream())
                 .filter(planting -> !today.isBefore(planting.groundFrom())
-                        && !today.isAfter(planting.groundTo().plusDays(OUTSTAY_DAYS)))
+                        && !today.isAfter(planting.groundTo().plusDays(SeasonDates.OUTSTAY_DAYS)))
                 .toList();
     }
 }

@@ -1,0 +1,35 @@
+package theriseed.core.day;
+
+import java.time.LocalDate;
+import theriseed.core.roguing.WalkVerdict;
+
+/** Something a planting waits for in its rows. */
+public sealed interface PlantingNeed {
+    /** Whether waiting a day spoils something. */
+    boolean urgent();
+
+    /** A stage asks for a walk that nobody has done. @param place of the stage among those that were told */
+    record WalkStage(int place, boolean urgent) implements PlantingNeed {}
+
+    /** It was never walked, and blooms or is about to. */
+    record WalkFirst(boolean urgent) implements PlantingNeed {}
+
+    /** What was walked does not show yet that it is true, or shows that it is not. */
+    record WalkOn(WalkVerdict verdict, boolean urgent) implements PlantingNeed {}
+
+    /** Its first seed should be ripe, and nothing is picked. */
+    record LookWhetherRipe(LocalDate since) implements PlantingNeed {
+        @Override
+        public boolean urgent() {
+            return false;
+        }
+    }
+
+    /** More foreign pollen reaches it than its grade allows. */
+    record DecideIsolation() implements PlantingNeed {
+        @Override
+        public boolean urgent() {
+            return false;
+        }
+    }
+}

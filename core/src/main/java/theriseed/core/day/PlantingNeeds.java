@@ -1,0 +1,102 @@
+package theriseed.core.day;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import theriseed.core.isolation.Verdict;
+import theriseed.core.roguing.WalkVerdict;
+
+/**
+ * What a planting waits for in its rows on a day, from what was walked, picked and forecast of it. Days of bloom are
+ * forecasts: where the rows say otherwise, the rows are right.
+ */
+public final class PlantingNeeds {
+    /** Days before its bloom in which a seed crop is walked whatever its stages: what is pulled then sheds no pollen. */
+    static final int WALK_BEFORE_BLOOM_DAYS = 21;
+
+    /** Days after a stage in which what it shows can mostly still be seen. Experience; leaves and fruit differ. */
+    static final int STAGE_STILL_SHOWS_DAYS = 14;
+
+    /** A stage at which its rows are walked. @param from empty where its days are not known; {@code to} likewise */
+    public record Stage(Optional<LocalDate> from, Optional<LocalDate> to, boolean walked) {
+        private boolean on(LocalDate day) {
+            return from.isPresent()
+                    && !day.isBefore(from.get())
+                    && !day.isAfter(to.orElseThrow().plusDays(STAGE_STILL_SHOWS_DAYS));
+        }
+    }
+
+    /** @param ripeFrom day from which its first seed should be ripe */
+    public record Bloom(LocalDate first, LocalDate last, LocalDate ripeFrom) {}
+
+    /**
+     * What is known of a planting.
+     *
+     * @param forSeed whether seed is saved of it
+     * @param thisYear whether it is of the season that is under way
+     * @param numbered whether seed of it has a lot already
+     * @param bloom empty where it has none
+     * @param stages in their order
+     * @param walked what its latest stage has shown; empty where nobody walked it
+     * @param isolation empty where it does not matter
+     */
+    public record Known(
+            boolean forSeed,
+            boolean thisYear,
+            boolean numbered,
+            Optional<Bloom> bloom,
+            List<Stage> stages,
+            Optional<WalkVerdict> walked,
+            Optional<Verdict> isolation) {}
+
+    private PlantingNeeds() {}
+
+    public static List<PlantingNeed> of(Known planting, LocalDate today) {
+        List<PlantingNeed> needs = new ArrayList<>();
+        if (!planting.numbered()) {
+            walk(planting, today).ifPresent(needs::add);
+        }
+        if (planting.forSeed() && planting.thisYear() && planting.bloom().isPresent()) {
+            Bloom bloom = planting.bloom().get();
+            if (!planting.numbered() && !today.isBefore(bloom.ripeFrom())) {
+                needs.add(new PlantingNeed.LookWhetherRipe(bloom.ripeFrom()));
+            }
+            if (planting.isolation().filter(Verdict.CROSSES::equals).isPresent() && !today.isAfter(bloom.last())) {
+                needs.add(new PlantingNeed.DecideIsolation());
+            }
+        }
+        return needs;
+    }
+
+    /** A walk is due while its stage lasts, and before and in bloom until the planting is shown to be true. */
+    private static Optional<PlantingNeed> walk(Known planting, LocalDate today) {
+        Optional<Integer> now = IntStream.range(0, planting.stages().size())
+                .boxed()
+                .filter(place -> planting.stages().get(place).on(today))
+                .max(Comparator.comparing(
+                        place -> planting.stages().get(place).from().orElseThrow()));
+        boolean stageOpen =
+                now.filter(place -> !planting.stages().get(place).walked()).isPresent();
+        boolean notShown = planting.walked()
+                .filter(verdict -> verdict.mark() == WalkVerdict.Mark.SHOWN)
+                .isEmpty();
+        Optional<Bloom> near = planting.bloom()
+                .filter(bloom ->
+                        planting.forSeed() && !today.isBefore(bloom.first().minusDays(WALK_BEFORE_BLOOM_DAYS)));
+        boolean sheds = near.filter(bloom -> !today.isBefore(bloom.first()) && !today.isAfter(bloom.last()))
+                .isPresent();
+        boolean urgent = notShown && sheds;
+        if (stageOpen) {
+            return now.map(place -> new PlantingNeed.WalkStage(place, urgent));
+        }
+        if (near.isEmpty() || !notShown) {
+            return Optional.empty();
+        }
+        return Optional.of(planting.walked()
+                .<PlantingNeed>map(verdict -> new PlantingNeed.WalkOn(verdict, urgent))
+                .orElse(new PlantingNeed.WalkFirst(urgent)));
+    }
+}

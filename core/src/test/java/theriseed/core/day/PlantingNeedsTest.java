@@ -1,0 +1,100 @@
+package theriseed.core.day;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import theriseed.core.crop.Grade;
+import theriseed.core.day.PlantingNeeds.Bloom;
+import theriseed.core.day.PlantingNeeds.Known;
+import theriseed.core.day.PlantingNeeds.Stage;
+import theriseed.core.isolation.Verdict;
+import theriseed.core.roguing.WalkVerdict;
+
+class PlantingNeedsTest {
+    private static final LocalDate FIRST = LocalDate.of(2026, 6, 20);
+    private static final Bloom BLOOM = new Bloom(FIRST, FIRST.plusDays(20), FIRST.plusDays(45));
+    private static final WalkVerdict SHOWN = WalkVerdict.of(Grade.MARKET, 0, 300, 300);
+    private static final WalkVerdict NOT_YET = WalkVerdict.of(Grade.MARKET, 0, 20, 300);
+
+    private static Stage stage(LocalDate from, int days, boolean walked) {
+        return new Stage(Optional.of(from), Optional.of(from.plusDays(days)), walked);
+    }
+
+    private static Known seed(Optional<WalkVerdict> walked, Stage... stages) {
+        return new Known(true, true, false, Optional.of(BLOOM), List.of(stages), walked, Optional.of(Verdict.CLEAR));
+    }
+
+    private static List<PlantingNeed> on(LocalDate day, Known planting) {
+        return PlantingNeeds.of(planting, day);
+    }
+
+    @Test
+    void itIsWalkedFromThreeWeeksBeforeItBlooms() {
+        Known never = seed(Optional.empty());
+        assertThat(on(FIRST.minusDays(22), never)).isEmpty();
+        assertThat(on(FIRST.minusDays(21), never)).containsExactly(new PlantingNeed.WalkFirst(false));
+        assertThat(on(FIRST, never)).containsExactly(new PlantingNeed.WalkFirst(true));
+        assertThat(on(FIRST.plusDays(21), never))
+                .as("what shed has shed")
+                .containsExactly(new PlantingNeed.WalkFirst(false));
+    }
+
+    @Test
+    void whatWasShownToBeTrueIsNotWalkedOn() {
+        assertThat(on(FIRST, seed(Optional.of(SHOWN)))).isEmpty();
+        assertThat(on(FIRST, seed(Optional.of(NOT_YET)))).containsExactly(new PlantingNeed.WalkOn(NOT_YET, true));
+    }
+
+    @Test
+    void aStageIsAskedForWhileItShowsAndTwoWeeksLonger() {
+        LocalDate early = FIRST.minusDays(60);
+        Known young = seed(Optional.of(SHOWN), stage(early, 10, false));
+        assertThat(on(early.minusDays(1), young)).isEmpty();
+        assertThat(on(early, young)).containsExactly(new PlantingNeed.WalkStage(0, false));
+        assertThat(on(early.plusDays(24), young)).containsExactly(new PlantingNeed.WalkStage(0, false));
+        assertThat(on(early.plusDays(25), young)).isEmpty();
+        assertThat(on(early, seed(Optional.of(SHOWN), stage(early, 10, true)))).isEmpty();
+    }
+
+    @Test
+    void ofTwoStagesTheLaterCounts() {
+        LocalDate early = FIRST.minusDays(60);
+        Known both = seed(Optional.of(SHOWN), stage(early, 30, false), stage(early.plusDays(20), 10, true));
+        assertThat(on(early.plusDays(10), both)).containsExactly(new PlantingNeed.WalkStage(0, false));
+        assertThat(on(early.plusDays(20), both)).as("the later one was walked").isEmpty();
+    }
+
+    @Test
+    void ripeSeedIsLookedForUntilSomeIsPicked() {
+        Known planting = seed(Optional.of(SHOWN));
+        assertThat(on(BLOOM.ripeFrom(), planting)).containsExactly(new PlantingNeed.LookWhetherRipe(BLOOM.ripeFrom()));
+        Known picked =
+                new Known(true, true, true, planting.bloom(), List.of(), Optional.empty(), Optional.of(Verdict.CLEAR));
+        assertThat(on(BLOOM.ripeFrom(), picked)).isEmpty();
+    }
+
+    @Test
+    void aCrossingIsDecidedWhileItBloomsAndNotAfter() {
+        Known crosses = new Known(
+                true, true, true, Optional.of(BLOOM), List.of(), Optional.of(SHOWN), Optional.of(Verdict.CROSSES));
+        assertThat(on(BLOOM.last(), crosses)).containsExactly(new PlantingNeed.DecideIsolation());
+        assertThat(on(BLOOM.last().plusDays(1), crosses)).isEmpty();
+    }
+
+    @Test
+    void whatIsGrownForStockIsWalkedAtItsStagesOnly() {
+        Known garlic = new Known(
+                false,
+                true,
+                false,
+                Optional.of(BLOOM),
+                List.of(stage(FIRST, 5, false)),
+                Optional.empty(),
+                Optional.empty());
+        assertThat(on(FIRST, garlic)).containsExactly(new PlantingNeed.WalkStage(0, false));
+        assertThat(on(FIRST.plusDays(30), garlic)).isEmpty();
+    }
+}
