@@ -23,6 +23,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
@@ -139,7 +140,7 @@ class GroundController {
                     name,
                     cropKey,
                     outline.spotOr(plane),
-                    NEIGHBOUR_ERROR,
+                    NeighbourReport.POSITION_ERROR_M,
                     area,
                     season,
                     bloomFirst,
@@ -153,9 +154,6 @@ class GroundController {
     record Agreement(@NotNull Integer version, @Maybe LocalDate by) {}
 
     record Removal(@NotNull Integer version, @NotNull Boolean removed) {}
-
-    /** How far a spot pointed at over a fence may be off, metres. */
-    private static final double NEIGHBOUR_ERROR = 10;
 
     @GetMapping("/api/ground")
     GroundView ground(@RequestParam int season) {

@@ -17,6 +17,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.ground.Site;
 import theriseed.core.isolation.KeepingHours;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.PollenFlow;
 import theriseed.core.isolation.SeasonThreats;
@@ -24,9 +25,11 @@ import theriseed.core.isolation.Stand;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Threats;
 import theriseed.core.isolation.Verdict;
+import theriseed.core.isolation.Volunteers;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
+import theriseed.core.season.GroundTaken.Stay;
 import theriseed.core.store.StockPlan;
 import theriseed.server.ground.NeighbourView;
 
@@ -35,13 +38,8 @@ import theriseed.server.ground.NeighbourView;
  * that each can be judged against the rest.
  */
 final class SeasonAsWhole {
-    private static final long REPORT_STALE_AFTER_DAYS = 365;
-
     /** Threats told of a planting that is one line of its season. */
     private static final int WORST_OF_A_LINE = 4;
-
-    /** Share of a stand that comes up again by itself, by how easily the crop sheds its seed; a rule of thumb. */
-    private static final Map<String, Double> COMES_UP_AGAIN = Map.of("low", 0.002, "medium", 0.01, "high", 0.03);
 
     private final Function<String, Crop> crops;
     private final BloomForecast forecast;
@@ -402,7 +400,7 @@ final class SeasonAsWhole {
                         .map(bloom -> !seen.agreedBy().isAfter(bloom.last()))
                         .orElse(true);
         boolean fresh = seen.bloom()
-                .map(bloom -> bloom.last().toEpochDay() - seen.seenOn().toEpochDay() <= REPORT_STALE_AFTER_DAYS)
+                .map(bloom -> NeighbourReport.fresh(seen.seenOn(), bloom.last()))
                 .orElse(true);
         Stand stand = new Stand(
                 crop,
@@ -437,11 +435,14 @@ final class SeasonAsWhole {
         for (Member earlier : yearBefore) {
             Crop crop = crops.apply(earlier.variety().cropKey());
             List<Member> now = byPlot.getOrDefault(earlier.facts().where().plotId(), List.of()).stream()
-                    .filter(member ->
-                            member.facts().where().shares(earlier.facts().where()))
-                    .filter(member -> crops.apply(member.variety().cropKey()).takesPollenOf(crop) > 0)
-                    .filter(member ->
-                            !member.variety().id().equals(earlier.variety().id()))
+                    .filter(member -> member.facts()
+                            .where()
+                            .bedding()
+                            .shares(earlier.facts().where().bedding()))
+                    .filter(member -> Volunteers.matter(
+                            crop,
+                            cropOf(member),
+                            member.variety().id().equals(earlier.variety().id())))
                     .toList();
             if (earlier.facts().aim().forSeed() && !now.isEmpty()) {
                 boolean pulled =
@@ -459,7 +460,7 @@ final class SeasonAsWhole {
                 earlier.variety().name(),
                 ground.site(facts.where()),
                 ground.plot(facts.where().plotId()).positionError(),
-                Math.max(0.01, area * COMES_UP_AGAIN.getOrDefault(crop.shatterRisk(), 0.01)),
+                Volunteers.area(crop, area),
                 Optional.empty(),
                 0,
                 pulled ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
@@ -548,7 +549,7 @@ final class SeasonAsWhole {
                 ? cleared
                 : bloom.map(window -> BloomForecast.lastRipe(crop, window))
                         .orElse(LocalDate.of(facts.season(), 11, 30));
-        return new Stay(facts.where(), facts.season(), from, to.isBefore(from) ? from : to);
+        return new Stay(facts.where().bedding(), facts.season(), from, to.isBefore(from) ? from : to);
     }
 
     private static Optional<Stay> roots(PlantingFacts facts) {
@@ -557,20 +558,9 @@ final class SeasonAsWhole {
                 .roots()
                 .filter(where -> days.liftedOn() != null)
                 .map(where -> new Stay(
-                        where,
+                        where.bedding(),
                         facts.season() - 1,
                         days.setOutOn() == null ? days.sownOn() : days.setOutOn(),
                         days.liftedOn()));
-    }
-
-    /**
-     * Ground and the days on it, both included.
-     *
-     * @param year whose crop it is
-     */
-    record Stay(Where where, int year, LocalDate from, LocalDate to) {
-        boolean meets(Stay other) {
-            return !from.isAfter(other.to) && !other.from.isAfter(to);
-        }
     }
 }

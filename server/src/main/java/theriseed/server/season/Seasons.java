@@ -73,8 +73,8 @@ class Seasons {
 
     /** A season, and all plantings that its ground may have to rest from. */
     record Loaded(SeasonAsWhole whole, List<Member> around) {
-        GroundTaken taken() {
-            return new GroundTaken(whole, whole.ground(), around);
+        GroundCheck taken() {
+            return new GroundCheck(whole, whole.ground(), around);
         }
     }
 

@@ -5,8 +5,4 @@ import java.util.UUID;
 
 /** A bed, or the part of it from so many metres along to so many. */
 public record Stretch(
-        @NotNull UUID bedId, @NotNull Double from, @NotNull Double to) {
-    boolean shares(Stretch other) {
-        return bedId.equals(other.bedId) && from < other.to && other.from < to;
-    }
-}
+        @NotNull UUID bedId, @NotNull Double from, @NotNull Double to) {}

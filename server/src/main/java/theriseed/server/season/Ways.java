@@ -1,7 +1,6 @@
 package theriseed.server.season;
 
 import java.time.LocalDate;
-import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,25 +22,20 @@ import theriseed.core.isolation.WaysOut;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.season.Frosts;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.store.StockPlan;
 import theriseed.server.season.SeasonAsWhole.Source;
 
 /** The ways out for a seed crop, each with the plan it would come to. */
 final class Ways {
-    /** Crops that grow only above this do not stand a frost. */
-    private static final double TENDER_BASE_C = 8;
-
-    /** Roots seldom keep longer in a store. */
-    private static final MonthDay ROOTS_KEEP_UNTIL = MonthDay.of(5, 20);
-
     private final SeasonAsWhole season;
-    private final GroundTaken taken;
+    private final GroundCheck taken;
     private final FarmGround ground;
     private final Optional<Frosts> frosts;
     private final LocalDate today;
     private final UUID schemeId;
 
     /** @param frosts where the grower has said; otherwise only warmth is asked */
-    Ways(SeasonAsWhole season, GroundTaken taken, Optional<Frosts> frosts, LocalDate today, UUID schemeId) {
+    Ways(SeasonAsWhole season, GroundCheck taken, Optional<Frosts> frosts, LocalDate today, UUID schemeId) {
         this.season = season;
         this.taken = taken;
         this.ground = season.ground();
@@ -121,7 +115,7 @@ final class Ways {
             then = when.later(days);
         } else if (when.replantedOn() != null) {
             then = when.replantedLater(days);
-            if (then.replantedOn().isAfter(ROOTS_KEEP_UNTIL.atYear(facts.season()))) {
+            if (then.replantedOn().isAfter(StockPlan.ROOTS_KEEP_UNTIL.atYear(facts.season()))) {
                 return Optional.empty();
             }
         } else {
@@ -129,7 +123,7 @@ final class Ways {
         }
         boolean over = then.onGroundFrom().isBefore(today)
                 || (then.sownOn().isBefore(today) && !then.sownOn().equals(when.sownOn()));
-        boolean frosted = crop.baseTemperature() >= TENDER_BASE_C
+        boolean frosted = Frosts.kill(crop)
                 && frosts.map(known -> known.lastOf(facts.season()))
                         .filter(then.onGroundFrom()::isBefore)
                         .isPresent();

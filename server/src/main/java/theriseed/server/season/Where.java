@@ -5,6 +5,7 @@ import jakarta.persistence.Embeddable;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import theriseed.core.season.Bedding;
 
 /**
  * The ground a planting takes.
@@ -38,12 +39,20 @@ public record Where(
         return rootPlotId == null || rootStretches.isEmpty() ? Optional.empty() : Optional.of(rootGround());
     }
 
-    /** Whether two take the same ground: a plot as it lies is all of its beds. */
-    boolean shares(Where other) {
-        return plotId.equals(other.plotId)
-                && (stretches.isEmpty()
-                        || other.stretches.isEmpty()
-                        || stretches.stream()
-                                .anyMatch(mine -> other.stretches.stream().anyMatch(mine::shares)));
+    /** The ground it seeds on, as the rules know ground. */
+    Bedding bedding() {
+        return new Bedding(
+                plotId,
+                stretches.stream()
+                        .map(one -> new Bedding.Stretch(one.bedId(), one.from(), one.to()))
+                        .toList());
+    }
+
+    static Where of(Bedding ground) {
+        return on(
+                (UUID) ground.plot(),
+                ground.stretches().stream()
+                        .map(one -> new Stretch((UUID) one.bed(), one.from(), one.to()))
+                        .toList());
     }
 }
