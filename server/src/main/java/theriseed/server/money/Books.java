@@ -2,19 +2,20 @@ package theriseed.server.money;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import theriseed.core.stall.LotCosts;
 import theriseed.core.stall.Paid;
+import theriseed.core.stall.SeasonBooks;
 import theriseed.core.stall.Spent;
-import theriseed.core.stall.Work;
 import theriseed.server.bench.BenchView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
@@ -24,22 +25,16 @@ import theriseed.server.season.Purpose;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.StockView;
 
-/** What was spent on the lots of a season and what they brought, calculated once. */
+/** The books of a season, with everything they were made of. */
 final class Books {
-    private static final double DAYS_OF_A_YEAR = 365;
-
     private final List<LotView> ofSeason;
     private final Map<UUID, PlantingView> planted;
-    private final Map<UUID, BenchView> worked;
     private final Map<UUID, StockView> stock;
     private final List<WorkDone> work;
     private final List<Outlay> outlays;
     private final MoneyRatesView rates;
-    private final LocalDate today;
-    private final Set<UUID> poured;
     private final Map<UUID, Spent> written = new HashMap<>();
-    private final LotCosts<UUID> costs;
-    private double growing;
+    private final SeasonBooks<UUID, UUID> books;
 
     /**
      * @param all lots of the season, those they came of, and those picked from the same rows
@@ -60,52 +55,71 @@ final class Books {
             LocalDate today) {
         this.ofSeason = ofSeason;
         this.planted = planted;
-        this.worked = worked;
         this.stock = stock;
         this.work = work;
         this.outlays = outlays;
         this.rates = rates;
-        this.today = today;
-        this.poured = pours.stream().map(PourView::fromId).collect(Collectors.toSet());
         work.forEach(done -> written.merge(done.on(), Spent.hours(done.kind(), done.hours()), Spent::plus));
         outlays.forEach(outlay -> written.merge(outlay.on(), outlay.spent(), Spent::plus));
         Set<UUID> own = ofSeason.stream().map(LotView::id).collect(Collectors.toSet());
-        this.costs = LotCosts.of(
-                onRows(all, givenUp),
+        this.books = new SeasonBooks<>(
+                planted.values().stream().map(this::rows).toList(),
+                givenUp.stream().collect(Collectors.toMap(id -> id, this::written)),
                 all.stream()
-                        .map(lot -> new LotCosts.Lot<>(
+                        .map(lot -> new SeasonBooks.Lot<>(
                                 lot.id(),
-                                lot.origin() == Origin.PICKED ? lot.plantingId() : null,
-                                clean(lot),
-                                written(lot.id()).plus(atTheBench(lot)),
-                                own.contains(lot.id()) && cameToNothing(lot),
-                                own.contains(lot.id())))
+                                lot.plantingId(),
+                                lot.origin() == Origin.PICKED,
+                                own.contains(lot.id()),
+                                lot.hold() != null,
+                                Optional.ofNullable(worked.get(lot.id())).map(Books::bench),
+                                stock(stock.get(lot.id())),
+                                written(lot.id())))
                         .toList(),
                 pours.stream()
                         .map(pour -> new LotCosts.Pour<>(
                                 pour.fromId(), pour.toId(), pour.mass().doubleValue()))
                         .toList(),
-                rates.wage().doubleValue());
+                new SeasonBooks.Rates(
+                        rates.wage().doubleValue(),
+                        rates.ground().doubleValue(),
+                        rates.packet().doubleValue(),
+                        rates.fees() / 100),
+                today);
     }
 
-    /** What was spent on rows whose seed is in lots, or that are over; what still stands there is only growing. */
-    private Map<UUID, Spent> onRows(Collection<LotView> all, List<UUID> givenUp) {
-        Set<UUID> picked = all.stream()
-                .filter(lot -> lot.origin() == Origin.PICKED)
-                .map(LotView::plantingId)
-                .collect(Collectors.toSet());
-        Map<UUID, Spent> onRows = new HashMap<>();
-        for (PlantingView planting : planted.values()) {
-            if (picked.contains(planting.id()) || planting.groundTo().isBefore(today)) {
-                if (planting.purpose() == Purpose.SEED) {
-                    onRows.put(planting.id(), spentOn(planting));
-                }
-            } else if (planting.purpose() == Purpose.SEED) {
-                growing += spentOn(planting).cost(rates.wage().doubleValue());
-            }
+    private SeasonBooks.Rows<UUID> rows(PlantingView planting) {
+        List<SeasonBooks.Days> taken = new ArrayList<>();
+        taken.add(new SeasonBooks.Days(planting.groundFrom(), planting.groundTo()));
+        if (planting.rootsFrom() != null && planting.rootsTo() != null) {
+            taken.add(new SeasonBooks.Days(planting.rootsFrom(), planting.rootsTo()));
         }
-        givenUp.forEach(id -> onRows.put(id, written(id)));
-        return onRows;
+        return new SeasonBooks.Rows<>(
+                planting.id(), planting.purpose() == Purpose.SEED, planting.spacing(), taken, written(planting.id()));
+    }
+
+    private static SeasonBooks.Bench bench(BenchView steps) {
+        return new SeasonBooks.Bench(
+                steps.clean(), steps.mass().doubleValue(), Optional.ofNullable(steps.expected()), steps.minutes());
+    }
+
+    private static SeasonBooks.Stock stock(StockView there) {
+        return new SeasonBooks.Stock(
+                there.runs().stream().mapToInt(PackingRunView::packets).sum(),
+                there.runs().stream()
+                        .filter(run -> run.minutes() != null)
+                        .mapToDouble(run -> run.people() * run.minutes() / 60.0)
+                        .sum(),
+                there.anySold(),
+                there.bulk().signum() != 0 || there.packets() != 0,
+                there.brought().doubleValue(),
+                there.runs().stream()
+                        .mapToDouble(run -> run.left() * run.price().doubleValue())
+                        .sum());
+    }
+
+    private Spent written(UUID plantingOrLot) {
+        return written.getOrDefault(plantingOrLot, Spent.NONE);
     }
 
     List<LotView> ofSeason() {
@@ -133,84 +147,15 @@ final class Books {
     }
 
     double failed() {
-        return costs.failed();
+        return books.failed();
     }
 
     double carriedByNone() {
-        return costs.carriedByNone();
+        return books.carriedByNone();
     }
 
     double growing() {
-        return growing;
-    }
-
-    /** Ground by the days it is taken, roots on theirs too, and what was written down. */
-    private Spent spentOn(PlantingView planting) {
-        double days = days(planting.groundFrom(), planting.groundTo())
-                + (planting.rootsFrom() == null || planting.rootsTo() == null
-                        ? 0
-                        : days(planting.rootsFrom(), planting.rootsTo()));
-        double ground =
-                planting.spacing() * days / DAYS_OF_A_YEAR * rates.ground().doubleValue();
-        return new Spent(planting.spacing(), ground, 0, 0, Map.of()).plus(written(planting.id()));
-    }
-
-    /** Until today, while it still stands. */
-    private double days(LocalDate from, LocalDate to) {
-        LocalDate until = to.isAfter(today) ? today : to;
-        return Math.max(0, ChronoUnit.DAYS.between(from, until) + 1);
-    }
-
-    private Spent written(UUID plantingOrLot) {
-        return written.getOrDefault(plantingOrLot, Spent.NONE);
-    }
-
-    private Spent atTheBench(LotView lot) {
-        BenchView steps = worked.get(lot.id());
-        return steps == null ? Spent.NONE : Spent.hours(Work.BENCH, steps.minutes() / 60.0);
-    }
-
-    /** Packets are not poured: they stay with the lot they were filled from. */
-    private Spent packing(LotView lot) {
-        return Spent.hours(
-                Work.PACKING,
-                stock.get(lot.id()).runs().stream()
-                        .filter(run -> run.minutes() != null)
-                        .mapToDouble(run -> run.people() * run.minutes() / 60.0)
-                        .sum());
-    }
-
-    private double packets(LotView lot) {
-        return stock.get(lot.id()).runs().stream()
-                        .mapToInt(PackingRunView::packets)
-                        .sum()
-                * rates.packet().doubleValue();
-    }
-
-    /** Grams of clean seed; what is usual to come of it while it is not clean. */
-    private double clean(LotView lot) {
-        BenchView steps = worked.get(lot.id());
-        if (steps == null) {
-            return 0;
-        }
-        return steps.clean() || steps.expected() == null
-                ? steps.mass().doubleValue()
-                : (steps.expected().low() + steps.expected().high()) / 2;
-    }
-
-    /** Held back, never picked though its rows are cleared, or nothing left though nobody had any. */
-    private boolean cameToNothing(LotView lot) {
-        StockView left = stock.get(lot.id());
-        if (left.anySold() || poured.contains(lot.id())) {
-            return false;
-        }
-        BenchView steps = worked.get(lot.id());
-        if (lot.hold() != null) {
-            return true;
-        }
-        return steps == null
-                ? planted.get(lot.plantingId()).groundTo().isBefore(today)
-                : steps.clean() && left.bulk().signum() == 0 && left.packets() == 0;
+        return books.growing();
     }
 
     List<SeasonMoneyView.VarietyMoney> byVariety() {
@@ -237,38 +182,18 @@ final class Books {
 
     /** The money of some lots together; null where all of them came to nothing. */
     MoneyView of(List<LotView> some) {
-        List<LotView> kept =
-                some.stream().filter(lot -> costs.byLot().containsKey(lot.id())).toList();
-        if (kept.isEmpty()) {
-            return null;
-        }
-        Spent spent = Spent.NONE;
-        double failed = 0;
-        double packets = 0;
-        double brought = 0;
-        double worth = 0;
-        int sold = 0;
-        int left = 0;
-        BigDecimal bulk = BigDecimal.ZERO;
-        for (LotView lot : kept) {
-            StockView there = stock.get(lot.id());
-            spent = spent.plus(costs.byLot().get(lot.id()).spent()).plus(packing(lot));
-            failed += costs.byLot().get(lot.id()).failed();
-            packets += packets(lot);
-            brought += there.brought().doubleValue();
-            worth += there.runs().stream()
-                    .mapToDouble(run -> run.left() * run.price().doubleValue())
-                    .sum();
-            sold += there.packetsSold();
-            left += there.packets();
-            bulk = bulk.add(there.bulk());
-        }
-        Paid paid = Paid.of(
-                brought,
-                rates.fees() / 100,
-                spent,
-                failed + packets,
-                rates.wage().doubleValue());
+        return books.of(some.stream().map(LotView::id).toList())
+                .map(money -> view(money, some))
+                .orElse(null);
+    }
+
+    private MoneyView view(SeasonBooks.Money money, List<LotView> some) {
+        List<StockView> there = some.stream()
+                .filter(lot -> !books.cameToNothing(lot.id()))
+                .map(lot -> stock.get(lot.id()))
+                .toList();
+        Spent spent = money.spent();
+        Paid paid = money.paid();
         return new MoneyView(
                 spent.area(),
                 spent.ground(),
@@ -276,17 +201,17 @@ final class Books {
                 spent.hours() * rates.wage().doubleValue(),
                 spent.materials(),
                 spent.ownSeed(),
-                packets,
-                failed,
+                money.packets(),
+                money.failed(),
                 paid.cost(),
-                brought,
-                brought * rates.fees() / 100,
+                money.brought(),
+                money.brought() * rates.fees() / 100,
                 paid.left(),
                 paid.perHour().isPresent() ? paid.perHour().getAsDouble() : null,
                 paid.perSquareMetre().isPresent() ? paid.perSquareMetre().getAsDouble() : null,
-                sold,
-                left,
-                bulk,
-                worth);
+                there.stream().mapToInt(StockView::packetsSold).sum(),
+                there.stream().mapToInt(StockView::packets).sum(),
+                there.stream().map(StockView::bulk).reduce(BigDecimal.ZERO, BigDecimal::add),
+                money.worth());
     }
 }

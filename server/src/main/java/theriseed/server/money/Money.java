@@ -1,6 +1,7 @@
 package theriseed.server.money;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -13,8 +14,10 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import theriseed.core.stall.PacketCost;
 import theriseed.core.stall.Work;
+import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.Kept;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.LotsAtBench;
@@ -32,6 +35,8 @@ import theriseed.server.stall.Stocks;
 /** Calculates what lots cost and what they brought. */
 @Service
 public class Money {
+    private static final int SEASONS_KEPT = 2;
+
     private final Spendings spendings;
     private final WorkDoneRepository work;
     private final OutlayRepository outlays;
@@ -41,6 +46,9 @@ public class Money {
     private final Bench bench;
     private final Stocks stocks;
     private final FarmTime time;
+    private final Kept<SeasonOn, Books> kept;
+
+    private record SeasonOn(int season, LocalDate day) {}
 
     Money(
             Spendings spendings,
@@ -51,7 +59,8 @@ public class Money {
             Plantings plantings,
             Bench bench,
             Stocks stocks,
-            FarmTime time) {
+            FarmTime time,
+            Changes changes) {
         this.spendings = spendings;
         this.work = work;
         this.outlays = outlays;
@@ -61,6 +70,7 @@ public class Money {
         this.bench = bench;
         this.stocks = stocks;
         this.time = time;
+        this.kept = new Kept<>(changes.of(Object.class), SEASONS_KEPT);
     }
 
     /** What the seed of a season cost and brought so far. @param asked null for the last that is over */
@@ -194,8 +204,14 @@ public class Money {
                 .orElse(year);
     }
 
-    /** All that the money of a season hangs on, in a number of queries that does not grow with its lots. */
+    /** The books of a season; the same for all who ask on a day until something is written. */
     private Books books(int season) {
+        SeasonOn asked = new SeasonOn(season, time.today());
+        return kept.of(List.of(asked), some -> Map.of(asked, read(season))).get(asked);
+    }
+
+    /** All that the money of a season hangs on, in a number of queries that does not grow with its lots. */
+    private Books read(int season) {
         Map<UUID, LotView> found = new HashMap<>();
         List<LotView> ofSeason = lots.ofSeason(season);
         ofSeason.forEach(lot -> found.put(lot.id(), lot));

@@ -15,13 +15,16 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.lot.SaleGate;
+import theriseed.core.quality.PurityTest;
 import theriseed.core.seedroom.Regeneration;
 import theriseed.core.seedroom.StockForecast;
 import theriseed.server.base.Changed;
+import theriseed.server.base.Changes;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.Kept;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -61,6 +64,7 @@ public class Regrow {
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
+    private final Kept<LocalDate, List<RegrowView>> found;
 
     Regrow(
             VarietyDemandRepository demands,
@@ -76,7 +80,8 @@ public class Regrow {
             Crops crops,
             Corrections corrections,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            Changes changes) {
         this.demands = demands;
         this.here = here;
         this.filled = filled;
@@ -91,14 +96,21 @@ public class Regrow {
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
+        this.found = new Kept<>(changes.of(Object.class), 1);
     }
 
     /**
      * Every variety that has or had clean seed of the last twelve seasons; what must be sown first comes first. Of lots that
-     * are gone only what was used of them and their seed weight tells anything.
+     * are gone only what was used of them and their seed weight tells anything. The same for all who ask on a day until
+     * something is written.
      */
     @ReadsOnly
     public List<RegrowView> all() {
+        LocalDate today = time.today();
+        return found.of(List.of(today), days -> Map.of(today, find())).get(today);
+    }
+
+    private List<RegrowView> find() {
         Map<Boolean, List<LotKnown>> there = gate.of(here.all()).stream()
                 .collect(Collectors.partitioningBy(
                         lot -> lot.bench() != null && lot.bench().clean()));
@@ -179,7 +191,7 @@ public class Regrow {
                     lots.stream().map(this::lot).toList(),
                     demand,
                     seedWeight(),
-                    LotKnown.PURITY_TAKEN,
+                    PurityTest.TAKEN,
                     today.getYear());
             StockForecast forecast = again.forecast();
             return new RegrowView(
