@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/api';
-import { whole } from '$lib/units/units';
+import { temperature, type Units, whole } from '$lib/units/units';
 
 type Why = Schemas['ThreatView']['why'];
 type StepKind = Schemas['StepView']['kind'];
@@ -218,11 +218,16 @@ export const BLEND_PLAN: Record<Schemas['BlendPlan']['cautions'][number], string
 };
 
 /** What is to be done about weevils. */
-export const WEEVILS: Record<Schemas['BoredSeed']['next'], string> = {
-	FREEZE: 'freeze it: dry seed, sealed, a week or more at −18 °C',
-	LOOK_AGAIN: 'frozen; look again when those that lived on have hatched',
-	NOTHING: 'none found; some may still be inside'
-};
+export function weevilsSay(bored: Schemas['BoredSeed'], units: Units): string {
+	switch (bored.next) {
+		case 'FREEZE':
+			return `freeze it: dry seed, sealed, ${bored.days} days or more at ${temperature(bored.freezer, units)}`;
+		case 'LOOK_AGAIN':
+			return 'frozen; look again when those that lived on have hatched';
+		case 'NOTHING':
+			return 'none found; some may still be inside';
+	}
+}
 
 /** What the shed's instruments measure. */
 export const INSTRUMENT: Record<Schemas['Shown']['kind'], string> = {

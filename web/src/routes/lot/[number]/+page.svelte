@@ -19,7 +19,7 @@
 	import Thread from '$lib/thread/Thread.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { cropWord, GRADE, many, ORIGIN, WEEVILS } from '$lib/words/words';
+	import { cropWord, GRADE, many, ORIGIN, weevilsSay } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -271,7 +271,7 @@
 									<tr
 										><th scope="row">weevils, {dayMonth(tests.weevils[0].lookedOn, session.today)}</th><td
 											class="num">{tests.weevils[0].bored} in {tests.weevils[0].seeds}</td
-										><td class="beside">{WEEVILS[known.weevils.next]}</td></tr
+										><td class="beside">{weevilsSay(known.weevils, units)}</td></tr
 									>
 								{/if}
 							</tbody>

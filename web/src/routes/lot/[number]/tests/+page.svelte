@@ -18,7 +18,7 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { cropWord, WEEVILS } from '$lib/words/words';
+	import { cropWord, weevilsSay } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -472,7 +472,7 @@
 											<td class="num"><b>{look.bored} in {look.seeds}</b></td>
 											<td class="beside"
 												>{i === 0 && known.weevils
-													? `up to ${percent(known.weevils.upper)}; ${WEEVILS[known.weevils.next]}${known.weevils.next === 'LOOK_AGAIN' ? `, ${on(known.weevils.due)}` : ''}`
+													? `up to ${percent(known.weevils.upper)}; ${weevilsSay(known.weevils, units)}${known.weevils.next === 'LOOK_AGAIN' ? `, ${on(known.weevils.due)}` : ''}`
 													: ''}
 												{#if session.works}<Amend
 														what="the look of {dayMonth(look.lookedOn)}"

@@ -13,8 +13,9 @@ import theriseed.core.measure.Range;
  * @param upper 95 % limit of the share in the lot
  * @param next what is to be done
  * @param due day on which; that of the look itself where nothing is
+ * @param days in a freezer, at {@code freezer} &deg;C or colder, that kill them
  */
-public record BoredSeed(double share, double upper, Next next, LocalDate due) {
+public record BoredSeed(double share, double upper, Next next, LocalDate due, int days, double freezer) {
     /** What is to be done. */
     public enum Next {
         FREEZE,
@@ -54,6 +55,7 @@ public record BoredSeed(double share, double upper, Next next, LocalDate due) {
             case LOOK_AGAIN -> frozen.orElseThrow().plusDays(LOOK_AGAIN_AFTER);
             case NOTHING -> lookedOn;
         };
-        return new BoredSeed(bored / (double) seeds, Chance.upperLimit(bored, seeds, 0.95), next, due);
+        return new BoredSeed(
+                bored / (double) seeds, Chance.upperLimit(bored, seeds, 0.95), next, due, DAYS_FROZEN, FREEZER_C);
     }
 }

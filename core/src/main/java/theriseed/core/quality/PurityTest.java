@@ -14,6 +14,12 @@ public record PurityTest(double weightChange, boolean valid, double[] percent, d
     /** Percent by which the parts may differ from the sample; what differs more was spilt or mixed. ISTA Rules. */
     public static final double CHANGE_ALLOWED = 5;
 
+    /**
+     * Percent that is taken to be pure seed where nobody tested it: hand-cleaned seed of large-seeded crops is purer, of
+     * small-seeded ones often not.
+     */
+    public static final double TAKEN = 98;
+
     /** All in grams, the start above 0. */
     public static PurityTest of(double initial, double pure, double other, double weed, double inert) {
         Range.above(0, 1e6, "g").check("initial", initial);
