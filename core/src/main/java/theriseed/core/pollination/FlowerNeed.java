@@ -1,5 +1,6 @@
 package theriseed.core.pollination;
 
+import theriseed.core.crop.Crop;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
@@ -16,8 +17,20 @@ public record FlowerNeed(int fruits, int flowers) {
 
     public static final double USUAL_RIPE = 0.85;
 
+    /** How much seeds a fruit vary, relative sd, when the farm knows no better. */
+    public static final double USUAL_VARIATION = 0.4;
+
+    /** Fruits a plant bears that were pollinated by hand: it drops more. Experience with squash; small fruit bear more. */
+    private static final int USUAL_FRUITS = 2;
+
     private static final double SURE = 0.95;
     private static final Range SHARE = Range.above(0, 1, "");
+
+    /** Seeds a fruit, at least 1, where all of a plant's usual seed comes of the fruits that were pollinated by hand. */
+    public static double usualSeedsAFruit(Crop crop) {
+        double aPlant = (crop.seedPerPlant().low() + crop.seedPerPlant().high()) / 2 / crop.thousandSeedWeight() * 1000;
+        return Math.max(1, Math.round(aPlant / USUAL_FRUITS));
+    }
 
     /**
      * For a number of seeds: as many fruits as reach it with the confidence asked, seeds a fruit varying.

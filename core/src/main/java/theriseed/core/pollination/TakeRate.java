@@ -7,6 +7,9 @@ import theriseed.core.measure.Range;
  * as ten flowers, so that the first few do not decide.
  */
 public final class TakeRate {
+    /** Days after which a flower that took is told from one that did not. Experience; cool weather takes longer. */
+    public static final int LOOK_AFTER_DAYS = 5;
+
     private static final double WEIGHT_OF_USUAL = 10;
 
     private TakeRate() {}

@@ -8,6 +8,9 @@ import theriseed.core.measure.Refusal;
 
 /** Which days make sense for a planting that is to seed in a season. A season is named after the year of its seed. */
 public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, LocalDate latestPicking) {
+    /** Days for which plants may stand on beyond their plan. Experience. */
+    public static final int OUTSTAY_DAYS = 28;
+
     /**
      * Annuals are sown from the autumn before to the autumn of the season, biennials in the year before they seed.
      * Perennials stand for up to twenty years; the first may be the one they are sown in. Cloves, bulbs and tubers are

@@ -28,6 +28,9 @@ public record Blend(
         double thousandSeedWeight,
         double moisture,
         Set<Caution> cautions) {
+    /** Percent wet basis taken of all parts where it is not known of one: then nothing is said of moistures. */
+    public static final double MOISTURE_TAKEN = 8;
+
     private static final double MOST_SIZE_RATIO = 1.2;
     private static final double MOST_MOISTURE_APART = 1.5;
 

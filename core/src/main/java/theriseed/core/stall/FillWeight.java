@@ -19,6 +19,9 @@ public record FillWeight(double meanCount, double grams, double naiveGrams, doub
     public static final double USUAL_SEED = 0.2;
     public static final double USUAL_SCOOP = 0.03;
 
+    /** With which a packet should hold its label: of twenty one may hold less. */
+    public static final double USUAL_CONFIDENCE = 0.95;
+
     private static final Range SPREAD = Range.of(0, 0.5, "");
 
     /**

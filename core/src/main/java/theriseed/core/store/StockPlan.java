@@ -1,5 +1,6 @@
 package theriseed.core.store;
 
+import java.time.MonthDay;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.measure.Range;
@@ -24,8 +25,14 @@ public record StockPlan(int asked, boolean enough, int days, StoreNeed need) {
     /** Share of the sound pieces that the last choice keeps. */
     public static final double USUAL_KEPT = 0.85;
 
+    /** Roots seldom keep longer in a store, north of the equator. */
+    public static final MonthDay ROOTS_KEEP_UNTIL = MonthDay.of(5, 20);
+
     /** How clumped rot is. */
     public static final double USUAL_CLUSTERING = 0.08;
+
+    /** Share of sick plants above which a stock is not kept. A rule of thumb: viruses that show late need less. */
+    private static final double SICK = 0.02;
 
     private static final int LONGEST_DAYS = 400;
 
@@ -43,5 +50,10 @@ public record StockPlan(int asked, boolean enough, int days, StoreNeed need) {
                 (int) days,
                 StoreNeed.of(
                         Math.max(plants, asked), USUAL_RATE, days, USUAL_START_LOSS, USUAL_KEPT, USUAL_CLUSTERING));
+    }
+
+    /** Whether so many sick plants among those looked at are too many to keep stock of them. */
+    public static boolean tooSick(int sick, int lookedAt) {
+        return lookedAt > 0 && sick > SICK * lookedAt;
     }
 }

@@ -21,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
 import theriseed.core.measure.Range;
+import theriseed.core.quality.PurityTest;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.seedroom.Blend;
 import theriseed.core.seedroom.LotSplit;
@@ -49,7 +50,6 @@ import theriseed.server.stall.TakingView;
 /** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
 @Service
 class Blends {
-    private static final double MOISTURE_TAKEN = 8;
     private static final int MOST_PARTS = 50;
     private static final int MOST_STEPS = 6;
 
@@ -333,9 +333,7 @@ class Blends {
                 parts.stream().mapToInt(BlendPlan.Ingredient::season).min().orElseThrow(),
                 left,
                 expected,
-                taken.stream().allMatch(one -> one.from().known().tests().purity() != null)
-                        ? null
-                        : LotKnown.PURITY_TAKEN,
+                taken.stream().allMatch(one -> one.from().known().tests().purity() != null) ? null : PurityTest.TAKEN,
                 cautions(parts, left, expected));
     }
 
@@ -369,7 +367,7 @@ class Blends {
                         part.germination(),
                         part.purity(),
                         part.thousandSeedWeight(),
-                        measured ? part.moisture() : MOISTURE_TAKEN))
+                        measured ? part.moisture() : Blend.MOISTURE_TAKEN))
                 .toList());
     }
 

@@ -22,6 +22,7 @@ import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
+import theriseed.core.quality.PurityTest;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.KeptEach;
@@ -175,7 +176,7 @@ public class Gate {
                 moisture,
                 tests.purity() != null && tests.purity().result().valid()
                         ? tests.purity().result().pure()
-                        : LotKnown.PURITY_TAKEN,
+                        : PurityTest.TAKEN,
                 judge(evidence, overruled));
     }
 

@@ -6,6 +6,7 @@ import theriseed.core.crop.Grade;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
+import theriseed.core.quality.PurityTest;
 import theriseed.server.base.Maybe;
 import theriseed.server.bench.BenchView;
 import theriseed.server.harvest.HarvestView;
@@ -19,7 +20,7 @@ import theriseed.server.walk.StageVerdict;
  *
  * @param weevils what the last look for them says; absent where nobody looked
  * @param moisture percent when last measured, at the bench or as a test; absent where it never was
- * @param purity percent pure seed by the last test, else {@link #PURITY_TAKEN}
+ * @param purity percent pure seed by the last test, else {@link PurityTest#TAKEN}
  * @param harvest absent while the lot is empty; then so is the bench
  */
 public record LotKnown(
@@ -33,9 +34,6 @@ public record LotKnown(
         @Maybe Double moisture,
         double purity,
         GateView gate) {
-    /** Percent that is taken to be pure seed where nobody tested it. */
-    public static final double PURITY_TAKEN = 98;
-
     /**
      * Whether it may be sold.
      *

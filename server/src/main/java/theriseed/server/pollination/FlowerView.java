@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import theriseed.core.pollination.TakeRate;
 import theriseed.server.base.Maybe;
 
 /**
@@ -24,9 +25,6 @@ public record FlowerView(
         @Maybe LocalDate lookedOn,
         String note,
         String recordedBy) {
-    /** Days after which a flower that took is told from one that did not. */
-    private static final int LOOK_AFTER_DAYS = 5;
-
     /** The day it was pollinated on the farm. */
     LocalDate day(ZoneId zone) {
         return LocalDate.ofInstant(pollinatedAt, zone);
@@ -34,6 +32,6 @@ public record FlowerView(
 
     /** Whether it is to be looked at, whether it took. */
     boolean due(LocalDate today, ZoneId zone) {
-        return took == null && !day(zone).plusDays(LOOK_AFTER_DAYS).isAfter(today);
+        return took == null && !day(zone).plusDays(TakeRate.LOOK_AFTER_DAYS).isAfter(today);
     }
 }

@@ -28,9 +28,6 @@ import theriseed.server.season.Plantings;
 /** Gathers what pollinating a planting needs, in the evening and in the morning. */
 @Service
 class PollinationPages {
-    private static final int FRUITS_A_PLANT = 2;
-    private static final double USUAL_VARIATION = 0.4;
-
     private final HandPollination hand;
     private final Covers covers;
     private final Plantings plantings;
@@ -188,8 +185,8 @@ class PollinationPages {
 
     /** What the plants would give if all set as usual, two fruits each. */
     private static AimFacts usual(PlantingView planting, Crop crop) {
-        double aPlant = (crop.seedPerPlant().low() + crop.seedPerPlant().high()) / 2 / crop.thousandSeedWeight() * 1000;
-        double perFruit = Math.max(1, Math.round(aPlant / FRUITS_A_PLANT));
-        return new AimFacts((int) Math.max(1, Math.round(perFruit * planting.plants())), perFruit, USUAL_VARIATION);
+        double perFruit = FlowerNeed.usualSeedsAFruit(crop);
+        return new AimFacts(
+                (int) Math.max(1, Math.round(perFruit * planting.plants())), perFruit, FlowerNeed.USUAL_VARIATION);
     }
 }

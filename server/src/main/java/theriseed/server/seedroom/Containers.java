@@ -1,6 +1,5 @@
 package theriseed.server.seedroom;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -13,7 +12,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
-import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Clash;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
@@ -30,9 +28,6 @@ import theriseed.server.lot.Lots;
 @Service
 public class Containers {
     private static final int MOST_AT_ONCE = 50;
-
-    /** A jar from the freezer is at room warmth overnight, by a rule of thumb; opened before, water settles on the seed. */
-    private static final Duration WARM_AFTER = Duration.ofHours(24);
 
     private final ContainerRepository containers;
     private final ContainerStayRepository stays;
@@ -197,10 +192,15 @@ public class Containers {
 
     private Instant closedUntil(Placed placed, Map<UUID, Shelf> on) {
         int last = placed.moves().size() - 1;
-        boolean thawing = last > 0
-                && on.get(placed.moves().get(last - 1).shelfId()).kind() == ShelfKind.FREEZER
-                && on.get(placed.now().shelfId()).kind() != ShelfKind.FREEZER;
-        Instant warm = placed.now().movedAt().plus(WARM_AFTER);
-        return thawing && warm.isAfter(time.now()) ? warm : null;
+        if (last == 0) {
+            return null;
+        }
+        Instant warm = placed.now()
+                .movedAt()
+                .plus(on.get(placed.now().shelfId())
+                        .kind()
+                        .closedAfter(
+                                on.get(placed.moves().get(last - 1).shelfId()).kind()));
+        return warm.isAfter(time.now()) ? warm : null;
     }
 }

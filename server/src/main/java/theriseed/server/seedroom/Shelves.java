@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.drying.SeedOil;
 import theriseed.core.seedroom.Keeping;
 import theriseed.core.seedroom.ShelfAir;
 import theriseed.core.seedroom.ShelfKind;
@@ -33,9 +34,6 @@ import theriseed.server.instrument.SimulatedStore;
 /** The places seed stands in, and their air: typed, or heard from an instrument. */
 @Service
 public class Shelves {
-    /** Of the dry matter; between beans and cabbage. */
-    private static final double MIDDLING_OIL = 0.2;
-
     private static final long LOG_DAYS = 400;
 
     private final ShelfRepository shelves;
@@ -203,6 +201,6 @@ public class Shelves {
                         last == null ? null : last.readAt(),
                         last == null ? null : last.source(),
                         StorageLife.sumRule(Math.min(40, Math.max(-20, celsius)), humidity),
-                        Keeping.settlesAt(MIDDLING_OIL, celsius, humidity)));
+                        Keeping.settlesAt(SeedOil.MIDDLING, celsius, humidity)));
     }
 }

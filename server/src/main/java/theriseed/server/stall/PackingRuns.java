@@ -13,7 +13,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
-import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.stall.FillWeight;
 import theriseed.core.stall.PackingPlan;
@@ -34,8 +33,6 @@ import theriseed.server.lot.Lots;
 /** Fills packets from what is in bulk, so that they hold at least what their label says. */
 @Service
 public class PackingRuns {
-    private static final double CONFIDENCE = 0.95;
-    private static final double HANDLING_LOSS = 0.01;
     private static final int RUNS_LOOKED_AT = 200;
     private static final int KINDS_SHOWN = 6;
 
@@ -103,7 +100,7 @@ public class PackingRuns {
                 ? plan.packets()
                 : Range.of(1, plan.packets(), "packets").check("packets", packing.packets());
         BigDecimal fill = BigDecimal.valueOf(plan.fill()).setScale(4, RoundingMode.UP);
-        BigDecimal taken = taken(fill, packets).min(plan.bulk());
+        BigDecimal taken = PackingPlan.taken(fill, packets).min(plan.bulk());
         return runs.save(new PackingRun(
                         lot.id(),
                         packing,
@@ -131,7 +128,8 @@ public class PackingRuns {
                 known.harvest().pickedOn(),
                 sales.firstLeft(id, stock).orElse(time.today()));
         Packing.check(facts.packedOn(), facts.price(), facts.sowBy(), facts.people(), facts.minutes());
-        BigDecimal taken = facts.packets() == before.packets() ? run.taken() : taken(run.fill(), facts.packets());
+        BigDecimal taken =
+                facts.packets() == before.packets() ? run.taken() : PackingPlan.taken(run.fill(), facts.packets());
         Range.of(before.packets() - before.free(), 1e6, "packets")
                 .because("LEFT_OR_PROMISED")
                 .check("packets", facts.packets());
@@ -148,12 +146,6 @@ public class PackingRuns {
         corrections.keep("packing run", id, was, run.correctable(), made.because());
         runs.flush();
         return stocks.of(known).run(id);
-    }
-
-    /** Grams of bulk that so many packets take, with what is spilt. */
-    private static BigDecimal taken(BigDecimal fill, int packets) {
-        return fill.multiply(BigDecimal.valueOf(packets))
-                .divide(BigDecimal.valueOf(1 - HANDLING_LOSS), 3, RoundingMode.UP);
     }
 
     private Packing.Plan plan(LotKnown known, Packing packing) {
@@ -179,12 +171,12 @@ public class PackingRuns {
             overfill = weight.overfill();
         } else {
             double label = packing.grams().doubleValue();
-            fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, CONFIDENCE);
+            fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, FillWeight.USUAL_CONFIDENCE);
             overfill = 100 * (fill / label - 1);
         }
         BigDecimal kept =
                 packing.reserve().max(stock.reserved()).add(stock.promised()).min(bulk);
-        PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), HANDLING_LOSS, fill);
+        PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), PackingPlan.HANDLING_LOSS, fill);
         return new Packing.Plan(
                 known.lot().id(),
                 bulk,
@@ -196,18 +188,18 @@ public class PackingRuns {
                 plan.leftOver(),
                 known.purity(),
                 known.tests().purity() != null,
-                CONFIDENCE);
+                FillWeight.USUAL_CONFIDENCE);
     }
 
-    /** Seeds for so much row: plants at their distance in it, and more where fewer germinate and come up. */
     private int seedsFor(LotKnown known, int metres) {
         if (known.tests().germination() == null) {
             throw new Refused(
                     "metres", metres, "packing.testFirst", "lot", known.lot().number());
         }
-        int plants = Math.max(1, (int) Math.ceil(metres / known.planting().inRow()));
-        double germination = Math.max(1, known.tests().germination().result().mean()) / 100;
-        return (int) Math.ceil(plants / (germination * PopulationPlan.USUAL_ESTABLISHMENT));
+        return PackingPlan.seedsForRow(
+                metres,
+                known.planting().inRow(),
+                known.tests().germination().result().mean());
     }
 
     private static FillWeight fillByCount(LotKnown known, int seeds) {
@@ -225,6 +217,6 @@ public class PackingRuns {
                         FillWeight.USUAL_LOT,
                         FillWeight.USUAL_SEED,
                         FillWeight.USUAL_SCOOP,
-                        CONFIDENCE));
+                        FillWeight.USUAL_CONFIDENCE));
     }
 }

@@ -18,6 +18,7 @@ import theriseed.core.population.Generations.Generation;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.population.StandLife;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.store.StockPlan;
 import theriseed.core.store.StoreForecast;
 import theriseed.server.base.Clash;
 import theriseed.server.base.CorrectionView;
@@ -46,9 +47,6 @@ import theriseed.server.walk.Walks;
 /** How many plants stand, from counts and walks; what waits in store; and the generations behind the seed. */
 @Service
 public class Stands {
-    /** Share of sick plants in a crop above which its stock is not kept; a rule of thumb. */
-    private static final double SICK_STOCK = 0.02;
-
     private final PlantCountRepository counts;
     private final StoreLookRepository looks;
     private final PlantSeedRepository seeds;
@@ -143,9 +141,9 @@ public class Stands {
                         last.isEmpty() || walk.walkedOn().isAfter(last.get().on()))
                 .mapToInt(WalkView::pulled)
                 .sum();
-        double seen = walked.stream().mapToDouble(WalkView::lookedAt).sum();
-        double sick = walked.stream().mapToDouble(WalkView::sick).sum();
-        double sickShare = seen == 0 ? 0 : sick / seen;
+        int seen = walked.stream().mapToInt(WalkView::lookedAt).sum();
+        int sick = walked.stream().mapToInt(WalkView::sick).sum();
+        double sickShare = seen == 0 ? 0 : sick / (double) seen;
         List<UUID> generations = plantings.idsOfVariety(planting.variety().id());
         Map<UUID, Integer> picked = picked(generations);
         List<PlantSeed> weighed = seeds.findByPlantingIdInOrderByIdAsc(generations);
@@ -160,7 +158,7 @@ public class Stands {
                 pulled,
                 picked.getOrDefault(plantingId, 0),
                 sickShare,
-                planting.purpose() == Purpose.PLANTING_STOCK && sickShare > SICK_STOCK,
+                planting.purpose() == Purpose.PLANTING_STOCK && StockPlan.tooSick(sick, seen),
                 weighedHere.stream().map(PlantSeed::view).toList(),
                 worth.get(plantingId),
                 planting.purpose() == Purpose.SEED ? life(planting, crop, last, pulled) : null,
@@ -287,7 +285,7 @@ public class Stands {
         List<WalkView> walked = walks.of(planting.id());
         int seen = walked.stream().mapToInt(WalkView::lookedAt).sum();
         int sick = walked.stream().mapToInt(WalkView::sick).sum();
-        if (seen > 0 && sick > SICK_STOCK * seen && facts.note().isBlank()) {
+        if (StockPlan.tooSick(sick, seen) && facts.note().isBlank()) {
             throw new Refused("note", "nothing", "stand.sick", "sick", sick, "seen", seen);
         }
     }
