@@ -6277,6 +6277,7 @@ export interface components {
             ever: number;
             lots: components["schemas"]["PageOfHanging"];
             shelves: components["schemas"]["ShelfView"][];
+            waiting: components["schemas"]["Waiting"];
             wrong: components["schemas"]["WrongLot"][];
         };
         Row: {
@@ -7324,11 +7325,6 @@ export interface components {
             seeds: number;
         } | {
             /** @enum {string} */
-            kind: "Retest";
-            /** Format: date */
-            since: string;
-        } | {
-            /** @enum {string} */
             kind: "TestAnew";
             /** Format: date */
             ranOut: string;
@@ -7339,6 +7335,11 @@ export interface components {
             apart: number;
             /** @enum {string} */
             kind: "RepeatTest";
+        } | {
+            /** @enum {string} */
+            kind: "Retest";
+            /** Format: date */
+            since: string;
         } | {
             /** @enum {string} */
             kind: "CountGermination";
@@ -7577,6 +7578,12 @@ export interface components {
             traitId: string;
             /** Format: int32 */
             version: number;
+        };
+        Waiting: {
+            /** Format: int32 */
+            held: number;
+            /** Format: int32 */
+            tests: number;
         };
         WalkPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -11960,6 +11967,7 @@ export interface operations {
                 page?: number;
                 size?: number;
                 gone?: boolean;
+                by?: "NEED" | "CROP" | "PLACE";
             };
             header?: never;
             path?: never;

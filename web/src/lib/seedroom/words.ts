@@ -6,19 +6,8 @@ type Hanging = Schemas['Hanging'];
 
 type Need = Hanging['need']['kind'];
 
-/** What lots wait for, the most pressing first. */
-export const NEEDS: Need[] = [
-	'Held',
-	'Count',
-	'Test',
-	'Retest',
-	'Falling',
-	'HeldBack',
-	'Low',
-	'AtBench',
-	'Nothing',
-	'NoneLeft'
-];
+/** The boards of the room, in their order along the wall. */
+export const BOARDS = ['To do', 'At the bench', 'In order', 'None left'];
 
 /** The board a lot hangs on when they are ordered by what needs doing. */
 export function board(need: Need): string {

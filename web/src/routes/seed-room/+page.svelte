@@ -4,7 +4,7 @@
 	import AirStrip from '$lib/seedroom/AirStrip.svelte';
 	import HangingTag from '$lib/seedroom/HangingTag.svelte';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
-	import { board, NEEDS } from '$lib/seedroom/words';
+	import { board, BOARDS } from '$lib/seedroom/words';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -18,11 +18,14 @@
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	const order = $derived((page.url.searchParams.get('order') as Order) ?? 'need');
 	const gone = $derived(page.url.searchParams.has('gone'));
-	const found = $derived(ask(GET('/api/seed-room', { params: { query: { page: at, size: SIZE, gone } } })));
+	const by = $derived(({ need: 'NEED', crop: 'CROP', place: 'PLACE' } as const)[order]);
+	const found = $derived(
+		ask(GET('/api/seed-room', { params: { query: { page: at, size: SIZE, gone, by } } }))
+	);
 	const link = (to: number, withGone = gone) =>
 		`?order=${order}${to ? `&page=${to}` : ''}${withGone ? '&gone' : ''}`;
 
-	/** Boards in order, each with its lots, the most pressing first. */
+	/** Boards in order, each with its lots as they came. */
 	function boards(lots: Hanging[], by: Order): { name: string; lots: Hanging[] }[] {
 		const names = {
 			need: (lot: Hanging) => [board(lot.need.kind)],
@@ -30,28 +33,24 @@
 			place: (lot: Hanging) =>
 				lot.shelves.length ? lot.shelves : [lot.need.kind === 'AtBench' ? 'Bench' : 'Not put away']
 		}[by];
-		const sorted = [...lots].sort((a, b) => NEEDS.indexOf(a.need.kind) - NEEDS.indexOf(b.need.kind));
 		const all: Record<string, Hanging[]> = {};
-		for (const lot of sorted) for (const name of names(lot)) (all[name] ??= []).push(lot);
-		const keys = by === 'need' ? Object.keys(all) : Object.keys(all).sort();
+		for (const lot of lots) for (const name of names(lot)) (all[name] ??= []).push(lot);
+		const keys = by === 'need' ? BOARDS.filter((name) => all[name]) : Object.keys(all).sort();
 		return keys.map((name) => ({ name, lots: all[name] }));
 	}
-	function says(lots: Hanging[], total: number) {
-		const count = (...needs: Hanging['need']['kind'][]) =>
-			lots.filter((lot) => needs.includes(lot.need.kind)).length;
+	function says(total: number, waiting: Schemas['Waiting']) {
 		const parts = [many(total, 'lot')];
-		const tests = count('Count', 'Test', 'Retest');
-		if (tests) parts.push(`${many(tests, 'test')} due`);
-		if (count('Held')) parts.push(`${count('Held')} on hold`);
+		if (waiting.tests) parts.push(`${many(waiting.tests, 'test')} due`);
+		if (waiting.held) parts.push(`${waiting.held} on hold`);
 		return parts.join(', ');
 	}
 </script>
 
 <Loading from={found}>
-	{#snippet children({ shelves, lots, ever, wrong })}
+	{#snippet children({ shelves, lots, ever, waiting, wrong })}
 		<Page
 			title="Seed room"
-			says={lots.total ? says(lots.items, lots.total) : ever ? 'nothing left' : 'no lot yet'}
+			says={lots.total ? says(lots.total, waiting) : ever ? 'nothing left' : 'no lot yet'}
 		>
 			<div class="flex flex-wrap items-baseline justify-between gap-x-6">
 				<RoomTabs />
@@ -105,8 +104,8 @@
 			{/if}
 			{#if lots.pages > 1}
 				<nav class="mt-4 flex gap-4" aria-label="Pages">
-					{#if at > 0}<a class="quiet" href={link(at - 1)}>newer lots</a>{/if}
-					{#if at + 1 < lots.pages}<a class="quiet" href={link(at + 1)}>older lots</a>{/if}
+					{#if at > 0}<a class="quiet" href={link(at - 1)}>lots before</a>{/if}
+					{#if at + 1 < lots.pages}<a class="quiet" href={link(at + 1)}>further lots</a>{/if}
 				</nav>
 			{/if}
 			{#if gone}

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import theriseed.core.bench.FermentClock;
@@ -16,6 +17,10 @@ import theriseed.core.quality.BoredSeed;
  * whose limits the bench shows. It rests on what was written down; what nobody wrote down is not waited for.
  */
 public final class LotNeeds {
+    /** Of all that lots wait for: what cannot wait, then as such work is done on one day. */
+    public static final Comparator<LotNeed> MOST_PRESSING_FIRST =
+            Comparator.comparing(LotNeed::urgent).reversed().thenComparing(LotNeed::place);
+
     /** Hours for which a ferment that is not ready was stirred enough: twice a day keeps it even. Usual advice. */
     static final double STIRRED_FOR_HOURS = 8;
 

@@ -244,4 +244,17 @@ class LotNeedsTest {
                     .isEqualTo(holding.isEmpty());
         }
     }
+
+    @Test
+    void ofAllLotsWhatCannotWaitComesFirstThenAsItIsDoneOnADay() {
+        LotNeed stir = new LotNeed.Stir(NOW);
+        LotNeed tooWarm = new LotNeed.TrayTooWarm(Optional.empty());
+        LotNeed test = new LotNeed.Test(UNTESTED);
+        LotNeed counted = new LotNeed.CountGermination(100, TODAY, TODAY, false, true, false);
+        LotNeed late = new LotNeed.CountGermination(100, TODAY, TODAY, true, true, true);
+        LotNeed nothing = new LotNeed.Nothing(Optional.empty());
+        List<LotNeed> all = new ArrayList<>(List.of(nothing, counted, test, late, stir, tooWarm));
+        all.sort(LotNeeds.MOST_PRESSING_FIRST);
+        assertThat(all).containsExactly(tooWarm, late, stir, test, counted, nothing);
+    }
 }

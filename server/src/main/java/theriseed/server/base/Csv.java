@@ -53,7 +53,10 @@ public final class Csv {
     public static <R extends List<?>> void print(Stream<R> rows, Appendable to) {
         try (CSVPrinter printer = new CSVPrinter(to, CSVFormat.RFC4180)) {
             for (R row : (Iterable<R>) rows::iterator) {
-                printer.printRecord(row.stream().map(Csv::plain));
+                for (Object value : row) {
+                    printer.print(plain(value));
+                }
+                printer.println();
             }
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);

@@ -1,13 +1,20 @@
 package theriseed.server.seedroom;
 
 import java.math.BigDecimal;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import theriseed.core.lot.LotNeed;
+import theriseed.core.lot.LotNeeds;
 import theriseed.core.seedroom.OwnSeed;
+import theriseed.server.base.Changes;
+import theriseed.server.base.FarmTime;
+import theriseed.server.base.Kept;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
@@ -39,6 +46,8 @@ class SeedRoom {
     private final Shelves shelves;
     private final Crops crops;
     private final Needs needs;
+    private final FarmTime time;
+    private final Kept<Asked, Ordered> kept;
 
     SeedRoom(
             Lots lots,
@@ -49,7 +58,9 @@ class SeedRoom {
             Containers containers,
             Shelves shelves,
             Crops crops,
-            Needs needs) {
+            Needs needs,
+            FarmTime time,
+            Changes changes) {
         this.lots = lots;
         this.gate = gate;
         this.stocks = stocks;
@@ -59,6 +70,8 @@ class SeedRoom {
         this.shelves = shelves;
         this.crops = crops;
         this.needs = needs;
+        this.time = time;
+        this.kept = new Kept<>(changes.of(Object.class), Order.values().length);
     }
 
     /**
@@ -84,15 +97,91 @@ class SeedRoom {
     /** @param poured whether all of it went into other lots; {@code mass} grams at the last weighing */
     record AtBench(boolean clean, boolean poured, BigDecimal mass) {}
 
-    /** @param ever lots that ever were, here or gone */
-    record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever, List<WrongLot> wrong) {}
+    /** How many of the lots that are here wait for a test, and are held. */
+    record Waiting(int tests, int held) {}
 
-    /** @param gone whether lots that are sold out are shown too; else only those that are here */
+    /** @param ever lots that ever were, here or gone; {@code wrong} of those that are here */
+    record Room(List<ShelfView> shelves, PageOf<Hanging> lots, long ever, Waiting waiting, List<WrongLot> wrong) {}
+
+    /** By what the lots that are here are ordered, all of them; of several the most pressing first. */
+    enum Order {
+        NEED,
+        CROP,
+        PLACE
+    }
+
+    /**
+     * A page of the lots that are here.
+     *
+     * @param gone whether lots that are sold out are shown too, then newest first
+     */
     @ReadsOnly
-    public Room room(int page, int size, boolean gone) {
-        PageOf<LotView> found = gone ? lots.page(page, size) : here.page(page, size);
+    public Room room(int page, int size, boolean gone, Order by) {
+        Ordered here = ordered(by);
+        PageOf<LotView> found = gone ? lots.page(page, size) : PageOf.of(here.lots(), page, size);
         LotsShown<Hanging> shown = LotsShown.of(Wrong.each(found.items(), this::hanging));
-        return new Room(shelves.all(), found.with(shown.lots()), lots.ever(), shown.wrong());
+        return new Room(
+                shelves.all(),
+                found.with(shown.lots()),
+                lots.ever(),
+                here.waiting(),
+                gone ? shown.wrong() : here.wrong());
+    }
+
+    /** All lots that are here, in order. */
+    private record Ordered(List<LotView> lots, Waiting waiting, List<WrongLot> wrong) {}
+
+    /** What they are ordered by, and when: some of what they wait for comes with the hour. */
+    private record Asked(Order by, Instant minute) {}
+
+    private Ordered ordered(Order by) {
+        Asked asked = new Asked(by, time.now().truncatedTo(ChronoUnit.MINUTES));
+        return kept.of(List.of(asked), some -> Map.of(asked, order(by))).get(asked);
+    }
+
+    /** A lot with what it waits for. */
+    private record Waits(LotView lot, LotNeed pressing, Need hangs, String crop, String place) {}
+
+    private Ordered order(Order by) {
+        LotsShown<Waits> all = LotsShown.of(Wrong.each(here.all(), this::placed));
+        Comparator<Waits> pressing = Comparator.comparing(Waits::pressing, LotNeeds.MOST_PRESSING_FIRST);
+        Comparator<Waits> order = switch (by) {
+            case NEED -> pressing;
+            case CROP -> Comparator.comparing(Waits::crop).thenComparing(pressing);
+            case PLACE -> Comparator.comparing(Waits::place).thenComparing(pressing);
+        };
+        return new Ordered(
+                all.lots().stream().sorted(order).map(Waits::lot).toList(),
+                new Waiting(
+                        (int) all.lots().stream()
+                                .filter(one -> one.hangs() instanceof Need.Count
+                                        || one.hangs() instanceof Need.Test
+                                        || one.hangs() instanceof Need.Retest)
+                                .count(),
+                        (int) all.lots().stream()
+                                .filter(one -> one.hangs() instanceof Need.Held)
+                                .count()),
+                all.wrong());
+    }
+
+    private List<Waits> placed(List<LotView> some) {
+        List<LotKnown> known = gate.of(some);
+        Map<UUID, StockView> stock = stocks.of(known);
+        Map<UUID, Keepings.Standing> standing = keepings.standing(known);
+        return known.stream()
+                .map(one -> {
+                    UUID id = one.lot().id();
+                    Keepings.Standing stands = standing.get(id);
+                    List<LotNeed> waits =
+                            needs.of(one, stock.get(id), stands.keeping().orElse(null));
+                    return new Waits(
+                            one.lot(),
+                            waits.stream().min(LotNeeds.MOST_PRESSING_FIRST).orElseThrow(),
+                            hangs(waits),
+                            one.planting().variety().cropName(),
+                            stands.shelves().isEmpty() ? "" : stands.shelves().get(0));
+                })
+                .toList();
     }
 
     /** A lot with seed left, and the shelves it stands on, by name. */
@@ -143,11 +232,15 @@ class SeedRoom {
                 known.gate(),
                 stock,
                 kept,
-                needs.of(known, stock, kept).stream()
-                        .flatMap(need -> hangingFor(need).stream())
-                        .findFirst()
-                        .orElseThrow(),
+                hangs(needs.of(known, stock, kept)),
                 standing.shelves());
+    }
+
+    private static Need hangs(List<LotNeed> waits) {
+        return waits.stream()
+                .flatMap(need -> hangingFor(need).stream())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** What of it shows where a lot hangs; what is done at the bench or with weevils is done elsewhere. */

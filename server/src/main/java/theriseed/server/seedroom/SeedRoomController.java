@@ -38,8 +38,9 @@ class SeedRoomController {
     SeedRoom.Room room(
             @RequestParam(defaultValue = "0") int page,
             @RequestParam(defaultValue = "60") int size,
-            @RequestParam(defaultValue = "false") boolean gone) {
-        return room.room(page, size, gone);
+            @RequestParam(defaultValue = "false") boolean gone,
+            @RequestParam(defaultValue = "NEED") SeedRoom.Order by) {
+        return room.room(page, size, gone, by);
     }
 
     /** Lots with seed left, to be counted. */

@@ -69,13 +69,13 @@ public sealed interface ToDo {
     /** @param germination percent of {@code seeds}; it may be as little as {@code least} where {@code needed} is asked */
     record TestMore(int germination, int seeds, double needed, int least) implements ToDo {}
 
-    /** Its forecast asks for a test. */
-    record Retest(LocalDate since) implements ToDo {}
-
     record TestAnew(LocalDate ranOut) implements ToDo {}
 
     /** @param apart points between replicates; chance explains {@code allowed} */
     record RepeatTest(double apart, double allowed) implements ToDo {}
+
+    /** Its forecast asks for a test. */
+    record Retest(LocalDate since) implements ToDo {}
 
     /** @param last whether it is the last count, not the first */
     record CountGermination(int seeds, LocalDate setOn, boolean last) implements ToDo {}

@@ -182,6 +182,21 @@ class LotsKeptTest {
         assertThat(season.lot(number)).isEqualTo(before);
     }
 
+    @Test
+    void whetherALotIsCleanIsKeptUntilItsNextStep() {
+        String number = season.sellable();
+        assertThat(kept(number).get("clean")).isNull();
+        grower.get("/api/yields?crop=pea").ok();
+        assertThat(kept(number).get("clean")).isEqualTo(true);
+        season.tested(number, 24.0, 24.1, 23.9, 24.0);
+        assertThat(kept(number).get("clean")).as("a test is no step").isEqualTo(true);
+        grower.post("/api/lots/" + number + "/clean-again", record("steps", List.of("SCREEN"), "on", "2026-08-14"))
+                .ok();
+        assertThat(kept(number).get("clean")).isNull();
+        assertThat(grower.get("/api/bench").text()).contains(number);
+        assertThat(kept(number).get("clean")).isEqualTo(false);
+    }
+
     /** A table that hangs on a lot and is not watched would leave what is kept of it as it was. */
     @Test
     void everyTableThatHangsOnALotIsWatched() {

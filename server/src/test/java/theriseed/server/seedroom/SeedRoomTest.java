@@ -295,6 +295,44 @@ class SeedRoomTest {
                 .containsExactlyInAnyOrderElementsOf(here);
     }
 
+    @Test
+    void allLotsAreOrderedByWhatIsMostPressingByCropAndByPlaceNotEachPageByItself() {
+        String empty = season.numbered(season.planted("pea", "2026-03-22", 300));
+        String inOrder = season.sellable();
+        assertThat(ordered("NEED").indexOf(empty)).isLessThan(ordered("NEED").indexOf(inOrder));
+        JsonNode first = grower.get("/api/seed-room?size=1&page=0").ok().at("/lots/items/0/lot/number");
+        assertThat(first.asString()).isEqualTo(ordered("NEED").get(0));
+        List<String> crops = pages("/api/seed-room?by=CROP&", "/lots").stream()
+                .map(lot -> lot.at("/variety/cropName").asString())
+                .toList();
+        assertThat(crops).isSorted();
+        List<String> places = pages("/api/seed-room?by=PLACE&", "/lots").stream()
+                .map(lot -> lot.at("/shelves/0").asString())
+                .toList();
+        assertThat(places).isSorted();
+        assertThat(grower.get("/api/seed-room?by=SIZE").status()).isEqualTo(400);
+    }
+
+    @Test
+    void howManyTestsAreDueIsToldOfAllLots() {
+        JsonNode before = grower.get("/api/seed-room?size=1").ok().get("waiting");
+        String number = season.picked(season.planted("pea", "2026-03-22", 300), 9000, 290);
+        season.cleaned(number, 9000);
+        assertThat(needOf(number)).isEqualTo("Test");
+        JsonNode after = grower.get("/api/seed-room?size=1").ok().get("waiting");
+        assertThat(after.get("tests").asInt()).isEqualTo(before.get("tests").asInt() + 1);
+        grower.post("/api/lots/" + number + "/hold", record("reason", "smells damp"))
+                .ok();
+        JsonNode held = grower.get("/api/seed-room?size=1").ok().get("waiting");
+        assertThat(held.get("held").asInt()).isEqualTo(before.get("held").asInt() + 1);
+    }
+
+    private List<String> ordered(String by) {
+        return pages("/api/seed-room?by=" + by + "&", "/lots").stream()
+                .map(lot -> lot.at("/lot/number").asString())
+                .toList();
+    }
+
     private String needOf(String number) {
         return need(number, false).orElseThrow();
     }
