@@ -1,6 +1,7 @@
 package theriseed.server.gate;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Collection;
 import java.util.Comparator;
@@ -109,6 +110,7 @@ public class Gate {
             return new Rests(
                     lot,
                     states.get(id),
+                    crops.get(planted.get(lot.plantingId()).variety().cropKey()),
                     from.get(id).stream()
                             .map(planting -> new Rows(
                                     planted.get(planting),
@@ -118,7 +120,8 @@ public class Gate {
                             .toList(),
                     planted.get(lot.plantingId()),
                     walked.get(lot.plantingId()),
-                    today);
+                    today,
+                    time.zone());
         }));
         Map<UUID, LotKnown> known = kept.of(rests, ids -> judged(ids, rests));
         return lots.stream().map(lot -> known.get(lot.id())).toList();
@@ -128,11 +131,19 @@ public class Gate {
      * What the judgement of a lot rests on.
      *
      * @param state of its own records
+     * @param crop as the farm knows it
      * @param from the rows its seed was picked from, {@code planting} those that most of it was, and {@code walked} what
      *     was found there
      */
     private record Rests(
-            LotView lot, UUID state, List<Rows> from, PlantingView planting, StageVerdict walked, LocalDate today) {}
+            LotView lot,
+            UUID state,
+            Crop crop,
+            List<Rows> from,
+            PlantingView planting,
+            StageVerdict walked,
+            LocalDate today,
+            ZoneId zone) {}
 
     private Map<UUID, LotKnown> judged(List<UUID> ids, Map<UUID, Rests> rests) {
         LotsAtBench at = bench.of(ids.stream().map(id -> rests.get(id).lot()).toList());
@@ -156,7 +167,7 @@ public class Gate {
         Double moisture = moisture(tests, work);
         Evidence evidence = new Evidence(
                 rests.lot(),
-                crops.get(rests.planting().variety().cropKey()),
+                rests.crop(),
                 rests.from(),
                 harvest,
                 work,

@@ -183,6 +183,34 @@ class LotsKeptTest {
     }
 
     @Test
+    void aFigureTheFarmKnowsBetterIsJudgedByAtOnce() {
+        String number = season.picked(season.planted("pea", "2026-03-20", 300), 700, 45);
+        assertThat(reasons(number)).doesNotContain("TOO_FEW_MOTHERS");
+        moreMothers(100);
+        assertThat(reasons(number)).contains("TOO_FEW_MOTHERS");
+        moreMothers(null);
+        assertThat(reasons(number)).doesNotContain("TOO_FEW_MOTHERS");
+    }
+
+    private String reasons(String number) {
+        return season.lot(number).at("/known/gate/reasons").toString();
+    }
+
+    /** Asks peas of market grade for so many plants; of as many as usual for null. */
+    private void moreMothers(Integer plants) {
+        int version = grower.get("/api/crops/pea/figures")
+                .ok()
+                .valueStream()
+                .filter(figure -> figure.get("figure").asString().equals("PLANTS_MARKET"))
+                .findFirst()
+                .orElseThrow()
+                .get("version")
+                .asInt();
+        grower.put("/api/crops/pea/figures/PLANTS_MARKET", with(changed(version, "trial"), "value", plants))
+                .ok();
+    }
+
+    @Test
     void whetherALotIsCleanIsKeptUntilItsNextStep() {
         String number = season.sellable();
         assertThat(kept(number).get("clean")).isNull();
