@@ -29,7 +29,7 @@ import theriseed.server.season.Plantings;
 class Chains {
     private final LotChainRepository ofLots;
     private final FarmChainRepository ofFarm;
-    private final StepRepository steps;
+    private final OtherLots others;
     private final SettingChecks checks;
     private final Lots lots;
     private final Plantings plantings;
@@ -40,7 +40,7 @@ class Chains {
     Chains(
             LotChainRepository ofLots,
             FarmChainRepository ofFarm,
-            StepRepository steps,
+            OtherLots others,
             SettingChecks checks,
             Lots lots,
             Plantings plantings,
@@ -49,7 +49,7 @@ class Chains {
             ApplicationEventPublisher events) {
         this.ofLots = ofLots;
         this.ofFarm = ofFarm;
-        this.steps = steps;
+        this.others = others;
         this.checks = checks;
         this.lots = lots;
         this.plantings = plantings;
@@ -100,8 +100,8 @@ class Chains {
                 ofFarm.findByCropKeyOrderByName(cropKey).stream()
                         .map(FarmChain::view)
                         .toList(),
-                last(steps.lastWays(cropKey, lot.id())),
-                OwnSteps.of(steps.shares(cropKey, lot.id())).shares());
+                last(others.ways(lot)),
+                others.steps(lot).shares());
     }
 
     private List<LastWay> last(List<Step> ways) {

@@ -12,22 +12,14 @@ interface StepRepository extends JpaRepository<Step, UUID> {
 
     boolean existsByLotId(UUID lot);
 
-    /** The newest lots of a crop, other than one: what was done with them is looked at, not all there ever was. */
-    String LATELY = """
-            with lately as (
-                select l.id, l.origin from lot l join variety v on v.id = l.variety_id
-                where v.crop_key = :crop and l.id <> :lot
-                order by l.season desc, l.number desc limit 100)
-            """;
-
-    /** Share of what went in that came out, of the steps of each kind after another, in picked ones of the newest hundred lots of a crop. */
-    @Query(value = LATELY + """
+    /** Share of what went in that came out, of the steps of each kind after another, in these lots. */
+    @Query(value = """
             select kind, before, share from (
                 select s.kind, s.mass_out / s.mass_in as share,
                     lag(s.kind) over (partition by s.lot_id order by s.place) as before
-                from step s where s.lot_id in (select id from lately where origin = 'PICKED') and s.mass_out is not null) done
+                from step s where s.lot_id = any(:lots) and s.mass_out is not null) done
             """, nativeQuery = true)
-    List<KindShare> shares(String crop, UUID lot);
+    List<KindShare> shares(UUID[] lots);
 
     /** Share that a step of a kind let through, and the kind of step before it; none for the first. */
     interface KindShare {
@@ -38,11 +30,11 @@ interface StepRepository extends JpaRepository<Step, UUID> {
         double getShare();
     }
 
-    /** The latest step of each kind, with a way or a screen told, in the newest hundred lots of a crop. */
-    @Query(value = LATELY + """
+    /** The latest step of each kind, with a way or a screen told, in these lots. */
+    @Query(value = """
             select distinct on (s.kind) s.* from step s
-            where s.lot_id in (select id from lately) and (s.way <> '' or s.hole is not null)
+            where s.lot_id = any(:lots) and (s.way <> '' or s.hole is not null)
             order by s.kind, s.begun_at desc
             """, nativeQuery = true)
-    List<Step> lastWays(String crop, UUID lot);
+    List<Step> lastWays(UUID[] lots);
 }

@@ -20,7 +20,6 @@ import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.season.Plantings;
 
 /** What a weight would say and change, before anything of it is kept. */
 @Service
@@ -29,15 +28,15 @@ class WhatIf {
     private final StepRepository steps;
     private final Lots lots;
     private final Harvests harvests;
-    private final Plantings plantings;
+    private final OtherLots others;
     private final Stamps stamps;
 
-    WhatIf(Bench bench, StepRepository steps, Lots lots, Harvests harvests, Plantings plantings, Stamps stamps) {
+    WhatIf(Bench bench, StepRepository steps, Lots lots, Harvests harvests, OtherLots others, Stamps stamps) {
         this.bench = bench;
         this.steps = steps;
         this.lots = lots;
         this.harvests = harvests;
-        this.plantings = plantings;
+        this.others = others;
         this.stamps = stamps;
     }
 
@@ -63,7 +62,7 @@ class WhatIf {
         if (facts.massOut() == null) {
             return new StepTried(view, null, null, LotChanges.NONE);
         }
-        OwnSteps own = ownSteps(lot);
+        OwnSteps own = others.steps(lot);
         StepKind previous = place == 0 ? null : becomes.steps().get(place - 1).kind();
         OptionalDouble meant = MixedUnits.meant(
                 facts.massOut().doubleValue(), sensible(own.share(facts.kind(), previous), facts, then));
@@ -92,10 +91,6 @@ class WhatIf {
                 .orElseGet(() -> new Usual(
                         Math.min(massIn, lot.expected().map(Usual::low).orElse(massIn / 100)),
                         massIn + facts.waterAdded().doubleValue()));
-    }
-
-    private OwnSteps ownSteps(LotView lot) {
-        return OwnSteps.of(steps.shares(plantings.cropKey(lot.plantingId()), lot.id()));
     }
 
     /** What another mass of a pick, grams, would change in the steps after it. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -49,6 +50,8 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
     Optional<Lot> findFirstByPlantingId(UUID plantingId);
 
     List<Lot> findByVarietyIdInOrderBySeasonAscNumberAsc(Collection<UUID> varieties);
+
+    List<Lot> findByVarietyIdInOrderBySeasonDescNumberDesc(Collection<UUID> varieties, Limit limit);
 
     @Query("select l.id from Lot l where l.varietyId = :variety")
     Set<UUID> idsOf(UUID variety);

@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -120,6 +121,14 @@ public class Lots {
         } catch (OutOfRange mistyped) {
             return false;
         }
+    }
+
+    /** The newest lots of these varieties, newest first. @param most so many */
+    @ReadsOnly
+    public List<LotView> newest(Collection<UUID> varieties, int most) {
+        return lots.findByVarietyIdInOrderBySeasonDescNumberDesc(varieties, Limit.of(most)).stream()
+                .map(Lot::view)
+                .toList();
     }
 
     /** The ids of all lots of a variety. */

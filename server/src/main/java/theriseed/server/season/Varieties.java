@@ -1,6 +1,7 @@
 package theriseed.server.season;
 
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -42,6 +43,12 @@ public class Varieties implements Pictured {
         Page<Variety> found =
                 varieties.findByNameContainingIgnoreCaseOrderByNameAscIdAsc(typed.strip(), PageOf.request(page, size));
         return PageOf.of(found, found.map(this::view).toList());
+    }
+
+    /** The ids of all varieties of a crop. */
+    @ReadsOnly
+    public List<UUID> idsOfCrop(String cropKey) {
+        return varieties.idsOf(cropKey);
     }
 
     @ReadsOnly

@@ -1,5 +1,6 @@
 package theriseed.server.season;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
@@ -11,6 +12,9 @@ interface VarietyRepository extends JpaRepository<Variety, UUID> {
     Page<Variety> findByNameContainingIgnoreCaseOrderByNameAscIdAsc(String typed, Pageable page);
 
     /** Written as the index on names is. */
+    @Query("select v.id from Variety v where v.cropKey = :cropKey")
+    List<UUID> idsOf(String cropKey);
+
     @Query("select v from Variety v where v.cropKey = :cropKey and lower(v.name) = lower(:name)")
     Optional<Variety> findByCropKeyAndNameIgnoreCase(String cropKey, String name);
 }
