@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * What was calculated from records, kept until a record it rests on is written. While a transaction that has not ended
@@ -50,6 +51,11 @@ public final class Kept<K, V> {
             });
         }
         return known;
+    }
+
+    /** The value of one key. */
+    public V of(K key, Supplier<V> calculate) {
+        return of(List.of(key), keys -> Map.of(key, calculate.get())).get(key);
     }
 
     /** What held lately, whether it still does or not. */

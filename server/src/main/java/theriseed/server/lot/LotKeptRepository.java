@@ -3,8 +3,6 @@ package theriseed.server.lot;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.domain.Page;
-import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
@@ -30,17 +28,12 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
      * Lots of which less was taken than there was when they were last weighed, so those at the bench too, or whose
      * packets did not all go; those a test is on of; and those of lately that nothing was picked into yet. Newest first.
      */
-    @Query("""
-            select l from LotKept k join Lot l on l.id = k.lotId
-            where (k.bulk is null or k.bulk > 0 or k.packets > 0 or k.testing)
-                and l.season >= :since
-                and (k.bulk > 0 or k.packets > 0 or k.testing or l.season >= :lately)
-            order by l.season desc, l.number""")
+    @Query("select l" + HERE)
     List<Lot> here(int since, int lately);
 
-    /** The same lots, so many of them. */
-    @Query("select l" + HERE)
-    Page<Lot> here(int since, int lately, Pageable page);
+    /** The same lots, with whether they are clean. */
+    @Query(AS_FILLED + HERE)
+    List<FilledLot> filledHere(int since, int lately);
 
     /** Lots of these varieties of which some is left in bulk, oldest first. */
     @Query("""
@@ -48,10 +41,6 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
             where k.bulk > 0 and l.varietyId in :varieties
             order by l.season, l.number""")
     List<Lot> inBulk(Collection<UUID> varieties);
-
-    /** The same lots, with whether they are clean. */
-    @Query(AS_FILLED + HERE)
-    List<FilledLot> filledHere(int since, int lately);
 
     /** Lots that anything was ever in. */
     @Query(AS_FILLED + "from LotKept k join Lot l on l.id = k.lotId where k.bulk is not null and l.season >= :since")

@@ -3,10 +3,8 @@ package theriseed.server.lot;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
 
 /**
@@ -30,13 +28,6 @@ public class LotsHere {
     @ReadsOnly
     public List<LotView> all() {
         return kept.here(since(), lately()).stream().map(Lot::view).toList();
-    }
-
-    /** The same, a page of them. */
-    @ReadsOnly
-    public PageOf<LotView> page(int page, int size) {
-        Page<Lot> found = kept.here(since(), lately(), PageOf.request(page, size));
-        return PageOf.of(found, found.map(Lot::view).toList());
     }
 
     /** All of them, with whether they are clean; among them those that are still empty. */

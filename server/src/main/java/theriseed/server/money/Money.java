@@ -206,8 +206,7 @@ public class Money {
 
     /** The books of a season; the same for all who ask on a day until something is written. */
     private Books books(int season) {
-        SeasonOn asked = new SeasonOn(season, time.today());
-        return kept.of(List.of(asked), some -> Map.of(asked, read(season))).get(asked);
+        return kept.of(new SeasonOn(season, time.today()), () -> read(season));
     }
 
     /** All that the money of a season hangs on, in a number of queries that does not grow with its lots. */

@@ -106,8 +106,7 @@ public class Regrow {
      */
     @ReadsOnly
     public List<RegrowView> all() {
-        LocalDate today = time.today();
-        return found.of(List.of(today), days -> Map.of(today, find())).get(today);
+        return found.of(time.today(), this::find);
     }
 
     private List<RegrowView> find() {

@@ -163,8 +163,7 @@ class Seasons {
 
     /** The ground as it is drawn; read again when something on the map was written. */
     FarmGround farmGround() {
-        return grounds.of(List.of("all"), all -> Map.of("all", FarmGround.of(ground)))
-                .get("all");
+        return grounds.of("all", () -> FarmGround.of(ground));
     }
 
     private List<Member> around(int season, UUID scheme, Member extra) {

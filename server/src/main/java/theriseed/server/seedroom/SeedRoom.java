@@ -135,8 +135,7 @@ class SeedRoom {
     private record Asked(Order by, Instant minute) {}
 
     private Ordered ordered(Order by) {
-        Asked asked = new Asked(by, time.now().truncatedTo(ChronoUnit.MINUTES));
-        return kept.of(List.of(asked), some -> Map.of(asked, order(by))).get(asked);
+        return kept.of(new Asked(by, time.now().truncatedTo(ChronoUnit.MINUTES)), () -> order(by));
     }
 
     /** A lot with what it waits for. */

@@ -141,7 +141,7 @@ public class Shelves {
     /** The same until a shelf is changed or read. */
     Known known() {
         ZoneId zone = time.zone();
-        return known.of(List.of(zone), zones -> Map.of(zone, read(zone))).get(zone);
+        return known.of(zone, () -> read(zone));
     }
 
     private Known read(ZoneId zone) {

@@ -104,7 +104,7 @@ public class Sales {
      */
     @ReadsOnly
     public Map<UUID, BigDecimal> usedSince(LocalDate since) {
-        return used.of(List.of(since), days -> Map.of(since, grams(since))).get(since);
+        return used.of(since, () -> grams(since));
     }
 
     private Map<UUID, BigDecimal> grams(LocalDate since) {

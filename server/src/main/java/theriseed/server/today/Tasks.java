@@ -96,7 +96,7 @@ class Tasks {
     @ReadsOnly
     Open open() {
         Instant minute = time.now().truncatedTo(ChronoUnit.MINUTES);
-        return found.of(List.of(minute), minutes -> Map.of(minute, find())).get(minute);
+        return found.of(minute, this::find);
     }
 
     private Open find() {
