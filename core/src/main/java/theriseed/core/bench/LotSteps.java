@@ -59,6 +59,22 @@ public final class LotSteps {
         boolean ended() {
             return massOut.isPresent();
         }
+
+        /**
+         * What was weighed in it, once it has ended.
+         *
+         * @throws OutOfRange where its weights cannot be
+         */
+        public MassBalance.Weighed weighed() {
+            return MassBalance.Weighed.recorded(
+                    kind,
+                    massIn.doubleValue(),
+                    waterAdded.doubleValue(),
+                    massOut.orElseThrow().doubleValue(),
+                    gone.doubleValue(),
+                    moistureIn,
+                    moistureOut);
+        }
     }
 
     /**
@@ -128,14 +144,7 @@ public final class LotSteps {
 
     private MassBalance.Step balance(Step step) {
         return MassBalance.of(
-                        List.of(MassBalance.Weighed.recorded(
-                                step.kind(),
-                                step.massIn().doubleValue(),
-                                step.waterAdded().doubleValue(),
-                                step.massOut().orElseThrow().doubleValue(),
-                                step.gone().doubleValue(),
-                                step.moistureIn(),
-                                step.moistureOut())),
+                        List.of(step.weighed()),
                         crop.storageMoisture().orElse(USUAL_STORED),
                         step.kind().keepsMoisture() ? MassBalance.USUAL_ALARM : MassBalance.WET_ALARM,
                         SCALE_ERROR_G)

@@ -49,18 +49,7 @@ final class LotAtBench {
                         Step.maybe(harvest.moisture()),
                         !harvest.poured().isEmpty(),
                         harvest.pouredOut()),
-                steps.stream().map(step -> weighed(step.facts())).toList());
-    }
-
-    private static LotSteps.Step weighed(StepFacts facts) {
-        return new LotSteps.Step(
-                facts.kind(),
-                facts.massIn(),
-                facts.waterAdded(),
-                Optional.ofNullable(facts.massOut()),
-                facts.gone(),
-                Step.maybe(facts.moistureIn()),
-                Step.maybe(facts.moistureOut()));
+                steps.stream().map(step -> step.facts().toWeigh()).toList());
     }
 
     BenchView view() {

@@ -18,7 +18,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import org.hibernate.annotations.BatchSize;
-import theriseed.core.bench.MassBalance;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.Moisture;
 import theriseed.core.bench.StepKind;
@@ -128,7 +127,7 @@ class Step extends Recorded {
             Range.above(0, 1e9, "g").check("massIn", facts.massIn());
             Range.of(0, 1e9, "g").check("waterAdded", facts.waterAdded());
         } else {
-            facts.weighed();
+            facts.toWeigh().weighed();
         }
     }
 
@@ -197,10 +196,6 @@ class Step extends Recorded {
 
     static OptionalDouble maybe(Double value) {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
-    }
-
-    MassBalance.Weighed weighed() {
-        return facts().weighed();
     }
 
     /** Something that left the lot in this step. */

@@ -3,7 +3,8 @@ package theriseed.server.bench;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.util.List;
-import theriseed.core.bench.MassBalance;
+import java.util.Optional;
+import theriseed.core.bench.LotSteps;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.core.measure.Range;
@@ -104,13 +105,14 @@ public record StepFacts(
                 .check(field, is);
     }
 
-    MassBalance.Weighed weighed() {
-        return MassBalance.Weighed.recorded(
+    /** As the rules weigh it. */
+    LotSteps.Step toWeigh() {
+        return new LotSteps.Step(
                 kind,
-                massIn.doubleValue(),
-                waterAdded.doubleValue(),
-                massOut.doubleValue(),
-                gone().doubleValue(),
+                massIn,
+                waterAdded,
+                Optional.ofNullable(massOut),
+                gone(),
                 Step.maybe(moistureIn),
                 Step.maybe(moistureOut));
     }
