@@ -2676,6 +2676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stall-days": {
         parameters: {
             query?: never;
@@ -3649,6 +3665,16 @@ export interface components {
             number: string;
             /** Format: uuid */
             packingRunId?: string;
+        };
+        Counter: {
+            lots: components["schemas"]["PageOfStocked"];
+            /** Format: int64 */
+            ready: number;
+            wrong: components["schemas"]["WrongLot"][];
+        };
+        CountingPage: {
+            lots: components["schemas"]["PageOfToCount"];
+            wrong: components["schemas"]["WrongLot"][];
         };
         CoverEventRequest: {
             /** Format: date */
@@ -4904,10 +4930,6 @@ export interface components {
             lots: components["schemas"]["Stocked"][];
             wrong: components["schemas"]["WrongLot"][];
         };
-        LotsShownToCount: {
-            lots: components["schemas"]["ToCount"][];
-            wrong: components["schemas"]["WrongLot"][];
-        };
         Made: {
             /** Format: int64 */
             ahead?: number;
@@ -5507,8 +5529,26 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfStocked: {
+            items: components["schemas"]["Stocked"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfTaken: {
             items: components["schemas"]["Taken"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfToCount: {
+            items: components["schemas"]["ToCount"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -11988,7 +12028,10 @@ export interface operations {
     };
     stocked_1: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+                size?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -12001,7 +12044,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LotsShownToCount"];
+                    "application/json": components["schemas"]["CountingPage"];
                 };
             };
         };
@@ -12328,6 +12371,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfReadingView"];
+                };
+            };
+        };
+    };
+    stall: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Counter"];
                 };
             };
         };

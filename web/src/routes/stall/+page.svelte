@@ -16,12 +16,17 @@
 	import { saying } from '$lib/words/say';
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
+	const lotsAt = $derived(Number(page.url.searchParams.get('lots')) || 0);
+	const turned = (to: { lots?: number; page?: number }) => {
+		const { lots, page } = { lots: lotsAt, page: at, ...to };
+		return `?lots=${lots}&page=${page}`;
+	};
 	let turn = $state(0);
 	const done = () => turn++;
 	const found = $derived.by(() => {
 		void turn;
 		return Promise.all([
-			ask(GET('/api/stocked')),
+			ask(GET('/api/stall', { params: { query: { page: lotsAt } } })),
 			ask(GET('/api/sales', { params: { query: { page: at } } }))
 		]);
 	});
@@ -44,15 +49,15 @@
 {/snippet}
 
 <Loading from={found} stays>
-	{#snippet children([{ lots, wrong }, sales])}
-		{@const ready = lots.filter((lot) => lot.gate.mayBeSold)}
-		{@const back = lots.filter((lot) => !lot.gate.mayBeSold)}
+	{#snippet children([stall, sales])}
+		{@const ready = stall.lots.items.filter((lot) => lot.gate.mayBeSold)}
+		{@const back = stall.lots.items.filter((lot) => !lot.gate.mayBeSold)}
 		<Page
 			title="Stall"
-			says={ready.length ? `${many(ready.length, 'lot')} may be sold` : 'nothing may be sold yet'}
+			says={stall.ready ? `${many(stall.ready, 'lot')} may be sold` : 'nothing may be sold yet'}
 		>
 			<StallTabs />
-			<WrongLots {wrong} />
+			<WrongLots wrong={stall.wrong} />
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
 				<section>
 					<h2 class="ruled">What there is</h2>
@@ -87,7 +92,9 @@
 							{:else}
 								<tr
 									><td colspan="4" class="text-soft"
-										>A lot is offered here once it is clean, tested and nothing holds it back.</td
+										>{stall.ready
+											? 'All that may be sold stands on the pages before.'
+											: 'A lot is offered here once it is clean, tested and nothing holds it back.'}</td
 									></tr
 								>
 							{/each}
@@ -110,6 +117,14 @@
 								{/each}
 							</tbody>
 						</table>
+					{/if}
+					{#if stall.lots.pages > 1}
+						<nav class="mt-3 flex gap-4" aria-label="Lots">
+							{#if lotsAt > 0}<a class="quiet" href={turned({ lots: lotsAt - 1 })}>lots before</a>{/if}
+							{#if lotsAt + 1 < stall.lots.pages}<a class="quiet" href={turned({ lots: lotsAt + 1 })}
+									>further lots</a
+								>{/if}
+						</nav>
 					{/if}
 				</section>
 				<section>
@@ -170,8 +185,8 @@
 					</table>
 					{#if at > 0 || sales.further}
 						<nav class="mt-3 flex gap-4" aria-label="Pages">
-							{#if at > 0}<a class="quiet" href="?page={at - 1}">newer</a>{/if}
-							{#if sales.further}<a class="quiet" href="?page={at + 1}">older</a>{/if}
+							{#if at > 0}<a class="quiet" href={turned({ page: at - 1 })}>newer</a>{/if}
+							{#if sales.further}<a class="quiet" href={turned({ page: at + 1 })}>older</a>{/if}
 						</nav>
 					{/if}
 				</section>

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { page } from '$app/state';
+	import { SvelteMap } from 'svelte/reactivity';
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -24,11 +26,12 @@
 		expected: number;
 	}
 
+	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	let turn = $state(0);
 	const found = $derived.by(() => {
 		void turn;
 		return Promise.all([
-			ask(GET('/api/seed-room/stocked')),
+			ask(GET('/api/seed-room/stocked', { params: { query: { page: at } } })),
 			ask(GET('/api/stock-takings', { params: { query: {} } }))
 		]);
 	});
@@ -37,9 +40,11 @@
 	let because = $state<Record<string, Because>>({});
 	let note = $state('');
 
+	/** What was counted on pages turned over already. */
+	const before = new SvelteMap<string, Row>();
+
 	function rows(lots: ToCount[]): Row[] {
-		const counted = [...lots].sort((a, b) => (a.shelves[0] ?? '~').localeCompare(b.shelves[0] ?? '~'));
-		return counted.flatMap((lot) => [
+		return lots.flatMap((lot) => [
 			...(lot.stock.bulk > 0 ? [{ key: lot.lot.id, lot, expected: lot.stock.bulk }] : []),
 			...lot.stock.runs
 				.filter((run) => run.left > 0)
@@ -49,9 +54,8 @@
 	const written = (row: Row) => (typed[row.key] ?? '').trim() !== '';
 	const differs = (row: Row) => written(row) && numberTyped(typed[row.key]) !== row.expected;
 
-	function keep(all: Row[]) {
+	function keep(counted: Row[]) {
 		void attempt.run(async () => {
-			const counted = all.filter(written);
 			const lines = counted.map((row, i) => ({
 				number: row.lot.lot.number,
 				packingRunId: row.run?.id,
@@ -63,24 +67,32 @@
 			typed = {};
 			because = {};
 			note = '';
+			before.clear();
 			turn++;
 		});
 	}
 	/** Which row the server did not take. */
-	const refused = (all: Row[]) => {
+	const refused = (counted: Row[]) => {
 		const place = /^lines\[(\d+)\]/.exec(attempt.problem?.field ?? '')?.[1];
-		return place === undefined ? undefined : all.filter(written)[Number(place)]?.key;
+		return place === undefined ? undefined : counted[Number(place)];
 	};
+	/** What is counted: on this page, and on those before. */
+	const counted = (here: Row[]) => [
+		...[...before.values()].filter((row) => written(row) && !here.some((one) => one.key === row.key)),
+		...here.filter(written)
+	];
+	const turnOver = (here: Row[]) => here.filter(written).forEach((row) => before.set(row.key, row));
 </script>
 
 <Loading from={found}>
 	{#snippet children([{ lots, wrong: notShown }, past])}
-		{@const all = rows(lots)}
-		{@const wrong = refused(all)}
+		{@const all = rows(lots.items)}
+		{@const ready = counted(all)}
+		{@const wrong = refused(ready)}
 		<Page title="Seed room" says="count what is there">
 			<RoomTabs />
 			<WrongLots wrong={notShown} />
-			{#if all.length === 0}
+			{#if lots.total === 0}
 				<p class="max-w-prose">
 					There is nothing to count: clean seed and packets stand here once there are any.
 				</p>
@@ -92,7 +104,7 @@
 				<form
 					onsubmit={(event) => {
 						event.preventDefault();
-						keep(all);
+						keep(ready);
 					}}
 				>
 					<div class="overflow-x-auto">
@@ -107,7 +119,7 @@
 							>
 							<tbody>
 								{#each all as row (row.key)}
-									<tr class={row.key === wrong ? 'bg-paper' : ''}>
+									<tr class={row.key === wrong?.key ? 'bg-paper' : ''}>
 										<td class="beside">{row.lot.shelves.join(', ') || 'not put away'}</td>
 										<th scope="row"
 											><a class="font-mono hover:underline" href="/lot/{row.lot.lot.number}"
@@ -126,7 +138,7 @@
 										<td class="num">{row.expected}</td>
 										<td class="text-right!"
 											><input
-												class={['input w-28 text-right', row.key === wrong && 'input-error']}
+												class={['input w-28 text-right', row.key === wrong?.key && 'input-error']}
 												inputmode="decimal"
 												autocomplete="off"
 												aria-label="Found of {row.lot.lot.number}, {row.run ? 'packets' : 'grams of bulk'}"
@@ -152,12 +164,24 @@
 							</tbody>
 						</table>
 					</div>
+					{#if lots.pages > 1}
+						<nav class="mt-3 flex gap-4" aria-label="Lots">
+							{#if at > 0}<a class="quiet" href="?page={at - 1}" onclick={() => turnOver(all)}>lots before</a
+								>{/if}
+							{#if at + 1 < lots.pages}<a class="quiet" href="?page={at + 1}" onclick={() => turnOver(all)}
+									>further lots</a
+								>{/if}
+						</nav>
+					{/if}
+					{#if wrong && !all.some((row) => row.key === wrong.key)}
+						<p class="mt-3">Not taken: what was found of {wrong.lot.lot.number}, on a page before.</p>
+					{/if}
 					<div class="mt-4 grid max-w-xl gap-4">
 						<TextField label="Note" name="note" {attempt} bind:value={note} />
 						<Trouble {attempt} labels={{ lines: 'Found' }} />
 						<div>
-							<Act main type="submit" disabled={attempt.busy || !all.some(written)}
-								>Book {many(all.filter(written).length, 'count')}</Act
+							<Act main type="submit" disabled={attempt.busy || ready.length === 0}
+								>Book {many(ready.length, 'count')}</Act
 							>
 						</div>
 					</div>

@@ -54,7 +54,8 @@ final class Pages {
         PAGES.put("seed room", "/api/seed-room");
         PAGES.put("seed room, gone too", "/api/seed-room?gone=true");
         PAGES.put("tests", "/api/seed-room?size=200");
-        PAGES.put("seed left, for the stall", "/api/seed-room/stocked");
+        PAGES.put("stall", "/api/stall");
+        PAGES.put("stock-taking", "/api/seed-room/stocked");
         PAGES.put("lots to choose from", "/api/stocked");
         PAGES.put("lots", "/api/lots");
         PAGES.put("lot", "/api/lots/{lot}");
@@ -67,7 +68,7 @@ final class Pages {
         PAGES.put("orders", "/api/orders?open=false");
         PAGES.put("customers", "/api/customers");
         PAGES.put("stall days", "/api/stall-days");
-        PAGES.put("stock takings", "/api/stock-takings");
+        PAGES.put("counted before", "/api/stock-takings");
         PAGES.put("money", "/api/money?season=2026");
         PAGES.put("what to grow again", "/api/regrow");
         PAGES.put("yields", "/api/yields?crop=pea");

@@ -10,6 +10,29 @@ import java.util.UUID;
  */
 record Member(
         UUID id, int version, Variety variety, PlantingFacts facts, LocalDate firstFlowerOn, boolean coverLeaked) {
+    /** As it is read from the records. */
+    Member(
+            UUID id,
+            int version,
+            Variety variety,
+            int season,
+            Where where,
+            Aim aim,
+            PlantingDays days,
+            Sowing sowing,
+            Keeping keeping,
+            String restOverruled,
+            LocalDate firstFlowerOn,
+            boolean coverLeaked) {
+        this(
+                id,
+                version,
+                variety,
+                new PlantingFacts(season, variety.id(), where, aim, days, sowing, keeping, restOverruled),
+                firstFlowerOn,
+                coverLeaked);
+    }
+
     Member otherwise(PlantingFacts tried) {
         return new Member(id, version, variety, tried, firstFlowerOn, coverLeaked);
     }

@@ -10,12 +10,21 @@ import org.springframework.data.jpa.repository.Query;
 
 /** Plantings of the plan have no scheme; what was given up is out of both. */
 interface PlantingRepository extends JpaRepository<Planting, UUID> {
+    /** Members are read, never written: a season that is looked at while something is written is not compared again. */
+    String MEMBER = "select new theriseed.server.season.Member(p.id, p.version, v, p.season, p.ground, p.aim, p.days,"
+            + " p.sowing, p.keeping, p.restOverruled, p.firstFlowerOn, p.coverLeaked)"
+            + " from Planting p join p.variety v";
+
+    @Query(MEMBER + " where p.season between :first and :last and p.schemeId is null and not p.givenUp")
+    List<Member> planned(int first, int last);
+
+    @Query(MEMBER + " where p.schemeId = :scheme and not p.givenUp")
+    List<Member> ofScheme(UUID scheme);
+
+    /** Those of the plan that are to be copied or changed. */
     @Query("select p from Planting p join fetch p.variety"
             + " where p.season between :first and :last and p.schemeId is null and not p.givenUp")
-    List<Planting> planned(int first, int last);
-
-    @Query("select p from Planting p join fetch p.variety where p.schemeId = :scheme and not p.givenUp")
-    List<Planting> ofScheme(UUID scheme);
+    List<Planting> toChange(int first, int last);
 
     @EntityGraph(attributePaths = "variety")
     List<Planting> findBySchemeId(UUID scheme);
@@ -29,11 +38,6 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
     @Query("select p.id from Planting p where p.variety.id = :variety and p.schemeId is null and not p.givenUp"
             + " order by p.season desc, p.id")
     List<UUID> ofVariety(UUID variety);
-
-    @Query(
-            "select p from Planting p join fetch p.variety where p.ground.plotId = :plot and p.season between :first and :last"
-                    + " and p.schemeId is null and not p.givenUp")
-    List<Planting> onPlot(UUID plot, int first, int last);
 
     @Query("select p.variety.id as varietyId, p.season as season from Planting p where p.variety.id in :varieties"
             + " and p.season >= :first and p.aim.purpose = theriseed.server.season.Purpose.SEED"

@@ -376,7 +376,7 @@ public class Plantings {
     @EventListener
     void on(ShapeChanged changed) {
         int year = time.today().getYear();
-        for (Planting planting : plantings.planned(year, year + 1)) {
+        for (Member planting : plantings.planned(year, year + 1)) {
             Where where = planting.facts().where();
             double longest = where.stretches().stream()
                     .filter(stretch -> stretch.bedId().equals(changed.id()))

@@ -69,7 +69,7 @@ public class Schemes {
     public SchemeView make(String name, int season) {
         Range.of(2000, 2099, "year").check("season", season);
         Scheme scheme = schemes.saveAndFlush(new Scheme(name, season, stamps.now()));
-        plantings.saveAll(plantings.planned(season, season).stream()
+        plantings.saveAll(plantings.toChange(season, season).stream()
                 .map(planting -> new Planting(planting, scheme.id(), stamps.now()))
                 .toList());
         return scheme.view();
@@ -87,7 +87,7 @@ public class Schemes {
     public void keep(UUID id, int version) {
         Scheme scheme = end(id, version, Scheme.State.KEPT);
         String reason = "kept from " + scheme.name();
-        Map<UUID, Planting> plan = plantings.planned(scheme.season(), scheme.season() + 1).stream()
+        Map<UUID, Planting> plan = plantings.toChange(scheme.season(), scheme.season() + 1).stream()
                 .collect(Collectors.toMap(Planting::id, Function.identity()));
         List<Runnable> later = new ArrayList<>();
         for (Planting tried : plantings.findBySchemeId(id)) {

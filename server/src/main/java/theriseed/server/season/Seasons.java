@@ -90,7 +90,7 @@ class Seasons {
 
     /** The plan of a season, were crops known otherwise. */
     SeasonAsWhole planWith(int season, Function<String, Crop> known) {
-        return calculated(season, members(plantings.planned(season - 1, season)), known);
+        return calculated(season, plantings.planned(season - 1, season), known);
     }
 
     /**
@@ -124,7 +124,7 @@ class Seasons {
         List<Integer> seasons = wanted.stream().map(SeasonOn::season).toList();
         int first = Collections.min(seasons);
         int last = Collections.max(seasons);
-        List<Member> members = members(plantings.planned(first - 1, last));
+        List<Member> members = plantings.planned(first - 1, last);
         Map<Integer, List<NeighbourView>> seen = ground.neighbours(seasons);
         FarmGround on = farmGround();
         BloomForecast forecast = new BloomForecast(weathers.ofSeasons(first, last), time.today());
@@ -168,10 +168,10 @@ class Seasons {
 
     private List<Member> around(int season, UUID scheme, Member extra) {
         int far = FamilyRest.LONGEST;
-        List<Member> around = members(plantings.planned(season - far, season + far));
+        List<Member> around = new ArrayList<>(plantings.planned(season - far, season + far));
         if (scheme != null) {
             around.removeIf(member -> member.facts().season() == season);
-            around.addAll(members(plantings.ofScheme(scheme)));
+            around.addAll(plantings.ofScheme(scheme));
         }
         if (extra != null) {
             around.removeIf(member -> member.id().equals(extra.id()));
@@ -191,10 +191,6 @@ class Seasons {
     Optional<Frosts> frosts() {
         FarmView farm = farms.get();
         return Optional.ofNullable(farm.lastFrost()).map(last -> new Frosts(last, farm.firstFrost()));
-    }
-
-    private static List<Member> members(List<Planting> found) {
-        return found.stream().map(Planting::member).collect(Collectors.toCollection(ArrayList::new));
     }
 
     private static List<Member> of(List<Member> members, int season) {

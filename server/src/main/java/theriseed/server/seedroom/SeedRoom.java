@@ -183,29 +183,6 @@ class SeedRoom {
                 .toList();
     }
 
-    /** A lot with seed left, and the shelves it stands on, by name. */
-    record ToCount(LotView lot, VarietyView variety, StockView stock, List<String> shelves) {}
-
-    /** Every lot with seed left, to be counted. */
-    @ReadsOnly
-    public LotsShown<ToCount> stocked() {
-        return LotsShown.of(Wrong.each(here.all(), this::toCount));
-    }
-
-    private List<ToCount> toCount(List<LotView> some) {
-        List<LotKnown> known = gate.of(some);
-        Map<UUID, StockView> stock = stocks.of(known);
-        Map<UUID, Keepings.Standing> standing = keepings.standing(known);
-        return known.stream()
-                .map(one -> new ToCount(
-                        one.lot(),
-                        one.planting().variety(),
-                        stock.get(one.lot().id()),
-                        standing.get(one.lot().id()).shelves()))
-                .filter(one -> one.stock().any())
-                .toList();
-    }
-
     private List<Hanging> hanging(List<LotView> some) {
         List<LotKnown> known = gate.of(some);
         Map<UUID, StockView> stock = stocks.of(known);

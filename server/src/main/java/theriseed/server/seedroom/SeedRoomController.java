@@ -19,17 +19,18 @@ import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
-import theriseed.server.lot.LotsShown;
 
 /** The seed room over HTTP. */
 @RestController
 class SeedRoomController {
     private final SeedRoom room;
+    private final Counting counting;
     private final Shelves shelves;
     private final Containers containers;
 
-    SeedRoomController(SeedRoom room, Shelves shelves, Containers containers) {
+    SeedRoomController(SeedRoom room, Counting counting, Shelves shelves, Containers containers) {
         this.room = room;
+        this.counting = counting;
         this.shelves = shelves;
         this.containers = containers;
     }
@@ -45,8 +46,9 @@ class SeedRoomController {
 
     /** Lots with seed left, to be counted. */
     @GetMapping("/api/seed-room/stocked")
-    LotsShown<SeedRoom.ToCount> stocked() {
-        return room.stocked();
+    Counting.CountingPage stocked(
+            @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "100") int size) {
+        return counting.stocked(page, size);
     }
 
     @GetMapping("/api/lots/{number}/stored")

@@ -57,18 +57,19 @@ class SaleSheet implements Sheet {
 
     @Override
     public Stream<List<Object>> lines() {
-        Map<UUID, String> numbers = lots.numbersById();
+        Map<String, String> numbers = lots.numbersById().entrySet().stream()
+                .collect(Collectors.toMap(lot -> lot.getKey().toString(), Map.Entry::getValue));
         return sales.every()
                 .map(sale -> Arrays.asList(
                         sale.id(),
                         sale.customer(),
                         numbers.get(sale.lotId()),
-                        Line.word(sale.kind()),
+                        sale.kind(),
                         sale.soldOn(),
                         sale.packingRunId(),
                         sale.packets(),
-                        Line.plain(sale.bulk()),
-                        Line.plain(sale.price()),
+                        sale.bulk(),
+                        sale.price(),
                         sale.note()));
     }
 

@@ -1,18 +1,22 @@
 package theriseed.server.stall;
 
-import java.math.BigDecimal;
-import java.time.LocalDate;
-import java.util.UUID;
-
-/** A sale, gift or swap as it stands in the list of all: packets of a run or bulk grams, price in all. */
+/**
+ * A sale, gift or swap as the file of all sales says it, so that a million of them are only passed on: days as
+ * 2026-08-14, numbers without what is not needed of them; null where nothing stands.
+ *
+ * @param lotId as text
+ * @param packingRunId as text; null for bulk
+ * @param bulk grams
+ * @param price in all
+ */
 public record ListedSale(
-        UUID id,
+        String id,
         String customer,
-        UUID lotId,
-        SaleKind kind,
-        LocalDate soldOn,
-        UUID packingRunId,
-        Integer packets,
-        BigDecimal bulk,
-        BigDecimal price,
+        String lotId,
+        String kind,
+        String soldOn,
+        String packingRunId,
+        String packets,
+        String bulk,
+        String price,
         String note) {}

@@ -54,8 +54,11 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
 
     /** Every sale, newest first, a thousand at a time; to be read within the transaction. */
     @QueryHints(@QueryHint(name = HibernateHints.HINT_FETCH_SIZE, value = "1000"))
-    @Query("select new theriseed.server.stall.ListedSale(s.id, s.customer.name, s.lotId, s.kind, s.soldOn,"
-            + " s.packingRunId, s.packets, s.bulk, s.price, s.note) from Sale s order by s.soldOn desc, s.id desc")
+    @Query(
+            "select new theriseed.server.stall.ListedSale(cast(s.id as String), s.customer.name, cast(s.lotId as String),"
+                    + " lower(cast(s.kind as String)), cast(s.soldOn as String), cast(s.packingRunId as String),"
+                    + " cast(s.packets as String), cast(function('trim_scale', s.bulk) as String),"
+                    + " cast(function('trim_scale', s.price) as String), s.note) from Sale s order by s.soldOn desc, s.id desc")
     Stream<ListedSale> listed();
 
     boolean existsByLotId(UUID lot);

@@ -10,9 +10,11 @@ import theriseed.server.lot.LotsShown;
 @RestController
 class ThreadController {
     private final Threads threads;
+    private final Offered offered;
 
-    ThreadController(Threads threads) {
+    ThreadController(Threads threads, Offered offered) {
         this.threads = threads;
+        this.offered = offered;
     }
 
     @GetMapping("/api/lots")
@@ -22,8 +24,14 @@ class ThreadController {
 
     /** Lots with seed left, without who had the rest. */
     @GetMapping("/api/stocked")
-    LotsShown<Threads.Stocked> stocked() {
-        return threads.stocked();
+    LotsShown<Offered.Stocked> stocked() {
+        return offered.all();
+    }
+
+    /** The same page by page, those that may be sold first. */
+    @GetMapping("/api/stall")
+    Offered.Counter stall(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "100") int size) {
+        return offered.page(page, size);
     }
 
     @GetMapping("/api/lots/{number}")

@@ -43,7 +43,6 @@ import theriseed.server.quality.PurityView;
 import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilLookView;
-import theriseed.server.season.VarietyView;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Sales;
 import theriseed.server.stall.Stall;
@@ -164,23 +163,6 @@ public class Threads {
         return shown.with(shown.lots().stream()
                 .filter(one ->
                         one.known().bench() == null || !one.known().bench().poured())
-                .toList());
-    }
-
-    /** A lot with seed left, as the stall asks for it. */
-    record Stocked(LotView lot, VarietyView variety, LotKnown.GateView gate, StockView stock) {}
-
-    /** Every lot with seed left, newest first. */
-    @ReadsOnly
-    LotsShown<Stocked> stocked() {
-        LotsShown<Shelved> all = LotsShown.of(Wrong.each(here.all(), this::shelved));
-        return all.with(all.lots().stream()
-                .filter(one -> one.stock().any())
-                .map(one -> new Stocked(
-                        one.known().lot(),
-                        one.known().planting().variety(),
-                        one.known().gate(),
-                        one.stock()))
                 .toList());
     }
 

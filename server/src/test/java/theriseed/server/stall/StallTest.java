@@ -8,6 +8,9 @@ import static theriseed.server.Season.saleOf;
 import static theriseed.server.Season.stepOf;
 import static theriseed.server.Season.with;
 
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
@@ -198,6 +201,36 @@ class StallTest {
                 .ok();
         assertThat(season.grower.get("/api/stocked").text()).doesNotContain(number);
         assertThat(season.grower.get("/api/seed-room/stocked").text()).doesNotContain(number);
+    }
+
+    @Test
+    void theStallIsTurnedPageByPageAndShowsFirstWhatMayBeSold() {
+        season.grower
+                .post("/api/lots/" + season.sellable() + "/hold", record("reason", "found on the bench"))
+                .ok();
+        List<JsonNode> all = new ArrayList<>();
+        JsonNode page = season.grower.get("/api/stall?size=2").ok();
+        for (int at = 0; at < page.at("/lots/pages").asInt(); at++) {
+            season.grower
+                    .get("/api/stall?size=2&page=" + at)
+                    .ok()
+                    .at("/lots/items")
+                    .forEach(all::add);
+        }
+        List<Boolean> sold =
+                all.stream().map(lot -> lot.at("/gate/mayBeSold").asBoolean()).toList();
+        assertThat(sold)
+                .isSortedAccordingTo(Comparator.reverseOrder())
+                .hasSize(page.at("/lots/total").asInt());
+        assertThat(sold.stream().filter(may -> may).count())
+                .isEqualTo(page.get("ready").asLong())
+                .isPositive();
+        assertThat(season.grower
+                        .get("/api/seed-room/stocked?size=1")
+                        .ok()
+                        .at("/lots/total")
+                        .asInt())
+                .isEqualTo(page.at("/lots/total").asInt());
     }
 
     @Test

@@ -109,7 +109,7 @@ class WrongRecordsTest {
         assertThat(room.at("/wrong/0/why/field").asString()).isNotEmpty();
         JsonNode stocked = get("/api/seed-room/stocked");
         assertThat(stocked.get("wrong").findValuesAsString("number")).containsExactly(number);
-        assertThat(stocked.get("lots").size()).isPositive();
+        assertThat(stocked.at("/lots/items").size()).isPositive();
         assertThat(Client.as("hand", port).get("/api/today").status()).isEqualTo(200);
     }
 }
