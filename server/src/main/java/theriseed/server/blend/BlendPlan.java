@@ -1,10 +1,14 @@
 package theriseed.server.blend;
 
 import java.math.BigDecimal;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
+import theriseed.core.quality.PurityTest;
 import theriseed.core.seedroom.Blend;
 import theriseed.server.base.Maybe;
 
@@ -59,4 +63,56 @@ public record BlendPlan(
             @Maybe Double thousandSeedWeight,
             double purity,
             @Maybe Double moisture) {}
+
+    /** What comes of these together. */
+    static BlendPlan of(List<There.Taken> taken) {
+        List<Ingredient> parts = taken.stream().map(There.Taken::ingredient).toList();
+        List<StepKind> left = taken.get(0).from().known().bench().left();
+        Blend expected = expected(parts);
+        return new BlendPlan(
+                parts,
+                parts.stream().map(Ingredient::mass).reduce(BigDecimal.ZERO, BigDecimal::add),
+                parts.stream()
+                        .map(Ingredient::grade)
+                        .min(Comparator.<Grade>naturalOrder())
+                        .orElseThrow(),
+                parts.stream().mapToInt(Ingredient::season).min().orElseThrow(),
+                left,
+                expected,
+                taken.stream().allMatch(one -> one.from().known().tests().purity() != null) ? null : PurityTest.TAKEN,
+                cautions(parts, left, expected));
+    }
+
+    private static Set<Caution> cautions(List<Ingredient> parts, List<StepKind> left, Blend expected) {
+        Set<Caution> cautions = EnumSet.noneOf(Caution.class);
+        if (parts.stream().map(Ingredient::grade).distinct().count() > 1) {
+            cautions.add(Caution.GRADES_DIFFER);
+        }
+        if (parts.stream().map(Ingredient::season).distinct().count() > 1) {
+            cautions.add(Caution.SEASONS_DIFFER);
+        }
+        if (left.isEmpty() && expected == null) {
+            cautions.add(Caution.NOT_TESTED);
+        }
+        if (left.isEmpty() && parts.stream().map(Ingredient::moisture).anyMatch(Objects::isNull)) {
+            cautions.add(Caution.MOISTURE_NOT_KNOWN);
+        }
+        return cautions;
+    }
+
+    /** Where a moisture is not known nothing is said of moistures: one is taken for all. */
+    private static Blend expected(List<Ingredient> parts) {
+        if (parts.stream().anyMatch(part -> part.germination() == null || part.thousandSeedWeight() == null)) {
+            return null;
+        }
+        boolean measured = parts.stream().noneMatch(part -> part.moisture() == null);
+        return Blend.of(parts.stream()
+                .map(part -> new Blend.Part(
+                        part.mass().doubleValue() / 1000,
+                        part.germination(),
+                        part.purity(),
+                        part.thousandSeedWeight(),
+                        measured ? part.moisture() : Blend.MOISTURE_TAKEN))
+                .toList());
+    }
 }

@@ -5,11 +5,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -19,11 +17,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.StepKind;
-import theriseed.core.crop.Grade;
 import theriseed.core.measure.Range;
-import theriseed.core.quality.PurityTest;
 import theriseed.core.season.SeasonDates;
-import theriseed.core.seedroom.Blend;
 import theriseed.core.seedroom.LotSplit;
 import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
@@ -38,6 +33,7 @@ import theriseed.server.harvest.HarvestCorrected;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
+import theriseed.server.lot.NewLots;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
@@ -54,6 +50,7 @@ class Blends {
     private static final int MOST_STEPS = 6;
 
     private final Lots lots;
+    private final NewLots newLots;
     private final LotsHere here;
     private final Pours pours;
     private final Gate gate;
@@ -65,6 +62,7 @@ class Blends {
 
     Blends(
             Lots lots,
+            NewLots newLots,
             LotsHere here,
             Pours pours,
             Gate gate,
@@ -74,6 +72,7 @@ class Blends {
             FarmTime time,
             ApplicationEventPublisher events) {
         this.lots = lots;
+        this.newLots = newLots;
         this.here = here;
         this.pours = pours;
         this.gate = gate;
@@ -86,49 +85,6 @@ class Blends {
 
     /** @param mass grams to take; null for all there is */
     record Portion(String number, @Maybe BigDecimal mass) {}
-
-    /** What goes into a blend: each lot with the mass taken. */
-    private record Taken(There from, BigDecimal mass) {
-        BlendPlan.Ingredient ingredient() {
-            return from.taking(mass);
-        }
-
-        Lots.Portion portion() {
-            return new Lots.Portion(from.lot(), mass, from.known().moisture());
-        }
-    }
-
-    /** A lot that stands where another may be poured into it, and what is known of it. */
-    private record There(LotKnown known, BigDecimal available) {
-        LotView lot() {
-            return known.lot();
-        }
-
-        Double germination() {
-            return known.tests().germination() == null
-                    ? null
-                    : (double) known.tests().germination().result().reported();
-        }
-
-        Double thousandSeedWeight() {
-            return known.tests().seedWeight() == null
-                    ? null
-                    : known.tests().seedWeight().result().thousandSeedWeight();
-        }
-
-        BlendPlan.Ingredient taking(BigDecimal mass) {
-            return new BlendPlan.Ingredient(
-                    lot().number(),
-                    lot().season(),
-                    lot().grade(),
-                    available,
-                    mass,
-                    germination(),
-                    thousandSeedWeight(),
-                    known.purity(),
-                    known.moisture());
-        }
-    }
 
     /** A lot, and the others of its variety that stand where it stands, oldest first: what may be blended. */
     @ReadsOnly
@@ -152,7 +108,7 @@ class Blends {
     @HandsWork
     @ReadsOnly
     public BlendPlan plan(List<Portion> portions) {
-        return planOf(taken(portions, lots::get));
+        return BlendPlan.of(taken(portions, lots::get));
     }
 
     /** Pours lots together under a new number. */
@@ -161,13 +117,13 @@ class Blends {
     public LotView blend(List<Portion> portions, LocalDate pouredOn) {
         List<Portion> byNumber = new ArrayList<>(portions);
         byNumber.sort(Comparator.comparing(Portion::number));
-        List<Taken> taken = taken(byNumber, lots::lock);
+        List<There.Taken> taken = taken(byNumber, lots::lock);
         taken.forEach(one -> checkDay(one.from(), pouredOn));
-        List<Lots.Portion> poured = taken.stream()
-                .sorted(Comparator.comparing(Taken::mass).reversed())
-                .map(Taken::portion)
+        List<NewLots.Portion> poured = taken.stream()
+                .sorted(Comparator.comparing(There.Taken::mass).reversed())
+                .map(There.Taken::portion)
                 .toList();
-        LotView made = lots.pour(Origin.BLEND, poured, pouredOn);
+        LotView made = newLots.pour(Origin.BLEND, poured, pouredOn);
         bench.goOn(made.id(), taken.get(0).from().known().bench().left());
         return made;
     }
@@ -196,7 +152,7 @@ class Blends {
         checkDay(whole, pouredOn);
         List<LotView> parts = new ArrayList<>();
         for (BigDecimal mass : masses) {
-            LotView made = lots.pour(Origin.PART, List.of(new Taken(whole, mass).portion()), pouredOn);
+            LotView made = newLots.pour(Origin.PART, List.of(new There.Taken(whole, mass).portion()), pouredOn);
             bench.goOn(made.id(), left);
             parts.add(made);
         }
@@ -295,10 +251,10 @@ class Blends {
                 .orElseThrow();
     }
 
-    private List<Taken> taken(List<Portion> portions, Function<String, LotView> get) {
+    private List<There.Taken> taken(List<Portion> portions, Function<String, LotView> get) {
         Range.of(2, MOST_PARTS, "lots").check("parts", portions.size());
         Set<String> seen = new HashSet<>();
-        List<Taken> taken = new ArrayList<>();
+        List<There.Taken> taken = new ArrayList<>();
         for (int i = 0; i < portions.size(); i++) {
             There there = there(get.apply(portions.get(i).number()));
             if (!seen.add(there.lot().number())) {
@@ -314,61 +270,9 @@ class Blends {
                     .because("IS_THERE")
                     .check("parts[" + i + "].mass", mass);
             checkWhole(there, mass);
-            taken.add(new Taken(there, mass));
+            taken.add(new There.Taken(there, mass));
         }
         return taken;
-    }
-
-    private static BlendPlan planOf(List<Taken> taken) {
-        List<BlendPlan.Ingredient> parts = taken.stream().map(Taken::ingredient).toList();
-        List<StepKind> left = taken.get(0).from().known().bench().left();
-        Blend expected = expected(parts);
-        return new BlendPlan(
-                parts,
-                parts.stream().map(BlendPlan.Ingredient::mass).reduce(BigDecimal.ZERO, BigDecimal::add),
-                parts.stream()
-                        .map(BlendPlan.Ingredient::grade)
-                        .min(Comparator.<Grade>naturalOrder())
-                        .orElseThrow(),
-                parts.stream().mapToInt(BlendPlan.Ingredient::season).min().orElseThrow(),
-                left,
-                expected,
-                taken.stream().allMatch(one -> one.from().known().tests().purity() != null) ? null : PurityTest.TAKEN,
-                cautions(parts, left, expected));
-    }
-
-    private static Set<BlendPlan.Caution> cautions(
-            List<BlendPlan.Ingredient> parts, List<StepKind> left, Blend expected) {
-        Set<BlendPlan.Caution> cautions = EnumSet.noneOf(BlendPlan.Caution.class);
-        if (parts.stream().map(BlendPlan.Ingredient::grade).distinct().count() > 1) {
-            cautions.add(BlendPlan.Caution.GRADES_DIFFER);
-        }
-        if (parts.stream().map(BlendPlan.Ingredient::season).distinct().count() > 1) {
-            cautions.add(BlendPlan.Caution.SEASONS_DIFFER);
-        }
-        if (left.isEmpty() && expected == null) {
-            cautions.add(BlendPlan.Caution.NOT_TESTED);
-        }
-        if (left.isEmpty() && parts.stream().map(BlendPlan.Ingredient::moisture).anyMatch(Objects::isNull)) {
-            cautions.add(BlendPlan.Caution.MOISTURE_NOT_KNOWN);
-        }
-        return cautions;
-    }
-
-    /** Where a moisture is not known nothing is said of moistures: one is taken for all. */
-    private static Blend expected(List<BlendPlan.Ingredient> parts) {
-        if (parts.stream().anyMatch(part -> part.germination() == null || part.thousandSeedWeight() == null)) {
-            return null;
-        }
-        boolean measured = parts.stream().noneMatch(part -> part.moisture() == null);
-        return Blend.of(parts.stream()
-                .map(part -> new Blend.Part(
-                        part.mass().doubleValue() / 1000,
-                        part.germination(),
-                        part.purity(),
-                        part.thousandSeedWeight(),
-                        measured ? part.moisture() : Blend.MOISTURE_TAKEN))
-                .toList());
     }
 
     private There there(LotView lot) {

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.farm.FarmClock;
+import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Varieties;
@@ -31,6 +32,7 @@ import theriseed.server.thread.Threads;
 class DemoSeedRoom {
     private final FarmClock time;
     private final Lots lots;
+    private final LotDecisions decisions;
     private final Varieties varieties;
     private final Shelves shelves;
     private final Containers containers;
@@ -41,6 +43,7 @@ class DemoSeedRoom {
     DemoSeedRoom(
             FarmClock time,
             Lots lots,
+            LotDecisions decisions,
             Varieties varieties,
             Shelves shelves,
             Containers containers,
@@ -49,6 +52,7 @@ class DemoSeedRoom {
             Threads threads) {
         this.time = time;
         this.lots = lots;
+        this.decisions = decisions;
         this.varieties = varieties;
         this.shelves = shelves;
         this.containers = containers;
@@ -92,7 +96,7 @@ class DemoSeedRoom {
     }
 
     private void reserve(String number, int grams) {
-        lots.reserve(number, lots.get(number).version(), BigDecimal.valueOf(grams));
+        decisions.reserve(number, lots.get(number).version(), BigDecimal.valueOf(grams));
     }
 
     private UUID shelf(String name, ShelfKind kind, double celsius, double humidity, String note) {

@@ -21,7 +21,8 @@ import theriseed.server.bench.StepView;
 import theriseed.server.farm.FarmClock;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickFacts;
-import theriseed.server.lot.Lots;
+import theriseed.server.lot.LotDecisions;
+import theriseed.server.lot.NewLots;
 import theriseed.server.quality.CutFacts;
 import theriseed.server.quality.GerminationFacts;
 import theriseed.server.quality.Method;
@@ -44,7 +45,8 @@ import theriseed.server.walk.Walks;
 class DemoWork {
     private final FarmClock time;
     private final Walks walks;
-    private final Lots lots;
+    private final NewLots newLots;
+    private final LotDecisions decisions;
     private final Harvests harvests;
     private final Bench bench;
     private final Readings readings;
@@ -56,7 +58,8 @@ class DemoWork {
     DemoWork(
             FarmClock time,
             Walks walks,
-            Lots lots,
+            NewLots newLots,
+            LotDecisions decisions,
             Harvests harvests,
             Bench bench,
             Readings readings,
@@ -66,7 +69,8 @@ class DemoWork {
             Stall stall) {
         this.time = time;
         this.walks = walks;
-        this.lots = lots;
+        this.newLots = newLots;
+        this.decisions = decisions;
         this.harvests = harvests;
         this.bench = bench;
         this.readings = readings;
@@ -124,8 +128,8 @@ class DemoWork {
             mass = BigDecimal.valueOf(grams);
             LocalDate on = LocalDate.parse(day);
             at(on.atTime(11, 30), () -> {
-                number = lots.make(planting, null, false).number();
-                lots.labelPrinted(number);
+                number = newLots.make(planting, null, false).number();
+                decisions.labelPrinted(number);
                 harvests.pick(number, PickFacts.over(on, mass, plants));
             });
             return this;
@@ -322,7 +326,7 @@ class DemoWork {
         }
 
         Work held(String day, String reason) {
-            at(LocalDate.parse(day).atTime(9, 0), () -> lots.hold(number, reason));
+            at(LocalDate.parse(day).atTime(9, 0), () -> decisions.hold(number, reason));
             return this;
         }
 

@@ -25,6 +25,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.instrument.SimulatedPrinter;
+import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.GerminationView;
@@ -43,6 +44,7 @@ class LabelController {
     private static final int MOST = 50_000;
 
     private final Lots lots;
+    private final LotDecisions decisions;
     private final Gate gate;
     private final Stocks stocks;
     private final Selection selection;
@@ -53,6 +55,7 @@ class LabelController {
 
     LabelController(
             Lots lots,
+            LotDecisions decisions,
             Gate gate,
             Stocks stocks,
             Selection selection,
@@ -63,6 +66,7 @@ class LabelController {
         this.readers = readers;
         this.selection = selection;
         this.lots = lots;
+        this.decisions = decisions;
         this.gate = gate;
         this.stocks = stocks;
         this.crops = crops;
@@ -98,7 +102,7 @@ class LabelController {
     /** Notes that the labels of a lot were printed. */
     @PostMapping("/api/lots/{number}/label-printed")
     void printed(@PathVariable String number) {
-        lots.labelPrinted(number);
+        decisions.labelPrinted(number);
     }
 
     /** Tags of the best plants and fruits, so that nobody picks them for the kitchen. */

@@ -11,6 +11,8 @@ import theriseed.core.lot.LotNumber;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
+import theriseed.server.walk.Decision;
+import theriseed.server.walk.RingView;
 
 /** One variety under one number for ever: from one planting and one harvest, or come of other lots. */
 @Entity
@@ -56,6 +58,15 @@ class Lot extends Recorded {
     }
 
     /** Never up again: seed does not become truer. */
+    /** What was decided about the seed within a ring holds for this lot too. */
+    void follow(RingView ring, Stamp stamp) {
+        if (ring.decision() == Decision.HELD && holdReason == null) {
+            hold(ring.reason(), stamp);
+        } else if (ring.decision() == Decision.GRADED_DOWN) {
+            gradeDown(ring.grade());
+        }
+    }
+
     void gradeDown(Grade lower) {
         if (lower.compareTo(grade) < 0) {
             grade = lower;

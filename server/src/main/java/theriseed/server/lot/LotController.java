@@ -16,10 +16,12 @@ import theriseed.server.base.ReasonRequest;
 /** Making, holding and releasing lots over HTTP. */
 @RestController
 class LotController {
-    private final Lots lots;
+    private final NewLots newLots;
+    private final LotDecisions decisions;
 
-    LotController(Lots lots) {
-        this.lots = lots;
+    LotController(NewLots newLots, LotDecisions decisions) {
+        this.newLots = newLots;
+        this.decisions = decisions;
     }
 
     /** @param untagged whether it is fruit that nobody tagged */
@@ -30,12 +32,12 @@ class LotController {
 
     @PostMapping("/api/lots")
     LotView make(@Valid @RequestBody LotRequest request) {
-        return lots.make(request.plantingId(), request.ringId(), Boolean.TRUE.equals(request.untagged()));
+        return newLots.make(request.plantingId(), request.ringId(), Boolean.TRUE.equals(request.untagged()));
     }
 
     @PostMapping("/api/lots/{number}/hold")
     LotView hold(@PathVariable String number, @Valid @RequestBody ReasonRequest request) {
-        return lots.hold(number, request.reason());
+        return decisions.hold(number, request.reason());
     }
 
     record GradeRequest(
@@ -45,11 +47,11 @@ class LotController {
 
     @PutMapping("/api/lots/{number}/grade")
     LotView regrade(@PathVariable String number, @Valid @RequestBody GradeRequest request) {
-        return lots.regrade(number, request.version(), request.grade(), request.reason());
+        return decisions.regrade(number, request.version(), request.grade(), request.reason());
     }
 
     @PostMapping("/api/lots/{number}/release")
     LotView release(@PathVariable String number, @Valid @RequestBody ReasonRequest request) {
-        return lots.release(number, request.reason());
+        return decisions.release(number, request.reason());
     }
 }

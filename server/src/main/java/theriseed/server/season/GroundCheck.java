@@ -117,7 +117,7 @@ final class GroundCheck {
     /** Plots and beds where the planting would have room, that nothing takes then and that are rested. */
     List<Where> free(Member wanted) {
         Plants<UUID> plants = plants(wanted);
-        double needed = wanted.facts().sowing().plants() * SeasonAsWhole.each(plants.crop(), wanted.facts());
+        double needed = wanted.facts().sowing().plants() * SeasonSources.each(plants.crop(), wanted.facts());
         return taken.free(plants, plants.stays().get(0), needed, plots()).stream()
                 .map(Where::of)
                 .toList();

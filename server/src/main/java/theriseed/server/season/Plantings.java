@@ -1,7 +1,6 @@
 package theriseed.server.season;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -15,13 +14,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.crop.Crop;
-import theriseed.core.crop.Figure;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Site;
-import theriseed.core.isolation.PollenControl;
-import theriseed.core.isolation.Stand;
-import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -41,9 +35,6 @@ import theriseed.server.handbook.Crops;
 /** The plantings of the farm, each judged against everything else of its season. */
 @Service
 public class Plantings {
-    /** How far a planting may be moved to try it. */
-    private static final Range MOVED = Range.of(-100_000, 100_000, "m");
-
     private static final Comparator<PlantingView> BY_GROUP = Comparator.comparing(PlantingView::species)
             .thenComparing(planting -> planting.variety().cropName())
             .thenComparing(planting -> planting.variety().name());
@@ -195,30 +186,6 @@ public class Plantings {
         return ids.stream().map(all::get).toList();
     }
 
-    /** The ways out for a seed crop, best first; none when it is clear. */
-    @ReadsOnly
-    public List<WayView> waysOut(UUID id) {
-        Planting planting = planting(id);
-        if (planting.givenUp() || !planting.facts().aim().forSeed()) {
-            return List.of();
-        }
-        return ways(planting, true).of(planting.member());
-    }
-
-    /** Free ground for a planting, and what it would come to there. */
-    @ReadsOnly
-    public List<PlaceView> places(UUID id) {
-        Planting planting = planting(id);
-        return ways(planting, false).places(planting.member());
-    }
-
-    private Ways ways(Planting planting, boolean stocked) {
-        Seasons.Loaded loaded = seasons.asItStands(planting.facts().season(), planting.schemeId());
-        SeasonAsWhole whole =
-                stocked ? loaded.whole().stocked(seasons.stockOf(sameGroup(planting, loaded.whole()))) : loaded.whole();
-        return new Ways(whole, loaded.taken(), seasons.frosts(), time.today(), planting.schemeId());
-    }
-
     /** The ground a planting takes. */
     @ReadsOnly
     public Site site(UUID id) {
@@ -237,79 +204,6 @@ public class Plantings {
                                 .map(part -> Metres.of(plane, part))
                                 .toList()))
                 .toList();
-    }
-
-    /** What the rules would say of a planting that is not kept yet. */
-    @GrowersWork
-    @ReadsOnly
-    public PlantingView preview(PlantingFacts facts, UUID scheme) {
-        Planting planned = planned(facts, scheme);
-        Seasons.Loaded loaded = seasons.whole(facts.season(), scheme, planned.member());
-        loaded.taken().check(planned.member());
-        return stocked(loaded.whole(), planned.member());
-    }
-
-    /**
-     * What it would mean if a planting were planned otherwise, or stood so many metres off: the planting first, then
-     * every seed crop this touches.
-     *
-     * @param east metres, 0 when it stays where it is planned; {@code north} likewise
-     */
-    @GrowersWork
-    @ReadsOnly
-    public List<PlantingView> tried(UUID id, PlantingFacts facts, double east, double north) {
-        MOVED.check("east", east);
-        MOVED.check("north", north);
-        facts.sowing().check();
-        facts.keeping().check();
-        Planting planting = planting(id);
-        SeasonAsWhole whole = seasons.of(planting.facts().season(), planting.schemeId());
-        int place = whole.placeOf(id);
-        Member then = planting.member().otherwise(facts);
-        if (facts.season() != planting.facts().season()) {
-            Stand gone = whole.sources().get(place).stand().controlled(PollenControl.NEVER_FLOWERS);
-            return whole.tried(place, gone, then);
-        }
-        Stand stand = whole.source(then).stand();
-        return whole.tried(place, stand.at(off(stand.site(), east, north)), then);
-    }
-
-    /** What it would mean if a neighbour promised to cut theirs. */
-    @GrowersWork
-    @ReadsOnly
-    public List<PlantingView> triedWithout(int season, UUID neighbour) {
-        SeasonAsWhole whole = seasons.plan(season);
-        if (!whole.has(neighbour)) {
-            throw NotFound.of("neighbour").get();
-        }
-        int place = whole.placeOf(neighbour);
-        return whole.tried(
-                place,
-                whole.sources()
-                        .get(place)
-                        .stand()
-                        .controlled(PollenControl.NEVER_FLOWERS)
-                        .surely(false),
-                null);
-    }
-
-    /** What changes in this year's plan and the next if a figure of a crop were otherwise; null for the general one. */
-    @ReadsOnly
-    public List<Consequence> ifKnown(String cropKey, Figure figure, Double value) {
-        Crop then = crops.with(cropKey, figure, value);
-        List<Consequence> changed = new ArrayList<>();
-        int year = time.today().getYear();
-        for (int season : List.of(year, year + 1)) {
-            List<PlantingView> now = lines(seasons.plan(season));
-            Map<UUID, PlantingView> after =
-                    lines(seasons.planWith(season, key -> key.equals(cropKey) ? then : crops.get(key))).stream()
-                            .collect(Collectors.toMap(PlantingView::id, Function.identity()));
-            now.stream()
-                    .map(before -> new Consequence(before, after.get(before.id())))
-                    .filter(pair -> !pair.before().equals(pair.after()))
-                    .forEach(changed::add);
-        }
-        return changed;
     }
 
     @GrowersWork
@@ -422,7 +316,7 @@ public class Plantings {
                 .check(planting.member());
     }
 
-    private Planting planned(PlantingFacts facts, UUID scheme) {
+    Planting planned(PlantingFacts facts, UUID scheme) {
         Variety variety = varieties.findById(facts.varietyId()).orElseThrow(NotFound.of("variety"));
         ground.plot(facts.where().plotId());
         if (scheme != null) {
@@ -437,7 +331,7 @@ public class Plantings {
         return found;
     }
 
-    private Planting planting(UUID id) {
+    Planting planting(UUID id) {
         return plantings.findWithVarietyById(id).orElseThrow(NotFound.of("planting"));
     }
 
@@ -463,28 +357,12 @@ public class Plantings {
         return stocked ? stocked(whole, member) : whole.whole(member);
     }
 
-    private PlantingView stocked(SeasonAsWhole whole, Member member) {
+    PlantingView stocked(SeasonAsWhole whole, Member member) {
         return whole.stocked(seasons.stockOf(List.of(member))).whole(member);
     }
 
-    private List<Member> sameGroup(Planting planting, SeasonAsWhole whole) {
-        String group = crops.get(planting.variety().cropKey()).crossingGroup();
-        return whole.members().stream()
-                .filter(member -> whole.cropOf(member).crossingGroup().equals(group))
-                .toList();
-    }
-
-    private static List<PlantingView> lines(SeasonAsWhole whole) {
+    static List<PlantingView> lines(SeasonAsWhole whole) {
         return whole.lines().stream().sorted(BY_GROUP).toList();
-    }
-
-    /** The same ground, moved. */
-    private static Site off(Site site, double east, double north) {
-        Range.of(-20_000, 20_000, "m").check("east", east);
-        Range.of(-20_000, 20_000, "m").check("north", north);
-        return east == 0 && north == 0
-                ? site
-                : site.off(LocalPlane.at(site.parts().get(0).corners().get(0)), east, north);
     }
 
     /** Every season can be shown. */

@@ -15,18 +15,13 @@ import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
-import theriseed.core.ground.Site;
 import theriseed.core.isolation.KeepingHours;
-import theriseed.core.isolation.NeighbourReport;
-import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.PollenFlow;
 import theriseed.core.isolation.SeasonThreats;
 import theriseed.core.isolation.Stand;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Threats;
 import theriseed.core.isolation.Verdict;
-import theriseed.core.isolation.Volunteers;
-import theriseed.core.isolation.WaysOut;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.GroundTaken.Stay;
@@ -44,28 +39,14 @@ final class SeasonAsWhole {
     private final Function<String, Crop> crops;
     private final BloomForecast forecast;
     private final FarmGround ground;
+    private final SeasonSources stands;
     private final Map<UUID, SeedStock.OnHand> stock;
     private final List<Member> members;
-    private final List<Source> sources = new ArrayList<>();
+    private final List<SeasonSources.Source> sources = new ArrayList<>();
     private final Map<UUID, Integer> places = new HashMap<>();
     private final SeasonThreats lately;
     private volatile SeasonThreats threats;
     private volatile List<PlantingView> lines;
-
-    /** A stand with what it is called. */
-    record Source(
-            UUID id,
-            int version,
-            WaysOut.Source kind,
-            String name,
-            String crop,
-            String place,
-            Stand stand,
-            Member member) {
-        Source standing(Stand as) {
-            return new Source(id, version, kind, name, crop, place, as, member);
-        }
-    }
 
     /** @param before the same season as it was lately, so that what has not changed is not judged again; null for none */
     SeasonAsWhole(
@@ -81,9 +62,8 @@ final class SeasonAsWhole {
         this.ground = ground;
         this.stock = Map.of();
         this.members = List.copyOf(members);
-        members.forEach(member -> sources.add(source(member)));
-        neighbours.forEach(seen -> sources.add(source(seen)));
-        volunteers(yearBefore);
+        this.stands = new SeasonSources(crops, forecast, ground);
+        sources.addAll(stands.of(this.members, yearBefore, neighbours));
         if (before != null) {
             sources.replaceAll(before::unchanged);
             sources.sort(Comparator.comparingInt(source -> before.places.getOrDefault(source.id(), Integer.MAX_VALUE)));
@@ -103,6 +83,7 @@ final class SeasonAsWhole {
         this.crops = same.crops;
         this.forecast = same.forecast;
         this.ground = same.ground;
+        this.stands = same.stands;
         this.members = same.members;
         this.sources.addAll(same.sources);
         this.places.putAll(same.places);
@@ -117,7 +98,7 @@ final class SeasonAsWhole {
     }
 
     /** The source with the stand that this season knows, when it stands the same. */
-    private Source unchanged(Source now) {
+    private SeasonSources.Source unchanged(SeasonSources.Source now) {
         Integer place = places.get(now.id());
         boolean same = place != null && sources.get(place).stand().equals(now.stand());
         return same ? now.standing(sources.get(place).stand()) : now;
@@ -127,7 +108,7 @@ final class SeasonAsWhole {
         return members;
     }
 
-    List<Source> sources() {
+    List<SeasonSources.Source> sources() {
         return sources;
     }
 
@@ -137,12 +118,18 @@ final class SeasonAsWhole {
 
     SeasonThreats threats() {
         if (threats == null) {
-            List<Stand> stands = sources.stream().map(Source::stand).toList();
+            List<Stand> stands =
+                    sources.stream().map(SeasonSources.Source::stand).toList();
             threats = lately == null
                     ? SeasonThreats.of(stands, ground.barriers())
                     : SeasonThreats.of(stands, ground.barriers(), lately);
         }
         return threats;
+    }
+
+    /** A planting as a source, as it is recorded or as it is tried. */
+    SeasonSources.Source source(Member member) {
+        return stands.of(member);
     }
 
     int placeOf(UUID id) {
@@ -197,8 +184,8 @@ final class SeasonAsWhole {
     private PlantingView view(Member member, Threats judged, boolean all) {
         PlantingFacts facts = member.facts();
         Crop crop = crops.apply(member.variety().cropKey());
-        BloomForecast.Bloom bloom = forecast(crop, member);
-        Optional<BloomWindow> window = blooming(bloom, facts);
+        BloomForecast.Bloom bloom = stands.forecast(crop, member);
+        Optional<BloomWindow> window = SeasonSources.blooming(bloom, facts);
         boolean forSeed = facts.aim().forSeed();
         Stay onGround = stay(crop, facts, bloom.window());
         Optional<Stay> roots = roots(facts);
@@ -233,8 +220,8 @@ final class SeasonAsWhole {
                 onGround.from(),
                 onGround.to(),
                 facts.sowing().plants(),
-                inRow(crop, facts),
-                betweenRows(crop, facts),
+                SeasonSources.inRow(crop, facts),
+                SeasonSources.betweenRows(crop, facts),
                 facts.sowing().germination(),
                 facts.sowing().selected(),
                 facts.keeping().control(),
@@ -243,7 +230,7 @@ final class SeasonAsWhole {
                 facts.keeping().dropped(),
                 facts.keeping().volunteersPulled(),
                 facts.restOverruled(),
-                facts.sowing().plants() * each(crop, facts),
+                facts.sowing().plants() * SeasonSources.each(crop, facts),
                 fits(member),
                 window.map(days -> new PlantingView.Bloom(
                                 days.first(),
@@ -286,7 +273,7 @@ final class SeasonAsWhole {
                 facts.aim().grade() == Grade.STOCK ? threats().verdictAt(judged, Grade.MARKET) : judged.verdict());
     }
 
-    private static PlantingView.ThreatView view(Threat threat, Source source) {
+    private static PlantingView.ThreatView view(Threat threat, SeasonSources.Source source) {
         return new PlantingView.ThreatView(
                 source.id(),
                 source.kind(),
@@ -323,171 +310,6 @@ final class SeasonAsWhole {
                         .orElse(null));
     }
 
-    Source source(Member member) {
-        PlantingFacts facts = member.facts();
-        Crop crop = crops.apply(member.variety().cropKey());
-        BloomForecast.Bloom bloom = forecast(crop, member);
-        Site site = ground.site(facts.where());
-        Stand stand = new Stand(
-                crop,
-                member.variety().name(),
-                site,
-                ground.plot(facts.where().plotId()).positionError(),
-                facts.sowing().plants() * each(crop, facts),
-                blooming(bloom, facts),
-                bloom.spread(),
-                control(crop, bloom, member),
-                surely(bloom, facts),
-                facts.aim().forSeed() ? Optional.of(facts.aim().grade()) : Optional.empty(),
-                facts.keeping().dropped());
-        return new Source(
-                member.id(),
-                member.version(),
-                WaysOut.Source.OWN,
-                member.variety().name(),
-                crop.name(),
-                ground.words(facts.where()),
-                stand,
-                member);
-    }
-
-    private BloomForecast.Bloom forecast(Crop crop, Member member) {
-        return forecast.of(crop, member.facts().season(), member.facts().days().growing(member.firstFlowerOn()));
-    }
-
-    /** What is eaten blooms only until it is off the ground. */
-    private static Optional<BloomWindow> blooming(BloomForecast.Bloom bloom, PlantingFacts facts) {
-        LocalDate cleared = facts.days().clearedOn();
-        if (facts.aim().forSeed() || bloom.window().isEmpty()) {
-            return bloom.window();
-        }
-        if (cleared == null) {
-            return facts.aim().flowers() ? bloom.window() : Optional.empty();
-        }
-        BloomWindow window = bloom.window().get();
-        return cleared.isBefore(window.first())
-                ? Optional.empty()
-                : Optional.of(
-                        new BloomWindow(window.first(), cleared.isBefore(window.last()) ? cleared : window.last()));
-    }
-
-    /** A cage that was not tight is none. */
-    private static PollenControl control(Crop crop, BloomForecast.Bloom bloom, Member member) {
-        PlantingFacts facts = member.facts();
-        if (blooming(bloom, facts).isEmpty() && (!facts.aim().forSeed() || bloom.tooLittleCold())) {
-            return PollenControl.NEVER_FLOWERS;
-        }
-        boolean open = member.coverLeaked() && facts.keeping().control() == PollenControl.Kind.CAGED;
-        return open
-                ? PollenControl.OPEN
-                : PollenControl.of(facts.keeping().control(), facts.keeping().everyFlower(), crop);
-    }
-
-    /** A crop to be eaten just before its bloom may flower all the same. */
-    private static boolean surely(BloomForecast.Bloom bloom, PlantingFacts facts) {
-        LocalDate cleared = facts.days().clearedOn();
-        if (facts.aim().forSeed() || cleared == null || bloom.window().isEmpty()) {
-            return true;
-        }
-        LocalDate first = bloom.window().get().first();
-        return !cleared.isBefore(first) || !cleared.isAfter(first.minusDays(BloomForecast.margin(bloom.spread(), 0)));
-    }
-
-    private Source source(NeighbourView seen) {
-        Crop crop = crops.apply(seen.cropKey());
-        boolean agreed = seen.agreedBy() != null
-                && seen.bloom()
-                        .map(bloom -> !seen.agreedBy().isAfter(bloom.last()))
-                        .orElse(true);
-        boolean fresh = seen.bloom()
-                .map(bloom -> NeighbourReport.fresh(seen.seenOn(), bloom.last()))
-                .orElse(true);
-        Stand stand = new Stand(
-                crop,
-                seen.name(),
-                Site.of(seen.place()),
-                seen.positionError(),
-                seen.area(),
-                seen.bloom(),
-                0,
-                agreed ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
-                seen.sure() && fresh && !agreed,
-                Optional.empty(),
-                0);
-        return new Source(
-                seen.id(),
-                seen.version(),
-                WaysOut.Source.NEIGHBOUR,
-                seen.name(),
-                crop.name(),
-                seen.name(),
-                stand,
-                null);
-    }
-
-    /** What seeded last season comes up by itself where something that takes its pollen stands now. */
-    private void volunteers(List<Member> yearBefore) {
-        Map<UUID, List<Member>> byPlot = new HashMap<>();
-        members.stream()
-                .filter(member -> member.facts().aim().forSeed())
-                .forEach(member -> byPlot.computeIfAbsent(member.facts().where().plotId(), plot -> new ArrayList<>())
-                        .add(member));
-        for (Member earlier : yearBefore) {
-            Crop crop = crops.apply(earlier.variety().cropKey());
-            List<Member> now = byPlot.getOrDefault(earlier.facts().where().plotId(), List.of()).stream()
-                    .filter(member -> member.facts()
-                            .where()
-                            .bedding()
-                            .shares(earlier.facts().where().bedding()))
-                    .filter(member -> Volunteers.matter(
-                            crop,
-                            cropOf(member),
-                            member.variety().id().equals(earlier.variety().id())))
-                    .toList();
-            if (earlier.facts().aim().forSeed() && !now.isEmpty()) {
-                boolean pulled =
-                        now.stream().allMatch(member -> member.facts().keeping().volunteersPulled());
-                sources.add(volunteers(earlier, crop, pulled));
-            }
-        }
-    }
-
-    private Source volunteers(Member earlier, Crop crop, boolean pulled) {
-        PlantingFacts facts = earlier.facts();
-        double area = facts.sowing().plants() * each(crop, facts);
-        Stand stand = new Stand(
-                crop,
-                earlier.variety().name(),
-                ground.site(facts.where()),
-                ground.plot(facts.where().plotId()).positionError(),
-                Volunteers.area(crop, area),
-                Optional.empty(),
-                0,
-                pulled ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
-                pulled,
-                Optional.empty(),
-                0);
-        return new Source(
-                earlier.id(),
-                earlier.version(),
-                WaysOut.Source.VOLUNTEERS,
-                earlier.variety().name() + " of " + facts.season(),
-                crop.name(),
-                ground.words(facts.where()),
-                stand,
-                null);
-    }
-
-    static double inRow(Crop crop, PlantingFacts facts) {
-        return facts.sowing().inRow() == null ? crop.inRow() : facts.sowing().inRow();
-    }
-
-    static double betweenRows(Crop crop, PlantingFacts facts) {
-        return facts.sowing().betweenRows() == null
-                ? crop.betweenRows()
-                : facts.sowing().betweenRows();
-    }
-
     /** Hours of work to keep a planting true and to walk it at each of its stages. */
     double hours(Member member) {
         if (!member.facts().aim().forSeed()) {
@@ -514,15 +336,10 @@ final class SeasonAsWhole {
         return left.harvested() + (int) cropOf(member).storageYears();
     }
 
-    /** Square metres a plant takes. */
-    static double each(Crop crop, PlantingFacts facts) {
-        return inRow(crop, facts) * betweenRows(crop, facts);
-    }
-
     /** Plants that the ground of a planting has room for; what is a hair's breadth short of a plant is one. */
     int fits(Member member) {
         double area = ground.site(member.facts().where()).squareMetres();
-        return (int) (area / each(cropOf(member), member.facts()) + 0.05);
+        return (int) (area / SeasonSources.each(cropOf(member), member.facts()) + 0.05);
     }
 
     /** Whether it is still warm enough for its last seed to ripen. */
@@ -538,7 +355,7 @@ final class SeasonAsWhole {
     /** The ground a planting is on and the days of it: where it seeds, and where its roots grow in the year before. */
     List<Stay> stays(Member member) {
         Crop crop = cropOf(member);
-        Stay main = stay(crop, member.facts(), forecast(crop, member).window());
+        Stay main = stay(crop, member.facts(), stands.forecast(crop, member).window());
         return roots(member.facts()).map(roots -> List.of(main, roots)).orElse(List.of(main));
     }
 

@@ -27,12 +27,15 @@ import theriseed.server.base.PageOf;
 class SeasonController {
     private final Varieties varieties;
     private final Plantings plantings;
+    private final PlantingTrials trials;
     private final Schemes schemes;
     private final Corrections corrections;
 
-    SeasonController(Varieties varieties, Plantings plantings, Schemes schemes, Corrections corrections) {
+    SeasonController(
+            Varieties varieties, Plantings plantings, PlantingTrials trials, Schemes schemes, Corrections corrections) {
         this.varieties = varieties;
         this.plantings = plantings;
+        this.trials = trials;
         this.schemes = schemes;
         this.corrections = corrections;
     }
@@ -128,17 +131,17 @@ class SeasonController {
 
     @GetMapping("/api/plantings/{id}/places")
     List<PlaceView> places(@PathVariable UUID id) {
-        return plantings.places(id);
+        return trials.places(id);
     }
 
     @GetMapping("/api/plantings/{id}")
     PlantingPage planting(@PathVariable UUID id) {
-        return new PlantingPage(plantings.page(id), plantings.waysOut(id), corrections.of(List.of(id)));
+        return new PlantingPage(plantings.page(id), trials.waysOut(id), corrections.of(List.of(id)));
     }
 
     @PostMapping("/api/plantings/preview")
     PlantingView preview(@Valid @RequestBody PlantingRequest request) {
-        return plantings.preview(request.facts(), request.schemeId());
+        return trials.preview(request.facts(), request.schemeId());
     }
 
     @PostMapping("/api/plantings")
@@ -155,7 +158,7 @@ class SeasonController {
     /** What it would mean if a planting stood otherwise: the planting first, then every seed crop this touches. */
     @PostMapping("/api/plantings/{id}/tried")
     List<PlantingView> tried(@PathVariable UUID id, @Valid @RequestBody Trial trial) {
-        return plantings.tried(
+        return trials.tried(
                 id,
                 trial.planting().facts(),
                 trial.east() == null ? 0 : trial.east(),
@@ -164,7 +167,7 @@ class SeasonController {
 
     @PostMapping("/api/neighbours/{id}/tried")
     List<PlantingView> triedWithout(@PathVariable UUID id, @RequestParam int season) {
-        return plantings.triedWithout(season, id);
+        return trials.triedWithout(season, id);
     }
 
     /** Takes a planting out of the plan, or back into it. */
@@ -182,7 +185,7 @@ class SeasonController {
     @GetMapping("/api/crops/{key}/figures/{figure}/changes")
     List<Consequence> ifKnown(
             @PathVariable String key, @PathVariable Figure figure, @RequestParam(required = false) Double value) {
-        return plantings.ifKnown(key, figure, value);
+        return trials.ifKnown(key, figure, value);
     }
 
     @PostMapping("/api/schemes")

@@ -23,7 +23,7 @@ import theriseed.core.measure.OutOfRange;
 import theriseed.core.season.Frosts;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.store.StockPlan;
-import theriseed.server.season.SeasonAsWhole.Source;
+import theriseed.server.season.SeasonSources.Source;
 
 /** The ways out for a seed crop, each with the plan it would come to. */
 final class Ways {

@@ -30,8 +30,10 @@ import theriseed.server.bench.StepView;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickFacts;
+import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.NewLots;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
@@ -50,13 +52,24 @@ class LotSheet implements Sheet {
             List.of("crop", "variety", "season", "plot", "picked_on", "picked_g", "plants", "clean_on", "clean_g");
 
     private final Lots lots;
+    private final NewLots newLots;
+    private final LotDecisions decisions;
     private final Plantings plantings;
     private final Harvests harvests;
     private final Bench bench;
     private final FarmTime time;
 
-    LotSheet(Lots lots, Plantings plantings, Harvests harvests, Bench bench, FarmTime time) {
+    LotSheet(
+            Lots lots,
+            NewLots newLots,
+            LotDecisions decisions,
+            Plantings plantings,
+            Harvests harvests,
+            Bench bench,
+            FarmTime time) {
         this.lots = lots;
+        this.newLots = newLots;
+        this.decisions = decisions;
         this.plantings = plantings;
         this.harvests = harvests;
         this.bench = bench;
@@ -183,13 +196,13 @@ class LotSheet implements Sheet {
 
     /** The numbers of a file's new lots: those of a crop's season are taken together when the first is needed. */
     private final class Numbers {
-        private final Map<String, Long> newLots;
+        private final Map<String, Long> unnumbered;
         private final Map<String, Deque<LotNumber>> taken = new HashMap<>();
         private final boolean keep;
 
         Numbers(List<Line> lines, boolean keep) {
             this.keep = keep;
-            this.newLots = lines.stream()
+            this.unnumbered = lines.stream()
                     .filter(line -> !line.has("lot"))
                     .collect(Collectors.groupingBy(Numbers::kind, Collectors.counting()));
         }
@@ -200,16 +213,16 @@ class LotSheet implements Sheet {
 
         LotView make(Line line, PlantingView planting) {
             if (!keep) {
-                return lots.make(planting.id(), null, false);
+                return newLots.make(planting.id(), null, false);
             }
             LotNumber number = taken.computeIfAbsent(
                             kind(line),
-                            kind -> new ArrayDeque<>(lots.numbers(
+                            kind -> new ArrayDeque<>(newLots.numbers(
                                     planting.season(),
                                     planting.variety().cropName(),
-                                    newLots.get(kind).intValue())))
+                                    unnumbered.get(kind).intValue())))
                     .pop();
-            return lots.make(planting.id(), number);
+            return newLots.make(planting.id(), number);
         }
     }
 
@@ -221,12 +234,12 @@ class LotSheet implements Sheet {
         }
         Effect effect = Effect.SAME;
         if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
-            lots.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
+            decisions.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
             effect = Effect.CHANGED;
         }
         BigDecimal kept = Objects.requireNonNullElse(line.maybeDecimal("kept_g"), BigDecimal.ZERO);
         if (line.told("kept_g") && kept.compareTo(lot.reserved()) != 0) {
-            lots.reserve(lot.number(), version(lot), kept);
+            decisions.reserve(lot.number(), version(lot), kept);
             effect = Effect.CHANGED;
         }
         String held = line.text("held_because", 300);
@@ -239,7 +252,7 @@ class LotSheet implements Sheet {
                         "why",
                         lot.hold().reason());
             }
-            lots.hold(lot.number(), held);
+            decisions.hold(lot.number(), held);
             effect = Effect.CHANGED;
         }
         return effect;
@@ -278,13 +291,13 @@ class LotSheet implements Sheet {
             clean(line, lot, picked);
         }
         if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
-            lots.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
+            decisions.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
         }
         if (line.has("kept_g")) {
-            lots.reserve(lot.number(), version(lot), line.decimal("kept_g"));
+            decisions.reserve(lot.number(), version(lot), line.decimal("kept_g"));
         }
         if (line.has("held_because")) {
-            lots.hold(lot.number(), line.text("held_because", 300));
+            decisions.hold(lot.number(), line.text("held_because", 300));
         }
     }
 

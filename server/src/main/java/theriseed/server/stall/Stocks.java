@@ -21,6 +21,7 @@ import theriseed.server.bench.LotWorkedOn;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -37,6 +38,7 @@ public class Stocks {
     private final TakingRepository takings;
     private final List<Promises> promises;
     private final Lots lots;
+    private final LotDecisions decisions;
     private final Pours pours;
     private final Gate gate;
     private final LotStates states;
@@ -48,6 +50,7 @@ public class Stocks {
             TakingRepository takings,
             List<Promises> promises,
             Lots lots,
+            LotDecisions decisions,
             Pours pours,
             Gate gate,
             LotStates states) {
@@ -56,6 +59,7 @@ public class Stocks {
         this.takings = takings;
         this.promises = promises;
         this.lots = lots;
+        this.decisions = decisions;
         this.pours = pours;
         this.gate = gate;
         this.states = states;
@@ -173,7 +177,7 @@ public class Stocks {
                 ? of(known).bulk().max(BigDecimal.ZERO)
                 : known.bench().mass();
         Range.of(0, there.doubleValue(), "g").because("IS_THERE").check("grams", grams);
-        return lots.reserve(number, version, grams);
+        return decisions.reserve(number, version, grams);
     }
 
     /** Whether seed of a lot was packed, sold, poured or taken in any other way. */

@@ -1,0 +1,190 @@
+package theriseed.server.lot;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import java.util.stream.IntStream;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.lot.LotNumber;
+import theriseed.server.base.GrowersWork;
+import theriseed.server.base.HandsWork;
+import theriseed.server.base.Refused;
+import theriseed.server.base.Stamps;
+import theriseed.server.season.PlantingGivenUp;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.season.Purpose;
+import theriseed.server.walk.Decision;
+import theriseed.server.walk.RingView;
+import theriseed.server.walk.Rings;
+
+/** Gives lots their numbers: seed that is picked from a planting, and seed that is poured out of other lots. */
+@Service
+public class NewLots {
+    private final LotRepository lots;
+    private final PourRepository poured;
+    private final Plantings plantings;
+    private final Rings rings;
+    private final Stamps stamps;
+
+    NewLots(LotRepository lots, PourRepository poured, Plantings plantings, Rings rings, Stamps stamps) {
+        this.lots = lots;
+        this.poured = poured;
+        this.plantings = plantings;
+        this.rings = rings;
+        this.stamps = stamps;
+    }
+
+    /** What a lot came from cannot leave its season. */
+    @EventListener
+    void on(PlantingGivenUp given) {
+        lots.findFirstByPlantingId(given.plantingId()).ifPresent(lot -> {
+            throw new Refused(
+                    "season",
+                    lot.view().number(),
+                    "lot.cameFromPlanting",
+                    "lot",
+                    lot.view().number());
+        });
+    }
+
+    /**
+     * Gives a planting's seed its number, before anything is picked into it.
+     *
+     * @param untagged whether it is fruit of a hand-pollinated planting that nobody tagged, which stays apart
+     * @param ringId the ring of suspect seed it is picked from, which stays apart; null for the rest of the planting
+     */
+    @HandsWork
+    @Transactional
+    public LotView make(UUID plantingId, UUID ringId, boolean untagged) {
+        return make(plantingId, ringId, untagged, this::next);
+    }
+
+    /** The same with a number that was taken before, by {@link #numbers}. */
+    @HandsWork
+    @Transactional
+    public LotView make(UUID plantingId, LotNumber number) {
+        return make(plantingId, null, false, (year, cropName) -> number);
+    }
+
+    private LotView make(
+            UUID plantingId, UUID ringId, boolean untagged, BiFunction<Integer, String, LotNumber> numbered) {
+        PlantingView planting = plantings.get(plantingId);
+        if (planting.purpose() != Purpose.SEED) {
+            throw new Refused(
+                    "plantingId",
+                    planting.variety().name(),
+                    "lot.grownToEat",
+                    "variety",
+                    planting.variety().name(),
+                    "plot",
+                    planting.plotName());
+        }
+        LotNumber number = numbered.apply(planting.season(), planting.variety().cropName());
+        Lot lot = new Lot(
+                number, plantingId, planting.variety().id(), planting.season(), planting.grade(), ringId, stamps.now());
+        if (untagged) {
+            checkByHand(planting);
+            lot.untagged();
+            lot.hold("fruit from flowers that nobody tagged: what fathered it is not known", stamps.now());
+        } else if (ringId == null) {
+            rings.of(plantingId).forEach(ring -> lot.follow(ring, stamps.now()));
+        } else {
+            lot.hold(fromRing(plantingId, ringId), stamps.now());
+        }
+        return lots.save(lot).view();
+    }
+
+    /**
+     * Seed poured into a new lot.
+     *
+     * @param from lots of one variety, each once
+     * @param mass grams of each
+     * @param moisture percent of each, as last measured; null where it was not
+     */
+    public record Portion(LotView from, BigDecimal mass, Double moisture) {}
+
+    /**
+     * Gives seed that comes of other lots a number of its own. It is of the lowest grade and the oldest season among them.
+     *
+     * @param portions at least one, the largest first
+     */
+    @HandsWork
+    @Transactional
+    public LotView pour(Origin origin, List<Portion> portions, LocalDate pouredOn) {
+        List<LotView> parents = portions.stream().map(Portion::from).toList();
+        LotView main = parents.get(0);
+        int year = parents.stream().mapToInt(LotView::season).min().orElseThrow();
+        Lot lot = new Lot(
+                next(year, plantings.get(main.plantingId()).variety().cropName()),
+                origin,
+                main,
+                year,
+                parents.stream()
+                        .map(LotView::grade)
+                        .min(Comparator.naturalOrder())
+                        .orElseThrow(),
+                parents.stream().anyMatch(LotView::untagged),
+                stamps.now());
+        parents.stream()
+                .filter(parent -> parent.hold() != null)
+                .findFirst()
+                .ifPresent(held -> lot.hold(held.hold().reason(), stamps.now()));
+        LotView made = lots.saveAndFlush(lot).view();
+        portions.forEach(portion -> poured.save(
+                new Pour(portion.from().id(), made.id(), pouredOn, portion.mass(), portion.moisture(), stamps.now())));
+        poured.flush();
+        return made;
+    }
+
+    private static void checkByHand(PlantingView planting) {
+        if (!planting.control().tagsFruit()) {
+            throw new Refused("untagged", true, "lot.untagged");
+        }
+    }
+
+    private String fromRing(UUID plantingId, UUID ringId) {
+        RingView ring = rings.get(ringId);
+        if (!ring.plantingId().equals(plantingId) || ring.decision() != Decision.KEPT_APART) {
+            throw new Refused("ringId", ringId, "lot.ring");
+        }
+        return "from the plants within " + Math.round(ring.radius() * 10) / 10.0 + " m of an off-type: "
+                + ring.reason();
+    }
+
+    private LotNumber next(int year, String cropName) {
+        return issue(year, cropName, 1).get(0);
+    }
+
+    /**
+     * Numbers for many lots, taken at once and for good, so that nobody who numbers a lot meanwhile waits until the many are
+     * kept. Those that are not used then are never used.
+     */
+    @GrowersWork
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    public List<LotNumber> numbers(int year, String cropName, int many) {
+        return issue(year, cropName, many);
+    }
+
+    /** Some serials have no check character that may be issued. */
+    private List<LotNumber> issue(int year, String cropName, int many) {
+        List<LotNumber> issued = new ArrayList<>();
+        while (issued.size() < many) {
+            int missing = many - issued.size();
+            int last = lots.takeSerials(year, LotNumber.cropCode(cropName), missing);
+            IntStream.rangeClosed(last - missing + 1, last)
+                    .mapToObj(serial -> LotNumber.issue(year, cropName, serial))
+                    .flatMap(Optional::stream)
+                    .forEach(issued::add);
+        }
+        return issued;
+    }
+}

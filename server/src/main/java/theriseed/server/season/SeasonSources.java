@@ -1,0 +1,231 @@
+package theriseed.server.season;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomWindow;
+import theriseed.core.crop.Crop;
+import theriseed.core.ground.Site;
+import theriseed.core.isolation.NeighbourReport;
+import theriseed.core.isolation.PollenControl;
+import theriseed.core.isolation.Stand;
+import theriseed.core.isolation.Volunteers;
+import theriseed.core.isolation.WaysOut;
+import theriseed.server.ground.NeighbourView;
+
+/**
+ * What sheds or takes pollen in a season, as the rules know it: the farm's own plantings, what came up after those of the
+ * season before, and the neighbours' crops.
+ */
+final class SeasonSources {
+    private final Function<String, Crop> crops;
+    private final BloomForecast forecast;
+    private final FarmGround ground;
+
+    SeasonSources(Function<String, Crop> crops, BloomForecast forecast, FarmGround ground) {
+        this.crops = crops;
+        this.forecast = forecast;
+        this.ground = ground;
+    }
+
+    /** A stand with what it is called. */
+    record Source(
+            UUID id,
+            int version,
+            WaysOut.Source kind,
+            String name,
+            String crop,
+            String place,
+            Stand stand,
+            Member member) {
+        Source standing(Stand as) {
+            return new Source(id, version, kind, name, crop, place, as, member);
+        }
+    }
+
+    List<Source> of(List<Member> members, List<Member> yearBefore, List<NeighbourView> neighbours) {
+        List<Source> all = new ArrayList<>();
+        members.forEach(member -> all.add(of(member)));
+        neighbours.forEach(seen -> all.add(of(seen)));
+        all.addAll(volunteers(members, yearBefore));
+        return all;
+    }
+
+    Source of(Member member) {
+        PlantingFacts facts = member.facts();
+        Crop crop = crops.apply(member.variety().cropKey());
+        BloomForecast.Bloom bloom = forecast(crop, member);
+        Site site = ground.site(facts.where());
+        Stand stand = new Stand(
+                crop,
+                member.variety().name(),
+                site,
+                ground.plot(facts.where().plotId()).positionError(),
+                facts.sowing().plants() * each(crop, facts),
+                blooming(bloom, facts),
+                bloom.spread(),
+                control(crop, bloom, member),
+                surely(bloom, facts),
+                facts.aim().forSeed() ? Optional.of(facts.aim().grade()) : Optional.empty(),
+                facts.keeping().dropped());
+        return new Source(
+                member.id(),
+                member.version(),
+                WaysOut.Source.OWN,
+                member.variety().name(),
+                crop.name(),
+                ground.words(facts.where()),
+                stand,
+                member);
+    }
+
+    BloomForecast.Bloom forecast(Crop crop, Member member) {
+        return forecast.of(crop, member.facts().season(), member.facts().days().growing(member.firstFlowerOn()));
+    }
+
+    /** What is eaten blooms only until it is off the ground. */
+    static Optional<BloomWindow> blooming(BloomForecast.Bloom bloom, PlantingFacts facts) {
+        LocalDate cleared = facts.days().clearedOn();
+        if (facts.aim().forSeed() || bloom.window().isEmpty()) {
+            return bloom.window();
+        }
+        if (cleared == null) {
+            return facts.aim().flowers() ? bloom.window() : Optional.empty();
+        }
+        BloomWindow window = bloom.window().get();
+        return cleared.isBefore(window.first())
+                ? Optional.empty()
+                : Optional.of(
+                        new BloomWindow(window.first(), cleared.isBefore(window.last()) ? cleared : window.last()));
+    }
+
+    /** A cage that was not tight is none. */
+    private static PollenControl control(Crop crop, BloomForecast.Bloom bloom, Member member) {
+        PlantingFacts facts = member.facts();
+        if (blooming(bloom, facts).isEmpty() && (!facts.aim().forSeed() || bloom.tooLittleCold())) {
+            return PollenControl.NEVER_FLOWERS;
+        }
+        boolean open = member.coverLeaked() && facts.keeping().control() == PollenControl.Kind.CAGED;
+        return open
+                ? PollenControl.OPEN
+                : PollenControl.of(facts.keeping().control(), facts.keeping().everyFlower(), crop);
+    }
+
+    /** A crop to be eaten just before its bloom may flower all the same. */
+    private static boolean surely(BloomForecast.Bloom bloom, PlantingFacts facts) {
+        LocalDate cleared = facts.days().clearedOn();
+        if (facts.aim().forSeed() || cleared == null || bloom.window().isEmpty()) {
+            return true;
+        }
+        LocalDate first = bloom.window().get().first();
+        return !cleared.isBefore(first) || !cleared.isAfter(first.minusDays(BloomForecast.margin(bloom.spread(), 0)));
+    }
+
+    private Source of(NeighbourView seen) {
+        Crop crop = crops.apply(seen.cropKey());
+        boolean agreed = seen.agreedBy() != null
+                && seen.bloom()
+                        .map(bloom -> !seen.agreedBy().isAfter(bloom.last()))
+                        .orElse(true);
+        boolean fresh = seen.bloom()
+                .map(bloom -> NeighbourReport.fresh(seen.seenOn(), bloom.last()))
+                .orElse(true);
+        Stand stand = new Stand(
+                crop,
+                seen.name(),
+                Site.of(seen.place()),
+                seen.positionError(),
+                seen.area(),
+                seen.bloom(),
+                0,
+                agreed ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
+                seen.sure() && fresh && !agreed,
+                Optional.empty(),
+                0);
+        return new Source(
+                seen.id(),
+                seen.version(),
+                WaysOut.Source.NEIGHBOUR,
+                seen.name(),
+                crop.name(),
+                seen.name(),
+                stand,
+                null);
+    }
+
+    /** What seeded last season comes up by itself where something that takes its pollen stands now. */
+    private List<Source> volunteers(List<Member> members, List<Member> yearBefore) {
+        List<Source> found = new ArrayList<>();
+        Map<UUID, List<Member>> byPlot = new HashMap<>();
+        members.stream()
+                .filter(member -> member.facts().aim().forSeed())
+                .forEach(member -> byPlot.computeIfAbsent(member.facts().where().plotId(), plot -> new ArrayList<>())
+                        .add(member));
+        for (Member earlier : yearBefore) {
+            Crop crop = crops.apply(earlier.variety().cropKey());
+            List<Member> now = byPlot.getOrDefault(earlier.facts().where().plotId(), List.of()).stream()
+                    .filter(member -> member.facts()
+                            .where()
+                            .bedding()
+                            .shares(earlier.facts().where().bedding()))
+                    .filter(member -> Volunteers.matter(
+                            crop,
+                            crops.apply(member.variety().cropKey()),
+                            member.variety().id().equals(earlier.variety().id())))
+                    .toList();
+            if (earlier.facts().aim().forSeed() && !now.isEmpty()) {
+                boolean pulled =
+                        now.stream().allMatch(member -> member.facts().keeping().volunteersPulled());
+                found.add(volunteers(earlier, crop, pulled));
+            }
+        }
+        return found;
+    }
+
+    private Source volunteers(Member earlier, Crop crop, boolean pulled) {
+        PlantingFacts facts = earlier.facts();
+        double area = facts.sowing().plants() * each(crop, facts);
+        Stand stand = new Stand(
+                crop,
+                earlier.variety().name(),
+                ground.site(facts.where()),
+                ground.plot(facts.where().plotId()).positionError(),
+                Volunteers.area(crop, area),
+                Optional.empty(),
+                0,
+                pulled ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
+                pulled,
+                Optional.empty(),
+                0);
+        return new Source(
+                earlier.id(),
+                earlier.version(),
+                WaysOut.Source.VOLUNTEERS,
+                earlier.variety().name() + " of " + facts.season(),
+                crop.name(),
+                ground.words(facts.where()),
+                stand,
+                null);
+    }
+
+    static double inRow(Crop crop, PlantingFacts facts) {
+        return facts.sowing().inRow() == null ? crop.inRow() : facts.sowing().inRow();
+    }
+
+    static double betweenRows(Crop crop, PlantingFacts facts) {
+        return facts.sowing().betweenRows() == null
+                ? crop.betweenRows()
+                : facts.sowing().betweenRows();
+    }
+
+    /** Square metres a plant takes. */
+    static double each(Crop crop, PlantingFacts facts) {
+        return inRow(crop, facts) * betweenRows(crop, facts);
+    }
+}
