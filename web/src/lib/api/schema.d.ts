@@ -3380,15 +3380,17 @@ export interface components {
         Bloom: {
             /** Format: date */
             first: string;
+            /** Format: double */
+            firstSpreadDays: number;
             /** Format: date */
             last: string;
+            /** Format: double */
+            lastSpreadDays: number;
             /** Format: date */
             ripeFrom: string;
             /** Format: date */
             ripeTo: string;
             seen: boolean;
-            /** Format: double */
-            spreadDays: number;
         };
         BoredSeed: {
             /** Format: int32 */
@@ -4077,6 +4079,12 @@ export interface components {
             /** Format: uuid */
             recordId: string;
         };
+        Fall: {
+            /** Format: double */
+            metres: number;
+            /** Format: double */
+            share: number;
+        };
         FarmView: {
             climate: components["schemas"]["ClimateNormals"];
             currency: string;
@@ -4607,9 +4615,12 @@ export interface components {
             clear: number;
             /** Format: double */
             crossing: number;
+            falls: components["schemas"]["Fall"][];
             /** @enum {string} */
             forMarket: "CLEAR" | "TIGHT" | "CROSSES";
             threats: components["schemas"]["ThreatView"][];
+            /** Format: double */
+            unkept: number;
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
         };
@@ -7228,10 +7239,13 @@ export interface components {
             source: "OWN" | "NEIGHBOUR" | "VOLUNTEERS";
             /** Format: uuid */
             sourceId: string;
+            sure: boolean;
+            /** Format: double */
+            unkept: number;
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
             /** @enum {string} */
-            why: "SHEDS_NOTHING" | "TAKES_NOTHING" | "FAR_ENOUGH" | "APART_IN_TIME" | "WITHIN_POSITION_ERROR" | "HARDLY_APART_IN_TIME" | "ESTIMATE_WITHIN_GRADE" | "UNSURE_REPORT" | "TOO_NEAR";
+            why: "SHEDS_NOTHING" | "TAKES_NOTHING" | "FAR_ENOUGH" | "APART_IN_TIME" | "WITHIN_POSITION_ERROR" | "HARDLY_APART_IN_TIME" | "ESTIMATE_WITHIN_GRADE" | "UNSURE_REPORT" | "TOO_MUCH_TOGETHER" | "TOO_NEAR";
         };
         ToCount: {
             lot: components["schemas"]["LotView"];

@@ -4,7 +4,7 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
 	import { distance, oneIn, percent } from '$lib/units/units';
-	import { cropWord, GRADE, many, WHY } from '$lib/words/words';
+	import { capital, cropWord, GRADE, many, WHY } from '$lib/words/words';
 
 	interface Props {
 		threat: Schemas['ThreatView'];
@@ -33,7 +33,8 @@
 		>
 	</p>
 	<p class="mt-0.5 text-sm text-soft">
-		{GRADE[grade]} grade needs {distance(threat.asked, units)}. {time()}
+		{capital(GRADE[grade])} grade needs {distance(threat.asked, units)}{#if threat.compatibility < 1}&nbsp;from what
+			crosses {percent(threat.compatibility)} as well{/if}. {time()}
 		{#if threat.held > 0}Barriers between are assumed to hold back {percent(threat.held)} of the pollen.{/if}
 		{#if threat.crossing > 0}
 			About <strong class="text-ink">{oneIn(threat.crossing)}</strong> seeds would be crossed (between {oneIn(
@@ -46,5 +47,11 @@
 				? 'nobody knows whether they come up'
 				: WHY[threat.why]}.</span
 		>
+		{#if !threat.sure && threat.why !== 'UNSURE_REPORT'}
+			{volunteers ? 'Nobody knows whether they come up.' : 'The report is not sure: look again.'}
+		{/if}
+		{#if threat.unkept > threat.crossing}
+			Were the promise not kept: about <strong class="text-ink">{oneIn(threat.unkept)}</strong> seeds.
+		{/if}
 	</p>
 </li>

@@ -2,7 +2,8 @@
 	import type { Snippet } from 'svelte';
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
-	import { percent } from '$lib/units/units';
+	import { session } from '$lib/api/session.svelte';
+	import { distance, percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { CONTROL, many } from '$lib/words/words';
 	import Population from './Population.svelte';
@@ -19,6 +20,8 @@
 	const isolation = $derived(planting.isolation);
 	const open = $derived(isolation?.threats.filter((threat) => threat.verdict !== 'CLEAR') ?? []);
 	const clear = $derived(isolation?.threats.filter((threat) => threat.verdict === 'CLEAR') ?? []);
+	const adding = $derived(isolation?.threats.filter((threat) => threat.crossing > 0) ?? []);
+	const nearest = $derived(Math.min(...adding.map((threat) => threat.metres)));
 	const year = $derived(String(planting.season));
 </script>
 
@@ -32,7 +35,9 @@
 		{:else}
 			Blooms about {dayMonth(planting.bloom.first, year)} to {dayMonth(planting.bloom.last, year)}, first seed
 			ripe about {dayMonth(planting.bloom.ripeFrom, year)}: estimated from the days as they were and usually
-			are, give or take {many(Math.round(planting.bloom.spreadDays), 'day')}.
+			are, give or take {many(Math.round(planting.bloom.firstSpreadDays), 'day')} at its beginning and {Math.round(
+				planting.bloom.lastSpreadDays
+			)} at its end.
 		{/if}
 		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
 		{#if planting.dropped > 0}<strong class="text-ink">The outer rows give no seed.</strong>{/if}
@@ -76,10 +81,26 @@
 		</details>
 	{/if}
 	{#if isolation.threats.length > 0}
+		<p class="mt-2">
+			All together about <strong>{percent(isolation.crossing)}</strong> of the seed would be crossed, between {percent(
+				isolation.crossing / isolation.band
+			)} and {percent(Math.min(1, isolation.crossing * isolation.band))}{adding.length > 1
+				? `: ${many(adding.length, 'source')} from ${distance(nearest, session.units)} on`
+				: ''}. {percent(isolation.allowed)} is allowed.
+			{#if isolation.unkept > isolation.crossing}
+				Were no promise kept: {percent(isolation.unkept)}.
+			{/if}
+		</p>
 		<details class="mt-1">
-			<summary class="cursor-pointer text-sm text-soft underline">
-				all together about {percent(isolation.crossing)}; {percent(isolation.allowed)} is allowed
-			</summary>
+			<summary class="cursor-pointer text-sm text-soft underline">how this is estimated</summary>
+			<p class="mt-1 text-sm text-soft">
+				A large field in bloom with it would cross {#each isolation.falls as fall, i (fall.metres)}{i > 0
+						? ', '
+						: ''}{percent(fall.share)}
+					{fall.metres === 0 ? 'beside it' : `from ${distance(fall.metres, session.units)}`}{/each}, through
+				the distances its grades need; a smaller one its share of the flowers. What blooms only partly with it
+				counts by the flowers they share, over all that unsure dates may be.
+			</p>
 			<p class="mt-1 text-sm text-soft">
 				An estimate to compare ways on one farm, good to a factor of three. It knows your plantings and the
 				neighbours you noted within reach, and takes pollen to fall off with distance. It does not know the

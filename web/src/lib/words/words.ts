@@ -114,6 +114,7 @@ export const WHY: Record<Why, string> = {
 	HARDLY_APART_IN_TIME: 'hardly apart in time',
 	ESTIMATE_WITHIN_GRADE: 'nearer than asked, but the estimate stays within the grade',
 	UNSURE_REPORT: 'rests on a report that is not sure: ask again',
+	TOO_MUCH_TOGETHER: 'far enough or apart by itself, but all together are more than the grade allows',
 	TOO_NEAR: 'too near, and in bloom together'
 };
 

@@ -198,8 +198,8 @@
 							From its planned bloom the first seed is ripe about {dayMonth(
 								planting.bloom.ripeFrom,
 								session.today
-							)}, give or take {Math.round(planting.bloom.spreadDays)} days. Ripe on the plant beats ripened indoors;
-							the plant decides, not the date.
+							)}, give or take {Math.round(planting.bloom.firstSpreadDays)} days. Ripe on the plant beats ripened
+							indoors; the plant decides, not the date.
 						</p>
 					{/if}
 					<p class="mt-3">

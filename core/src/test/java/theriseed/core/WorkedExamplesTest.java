@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.InputStream;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,6 +27,8 @@ import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.MassBalance;
 import theriseed.core.bloom.BloomCurve;
 import theriseed.core.bloom.BloomOverlap;
+import theriseed.core.bloom.BloomSpread;
+import theriseed.core.bloom.BloomWindow;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.bloom.ForecastSpread;
 import theriseed.core.bloom.Requirement;
@@ -90,9 +93,7 @@ class WorkedExamplesTest {
             entry("1 dist_ll", WorkedExamplesTest::distance),
             entry(
                     "1 scaled",
-                    in -> Map.of(
-                            "scaled_required_m",
-                            flow(in).requiredMetres(in.get("k").doubleValue()))),
+                    in -> Map.of("scaled_required_m", flow(in).metresUntil(number(in, "target") / number(in, "k")))),
             entry("1 pair", WorkedExamplesTest::pair),
             entry("2 overlap", WorkedExamplesTest::overlap),
             entry("3 calib", WorkedExamplesTest::calibration),
@@ -171,6 +172,9 @@ class WorkedExamplesTest {
             entry("20 cull", WorkedExamplesTest::storeLosses),
             entry("20 store", WorkedExamplesTest::storeNeed),
             entry("20 interval", WorkedExamplesTest::checkInterval),
+            entry("24 kernel3", WorkedExamplesTest::kernel),
+            entry("25 unsure_overlap", WorkedExamplesTest::unsureOverlap),
+            entry("25 spreads", WorkedExamplesTest::spreads),
             entry(
                     "20 roots_path",
                     in -> Map.of(
@@ -228,6 +232,9 @@ class WorkedExamplesTest {
         });
     }
 
+    /** What is calculated on a grid, as exactly as the section asks. */
+    private record Rounded(double value, double tolerance) {}
+
     private static void compare(String name, Object ours, JsonNode theirs) {
         if (ours instanceof double[] numbers) {
             ours = Arrays.stream(numbers).boxed().toList();
@@ -237,6 +244,8 @@ class WorkedExamplesTest {
             IntStream.range(0, list.size()).forEach(i -> compare(name + "[" + i + "]", list.get(i), theirs.get(i)));
         } else if (ours instanceof Map<?, ?> map) {
             map.forEach((key, value) -> compare(name + "." + key, value, theirs.get((String) key)));
+        } else if (ours instanceof Rounded real) {
+            assertThat(real.value()).as(name).isCloseTo(theirs.doubleValue(), within(real.tolerance()));
         } else if (ours instanceof Double real) {
             double wanted = theirs.doubleValue();
             assertThat(real).as(name).isCloseTo(wanted, within(Math.max(1e-12, 1e-9 * Math.abs(wanted))));
@@ -307,8 +316,7 @@ class WorkedExamplesTest {
     }
 
     private static PollenFlow flow(JsonNode in) {
-        return PollenFlow.calibrated(
-                number(in, "c0"), number(in, "target"), number(in, "Dreq"), number(in, "b", PollenFlow.USUAL_SHAPE));
+        return PollenFlow.calibrated(number(in, "c0"), number(in, "target"), number(in, "Dreq"));
     }
 
     private static Map<String, ?> pair(JsonNode in) {
@@ -372,7 +380,6 @@ class WorkedExamplesTest {
     private static Map<String, ?> calibration(JsonNode in) {
         PollenFlow flow = flow(in);
         Map<String, Object> answer = new TreeMap<>();
-        answer.put("a_m", flow.scaleMetres());
         in.get("at").forEach(d -> answer.put("c(" + d.intValue() + ")", flow.at(d.doubleValue())));
         return answer;
     }
@@ -385,7 +392,6 @@ class WorkedExamplesTest {
                 .forEach(s -> sources.add(new PollenFlow.Source(
                         number(s, "d"), number(s, "area"), number(s, "W"), number(s, "barrier"), number(s, "k"))));
         return Map.of(
-                "a_m", flow.scaleMetres(),
                 "c_i", sources.stream().map(s -> flow.from(s, area)).toList(),
                 "total", flow.total(sources, area, 1),
                 "total_capped", flow.total(sources, area, number(in, "t_out")));
@@ -398,16 +404,49 @@ class WorkedExamplesTest {
         double all = flow.meanBehind(number(in, "d"), depth, 0);
         double kept = flow.meanBehind(number(in, "d"), depth, dropped);
         return Map.of(
-                "a_m",
-                flow.scaleMetres(),
-                "mean_all",
-                all,
-                "mean_kept",
-                kept,
-                "remaining_ratio",
-                kept / all,
-                "seed_share_lost",
-                dropped / depth);
+                "mean_all", all, "mean_kept", kept, "remaining_ratio", kept / all, "seed_share_lost", dropped / depth);
+    }
+
+    private static Map<String, ?> kernel(JsonNode in) {
+        List<PollenFlow.Point> points = new ArrayList<>();
+        in.get("at")
+                .forEach(at -> points.add(
+                        new PollenFlow.Point(at.get(0).doubleValue(), at.get(1).doubleValue())));
+        PollenFlow flow = PollenFlow.through(number(in, "c0"), points);
+        Map<String, Object> answer = new TreeMap<>();
+        in.get("where").forEach(d -> answer.put("c(" + d.intValue() + ")", flow.at(d.doubleValue())));
+        return answer;
+    }
+
+    private static Map<String, ?> unsureOverlap(JsonNode in) {
+        int[] s = wholes(in, "source");
+        int[] r = wholes(in, "recipient");
+        BloomOverlap.of(s[0], s[1], r[0], r[1], 0, 1);
+        LocalDate newYear = LocalDate.of(2026, 1, 1);
+        BloomWindow source = new BloomWindow(newYear.plusDays(s[0]), newYear.plusDays(s[1]));
+        BloomWindow recipient = new BloomWindow(newYear.plusDays(r[0]), newYear.plusDays(r[1]));
+        double spread = number(in, "sd");
+        return Map.of(
+                "weight",
+                BloomOverlap.weight(source, recipient),
+                "mean_weight",
+                new Rounded(BloomOverlap.meanWeight(source, recipient, spread), 1e-4),
+                "chance_together",
+                BloomOverlap.chanceTogether(source, recipient, spread));
+    }
+
+    private static Map<String, ?> spreads(JsonNode in) {
+        double begin = in.has("seen_first")
+                ? BloomSpread.SEEN
+                : Math.hypot(number(in, "requirement_sd"), number(in, "weather_sd"));
+        BloomSpread spread = BloomSpread.ofBeginning(begin, whole(in, "length"));
+        return Map.of(
+                "begin_sd",
+                spread.first(),
+                "end_sd",
+                spread.last(),
+                "margin_end_to_begin",
+                BloomSpread.margin(spread, BloomSpread.ofBoth(number(in, "other_end"))));
     }
 
     private static Map<String, ?> degreeDays(JsonNode in) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.bloom.GrowingDays;
@@ -84,7 +85,7 @@ final class MadeUpSeason {
                 3,
                 own ? 480 : 40,
                 bloom,
-                7,
+                BloomSpread.ofBoth(7),
                 PollenControl.OPEN,
                 true,
                 own ? Optional.of(Grade.MARKET) : Optional.empty(),

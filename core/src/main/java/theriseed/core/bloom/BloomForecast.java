@@ -18,16 +18,13 @@ public final class BloomForecast {
 
     private static final double UPPER_C = 30;
 
-    /** Sd of a requirement taken from the table, as a share of it: in summer's warmth this is about a week. */
-    private static final double REQUIREMENT_SD = 0.08;
+    /** Sd of a requirement taken from the table, as a share of it: good to a quarter in 95 of 100 cases. */
+    private static final double REQUIREMENT_SD = 0.125;
 
     /** Sd of a day's degree days round normal, and their correlation from day to day. */
     private static final double DAILY_SD = 2.5;
 
     private static final double CORRELATION = 0.6;
-
-    /** A first flower is seen within a day or two of opening. */
-    private static final double SEEN_SD = 1;
 
     /** Days until a sown biennial is old enough to feel the cold. */
     private static final int YOUTH_DAYS = 60;
@@ -49,12 +46,12 @@ public final class BloomForecast {
      * What is to be expected of a planting.
      *
      * @param window first to last flower; none when it will not flower
-     * @param spread sd of the dates, days
+     * @param spread how far its dates may be off
      * @param cold weeks of cold it gets before it can flower; 0 for crops that need none
      * @param coldAsked weeks it needs
      * @param seen whether the first flower was seen
      */
-    public record Bloom(Optional<BloomWindow> window, double spread, double cold, int coldAsked, boolean seen) {
+    public record Bloom(Optional<BloomWindow> window, BloomSpread spread, double cold, int coldAsked, boolean seen) {
         /** Whether it lacks the cold without which a biennial stays a rosette. */
         public boolean tooLittleCold() {
             return cold < coldAsked;
@@ -73,10 +70,10 @@ public final class BloomForecast {
         Cold cold = afterWinter ? cold(crop, season, days) : new Cold(0, 0, Optional.of(days.sown()));
         if (days.firstFlower().isPresent()) {
             LocalDate first = days.firstFlower().get();
-            return new Bloom(Optional.of(window(crop, first)), SEEN_SD, cold.weeks(), cold.asked(), true);
+            return bloom(crop, first, BloomSpread.SEEN, cold, true);
         }
         if (crop.degreeDaysToFlower().isEmpty() || cold.enoughFrom().isEmpty()) {
-            return new Bloom(Optional.empty(), 0, cold.weeks(), cold.asked(), false);
+            return new Bloom(Optional.empty(), BloomSpread.NONE, cold.weeks(), cold.asked(), false);
         }
         LocalDate start = cold.enoughFrom().get();
         LocalDate outdoors = days.setOut().orElse(days.sown());
@@ -87,7 +84,7 @@ public final class BloomForecast {
             return underGlass ? Math.max(0, GLASS_C - crop.baseTemperature()) : degreeDays(crop, day);
         });
         if (reached.isEmpty()) {
-            return new Bloom(Optional.empty(), 0, cold.weeks(), cold.asked(), false);
+            return new Bloom(Optional.empty(), BloomSpread.NONE, cold.weeks(), cold.asked(), false);
         }
         LocalDate first = start.plusDays(reached.get().day());
         long unknown = ChronoUnit.DAYS.between(start.isAfter(today) ? start : today, first);
@@ -99,7 +96,13 @@ public final class BloomForecast {
                         REQUIREMENT_SD * requirement,
                         0.8)
                 .days();
-        return new Bloom(Optional.of(window(crop, first)), spread, cold.weeks(), cold.asked(), false);
+        return bloom(crop, first, spread, cold, false);
+    }
+
+    private static Bloom bloom(Crop crop, LocalDate first, double spread, Cold cold, boolean seen) {
+        BloomWindow window = new BloomWindow(first, first.plusDays(crop.floweringDays() - 1L));
+        return new Bloom(
+                Optional.of(window), BloomSpread.ofBeginning(spread, window.days()), cold.weeks(), cold.asked(), seen);
     }
 
     /** Whether the day is warm enough for the crop to go on growing and ripening; below its base nothing ripens. */
@@ -116,18 +119,6 @@ public final class BloomForecast {
     /** Day by which all but stragglers are ripe: the ripening spread after the first. */
     public static LocalDate lastRipe(Crop crop, BloomWindow bloom) {
         return firstRipe(crop, bloom).plusDays(crop.ripeningSpreadDays());
-    }
-
-    /**
-     * Clear days wanted between two predicted windows so that they stay apart in 95 of 100 years, from the spread of
-     * each, days.
-     */
-    public static int margin(double spreadA, double spreadB) {
-        return (int) Math.ceil(1.64 * Math.hypot(spreadA, spreadB));
-    }
-
-    private static BloomWindow window(Crop crop, LocalDate first) {
-        return new BloomWindow(first, first.plusDays(crop.floweringDays() - 1L));
     }
 
     /** Weeks of cold before the warmth can count, and the day from which it counts. */

@@ -1,5 +1,7 @@
 package theriseed.core.bloom;
 
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
@@ -24,6 +26,14 @@ public record BloomOverlap(
     private static final Range DAY = Range.of(1, 731, "day");
 
     private static final int LONGEST_KEPT = 731;
+    private static final double STEP = 0.5;
+
+    /** Spreads are told apart to a twentieth of a day. */
+    private static final double SPREADS_A_DAY = 20;
+
+    private static final int SPREADS_OUT = 5;
+    private static final Map<Integer, double[]> NORMALS = new ConcurrentHashMap<>();
+    private static final Map<Long, double[]> SHIFTED = new ConcurrentHashMap<>();
     private static final AtomicReferenceArray<double[]> BELLS = new AtomicReferenceArray<>(LONGEST_KEPT + 1);
 
     /** Share of days of flowering shift per day of sowing shift when nothing better is known: late sowings catch up. */
@@ -79,6 +89,76 @@ public record BloomOverlap(
             shared += Math.min(r[day], s[day - later]);
         }
         return shared == 0 ? 0 : shared / sum(r);
+    }
+
+    /**
+     * {@link #weight(BloomWindow, BloomWindow)} averaged over dates that are not sure: the windows shift against each other,
+     * normally, with the spread of both beginnings together.
+     *
+     * @param spread sd of the shift, days, 0 to 365; below half a day the dates are taken as they are
+     */
+    public static double meanWeight(BloomWindow source, BloomWindow recipient, double spread) {
+        Range.of(0, 365, "days").check("sd", spread);
+        if (spread < STEP) {
+            return weight(source, recipient);
+        }
+        double[] chances = NORMALS.computeIfAbsent((int) Math.round(spread * SPREADS_A_DAY), BloomOverlap::normal);
+        double[] weights = shifted(source.days(), recipient.days());
+        int reach = chances.length - 1;
+        int earliest = (int) Math.round(-source.days() / STEP);
+        int at = (int) Math.round(
+                        (source.first().toEpochDay() - recipient.first().toEpochDay()) / STEP)
+                - earliest;
+        double mean = 0;
+        for (int i = Math.max(0, at - reach); i <= Math.min(weights.length - 1, at + reach); i++) {
+            mean += weights[i] * chances[Math.abs(i - at)];
+        }
+        return Math.min(1, mean);
+    }
+
+    /** Chance that two blooms meet at all, their beginnings together unsure by so many days. */
+    public static double chanceTogether(BloomWindow source, BloomWindow recipient, double spread) {
+        Range.of(0, 365, "days").check("sd", spread);
+        double low = recipient.first().toEpochDay() - source.last().toEpochDay() - 1;
+        double high = recipient.last().toEpochDay() - source.first().toEpochDay() + 1;
+        if (spread == 0) {
+            return low < 0 && high > 0 ? 1 : 0;
+        }
+        return Chance.normalAtMost(high / spread) - Chance.normalAtMost(low / spread);
+    }
+
+    /** Chances of shifts by 0, 1, 2 ... steps to one side, out to five spreads. */
+    private static double[] normal(int twentieths) {
+        double spread = twentieths / SPREADS_A_DAY;
+        double[] chances = new double[(int) Math.ceil(SPREADS_OUT * spread / STEP) + 1];
+        double all = 0;
+        for (int i = 0; i < chances.length; i++) {
+            double z = i * STEP / spread;
+            chances[i] = Math.exp(-z * z / 2);
+            all += (i == 0 ? 1 : 2) * chances[i];
+        }
+        for (int i = 0; i < chances.length; i++) {
+            chances[i] /= all;
+        }
+        return chances;
+    }
+
+    /** Weights of a window of so many days that begins so many steps after another, from the first at which they meet. */
+    private static double[] shifted(int source, int recipient) {
+        return SHIFTED.computeIfAbsent((long) source << 32 | recipient, lengths -> {
+            double[] r = bell(recipient);
+            double all = sum(r);
+            double[] weights = new double[(int) Math.round((source + recipient) / STEP) + 1];
+            for (int i = 0; i < weights.length; i++) {
+                double later = i * STEP - source;
+                double shared = 0;
+                for (int day = (int) Math.max(0, Math.floor(later)); day < Math.min(recipient, later + source); day++) {
+                    shared += Math.min(r[day], BloomCurve.BELL.at((day - later + 0.5) / source));
+                }
+                weights[i] = shared / all;
+            }
+            return weights;
+        });
     }
 
     /** Intensities of a window of so many days; windows are few and alike, pairs of them many. */

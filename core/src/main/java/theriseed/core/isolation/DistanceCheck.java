@@ -12,7 +12,7 @@ import theriseed.core.measure.Range;
  */
 public record DistanceCheck(double metres, double error, double asked) {
     private static final Range METRES = Range.of(0, 100_000, "m");
-    private static final Range ERROR = Range.of(0, 500, "m");
+    private static final Range ERROR = Range.of(0, 1000, "m");
     private static final Range ASKED = Range.of(0, 20_000, "m");
 
     public DistanceCheck {

@@ -1,8 +1,12 @@
 package theriseed.core.isolation;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
-import org.apache.commons.numbers.gamma.Gamma;
-import org.apache.commons.numbers.gamma.RegularizedGamma;
+import theriseed.core.crop.ByGrade;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.Grade;
 import theriseed.core.measure.Range;
 
 /**
@@ -10,16 +14,11 @@ import theriseed.core.measure.Range;
  * certificate, not a promise of purity, not for legal thresholds: wind, the routes of bees and pollen from beyond the
  * map are not in it.
  *
- * <p>Exponential-power kernel c(d) = c0 exp(-(d/a)^b) (Clark 1998; Austerlitz et al. 2004), calibrated so that at the
- * required market distance it reads the target.
+ * <p>A kernel c(d) that falls exponentially with the root of the distance (Clark 1998; Austerlitz et al. 2004), drawn piece
+ * by piece through the natural crossing beside a large neighbour and through what each grade allows at the distance it asks:
+ * so the estimate and the distances cannot contradict each other. Beyond the last point its slope goes on.
  */
 public final class PollenFlow {
-    /** Kernel shape when nothing better is known. */
-    public static final double USUAL_SHAPE = 0.5;
-
-    /** What the required market distance is taken to achieve. */
-    public static final double TARGET = 0.001;
-
     /** The band of the estimate: times and divided by. */
     public static final double BAND = 3;
 
@@ -30,55 +29,122 @@ public final class PollenFlow {
     private static final Range HELD = Range.of(0, Barrier.MOST_HELD, "");
 
     private final double adjacent;
-    private final double target;
-    private final double scale;
-    private final double shape;
+    private final List<Piece> pieces;
 
-    private PollenFlow(double adjacent, double target, double scale, double shape) {
+    /** How much crosses at a distance. @param share of the seed, above 0 to 1 */
+    public record Point(double metres, double share) {
+        public Point {
+            Range.of(0, 20_000, "m").check("at", metres);
+            Range.above(0, 1, "").check("share", share);
+        }
+    }
+
+    /** From where its logarithm falls in a straight line over the root of the distance. */
+    private record Piece(double root, double log, double slope) {
+        double at(double root) {
+            return Math.exp(log + slope * (root - this.root));
+        }
+
+        /** Of c over metres, up to a constant. */
+        double integral(double metres) {
+            double y = Math.sqrt(metres);
+            return 2 * at(y) * (slope * y - 1) / (slope * slope);
+        }
+    }
+
+    private PollenFlow(double adjacent, List<Piece> pieces) {
         this.adjacent = adjacent;
-        this.target = target;
-        this.scale = scale;
-        this.shape = shape;
+        this.pieces = pieces;
     }
 
     /**
-     * @param adjacent natural crossing beside a large neighbour, 0 to 1
-     * @param target crossing at the required distance, 0 to adjacent
-     * @param requiredMetres market distance, above 0 up to 20 000
-     * @param shape 0.2 to 2
+     * Through these points; those that allow more than crosses at all, or that would not fall, are left out, and of equal
+     * distances the strictest counts.
+     *
+     * @param adjacent natural crossing beside a large neighbour, above 0 to 1
+     * @throws theriseed.core.measure.OutOfRange where no point is left to fall to
      */
-    public static PollenFlow calibrated(double adjacent, double target, double requiredMetres, double shape) {
+    public static PollenFlow through(double adjacent, List<Point> points) {
+        Range.above(0, 1, "").check("c0", adjacent);
+        List<Piece> pieces = new ArrayList<>();
+        double root = 0;
+        double log = Math.log(adjacent);
+        List<Point> nearestFirst = points.stream()
+                .filter(point -> point.share() < adjacent)
+                .sorted(Comparator.comparingDouble(Point::metres).thenComparingDouble(Point::share))
+                .toList();
+        for (Point point : nearestFirst) {
+            double next = Math.sqrt(point.metres());
+            double lower = Math.log(point.share());
+            if (next > root && lower < log) {
+                pieces.add(new Piece(root, log, (lower - log) / (next - root)));
+                root = next;
+                log = lower;
+            } else if (next == 0 && lower < log) {
+                log = lower;
+            }
+        }
+        Range.of(1, 1000, "points").check("at", pieces.size());
+        Piece last = pieces.get(pieces.size() - 1);
+        pieces.add(new Piece(root, log, last.slope()));
+        return new PollenFlow(adjacent, List.copyOf(pieces));
+    }
+
+    /**
+     * Through one point.
+     *
+     * @param target crossing at the required distance, 0 to adjacent
+     * @param requiredMetres above 0 up to 20 000
+     */
+    public static PollenFlow calibrated(double adjacent, double target, double requiredMetres) {
         Range.above(0, 1, "").check("c0", adjacent);
         Range.between(0, adjacent, "").check("target", target);
         Range.above(0, 20_000, "m").check("Dreq", requiredMetres);
-        Range.of(0.2, 2, "").check("b", shape);
-        double scale = requiredMetres / Math.pow(Math.log(adjacent / target), 1 / shape);
-        return new PollenFlow(adjacent, target, scale, shape);
+        return through(adjacent, List.of(new Point(requiredMetres, target)));
     }
 
-    /** Scale of the kernel, metres. */
-    public double scaleMetres() {
-        return scale;
+    /** Through what each grade allows of a crop at the distance it asks. */
+    public static PollenFlow of(Crop crop) {
+        double adjacent = crop.naturalOutcrossing();
+        ByGrade asked = crop.isolation().orElseThrow();
+        boolean falls = Arrays.stream(Grade.values())
+                .anyMatch(grade -> grade.crossingAllowed() < adjacent && asked.of(grade) > 0);
+        return falls
+                ? through(
+                        adjacent,
+                        Arrays.stream(Grade.values())
+                                .map(grade -> new Point(asked.of(grade), grade.crossingAllowed()))
+                                .toList())
+                : calibrated(adjacent, adjacent / 2, Math.max(1, asked.market()));
     }
 
     /** Crossing from a large neighbour blooming all the time, at that distance. */
     public double at(double metres) {
-        return adjacent * Math.exp(-Math.pow(metres / scale, shape));
+        double root = Math.sqrt(METRES.check("d", metres));
+        return pieceAt(root).at(root);
+    }
+
+    private Piece pieceAt(double root) {
+        int at = pieces.size() - 1;
+        while (at > 0 && root < pieces.get(at).root()) {
+            at--;
+        }
+        return pieces.get(at);
     }
 
     /** Metres at which a large neighbour's crossing has fallen to so small a share; 0 where it never was above it. */
     public double metresUntil(double share) {
-        return adjacent <= share ? 0 : scale * Math.pow(Math.log(adjacent / share), 1 / shape);
-    }
-
-    /**
-     * Distance that a partly crossing source needs, metres; 0 where even beside it the crossing stays below the target.
-     *
-     * @param compatibility 0 to 1
-     */
-    public double requiredMetres(double compatibility) {
-        double full = SHARE.check("k", compatibility);
-        return full == 0 ? 0 : metresUntil(target / full);
+        double log = Math.log(Range.above(0, Double.MAX_VALUE, "").check("share", share));
+        if (log >= pieces.get(0).log()) {
+            return 0;
+        }
+        int at = pieces.size() - 1;
+        while (at > 0 && log > pieces.get(at).log()) {
+            at--;
+        }
+        Piece piece = pieces.get(at);
+        double root = piece.root() + (log - piece.log()) / piece.slope();
+        return root * root;
     }
 
     /**
@@ -125,18 +191,26 @@ public final class PollenFlow {
      *
      * @param metres from the source to the facing edge
      * @param depth of the planting behind that edge, metres
-     * @param dropped metres of depth given up, 0 to depth
+     * @param dropped metres of depth given up, at least 0; where nothing is left behind them, that of the far edge
      */
     public double meanBehind(double metres, double depth, double dropped) {
+        METRES.check("d", metres);
         Range.above(0, 10_000, "m").check("depth", depth);
-        Range.below(0, depth, "m").check("discard", dropped);
-        return adjacent / (depth - dropped) * (integral(metres + depth) - integral(metres + dropped));
+        double from = metres + Range.of(0, 10_000, "m").check("discard", dropped);
+        double to = metres + depth;
+        return from >= to ? at(to) : (integral(to) - integral(from)) / (to - from);
     }
 
+    /** From beside a neighbour to a distance, piece by piece. */
     private double integral(double metres) {
-        return scale
-                / shape
-                * Gamma.value(1 / shape)
-                * RegularizedGamma.P.value(1 / shape, Math.pow(metres / scale, shape));
+        double sum = 0;
+        double root = Math.sqrt(metres);
+        for (int i = 0; i < pieces.size() && pieces.get(i).root() < root; i++) {
+            Piece piece = pieces.get(i);
+            double end =
+                    i + 1 < pieces.size() ? Math.min(root, pieces.get(i + 1).root()) : root;
+            sum += piece.integral(end * end) - piece.integral(piece.root() * piece.root());
+        }
+        return sum;
     }
 }

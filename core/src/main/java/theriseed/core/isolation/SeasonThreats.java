@@ -26,7 +26,7 @@ public final class SeasonThreats {
     private static final double PLANE_SLACK = 0.01;
 
     /** Both edges of a pair together may be off by this much. */
-    private static final double LARGEST_ERROR_M = 500;
+    private static final double LARGEST_ERROR_M = 1000;
 
     /** Where more than this share of the stands is new, little is won by taking over the rest. */
     private static final double MOST_NEW = 0.1;
@@ -38,10 +38,12 @@ public final class SeasonThreats {
     private final Map<Integer, Threats> judged = new ConcurrentHashMap<>();
     private final List<Integer> seedCrops = new ArrayList<>();
     private final Map<Integer, Envelope> reaches = new ConcurrentHashMap<>();
+    private final Envelope[] boxes;
 
     private SeasonThreats(List<Stand> stands, Barriers barriers) {
         this.stands = stands;
         this.barriers = barriers;
+        this.boxes = new Envelope[stands.size()];
         this.plane = LocalPlane.at(
                 stands.isEmpty()
                         ? new LonLat(0, 0)
@@ -155,14 +157,17 @@ public final class SeasonThreats {
 
     private void index() {
         for (int i = 0; i < stands.size(); i++) {
+            boxes[i] = box(stands.get(i).site());
             byGroup.computeIfAbsent(stands.get(i).crop().crossingGroup(), group -> new STRtree())
-                    .insert(box(stands.get(i).site()), i);
+                    .insert(boxes[i], i);
         }
         byGroup.values().forEach(STRtree::build);
     }
 
     private Threats judge(int number, Stand recipient) {
-        Envelope reach = reach(recipient);
+        Threats.Scale scale = Threats.Scale.of(recipient);
+        Envelope here = box(recipient.site());
+        Envelope reach = reach(here, scale);
         Map<Integer, Stand> sources = new HashMap<>();
         List<String> groups = new ArrayList<>(recipient.crop().crossesWith().keySet());
         groups.add(recipient.crop().crossingGroup());
@@ -170,7 +175,14 @@ public final class SeasonThreats {
             STRtree found = byGroup.get(group);
             if (found != null) {
                 for (Object near : found.query(reach)) {
-                    sources.put((Integer) near, stands.get((Integer) near));
+                    int source = (Integer) near;
+                    Stand other = stands.get(source);
+                    if (!scale.leavesOut(
+                            recipient,
+                            other,
+                            atLeast(here, boxes[source], recipient.positionError() + other.positionError()))) {
+                        sources.put(source, other);
+                    }
                 }
             }
         }
@@ -183,10 +195,27 @@ public final class SeasonThreats {
     }
 
     private Envelope reach(Stand recipient) {
-        Envelope box = box(recipient.site());
-        double farthest = Math.max(Math.abs(box.getMaxX()), Math.abs(box.getMaxY()));
-        box.expandBy((Threats.reach(recipient) + LARGEST_ERROR_M + farthest * PLANE_SLACK) * (1 + PLANE_SLACK));
-        return box;
+        return reach(box(recipient.site()), Threats.Scale.of(recipient));
+    }
+
+    private static Envelope reach(Envelope around, Threats.Scale scale) {
+        Envelope reach = new Envelope(around);
+        reach.expandBy((scale.reach() + LARGEST_ERROR_M + farthest(around) * PLANE_SLACK) * (1 + PLANE_SLACK));
+        return reach;
+    }
+
+    private static double farthest(Envelope box) {
+        return Math.max(
+                Math.max(Math.abs(box.getMaxX()), Math.abs(box.getMinX())),
+                Math.max(Math.abs(box.getMaxY()), Math.abs(box.getMinY())));
+    }
+
+    /** Metres that two stands surely are apart, even where their edges are off by an error. */
+    private static double atLeast(Envelope here, Envelope there, double error) {
+        double crude = here.distance(there) * (1 - PLANE_SLACK)
+                - Math.max(farthest(here), farthest(there)) * PLANE_SLACK
+                - error;
+        return Math.max(0, crude);
     }
 
     private Envelope box(Site site) {

@@ -1,23 +1,26 @@
 package theriseed.core.isolation;
 
 import java.util.Optional;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.ground.Site;
+import theriseed.core.measure.Range;
 
 /**
  * A crop where it stands, as far as pollen is concerned: an own planting, what came up by itself after one, or what a
  * neighbour was seen to grow.
  *
  * @param variety name; plants of one variety of one crop are no threat to each other
- * @param positionError how far its edge may be off, metres
+ * @param positionError how far its edge may be off, metres, 0 to 500
  * @param area flowering ground, square metres, above 0
  * @param bloom nothing when it is not known; then it is taken to bloom with everything
- * @param spread sd of its bloom dates, days: 0 when they were seen
- * @param sure whether it can be relied on: false for a report that is old or unsure, for a promise, for volunteers
+ * @param spread how far its bloom dates may be off; none when they are not known
+ * @param sure whether it can be relied on: false for a report that is old or unsure, for a promise not seen kept, for
+ *     volunteers; what is not sure never makes a verdict better
  * @param grade of the seed saved from it; none when no seed is saved
- * @param dropped metres of outer rows on each side whose seed is not kept, at least 0
+ * @param dropped metres of outer rows on each side whose seed is not kept, 0 to 100
  */
 public record Stand(
         Crop crop,
@@ -26,11 +29,21 @@ public record Stand(
         double positionError,
         double area,
         Optional<BloomWindow> bloom,
-        double spread,
+        BloomSpread spread,
         PollenControl control,
         boolean sure,
         Optional<Grade> grade,
         double dropped) {
+
+    private static final Range ERROR = Range.of(0, 500, "m");
+    private static final Range AREA = Range.above(0, 1e9, "m2");
+    private static final Range DROPPED = Range.of(0, 100, "m");
+
+    public Stand {
+        ERROR.check("positionError", positionError);
+        AREA.check("area", area);
+        DROPPED.check("dropped", dropped);
+    }
 
     public Stand at(Site elsewhere) {
         return new Stand(crop, variety, elsewhere, positionError, area, bloom, spread, control, sure, grade, dropped);

@@ -7,12 +7,14 @@ import java.util.Comparator;
  *
  * @param source number of the stand it comes from
  * @param metres edge to edge
- * @param asked metres the grade needs
+ * @param asked metres the grade needs; less where the two cross only partly
  * @param daysTogether days on which both bloom
  * @param daysApart days without bloom between them; 0 when they meet
  * @param margin days apart that would be sure
  * @param held share of its pollen that barriers on the way hold back
  * @param crossing estimated share of seed crossed by this source alone
+ * @param unkept the same were a promise to keep its pollen away not kept; as {@code crossing} where nothing was promised
+ * @param sure whether what is known of it can be relied on
  * @param compatibility 1 for the same crossing group, less for groups that cross partly
  * @param why what decided
  */
@@ -25,6 +27,8 @@ public record Threat(
         int margin,
         double held,
         double crossing,
+        double unkept,
+        boolean sure,
         double compatibility,
         Verdict verdict,
         Why why) {
@@ -39,6 +43,8 @@ public record Threat(
         HARDLY_APART_IN_TIME,
         ESTIMATE_WITHIN_GRADE,
         UNSURE_REPORT,
+        /** Far enough or apart by itself, but all of them together are more than the grade allows. */
+        TOO_MUCH_TOGETHER,
         TOO_NEAR
     }
 
@@ -52,8 +58,8 @@ public record Threat(
         return number == source ? this : but(number, verdict, why);
     }
 
-    Threat tightBecause(Why other) {
-        return but(source, Verdict.TIGHT, other);
+    Threat judged(Verdict otherwise, Why because) {
+        return otherwise == verdict && because == why ? this : but(source, otherwise, because);
     }
 
     private Threat but(int number, Verdict otherwise, Why because) {
@@ -66,6 +72,8 @@ public record Threat(
                 margin,
                 held,
                 crossing,
+                unkept,
+                sure,
                 compatibility,
                 otherwise,
                 because);

@@ -1,12 +1,14 @@
 package theriseed.core.isolation;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import theriseed.core.bloom.BloomForecast;
+import java.util.stream.DoubleStream;
 import theriseed.core.bloom.BloomOverlap;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Grade;
 import theriseed.core.ground.ShortestWay;
@@ -19,10 +21,18 @@ public final class Threats {
     /** A source is left out where even a large one would add less than this share of what the grade allows. */
     private static final double NEGLIGIBLE = 0.01;
 
+    /** Beyond the distance asked a source is left out that adds at most this share of what the grade allows. */
+    private static final double HARDLY_ADDS = 0.002;
+
+    /** Sources that add so much of what the smallest that matters adds are told with it. */
+    private static final double ALIKE = 0.5;
+
     private final Stand recipient;
     private final Map<Integer, Weighed> weighed;
     private final List<Threat> threats;
     private final double crossing;
+    private final double unkept;
+    private final TooMuch tooMuch;
 
     /** A threat before all are seen together, and the stand it comes from. */
     private record Weighed(Threat threat, Stand source) {}
@@ -30,15 +40,53 @@ public final class Threats {
     private Threats(Stand recipient, Map<Integer, Weighed> weighed) {
         this.recipient = recipient;
         this.weighed = weighed;
-        double untouched = 1;
-        for (Weighed one : weighed.values()) {
-            untouched *= 1 - one.threat().crossing();
-        }
-        this.crossing = Math.min(1 - untouched, recipient.crop().naturalOutcrossing());
-        List<Threat> judged = new ArrayList<>(weighed.size());
-        weighed.values().forEach(one -> judged.add(judgedByAll(one)));
+        List<Threat> each = weighed.values().stream().map(Weighed::threat).toList();
+        this.crossing = together(each.stream().mapToDouble(Threat::crossing));
+        this.unkept = together(each.stream().mapToDouble(Threat::unkept));
+        this.tooMuch = tooMuch(each);
+        List<Threat> judged = new ArrayList<>(each.size());
+        each.forEach(one -> judged.add(judgedByAll(one)));
         judged.sort(Threat.WORST_FIRST);
         this.threats = List.copyOf(judged);
+    }
+
+    /** All shares together, never more than the crop outcrosses at all. */
+    private double together(DoubleStream shares) {
+        double untouched = shares.map(share -> Math.log1p(-share)).sum();
+        return Math.min(0 - Math.expm1(untouched), recipient.crop().naturalOutcrossing());
+    }
+
+    private double allowed() {
+        return recipient.grade().orElseThrow().crossingAllowed();
+    }
+
+    /** Sources that each are far enough or apart, and together too much. */
+    private record TooMuch(Verdict verdict, double from) {
+        static final TooMuch NOT = new TooMuch(Verdict.CLEAR, Double.MAX_VALUE);
+    }
+
+    /**
+     * More than the grade allows is tight within the band of the estimate, and crosses beyond it. Those are meant without
+     * which it would not be too much, and others as large.
+     */
+    private TooMuch tooMuch(List<Threat> each) {
+        double[] shares = each.stream()
+                .filter(threat -> threat.why() != Threat.Why.TOO_NEAR)
+                .mapToDouble(Threat::crossing)
+                .sorted()
+                .toArray();
+        double all = together(Arrays.stream(shares));
+        if (all <= allowed()) {
+            return TooMuch.NOT;
+        }
+        int smallest = -1;
+        double untouched = 0;
+        while (-Math.expm1(untouched) <= allowed()) {
+            smallest++;
+            untouched += Math.log1p(-shares[smallest]);
+        }
+        return new TooMuch(
+                all > PollenFlow.BAND * allowed() ? Verdict.CROSSES : Verdict.TIGHT, shares[smallest] * ALIKE);
     }
 
     /**
@@ -92,11 +140,6 @@ public final class Threats {
         return to(recipient.savedAs(lower), sources, barriers);
     }
 
-    /** Metres beyond which nothing is a threat to this stand: neither by distance asked nor by what it would add. */
-    static double reach(Stand recipient) {
-        return Scale.of(recipient).reach();
-    }
-
     public List<Threat> worstFirst() {
         return threats;
     }
@@ -115,19 +158,45 @@ public final class Threats {
         return crossing;
     }
 
-    /** What a recipient asks, calculated once for all its sources. */
-    private record Scale(Grade grade, double asked, PollenFlow flow, double depth) {
+    /** The same were no promise kept. */
+    public double unkept() {
+        return unkept;
+    }
+
+    /**
+     * What a recipient asks, calculated once for all its sources.
+     *
+     * @param reach metres beyond which nothing is a threat to it: neither by distance asked nor by what it would add
+     */
+    record Scale(Grade grade, double asked, PollenFlow flow, double depth, double reach) {
         static Scale of(Stand recipient) {
             Grade grade = recipient.grade().orElseThrow();
+            double asked = recipient.crop().isolation().orElseThrow().of(grade);
+            PollenFlow flow = PollenFlow.of(recipient.crop());
             return new Scale(
                     grade,
-                    recipient.crop().isolation().orElseThrow().of(grade),
-                    Threats.flow(recipient),
-                    recipient.dropped() > 0 ? recipient.site().narrowSide() : 0);
+                    asked,
+                    flow,
+                    recipient.dropped() > 0 ? recipient.site().narrowSide() : 0,
+                    Math.max(asked, flow.metresUntil(grade.crossingAllowed() * NEGLIGIBLE)));
         }
 
-        double reach() {
-            return Math.max(asked, flow.metresUntil(grade.crossingAllowed() * NEGLIGIBLE));
+        /** Metres asked of what crosses so fully: where its estimate is what the grade allows. */
+        double asked(double compatibility) {
+            return compatibility == 1
+                    ? asked
+                    : Math.min(asked, flow.metresUntil(grade.crossingAllowed() / compatibility));
+        }
+
+        /** Whether a source at least so far away is no threat: beyond what is asked, and adding next to nothing. */
+        boolean leavesOut(Stand recipient, Stand source, double metres) {
+            if (metres <= asked) {
+                return false;
+            }
+            double most = flow.from(
+                    new PollenFlow.Source(metres, source.area(), 1, 0, recipient.takesPollenOf(source)),
+                    recipient.area());
+            return metres > reach || most < grade.crossingAllowed() * HARDLY_ADDS;
         }
     }
 
@@ -138,16 +207,18 @@ public final class Threats {
         }
         ShortestWay way = recipient.site().wayTo(source.site());
         double error = recipient.positionError() + source.positionError();
-        if (way.metres() - error > scale.reach()) {
+        if (scale.leavesOut(recipient, source, way.metres() - error)) {
             return Optional.empty();
         }
-        DistanceCheck distance = new DistanceCheck(way.metres(), error, scale.asked());
-        Meeting meeting = Meeting.of(recipient.bloom(), source.bloom());
-        int margin = Math.max(scale.grade().daysApart(), BloomForecast.margin(recipient.spread(), source.spread()));
+        double asked = scale.asked(compatibility);
+        DistanceCheck distance = new DistanceCheck(way.metres(), error, asked);
+        Meeting meeting = Meeting.of(recipient, source);
+        int margin = Math.max(scale.grade().daysApart(), meeting.margin());
         boolean sheds = source.control().sheds();
+        boolean promised = !sheds && !source.sure();
         boolean takes = recipient.control().takes();
-        double held = sheds && takes ? barriers.held(way) : 0;
-        double crossing = sheds && takes
+        double held = (sheds || promised) && takes ? barriers.held(way) : 0;
+        double unkept = (sheds || promised) && takes
                 ? scale.flow()
                                 .from(
                                         new PollenFlow.Source(
@@ -155,6 +226,7 @@ public final class Threats {
                                         recipient.area())
                         * behindDroppedRows(scale, way.metres(), recipient.dropped())
                 : 0;
+        double crossing = sheds ? unkept : 0;
         Verdict verdict;
         Threat.Why why;
         if (!takes) {
@@ -183,12 +255,14 @@ public final class Threats {
                 new Threat(
                         number,
                         way.metres(),
-                        scale.asked(),
+                        asked,
                         meeting.daysTogether(),
                         meeting.daysApart(),
                         margin,
                         held,
                         crossing,
+                        unkept,
+                        source.sure(),
                         compatibility,
                         verdict,
                         why),
@@ -196,46 +270,58 @@ public final class Threats {
     }
 
     private static double behindDroppedRows(Scale scale, double metres, double dropped) {
-        if (dropped == 0) {
+        if (dropped == 0 || scale.depth() == 0) {
             return 1;
         }
         return scale.flow().meanBehind(metres, scale.depth(), dropped)
                 / scale.flow().meanBehind(metres, scale.depth(), 0);
     }
 
-    /** Too near counts as tight while all sources together stay within the grade, or the report is not sure. */
-    private Threat judgedByAll(Weighed one) {
-        if (one.threat().why() != Threat.Why.TOO_NEAR) {
-            return one.threat();
+    /** Too near is tight while all sources together stay within the grade; what is far enough, as long as they do. */
+    private Threat judgedByAll(Threat threat) {
+        if (threat.why() == Threat.Why.TOO_NEAR) {
+            return crossing <= allowed() ? threat.judged(Verdict.TIGHT, Threat.Why.ESTIMATE_WITHIN_GRADE) : threat;
         }
-        if (crossing <= recipient.grade().orElseThrow().crossingAllowed()) {
-            return one.threat().tightBecause(Threat.Why.ESTIMATE_WITHIN_GRADE);
+        if (threat.crossing() < tooMuch.from()) {
+            return threat;
         }
-        return one.source().sure() ? one.threat() : one.threat().tightBecause(Threat.Why.UNSURE_REPORT);
+        return threat.judged(
+                threat.verdict().worse(tooMuch.verdict()),
+                threat.verdict() == Verdict.CLEAR ? Threat.Why.TOO_MUCH_TOGETHER : threat.why());
     }
 
-    private static PollenFlow flow(Stand recipient) {
-        double outcrossing = recipient.crop().naturalOutcrossing();
-        return PollenFlow.calibrated(
-                outcrossing,
-                Math.min(PollenFlow.TARGET, outcrossing / 2),
-                recipient.crop().isolation().orElseThrow().market(),
-                PollenFlow.USUAL_SHAPE);
-    }
-
-    /** How two blooms meet; unknown dates are taken to meet in full. */
-    private record Meeting(int daysTogether, int daysApart, double weight) {
-        static Meeting of(Optional<BloomWindow> recipient, Optional<BloomWindow> source) {
-            if (recipient.isEmpty() || source.isEmpty()) {
-                return new Meeting(
-                        recipient.or(() -> source).map(BloomWindow::days).orElse(1), 0, 1);
+    /**
+     * How two blooms meet; unknown dates are taken to meet in full.
+     *
+     * @param margin days apart at which they surely do not meet
+     * @param weight share of the recipient's bloom that the source's covers, over all that their dates may be
+     */
+    private record Meeting(int daysTogether, int daysApart, int margin, double weight) {
+        static Meeting of(Stand recipient, Stand source) {
+            if (recipient.bloom().isEmpty() || source.bloom().isEmpty()) {
+                int days = recipient
+                        .bloom()
+                        .or(source::bloom)
+                        .map(BloomWindow::days)
+                        .orElse(1);
+                return new Meeting(days, 0, 0, 1);
             }
-            BloomWindow r = recipient.get();
-            BloomWindow s = source.get();
+            BloomWindow r = recipient.bloom().get();
+            BloomWindow s = source.bloom().get();
             long from = Math.max(r.first().toEpochDay(), s.first().toEpochDay());
             long to = Math.min(r.last().toEpochDay(), s.last().toEpochDay());
-            int together = (int) Math.max(0, to - from + 1);
-            return new Meeting(together, r.daysApart(s), together == 0 ? 0 : BloomOverlap.weight(s, r));
+            boolean sourceFirst = s.first().isBefore(r.first());
+            return new Meeting(
+                    (int) Math.max(0, to - from + 1),
+                    r.daysApart(s),
+                    sourceFirst
+                            ? BloomSpread.margin(source.spread(), recipient.spread())
+                            : BloomSpread.margin(recipient.spread(), source.spread()),
+                    BloomOverlap.meanWeight(
+                            s,
+                            r,
+                            Math.hypot(
+                                    recipient.spread().first(), source.spread().first())));
         }
     }
 }

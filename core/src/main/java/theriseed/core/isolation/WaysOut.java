@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.IntFunction;
-import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
@@ -239,7 +238,7 @@ public final class WaysOut {
     /** Day before which a stand surely has no flower; today where its bloom is not known. */
     private LocalDate beforeFlower(Stand stand) {
         return stand.bloom()
-                .map(bloom -> bloom.first().minusDays(BloomForecast.margin(stand.spread(), 0)))
+                .map(bloom -> bloom.first().minusDays(stand.spread().beforeFirst()))
                 .orElse(today);
     }
 }

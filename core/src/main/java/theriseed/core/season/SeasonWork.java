@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
@@ -76,7 +77,7 @@ public final class SeasonWork {
             PollenControl.Kind control,
             boolean volunteersPulled,
             Optional<BloomWindow> bloom,
-            double spread) {}
+            BloomSpread spread) {}
 
     /** All of it, in the order of its days. */
     public static List<Task> of(Plan plan) {
@@ -248,7 +249,7 @@ public final class SeasonWork {
     }
 
     private static LocalDate surelyBefore(Plan plan, BloomWindow bloom) {
-        return bloom.first().minusDays(BloomForecast.margin(plan.spread(), 0));
+        return bloom.first().minusDays(plan.spread().beforeFirst());
     }
 
     private static Task on(Kind kind, LocalDate day) {

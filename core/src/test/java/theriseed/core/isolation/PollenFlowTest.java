@@ -9,23 +9,59 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import theriseed.core.crop.Crop;
+import theriseed.core.crop.CropTable;
+import theriseed.core.crop.Grade;
 import theriseed.core.isolation.PollenFlow.Source;
 import theriseed.core.measure.OutOfRange;
 
 class PollenFlowTest {
-    private static final PollenFlow FLOW = PollenFlow.calibrated(0.4, PollenFlow.TARGET, 800, PollenFlow.USUAL_SHAPE);
+    private static final PollenFlow FLOW = PollenFlow.calibrated(0.4, 0.001, 800);
 
     private static Source at(double metres) {
         return new Source(metres, 400, 1, 0, 1);
     }
 
     @ParameterizedTest
-    @CsvSource({"0.4, 800, 0.5", "0.03, 10, 0.5", "0.9, 1600, 1", "0.2, 400, 2"})
-    void atTheRequiredDistanceItIsTheTarget(double adjacent, double required, double shape) {
-        PollenFlow flow = PollenFlow.calibrated(adjacent, 0.001, required, shape);
-        assertThat(flow.at(0)).isEqualTo(adjacent);
+    @CsvSource({"0.4, 800", "0.03, 10", "0.9, 1600"})
+    void atTheRequiredDistanceItIsTheTarget(double adjacent, double required) {
+        PollenFlow flow = PollenFlow.calibrated(adjacent, 0.001, required);
+        assertThat(flow.at(0)).isCloseTo(adjacent, within(1e-15));
         assertThat(flow.at(required)).isCloseTo(0.001, within(1e-12));
-        assertThat(flow.requiredMetres(1)).isCloseTo(required, within(1e-6));
+        assertThat(flow.metresUntil(0.001)).isCloseTo(required, within(1e-6));
+    }
+
+    @Test
+    void noCropIsEstimatedOverItsGradeAtTheDistanceItAsks() {
+        for (Crop crop : CropTable.shipped().all()) {
+            if (crop.isolation().isEmpty()) {
+                continue;
+            }
+            PollenFlow flow = PollenFlow.of(crop);
+            for (Grade grade : Grade.values()) {
+                double asked = crop.isolation().get().of(grade);
+                assertThat(flow.at(asked))
+                        .as(crop.key() + " " + grade)
+                        .isLessThanOrEqualTo(grade.crossingAllowed() * (1 + 1e-9));
+                double until = flow.metresUntil(grade.crossingAllowed());
+                assertThat(until).as(crop.key() + " " + grade).isLessThanOrEqualTo(asked * (1 + 1e-9));
+            }
+            for (double metres = 0; metres < 5000; metres += 13) {
+                assertThat(flow.at(metres + 13)).as(crop.key()).isLessThan(flow.at(metres));
+                assertThat(flow.metresUntil(flow.at(metres))).isCloseTo(metres, within(1e-6 * (1 + metres)));
+            }
+        }
+    }
+
+    @Test
+    void theMeanBehindRowsThatAreDroppedIsTheKernelSummedUp() {
+        PollenFlow flow = PollenFlow.of(CropTable.shipped().find("carrot").orElseThrow());
+        double sum = 0;
+        for (int step = 0; step < 149_500; step++) {
+            sum += flow.at(15.005 + step * 0.01) * 0.01;
+        }
+        assertThat(flow.meanBehind(10, 1500, 5)).isCloseTo(sum / 1495, within(1e-9));
+        assertThat(flow.meanBehind(300, 1.2, 1.5)).as("no row is left").isCloseTo(flow.at(301.2), within(1e-15));
     }
 
     @Test
@@ -71,14 +107,6 @@ class PollenFlowTest {
         assertThat(FLOW.total(crowd, 600, 0.3)).isEqualTo(0.3);
     }
 
-    @Test
-    void aRarelyCompatibleSourceMayStandNearer() {
-        assertThat(FLOW.requiredMetres(0.02)).isLessThan(FLOW.requiredMetres(0.5));
-        assertThat(FLOW.requiredMetres(0.002))
-                .as("never reaches the target at all")
-                .isZero();
-    }
-
     @ParameterizedTest
     @ValueSource(doubles = {1, 5, 10, 20})
     void droppingTheFacingEdgeHelpsNearASourceAndHardlyFarAway(double dropped) {
@@ -91,7 +119,7 @@ class PollenFlowTest {
     @ParameterizedTest
     @CsvSource({"0, 0.001, 800", "1.2, 0.001, 800", "0.4, 0.4, 800", "0.4, 0.001, 0", "0.4, 0.001, 30000"})
     void nothingIsCalibratedFromNonsense(double adjacent, double target, double required) {
-        assertThatThrownBy(() -> PollenFlow.calibrated(adjacent, target, required, 0.5))
+        assertThatThrownBy(() -> PollenFlow.calibrated(adjacent, target, required))
                 .isInstanceOf(OutOfRange.class)
                 .hasMessageContaining("outside the valid range");
     }

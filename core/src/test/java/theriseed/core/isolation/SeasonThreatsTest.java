@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
@@ -31,7 +32,7 @@ class SeasonThreatsTest {
                 3,
                 480,
                 Optional.of(new BloomWindow(first, first.plusDays(34))),
-                7,
+                BloomSpread.ofBoth(7),
                 PollenControl.OPEN,
                 true,
                 forSeed ? Optional.of(Grade.MARKET) : Optional.empty(),
@@ -133,7 +134,7 @@ class SeasonThreatsTest {
     @Test
     void whatIsLeftOutForItsDistanceAddsNextToNothing() {
         Stand recipient = stand("kale", "Ninefold", 0, 0, true);
-        double reach = Threats.reach(recipient);
+        double reach = Threats.Scale.of(recipient).reach();
         Stand beyond = stand("kale", "Other", reach + 80, 0, false);
         assertThat(SeasonThreats.of(List.of(recipient, beyond), Barriers.NONE)
                         .to(0)
@@ -216,7 +217,7 @@ class SeasonThreatsTest {
                 10,
                 40,
                 Optional.empty(),
-                0,
+                BloomSpread.NONE,
                 PollenControl.NEVER_FLOWERS,
                 false,
                 Optional.empty(),

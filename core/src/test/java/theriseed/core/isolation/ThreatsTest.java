@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
@@ -39,7 +40,7 @@ class ThreatsTest {
                 3,
                 100,
                 Optional.ofNullable(bloom),
-                7,
+                BloomSpread.ofBoth(7),
                 control,
                 sure,
                 Optional.of(Grade.MARKET),
@@ -104,13 +105,26 @@ class ThreatsTest {
     }
 
     @Test
-    void anUnsureReportIsNeverMoreThanTight() {
+    void anUnsureReportClearsNothingAndForgivesNothing() {
         assertThat(only(stand("cabbage", "croft", 100, MAY, PollenControl.OPEN, false))
+                        .verdict())
+                .isEqualTo(Verdict.CROSSES);
+        assertThat(only(stand("cabbage", "croft", 100, MAY, PollenControl.OPEN, false))
+                        .sure())
+                .isFalse();
+        assertThat(only(stand("cabbage", "croft", 100, AUGUST, PollenControl.OPEN, false))
                         .why())
                 .isEqualTo(Threat.Why.UNSURE_REPORT);
-        assertThat(only(stand("cabbage", "croft", 100, AUGUST, PollenControl.OPEN, false))
-                        .verdict())
-                .isEqualTo(Verdict.TIGHT);
+    }
+
+    @Test
+    void whatAPromiseWouldBringIfItWereBrokenIsToldBesideIt() {
+        Threats promised = threats(
+                kale("Ninefold", 0, MAY), stand("cabbage", "croft", 100, MAY, PollenControl.NEVER_FLOWERS, false));
+        Threats open = threats(kale("Ninefold", 0, MAY), stand("cabbage", "croft", 100, MAY, PollenControl.OPEN, true));
+        assertThat(promised.crossing()).isZero();
+        assertThat(promised.unkept()).isEqualTo(open.crossing());
+        assertThat(promised.verdict()).isEqualTo(Verdict.TIGHT);
     }
 
     @Test

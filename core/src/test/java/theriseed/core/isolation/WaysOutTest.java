@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.IntFunction;
 import org.junit.jupiter.api.Test;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
@@ -37,7 +38,7 @@ class WaysOutTest {
                 3,
                 200,
                 Optional.of(JULY),
-                5,
+                BloomSpread.ofBoth(5),
                 PollenControl.OPEN,
                 true,
                 grade,

@@ -8,7 +8,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.BreedingSystem;
 import theriseed.core.crop.Crop;
@@ -34,7 +34,7 @@ class SeasonWorkTest {
                 control,
                 true,
                 Optional.of(new BloomWindow(first, first.plusDays(crop.floweringDays() - 1L))),
-                5));
+                BloomSpread.ofBoth(5)));
     }
 
     private static Crop crop(String key) {
@@ -83,7 +83,7 @@ class SeasonWorkTest {
                     PollenControl.Kind.OPEN,
                     false,
                     Optional.empty(),
-                    0));
+                    BloomSpread.NONE));
             assertThat(of(tasks, Kind.PLANT))
                     .singleElement()
                     .extracting(Task::from)
@@ -122,7 +122,7 @@ class SeasonWorkTest {
     void aCageStandsBeforeTheFirstFlowerSurelyOpens() {
         Task cover = of(work(crop("kale"), PollenControl.Kind.CAGED, FIRST, false), Kind.COVER)
                 .get(0);
-        assertThat(cover.to()).isEqualTo(FIRST.minusDays(BloomForecast.margin(5, 0)));
+        assertThat(cover.to()).isEqualTo(FIRST.minusDays(BloomSpread.ofBoth(5).beforeFirst()));
     }
 
     @Test

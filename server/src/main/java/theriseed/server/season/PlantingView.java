@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
@@ -94,7 +95,7 @@ public record PlantingView(
                 control,
                 volunteersPulled,
                 window(),
-                bloom == null ? 0 : bloom.spreadDays());
+                bloom == null ? BloomSpread.NONE : new BloomSpread(bloom.firstSpreadDays(), bloom.lastSpreadDays()));
     }
 
     /** First to last flower; none when it will not flower. */
@@ -105,10 +106,17 @@ public record PlantingView(
     /**
      * Bloom and the days on which its seed may be ripe.
      *
+     * @param firstSpreadDays sd of the first flower's day; {@code lastSpreadDays} of the last one's
      * @param seen whether it counts from a first flower that was seen; else it is planned
      */
     public record Bloom(
-            LocalDate first, LocalDate last, LocalDate ripeFrom, LocalDate ripeTo, double spreadDays, boolean seen) {}
+            LocalDate first,
+            LocalDate last,
+            LocalDate ripeFrom,
+            LocalDate ripeTo,
+            double firstSpreadDays,
+            double lastSpreadDays,
+            boolean seen) {}
 
     /** Weeks of cold it gets, and weeks it needs to flower. */
     public record Cold(double weeks, int asked) {}
@@ -117,6 +125,8 @@ public record PlantingView(
      * What could cross it, worst first.
      *
      * @param crossing share of seed, estimated over everything; read it times and divided by {@code band}
+     * @param unkept the same were no promise of a neighbour kept
+     * @param falls how the estimate falls with distance: at the distances the grades ask, from beside on
      * @param threats all of them where one planting is looked at; else the worst that are not clear
      * @param clear how many are clear
      * @param forMarket the verdict if it were grown for the market only
@@ -124,16 +134,23 @@ public record PlantingView(
     public record Isolation(
             Verdict verdict,
             double crossing,
+            double unkept,
             double allowed,
             double band,
+            List<Fall> falls,
             List<ThreatView> threats,
             int clear,
             Verdict forMarket) {}
+
+    /** @param share of the seed that a large neighbour in full bloom would cross from so far */
+    public record Fall(double metres, double share) {}
 
     /**
      * One threat.
      *
      * @param source whose it is
+     * @param unkept {@code crossing} were its owner's promise not kept
+     * @param sure whether what is known of it can be relied on
      * @param held share of its pollen that barriers on the way are taken to hold back
      */
     public record ThreatView(
@@ -149,6 +166,8 @@ public record PlantingView(
             int margin,
             double held,
             double crossing,
+            double unkept,
+            boolean sure,
             double compatibility,
             Verdict verdict,
             Threat.Why why) {}

@@ -11,8 +11,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.DoubleStream;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
+import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.KeepingHours;
@@ -237,11 +239,12 @@ final class SeasonAsWhole {
                                 days.last(),
                                 BloomForecast.firstRipe(crop, days),
                                 BloomForecast.lastRipe(crop, days),
-                                bloom.spread(),
+                                bloom.spread().first(),
+                                bloom.spread().last(),
                                 bloom.seen()))
                         .orElse(null),
                 bloom.coldAsked() == 0 ? null : new PlantingView.Cold(bloom.cold(), bloom.coldAsked()),
-                forSeed ? isolation(facts, judged, all) : null,
+                forSeed ? isolation(crop, facts, judged, all) : null,
                 forSeed ? population(crop, member) : null,
                 facts.aim().purpose() == Purpose.PLANTING_STOCK ? stock(crop, facts) : null);
     }
@@ -254,7 +257,7 @@ final class SeasonAsWhole {
                 StockPlan.of(crop, facts.aim().grade(), facts.sowing().plants(), Math.max(0, days)));
     }
 
-    private PlantingView.Isolation isolation(PlantingFacts facts, Threats judged, boolean all) {
+    private PlantingView.Isolation isolation(Crop crop, PlantingFacts facts, Threats judged, boolean all) {
         List<Threat> shown = judged.worstFirst().stream()
                 .filter(threat -> all || threat.verdict() != Verdict.CLEAR)
                 .limit(all ? Long.MAX_VALUE : WORST_OF_A_LINE)
@@ -262,8 +265,10 @@ final class SeasonAsWhole {
         return new PlantingView.Isolation(
                 judged.verdict(),
                 judged.crossing(),
+                judged.unkept(),
                 facts.aim().grade().crossingAllowed(),
                 PollenFlow.BAND,
+                all ? falls(crop) : List.of(),
                 shown.stream()
                         .map(threat -> view(threat, sources.get(threat.source())))
                         .toList(),
@@ -271,6 +276,15 @@ final class SeasonAsWhole {
                         .filter(threat -> threat.verdict() == Verdict.CLEAR)
                         .count(),
                 facts.aim().grade() == Grade.STOCK ? threats().verdictAt(judged, Grade.MARKET) : judged.verdict());
+    }
+
+    private static List<PlantingView.Fall> falls(Crop crop) {
+        PollenFlow flow = PollenFlow.of(crop);
+        ByGrade asked = crop.isolation().orElseThrow();
+        return DoubleStream.of(0, asked.ownUse(), asked.market(), asked.stock())
+                .distinct()
+                .mapToObj(metres -> new PlantingView.Fall(metres, flow.at(metres)))
+                .toList();
     }
 
     private static PlantingView.ThreatView view(Threat threat, SeasonSources.Source source) {
@@ -287,6 +301,8 @@ final class SeasonAsWhole {
                 threat.margin(),
                 threat.held(),
                 threat.crossing(),
+                threat.unkept(),
+                threat.sure(),
                 threat.compatibility(),
                 threat.verdict(),
                 threat.why());

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.ground.Site;
@@ -124,7 +125,8 @@ final class SeasonSources {
             return true;
         }
         LocalDate first = bloom.window().get().first();
-        return !cleared.isBefore(first) || !cleared.isAfter(first.minusDays(BloomForecast.margin(bloom.spread(), 0)));
+        return !cleared.isBefore(first)
+                || !cleared.isAfter(first.minusDays(bloom.spread().beforeFirst()));
     }
 
     private Source of(NeighbourView seen) {
@@ -143,7 +145,9 @@ final class SeasonSources {
                 seen.positionError(),
                 seen.area(),
                 seen.bloom(),
-                0,
+                seen.bloom()
+                        .map(bloom -> NeighbourReport.spread(seen.seenOn(), bloom.last()))
+                        .orElse(BloomSpread.NONE),
                 agreed ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
                 seen.sure() && fresh && !agreed,
                 Optional.empty(),
@@ -198,7 +202,7 @@ final class SeasonSources {
                 ground.plot(facts.where().plotId()).positionError(),
                 Volunteers.area(crop, area),
                 Optional.empty(),
-                0,
+                BloomSpread.NONE,
                 pulled ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
                 pulled,
                 Optional.empty(),

@@ -310,8 +310,8 @@ class PlantingsTest {
                 .ok();
         assertThat(seen.at("/bloom/first").asString()).isEqualTo("2026-05-02");
         assertThat(seen.at("/bloom/seen").asBoolean()).isTrue();
-        assertThat(seen.at("/bloom/spreadDays").asDouble())
-                .isLessThan(planned.at("/bloom/spreadDays").asDouble());
+        assertThat(seen.at("/bloom/firstSpreadDays").asDouble())
+                .isLessThan(planned.at("/bloom/firstSpreadDays").asDouble());
         assertThat(page(kale).at("/corrections/0/field").asString()).isEqualTo("firstFlowerOn");
         assertThat(season.grower
                         .post("/api/plantings/" + kale + "/first-flower", record("version", 1, "seenOn", "2026-09-02"))
@@ -425,7 +425,10 @@ class PlantingsTest {
         JsonNode threat = page.at("/planting/isolation/threats/0");
         assertThat(threat.get("source").asString()).isEqualTo("VOLUNTEERS");
         assertThat(threat.get("metres").asDouble()).isZero();
-        assertThat(threat.get("verdict").asString()).isEqualTo("TIGHT");
+        assertThat(threat.get("verdict").asString())
+                .as("whether they come up is not known, and forgives nothing")
+                .isEqualTo("CROSSES");
+        assertThat(threat.get("sure").asBoolean()).isFalse();
         season.grower
                 .put(
                         "/api/plantings/" + page.at("/planting/id").asString(),
