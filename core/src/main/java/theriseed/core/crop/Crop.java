@@ -25,6 +25,7 @@ import java.util.OptionalDouble;
  * @param maxDryingTemperature &deg;C of seed already below about 18 % moisture
  * @param storageMoisture percent, wet basis, upper limit for sealed packs
  * @param germinationStandard percent asked by usual sale standards
+ * @param eatenBeforeFlowering whether there is something to eat of it before it flowers, so that eating it ends its bloom
  */
 public record Crop(
         String key,
@@ -72,7 +73,8 @@ public record Crop(
         List<Stage> rogueStages,
         List<String> commonOffTypes,
         String hazards,
-        List<String> aliases) {
+        List<String> aliases,
+        boolean eatenBeforeFlowering) {
 
     /** When to walk the rows, and what shows then. */
     public record Stage(String name, String lookFor) {}

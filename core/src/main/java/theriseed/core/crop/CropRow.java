@@ -79,7 +79,8 @@ final class CropRow {
                 list("rogue_stages").stream().map(CropRow::stage).toList(),
                 list("common_off_types"),
                 text("hazards"),
-                list("aliases"));
+                list("aliases"),
+                word("eaten_before_flowering", "yes", "no").equals("yes"));
     }
 
     private String raw(String column) {

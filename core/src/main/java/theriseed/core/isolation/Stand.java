@@ -66,6 +66,12 @@ public record Stand(
                 crop, variety, site, positionError, area, bloom, spread, control, sure, Optional.of(other), dropped);
     }
 
+    /** The same where it is not asked what its own seed would be: it only sheds pollen. */
+    public Stand seedless() {
+        return new Stand(
+                crop, variety, site, positionError, area, bloom, spread, control, sure, Optional.empty(), dropped);
+    }
+
     public Stand dropping(double metres) {
         return new Stand(crop, variety, site, positionError, area, bloom, spread, control, sure, grade, metres);
     }

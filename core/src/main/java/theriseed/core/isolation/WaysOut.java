@@ -20,6 +20,9 @@ import theriseed.core.pollination.FlowerNeed;
 public final class WaysOut {
     private static final int FARTHEST_SHIFT_DAYS = 75;
 
+    /** A neighbour is asked where at most this share of their pollen has come already. */
+    private static final double WORTH_ASKING = 0.5;
+
     private final SeasonThreats season;
     private final int asked;
     private final Stand own;
@@ -48,11 +51,17 @@ public final class WaysOut {
      * @param source whose it is
      * @param plants that stand there
      * @param sown whether it is sown already; then it cannot wait for another year
+     * @param from the day from which it is on the ground it seeds on
      * @param planted whether it is on the ground it seeds on; then it cannot be moved or put off
      * @param shifted the stand sown so many days later, where it may be and would still ripen before the frost
      */
     public record Known(
-            Source source, int plants, boolean sown, boolean planted, IntFunction<Optional<Stand>> shifted) {}
+            Source source,
+            int plants,
+            LocalDate from,
+            boolean sown,
+            boolean planted,
+            IntFunction<Optional<Stand>> shifted) {}
 
     /**
      * @param asked the seed crop, by its place among the stands
@@ -66,12 +75,32 @@ public final class WaysOut {
         if (ways.before.verdict() == Verdict.CLEAR) {
             return List.of();
         }
+        ways.lessSeed();
+        if (ways.over()) {
+            ways.ways.sort(WayOut.BEST_FIRST);
+            return List.copyOf(ways.ways);
+        }
         ways.itself(known.get(asked), free);
         ways.before.worstFirst().stream()
                 .filter(threat -> threat.verdict() != Verdict.CLEAR)
                 .forEach(threat -> ways.theOther(threat.source(), known.get(threat.source())));
         ways.ways.sort(WayOut.BEST_FIRST);
         return List.copyOf(ways.ways);
+    }
+
+    /** Whether its own bloom is past: then no pollen can be kept away any more. */
+    private boolean over() {
+        return own.bloom().filter(bloom -> bloom.last().isBefore(today)).isPresent();
+    }
+
+    /** What still helps when the pollen has come: to keep less of the seed, or to ask less of it. */
+    private void lessSeed() {
+        dropRows();
+        for (Grade grade : Grade.values()) {
+            if (grade.compareTo(own.grade().orElseThrow()) < 0) {
+                offer(new Way.LowerGrade(grade), asked, own.savedAs(grade), 0);
+            }
+        }
     }
 
     private void itself(Known known, List<Site> free) {
@@ -87,22 +116,20 @@ public final class WaysOut {
         if (own.control().takes() && own.bloom().isPresent()) {
             closeFlowers(known, own.bloom().get());
         }
-        dropRows();
-        for (Grade grade : Grade.values()) {
-            if (grade.compareTo(own.grade().orElseThrow()) < 0) {
-                offer(new Way.LowerGrade(grade), asked, own.savedAs(grade), 0);
-            }
-        }
     }
 
     private void theOther(int number, Known known) {
         Stand other = season.stands().get(number);
-        LocalDate by = beforeFlower(other);
+        LocalDate by = beforeFlower(other.bloom().isPresent() ? other : own);
         Stand gone = other.controlled(PollenControl.NEVER_FLOWERS);
         boolean inTime = !by.isBefore(today);
         switch (known.source()) {
             case OWN -> {
-                if (inTime && other.control().sheds()) {
+                boolean eaten = other.crop().eatenBeforeFlowering();
+                if (eaten
+                        && inTime
+                        && by.isAfter(known.from())
+                        && other.control().sheds()) {
                     offer(new Way.EatFirst(by), number, gone, 0);
                 }
                 if (!known.planted()) {
@@ -115,9 +142,10 @@ public final class WaysOut {
             case NEIGHBOUR -> {
                 boolean over =
                         other.bloom().map(bloom -> bloom.last().isBefore(today)).orElse(false);
-                // A promise leaves it tight, but the pollen that need not come is out of the sum.
+                // A promise leaves it tight, but the pollen that need not come is out of the sum; what has come is not.
                 if (!over && other.control().sheds()) {
-                    offer(new Way.AskNeighbour(inTime ? by : today), number, gone.surely(false), KeepingHours.ASKING);
+                    Stand promised = inTime ? gone.surely(false) : other.blooming(until(other, today));
+                    offer(new Way.AskNeighbour(inTime ? by : today), number, promised, KeepingHours.ASKING);
                 }
             }
             case VOLUNTEERS -> {
@@ -128,6 +156,11 @@ public final class WaysOut {
                 }
             }
         }
+    }
+
+    /** What is left of a bloom that is cut short on a day; where its days are not known, of one that may go on. */
+    private static Optional<BloomWindow> until(Stand stand, LocalDate day) {
+        return stand.bloom().map(bloom -> bloom.first().isAfter(day) ? bloom : new BloomWindow(bloom.first(), day));
     }
 
     private void closeFlowers(Known known, BloomWindow bloom) {
@@ -216,7 +249,9 @@ public final class WaysOut {
         Threats after = touched.getOrDefault(asked, before);
         List<Integer> helps = before.worstFirst().stream()
                 .filter(threat -> verdictOf(after, threat.source()).compareTo(threat.verdict()) < 0
-                        || way instanceof Way.AskNeighbour && threat.source() == number && threat.crossing() > 0)
+                        || way instanceof Way.AskNeighbour
+                                && threat.source() == number
+                                && crossingOf(after, number) < threat.crossing() * WORTH_ASKING)
                 .map(Threat::source)
                 .toList();
         boolean harms = before.worstFirst().stream()
@@ -225,6 +260,13 @@ public final class WaysOut {
         return worseElsewhere || worseItself || harms || helps.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new WayOut(way, number, hours, after.verdict(), after.crossing(), helps));
+    }
+
+    private static double crossingOf(Threats threats, int source) {
+        return threats.worstFirst().stream()
+                .filter(threat -> threat.source() == source)
+                .mapToDouble(Threat::crossing)
+                .sum();
     }
 
     private static Verdict verdictOf(Threats threats, int source) {

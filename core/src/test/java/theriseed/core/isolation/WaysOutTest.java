@@ -51,12 +51,12 @@ class WaysOutTest {
                 : Optional.of(stand.blooming(Optional.of(
                         new BloomWindow(JULY.first().plusDays(days), JULY.last().plusDays(days)))));
         stands.add(stand);
-        known.add(new WaysOut.Known(WaysOut.Source.OWN, 24, sown, planted, shifted));
+        known.add(new WaysOut.Known(WaysOut.Source.OWN, 24, WINTER, sown, planted, shifted));
     }
 
     private void other(WaysOut.Source source, Stand stand) {
         stands.add(stand);
-        known.add(new WaysOut.Known(source, 1, true, true, days -> Optional.empty()));
+        known.add(new WaysOut.Known(source, 1, WINTER, true, true, days -> Optional.empty()));
     }
 
     private List<WayOut> ways(LocalDate today, Site... free) {
@@ -139,10 +139,7 @@ class WaysOutTest {
         assertThat(offers(may, Way.Move.class)).isFalse();
         assertThat(offers(may, Way.Shift.class)).isFalse();
         assertThat(offers(may, Way.AnotherYear.class)).isFalse();
-        Way.EatFirst eat = (Way.EatFirst) only(may, Way.EatFirst.class).way();
-        assertThat(eat.by()).isBefore(JULY.first());
         List<WayOut> july = ways(LocalDate.of(2026, 7, 10), site(2000));
-        assertThat(offers(july, Way.EatFirst.class)).isFalse();
         assertThat(offers(july, Way.Cage.class)).isFalse();
         assertThat(offers(july, Way.HandPollinate.class)).isTrue();
         assertThat(ways(LocalDate.of(2026, 8, 9))).isEmpty();
@@ -183,6 +180,51 @@ class WaysOutTest {
         WayOut pull = only(ways(WINTER), Way.PullVolunteers.class);
         assertThat(pull.verdict()).isEqualTo(Verdict.CLEAR);
         assertThat(((Way.PullVolunteers) pull.way()).by()).isBefore(JULY.first());
+    }
+
+    @Test
+    void nobodyIsAskedWhenThePollenHasCome() {
+        own(stand("carrot", "Ferrous", 0, Optional.of(Grade.MARKET)), true, true);
+        other(WaysOut.Source.NEIGHBOUR, stand("carrot", "Lane", 200, Optional.empty()));
+        WayOut early = only(ways(JULY.first().plusDays(5)), Way.AskNeighbour.class);
+        assertThat(early.crossing())
+                .as("what has come by then is in the sum")
+                .isPositive()
+                .isLessThan(SeasonThreats.of(stands, Barriers.NONE).to(0).crossing() / 2);
+        assertThat(offers(ways(JULY.last().minusDays(2)), Way.AskNeighbour.class))
+                .isFalse();
+        assertThat(ways(JULY.last().plusDays(1)))
+                .as("its own bloom is over")
+                .allMatch(way -> way.way() instanceof Way.LowerGrade || way.way() instanceof Way.DropRows);
+    }
+
+    @Test
+    void aNeighbourWhoseBloomIsNotKnownIsAskedBeforeTheSeedCropFlowers() {
+        own(stand("carrot", "Ferrous", 0, Optional.of(Grade.MARKET)), true, true);
+        other(
+                WaysOut.Source.NEIGHBOUR,
+                stand("carrot", "Mr Grim", 200, Optional.empty()).blooming(Optional.empty()));
+        Way.AskNeighbour ask =
+                (Way.AskNeighbour) only(ways(WINTER), Way.AskNeighbour.class).way();
+        assertThat(ask.by()).isBetween(JULY.first().minusDays(30), JULY.first());
+    }
+
+    @Test
+    void nothingIsEatenBeforeItStandsNorWhatGivesNothingBeforeItFlowers() {
+        own(stand("kale", "Ninefold", 0, Optional.of(Grade.MARKET)), true, true);
+        own(stand("cabbage", "Slack Water", 100, Optional.empty()), true, true);
+        Way.EatFirst eat = (Way.EatFirst) only(ways(WINTER), Way.EatFirst.class).way();
+        assertThat(eat.by()).isBefore(JULY.first());
+        assertThat(offers(ways(JULY.first().plusDays(9)), Way.EatFirst.class)).isFalse();
+        known.set(1, new WaysOut.Known(WaysOut.Source.OWN, 24, JULY.first(), true, false, days -> Optional.empty()));
+        assertThat(offers(ways(WINTER), Way.EatFirst.class)).isFalse();
+
+        stands.clear();
+        known.clear();
+        courgetteBesideSquash();
+        assertThat(offers(ways(WINTER), Way.EatFirst.class))
+                .as("a squash has nothing to eat before it flowers")
+                .isFalse();
     }
 
     @Test

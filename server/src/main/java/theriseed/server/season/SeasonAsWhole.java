@@ -58,6 +58,7 @@ final class SeasonAsWhole {
             List<Member> members,
             List<Member> yearBefore,
             List<NeighbourView> neighbours,
+            SeasonSources.Beside beside,
             SeasonAsWhole before) {
         this.crops = crops;
         this.forecast = forecast;
@@ -65,7 +66,7 @@ final class SeasonAsWhole {
         this.stock = Map.of();
         this.members = List.copyOf(members);
         this.stands = new SeasonSources(crops, forecast, ground);
-        sources.addAll(stands.of(this.members, yearBefore, neighbours));
+        sources.addAll(stands.of(this.members, yearBefore, neighbours, beside));
         if (before != null) {
             sources.replaceAll(before::unchanged);
             sources.sort(Comparator.comparingInt(source -> before.places.getOrDefault(source.id(), Integer.MAX_VALUE)));

@@ -1,7 +1,9 @@
 package theriseed.server.season;
 
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +27,9 @@ import theriseed.server.ground.NeighbourView;
  * season before, and the neighbours' crops.
  */
 final class SeasonSources {
+    /** Blooms farther apart surely do not meet, however unsure their days are. */
+    private static final int UNSURE_DAYS = 90;
+
     private final Function<String, Crop> crops;
     private final BloomForecast forecast;
     private final FarmGround ground;
@@ -50,12 +55,68 @@ final class SeasonSources {
         }
     }
 
-    List<Source> of(List<Member> members, List<Member> yearBefore, List<NeighbourView> neighbours) {
+    /**
+     * All of a season.
+     *
+     * @param beside plantings of the seasons before and after, and what neighbours grow then: a label does not keep pollen
+     *     away, so those that bloom on the same days are among them
+     */
+    List<Source> of(List<Member> members, List<Member> yearBefore, List<NeighbourView> neighbours, Beside beside) {
         List<Source> all = new ArrayList<>();
         members.forEach(member -> all.add(of(member)));
+        Optional<BloomWindow> days = days(all);
         neighbours.forEach(seen -> all.add(of(seen)));
         all.addAll(volunteers(members, yearBefore));
+        days.ifPresent(span -> {
+            beside.members().stream()
+                    .map(this::of)
+                    .filter(source -> meets(source, span))
+                    .map(SeasonSources::ofAnotherSeason)
+                    .forEach(all::add);
+            beside.neighbours().stream()
+                    .map(this::of)
+                    .filter(source -> meets(source, span))
+                    .forEach(all::add);
+        });
         return all;
+    }
+
+    /** What is filed under the seasons before and after. */
+    record Beside(List<Member> members, List<NeighbourView> neighbours) {}
+
+    /** From the first flower of any to the last. */
+    private static Optional<BloomWindow> days(List<Source> sources) {
+        List<BloomWindow> windows = sources.stream()
+                .flatMap(source -> source.stand().bloom().stream())
+                .toList();
+        return windows.stream()
+                .map(BloomWindow::first)
+                .min(Comparator.naturalOrder())
+                .map(first -> new BloomWindow(
+                        first,
+                        windows.stream()
+                                .map(BloomWindow::last)
+                                .max(Comparator.naturalOrder())
+                                .orElseThrow()));
+    }
+
+    private static boolean meets(Source source, BloomWindow span) {
+        return source.stand()
+                .bloom()
+                .filter(bloom -> bloom.daysApart(span) <= UNSURE_DAYS)
+                .isPresent();
+    }
+
+    private static Source ofAnotherSeason(Source source) {
+        return new Source(
+                source.id(),
+                source.version(),
+                source.kind(),
+                source.name() + " of " + source.member().facts().season(),
+                source.crop(),
+                source.place(),
+                source.stand().seedless(),
+                source.member());
     }
 
     Source of(Member member) {
@@ -208,7 +269,7 @@ final class SeasonSources {
                 Optional.empty(),
                 0);
         return new Source(
-                earlier.id(),
+                UUID.nameUUIDFromBytes(("volunteers of " + earlier.id()).getBytes(StandardCharsets.UTF_8)),
                 earlier.version(),
                 WaysOut.Source.VOLUNTEERS,
                 earlier.variety().name() + " of " + facts.season(),

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import theriseed.core.bloom.BloomForecast;
@@ -90,7 +92,7 @@ class Seasons {
 
     /** The plan of a season, were crops known otherwise. */
     SeasonAsWhole planWith(int season, Function<String, Crop> known) {
-        return calculated(season, plantings.planned(season - 1, season), known);
+        return calculated(season, plantings.planned(season - 1, season + 1), known);
     }
 
     /**
@@ -124,30 +126,31 @@ class Seasons {
         List<Integer> seasons = wanted.stream().map(SeasonOn::season).toList();
         int first = Collections.min(seasons);
         int last = Collections.max(seasons);
-        List<Member> members = plantings.planned(first - 1, last);
-        Map<Integer, List<NeighbourView>> seen = ground.neighbours(seasons);
+        List<Member> members = plantings.planned(first - 1, last + 1);
+        Map<Integer, List<NeighbourView>> seen = ground.neighbours(
+                IntStream.rangeClosed(first - 1, last + 1).boxed().toList());
         FarmGround on = farmGround();
-        BloomForecast forecast = new BloomForecast(weathers.ofSeasons(first, last), time.today());
+        BloomForecast forecast = new BloomForecast(weathers.ofSeasons(first - 1, last + 1), time.today());
         return wanted.stream()
                 .collect(Collectors.toMap(
                         Function.identity(),
-                        plan -> calculated(plan.season(), members, seen.get(plan.season()), on, forecast, crops::get)));
+                        plan -> calculated(plan.season(), members, seen, on, forecast, crops::get)));
     }
 
     private SeasonAsWhole calculated(int season, List<Member> around, Function<String, Crop> known) {
         return calculated(
                 season,
                 around,
-                ground.neighbours(List.of(season)).get(season),
+                ground.neighbours(List.of(season - 1, season, season + 1)),
                 farmGround(),
-                new BloomForecast(weathers.ofSeasons(season, season), time.today()),
+                new BloomForecast(weathers.ofSeasons(season - 1, season + 1), time.today()),
                 known);
     }
 
     private SeasonAsWhole calculated(
             int season,
             List<Member> around,
-            List<NeighbourView> seen,
+            Map<Integer, List<NeighbourView>> seen,
             FarmGround on,
             BloomForecast forecast,
             Function<String, Crop> known) {
@@ -157,7 +160,14 @@ class Seasons {
                 on,
                 of(around, season),
                 of(around, season - 1),
-                seen,
+                seen.getOrDefault(season, List.of()),
+                new SeasonSources.Beside(
+                        Stream.of(season - 1, season + 1)
+                                .flatMap(other -> of(around, other).stream())
+                                .toList(),
+                        Stream.of(season - 1, season + 1)
+                                .flatMap(other -> seen.getOrDefault(other, List.of()).stream())
+                                .toList()),
                 plans.lately(new SeasonOn(season, time.today())).orElse(null));
     }
 

@@ -47,7 +47,9 @@ final class Ways {
     List<WayView> of(Member asked) {
         List<Where> free = today.isBefore(asked.facts().days().onGroundFrom()) ? taken.free(asked) : List.of();
         List<Site> sites = free.stream().map(ground::site).toList();
-        List<WaysOut.Known> known = season.sources().stream().map(this::known).toList();
+        List<WaysOut.Known> known = season.sources().stream()
+                .map(source -> known(source, asked.facts().season()))
+                .toList();
         List<WayView> views = new ArrayList<>();
         for (WayOut way : WaysOut.of(season.threats(), season.placeOf(asked.id()), known, sites, today)) {
             view(way, asked, free).ifPresent(views::add);
@@ -89,14 +91,24 @@ final class Ways {
         return views;
     }
 
-    private WaysOut.Known known(Source source) {
+    private WaysOut.Known known(Source source, int year) {
         if (source.kind() != WaysOut.Source.OWN) {
-            return new WaysOut.Known(source.kind(), 1, true, true, days -> Optional.empty());
+            return new WaysOut.Known(source.kind(), 1, today, true, true, days -> Optional.empty());
         }
         Member member = source.member();
+        if (member.facts().season() != year) {
+            return new WaysOut.Known(
+                    source.kind(),
+                    member.facts().sowing().plants(),
+                    member.facts().days().onGroundFrom(),
+                    true,
+                    true,
+                    days -> Optional.empty());
+        }
         return new WaysOut.Known(
                 source.kind(),
                 member.facts().sowing().plants(),
+                member.facts().days().onGroundFrom(),
                 !today.isBefore(member.facts().days().sownOn()),
                 !today.isBefore(member.facts().days().onGroundFrom()),
                 days -> shifted(member, days).map(then -> season.source(then).stand()));

@@ -326,7 +326,7 @@ class PlantingsTest {
         assertThat(page.get("ways")
                         .valueStream()
                         .map(way -> way.at("/change/kind").asString()))
-                .contains("HandPollinate", "Cage", "EatFirst", "AnotherYear");
+                .contains("HandPollinate", "Cage", "AnotherYear");
         for (JsonNode way : page.get("ways")) {
             JsonNode tried = season.grower
                     .post(
@@ -413,6 +413,26 @@ class PlantingsTest {
         assertThat(tried.findValuesAsString("id")).contains(courgette);
         assertThat(page(id).at("/planting/isolation/threats/0/metres").asDouble())
                 .isCloseTo(160, within(1.0));
+    }
+
+    @Test
+    void whatBloomsOnTheSameDaysIsJudgedTogetherWhateverSeasonItIsFiledUnder() {
+        String summer = kept(plantingOf(season.variety("radish"), season.plotAt(-4400, -3000), "2026-08-20", 80));
+        Map<String, Object> autumn = with(
+                plantingOf(season.variety("radish"), season.plotAt(-4350, -3000), "2026-09-01", 80), "season", 2027);
+        String later = kept(autumn);
+        JsonNode threat = page(summer).at("/planting/isolation/threats/0");
+        assertThat(threat.get("sourceId").asString()).isEqualTo(later);
+        assertThat(threat.get("name").asString()).endsWith(" of 2027");
+        assertThat(threat.get("daysTogether").asInt()).isPositive();
+        assertThat(page(summer).at("/planting/isolation/verdict").asString()).isEqualTo("CROSSES");
+        assertThat(page(later).at("/planting/isolation/verdict").asString()).isEqualTo("CROSSES");
+        season.grower
+                .put(
+                        "/api/plantings/" + later,
+                        with(autumn, "sownOn", "2027-04-01", "version", 0, "reason", "sown in spring instead"))
+                .ok();
+        assertThat(page(summer).at("/planting/isolation/verdict").asString()).isEqualTo("CLEAR");
     }
 
     @Test
