@@ -176,6 +176,14 @@ class WorkedExamplesTest {
             entry("25 unsure_overlap", WorkedExamplesTest::unsureOverlap),
             entry("25 spreads", WorkedExamplesTest::spreads),
             entry(
+                    "28 parents",
+                    in -> Map.of(
+                            "Ne",
+                            EffectiveSize.ofParents(
+                                    number(in, "F", 0), numbers(in, "mothers"), numbers(in, "fathers")))),
+            entry("28 dioecious", WorkedExamplesTest::twoSexes),
+            entry("28 gain", WorkedExamplesTest::gain),
+            entry(
                     "20 roots_path",
                     in -> Map.of(
                             "expected_sound_at_checks",
@@ -881,7 +889,9 @@ class WorkedExamplesTest {
                 whole(in, "n"),
                 number(in, "h2"),
                 number(in, "sdP"),
-                mothers ? SelectionResponse.Sides.MOTHERS_ONLY : SelectionResponse.Sides.BOTH);
+                mothers ? SelectionResponse.Sides.MOTHERS_ONLY : SelectionResponse.Sides.BOTH,
+                0,
+                whole(in, "n"));
         return Map.of(
                 "p", response.kept(),
                 "i_infinite", response.intensity(),
@@ -889,6 +899,29 @@ class WorkedExamplesTest {
                 "R", response.response(),
                 "het_lost_per_generation", response.diversityLost(),
                 "R_per_pct_het_lost", response.responsePerPercentLost());
+    }
+
+    private static Map<String, ?> twoSexes(JsonNode in) {
+        double females = EffectiveSize.equalPlants(numbers(in, "females"));
+        double males = EffectiveSize.equalPlants(numbers(in, "males"));
+        return Map.of("females", females, "males", males, "Ne", EffectiveSize.ofSexes(males, females));
+    }
+
+    private static Map<String, ?> gain(JsonNode in) {
+        boolean mothers = in.path("sides").asString("").equals("mothers_only");
+        SelectionResponse response = SelectionResponse.of(
+                whole(in, "N"),
+                whole(in, "n"),
+                number(in, "h2"),
+                number(in, "sdP"),
+                mothers ? SelectionResponse.Sides.MOTHERS_ONLY : SelectionResponse.Sides.BOTH,
+                number(in, "selfing"),
+                number(in, "Ne"));
+        return Map.of(
+                "i_finite", response.finite(),
+                "R", response.response(),
+                "diversity_lost", response.diversityLost(),
+                "R_per_pct_lost", response.responsePerPercentLost());
     }
 
     private static Map<String, ?> progenyRows(JsonNode in) {

@@ -4,6 +4,8 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import theriseed.core.population.EffectiveSize;
 
 /**
@@ -12,7 +14,7 @@ import theriseed.core.population.EffectiveSize;
  *
  * @param mothers plants that bore a fruit; {@code fathers} plants whose pollen is in one
  * @param evenMothers worth of the mothers if all had borne alike; {@code evenFathers} likewise
- * @param effective size by Wright (1938) for parents of two sexes
+ * @param effective size by what each plant gave as mother and as father together; never more than there are plants
  */
 public record Parentage(int mothers, int fathers, double evenMothers, double evenFathers, double effective) {
     /** One fruit: its plant, and the plants whose pollen was taken to it. */
@@ -29,8 +31,21 @@ public record Parentage(int mothers, int fathers, double evenMothers, double eve
         }
         double evenMothers = even(mothers);
         double evenFathers = even(fathers);
-        double effective = fruits.isEmpty() ? 0 : EffectiveSize.ofSexes(evenFathers, evenMothers);
-        return new Parentage(mothers.size(), fathers.size(), evenMothers, evenFathers, effective);
+        return new Parentage(mothers.size(), fathers.size(), evenMothers, evenFathers, effective(mothers, fathers));
+    }
+
+    private static double effective(Map<Integer, Double> mothers, Map<Integer, Double> fathers) {
+        Set<Integer> plants = new TreeSet<>(mothers.keySet());
+        plants.addAll(fathers.keySet());
+        return plants.size() < 2
+                ? plants.size()
+                : EffectiveSize.ofParents(0, shares(plants, mothers), shares(plants, fathers));
+    }
+
+    private static double[] shares(Set<Integer> plants, Map<Integer, Double> given) {
+        return plants.stream()
+                .mapToDouble(plant -> given.getOrDefault(plant, 0.0))
+                .toArray();
     }
 
     private static double even(Map<Integer, Double> shares) {

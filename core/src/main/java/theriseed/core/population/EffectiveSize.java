@@ -44,19 +44,45 @@ public final class EffectiveSize {
     }
 
     /**
-     * Ne when the seed of the mothers differs and each selfs a share of it: a mother then is father of that share too, and
-     * the rest of the pollen comes evenly from all. With no selfing it is {@link #mothersOnly}.
+     * Ne of plants that are both mothers and fathers, by what each gave: never more than there are plants.
      *
-     * @param selfing share of the seed, 0 to 1
-     * @param seedMass of each mother, grams
+     * @param inbreeding 0 to 1
+     * @param mothers what each plant gave as a mother, seed or fruit; {@code fathers} what the same plants gave as fathers
      */
-    public static double ofMothers(double selfing, double... seedMass) {
-        double inbreeding = inbreeding(selfing);
-        double equal = equalPlants(seedMass);
-        double n = seedMass.length;
-        double own = (1 + selfing) * (1 + selfing) / 4 / equal;
-        double shared = (1 - selfing) * (3 + selfing) / 4 / n;
-        return 1 / (own + shared) / (1 + inbreeding);
+    public static double ofParents(double inbreeding, double[] mothers, double[] fathers) {
+        Range.of(2, 1e6, "plants").check("mothers", mothers.length);
+        Range.of(mothers.length, mothers.length, "plants").check("fathers", fathers.length);
+        double seed = sum("mothers", mothers);
+        double pollen = sum("fathers", fathers);
+        double squares = 0;
+        for (int i = 0; i < mothers.length; i++) {
+            double share = (mothers[i] / seed + fathers[i] / pollen) / 2;
+            squares += share * share;
+        }
+        return 1 / squares / (1 + INBREEDING.check("F", inbreeding));
+    }
+
+    private static double sum(String name, double[] given) {
+        double sum = 0;
+        for (int i = 0; i < given.length; i++) {
+            sum += Range.of(0, 1e9, "").check(name + "[" + i + "]", given[i]);
+        }
+        return Range.above(0, 1e15, "").check("sum of " + name, sum);
+    }
+
+    /**
+     * Ne of a stand whose seed is kept from some plants only, while all shed pollen.
+     *
+     * @param kept plants seed is kept from, all alike, 1 to {@code standing}
+     * @param selfing share of the seed, 0 to 1
+     */
+    public static double ofChosenMothers(int kept, int standing, double selfing) {
+        Range.of(1, 1e6, "plants").check("N", standing);
+        Range.of(1, standing, "plants").check("n", kept);
+        double pollen = (1 - selfing) / standing;
+        double chosen = ((1 + selfing) / kept + pollen) / 2;
+        double other = pollen / 2;
+        return 1 / (kept * chosen * chosen + (standing - kept) * other * other) / (1 + inbreeding(selfing));
     }
 
     /** Ne from the realised number of gametes each parent has among the next parents. */

@@ -82,27 +82,36 @@ public record PopulationPlan(
 
     /**
      * Ne of plants of which some were weighed one by one; the others are taken to have given as much as those on
-     * average. Where the sexes stand apart half of the plants are males, and those weighed are females.
+     * average, and each as much pollen as seed, for nobody knows that pollen came evenly from all. Where the sexes stand
+     * apart those weighed are females, and half of the plants are males as far as there are so many.
      *
-     * @param plants picked
+     * @param plants that stood, of both sexes
      * @param weighed seed of single plants, grams; fewer than two tell nothing
      */
     public static double effectiveSize(Crop crop, int plants, List<Double> weighed) {
         boolean sexesApart = crop.sexes().equals("dioecious");
         int all = Math.max(plants, weighed.size());
-        int bearing = sexesApart ? Math.max(all / 2, weighed.size()) : all;
         double mean =
                 weighed.stream().mapToDouble(Double::doubleValue).average().orElse(0);
         if (weighed.size() < 2 || mean == 0) {
             return effectiveSize(crop, all);
         }
+        int bearing = sexesApart ? Math.max(all - all / 2, weighed.size()) : all;
         double[] seed = DoubleStream.concat(
                         weighed.stream().mapToDouble(Double::doubleValue),
                         DoubleStream.generate(() -> mean).limit(bearing - weighed.size()))
                 .toArray();
+        double equal = EffectiveSize.equalPlants(seed);
         return sexesApart
-                ? EffectiveSize.ofSexes(Math.max(1, all / 2), EffectiveSize.equalPlants(seed))
-                : EffectiveSize.ofMothers(1 - crop.naturalOutcrossing(), seed);
+                ? Math.min(all, EffectiveSize.ofSexes(Math.max(1, all - bearing), equal))
+                : EffectiveSize.of(equal, EffectiveSize.inbreeding(1 - crop.naturalOutcrossing()));
+    }
+
+    /** Ne of plants seed is kept from in a stand whose other plants only shed pollen: females, where the sexes stand apart. */
+    public static double effectiveSizeOfMothers(Crop crop, int kept, int standing) {
+        return crop.sexes().equals("dioecious")
+                ? EffectiveSize.ofSexes(Math.max(1, standing / 2), kept)
+                : EffectiveSize.ofChosenMothers(kept, standing, 1 - crop.naturalOutcrossing());
     }
 
     /** Ne of plants that all give alike: half male, half female where the sexes stand apart. */

@@ -23,7 +23,7 @@ public final class KeepTheBest {
     /**
      * One way to choose.
      *
-     * @param effectiveSize worth of the plants kept to diversity when all give alike
+     * @param effectiveSize worth of the parents to diversity when all that are kept give alike, with those that only shed
      * @param enough whether they are as many as the grade needs
      */
     public record Option(int kept, SelectionResponse response, double effectiveSize, boolean enough) {}
@@ -45,11 +45,20 @@ public final class KeepTheBest {
         }
         numbers.add(asked);
         return numbers.headSet(scored).stream()
-                .map(kept -> new Option(
-                        kept,
-                        SelectionResponse.of(scored, kept, heritability, deviation, sides),
-                        PopulationPlan.effectiveSize(crop, kept),
-                        kept >= asked))
+                .map(kept -> option(crop, scored, kept, heritability, deviation, sides, kept >= asked))
                 .toList();
+    }
+
+    private static Option option(
+            Crop crop, int scored, int kept, double heritability, double deviation, Sides sides, boolean enough) {
+        double worth = sides == Sides.BOTH
+                ? PopulationPlan.effectiveSize(crop, kept)
+                : PopulationPlan.effectiveSizeOfMothers(crop, kept, scored);
+        double selfing = 1 - crop.naturalOutcrossing();
+        return new Option(
+                kept,
+                SelectionResponse.of(scored, kept, heritability, deviation, sides, selfing, worth),
+                worth,
+                enough);
     }
 }

@@ -29,17 +29,29 @@ public record SelectionResponse(double kept, double intensity, double finite, do
      * @param kept plants, 1 to less than scored
      * @param heritability of a plant's score, narrow sense, 0 to 1
      * @param deviation phenotypic standard deviation of the score, above 0
+     * @param selfing share of its seed that a plant fathers itself, 0 to 1: a selfed seed has both its halves from the
+     *     mother that was chosen
+     * @param effectiveSize worth of the parents to diversity, above 0
      */
-    public static SelectionResponse of(int scored, int kept, double heritability, double deviation, Sides sides) {
+    public static SelectionResponse of(
+            int scored,
+            int kept,
+            double heritability,
+            double deviation,
+            Sides sides,
+            double selfing,
+            double effectiveSize) {
         Range.of(2, 1e6, "plants").check("N", scored);
         Range.below(1, scored, "plants").check("n", kept);
         Range.of(0, 1, "").check("h2", heritability);
         Range.above(0, 1e6, "").check("sdP", deviation);
+        Range.of(0, 1, "").check("selfing", selfing);
+        Range.above(0, 1e6, "plants").check("Ne", effectiveSize);
         double share = kept / (double) scored;
         double intensity = Chance.normalDensity(Chance.normalQuantile(1 - share)) / share;
         double finite = intensity - (scored - kept) / (2.0 * kept * (scored + 1) * intensity);
-        double response = finite * heritability * deviation * (sides == Sides.BOTH ? 1 : 0.5);
-        return new SelectionResponse(share, intensity, finite, response, 1 / (2.0 * kept));
+        double response = finite * heritability * deviation * (sides == Sides.BOTH ? 1 : (1 + selfing) / 2);
+        return new SelectionResponse(share, intensity, finite, response, 1 / (2 * effectiveSize));
     }
 
     /** Gain for each hundredth of the heterozygosity given up. */

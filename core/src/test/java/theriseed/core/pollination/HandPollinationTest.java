@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
@@ -84,6 +85,15 @@ class HandPollinationTest {
         assertThat(one.evenFathers()).isBetween(1.0, 1.4);
         assertThat(one.effective()).isLessThan(even.effective());
         assertThat(Parentage.of(List.of()).effective()).isZero();
+        assertThat(Parentage.of(List.of(new Fruit(1, List.of(1)))).effective())
+                .as("one plant, selfed")
+                .isEqualTo(1);
+        List<Fruit> ring = IntStream.range(0, 10)
+                .mapToObj(plant -> new Fruit(plant, List.of((plant + 1) % 10)))
+                .toList();
+        assertThat(Parentage.of(ring).effective())
+                .as("ten plants, each mother and father alike")
+                .isCloseTo(10, within(1e-9));
     }
 
     @Test

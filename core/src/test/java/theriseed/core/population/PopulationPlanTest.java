@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.DoubleStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,19 +36,45 @@ class PopulationPlanTest {
 
     @ParameterizedTest
     @ValueSource(doubles = {0, 0.3, 0.9, 1})
-    void plantsThatGiveAlikeAreWorthWhatTheyWereAndUnevenOnesLess(double selfing) {
+    void plantsThatGiveAlikeAreWorthWhatTheyWereAndUnevenOnesLess(double inbreeding) {
         double[] alike = {3, 3, 3, 3, 3};
         double[] uneven = {11, 1, 1, 1, 1};
-        double worth = EffectiveSize.of(5, EffectiveSize.inbreeding(selfing));
-        assertThat(EffectiveSize.ofMothers(selfing, alike)).isCloseTo(worth, within(1e-9));
-        assertThat(EffectiveSize.ofMothers(selfing, uneven)).isLessThan(worth);
+        double worth = EffectiveSize.of(5, inbreeding);
+        assertThat(EffectiveSize.ofParents(inbreeding, alike, alike)).isCloseTo(worth, within(1e-9));
+        assertThat(EffectiveSize.ofParents(inbreeding, uneven, alike))
+                .isLessThan(worth)
+                .isGreaterThan(EffectiveSize.ofParents(inbreeding, uneven, uneven));
     }
 
     @Test
-    void pollenFromAllWinsBackWhatUnevenSeedCosts() {
-        double[] uneven = {11, 1, 1, 1, 1};
-        assertThat(EffectiveSize.ofMothers(0, uneven)).isCloseTo(EffectiveSize.mothersOnly(0, uneven), within(1e-9));
-        assertThat(EffectiveSize.ofMothers(1, uneven)).isCloseTo(EffectiveSize.equalPlants(uneven) / 2, within(1e-9));
+    void noStandIsWorthMoreThanItsPlants() {
+        for (Crop crop : CropTable.shipped().all()) {
+            for (int plants = 2; plants <= 60; plants += 7) {
+                for (int weighed = 2; weighed <= plants; weighed++) {
+                    List<Double> seed = DoubleStream.iterate(1, one -> one * 1.1)
+                            .limit(weighed)
+                            .boxed()
+                            .toList();
+                    assertThat(PopulationPlan.effectiveSize(crop, plants, seed))
+                            .as(crop.key() + ", " + weighed + " of " + plants)
+                            .isLessThanOrEqualTo(plants + 1e-9);
+                }
+            }
+        }
+        Crop spinach = CropTable.shipped().find("spinach").orElseThrow();
+        List<Double> females = DoubleStream.generate(() -> 1).limit(15).boxed().toList();
+        assertThat(PopulationPlan.effectiveSize(spinach, 20, females)).isCloseTo(15, within(1e-9));
+    }
+
+    @Test
+    void unevenMothersAreTakenToBeUnevenFathersToo() {
+        List<Double> seed = List.of(30.0, 5.0, 5.0, 5.0, 5.0);
+        assertThat(PopulationPlan.effectiveSize(KALE, 5, seed))
+                .isCloseTo(
+                        EffectiveSize.of(
+                                EffectiveSize.equalPlants(30, 5, 5, 5, 5),
+                                EffectiveSize.inbreeding(1 - KALE.naturalOutcrossing())),
+                        within(1e-9));
     }
 
     @Test

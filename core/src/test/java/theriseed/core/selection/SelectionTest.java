@@ -11,6 +11,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
 import theriseed.core.measure.OutOfRange;
+import theriseed.core.population.EffectiveSize;
 
 class SelectionTest {
     @Test
@@ -18,12 +19,12 @@ class SelectionTest {
         double response = 0;
         double lost = 1;
         for (int kept : new int[] {150, 100, 50, 20, 5}) {
-            SelectionResponse now = SelectionResponse.of(200, kept, 0.3, 10, SelectionResponse.Sides.BOTH);
+            SelectionResponse now = SelectionResponse.of(200, kept, 0.3, 10, SelectionResponse.Sides.BOTH, 0, kept);
             assertThat(now.response()).isGreaterThan(response);
             assertThat(now.finite()).isLessThan(now.intensity());
             response = now.response();
         }
-        assertThat(SelectionResponse.of(200, 5, 0.3, 10, SelectionResponse.Sides.BOTH)
+        assertThat(SelectionResponse.of(200, 5, 0.3, 10, SelectionResponse.Sides.BOTH, 0, 5)
                         .diversityLost())
                 .isEqualTo(0.1)
                 .isLessThan(lost);
@@ -31,11 +32,31 @@ class SelectionTest {
 
     @Test
     void fathersThatWereNotChosenHalveTheGain() {
-        double both = SelectionResponse.of(80, 20, 0.4, 5, SelectionResponse.Sides.BOTH)
+        double both = SelectionResponse.of(80, 20, 0.4, 5, SelectionResponse.Sides.BOTH, 0, 20)
                 .response();
-        assertThat(SelectionResponse.of(80, 20, 0.4, 5, SelectionResponse.Sides.MOTHERS_ONLY)
+        assertThat(SelectionResponse.of(80, 20, 0.4, 5, SelectionResponse.Sides.MOTHERS_ONLY, 0, 20)
                         .response())
                 .isCloseTo(both / 2, within(1e-12));
+        assertThat(SelectionResponse.of(80, 20, 0.4, 5, SelectionResponse.Sides.MOTHERS_ONLY, 1, 20)
+                        .response())
+                .as("what fathers itself loses nothing")
+                .isCloseTo(both, within(1e-12));
+    }
+
+    @Test
+    void theFathersThatWereNotChosenKeepDiversity() {
+        Crop kale = CropTable.shipped().find("kale").orElseThrow();
+        assertThat(EffectiveSize.ofChosenMothers(20, 60, 0)).isCloseTo(40, within(1e-9));
+        KeepTheBest.Option mothers = KeepTheBest.options(
+                        kale, Grade.MARKET, 200, 0.3, 10, SelectionResponse.Sides.MOTHERS_ONLY)
+                .get(2);
+        KeepTheBest.Option both = KeepTheBest.options(kale, Grade.MARKET, 200, 0.3, 10, SelectionResponse.Sides.BOTH)
+                .get(2);
+        assertThat(mothers.kept()).isEqualTo(both.kept());
+        assertThat(mothers.effectiveSize()).isGreaterThan(both.effectiveSize()).isLessThan(200);
+        assertThat(mothers.response().diversityLost())
+                .isCloseTo(1 / (2 * mothers.effectiveSize()), within(1e-12))
+                .isLessThan(both.response().diversityLost());
     }
 
     @Test
