@@ -1,5 +1,7 @@
 package theriseed.core.bench;
 
+import theriseed.core.measure.Range;
+
 /**
  * Where the dry matter of a lot went in one step, grams. Where a moisture was not measured it is taken from what drying
  * shows, or as such a step usually leaves it: good for comparing and drawing, never a measured figure. {@code in} =
@@ -12,6 +14,7 @@ package theriseed.core.bench;
  * @param measured whether the moisture of what came out was measured
  */
 public record DryMatter(double in, double out, double left, double unseen, boolean measured) {
+    private static final Range MASS = Range.of(0, 1e9, "g");
 
     /**
      * @param before dry matter there was, at least 0
@@ -27,7 +30,9 @@ public record DryMatter(double in, double out, double left, double unseen, boole
             double byProduct,
             double moistureOut,
             boolean measured) {
-        double in = before * Math.min(1, massIn / massBefore);
+        MASS.check("before", before);
+        Range.above(0, 1e9, "g").check("massBefore", massBefore);
+        double in = before * Math.min(1, MASS.check("massIn", massIn) / massBefore);
         double out = Math.min(in, Moisture.dry(massOut, moistureOut));
         double left = Math.min(in - out, Moisture.dry(byProduct, moistureOut));
         return new DryMatter(in, out, left, in - out - left, measured);
@@ -41,6 +46,8 @@ public record DryMatter(double in, double out, double left, double unseen, boole
      * @param moistureOut percent
      */
     public static double moistureBeforeDrying(double massIn, double massOut, double moistureOut) {
+        Range.above(0, 1e9, "g").check("massIn", massIn);
+        Range.of(0, massIn, "g").check("massOut", massOut);
         return 100 * (1 - Moisture.dry(massOut, moistureOut) / massIn);
     }
 }

@@ -62,7 +62,8 @@ public record FermentClock(double equivalentHours, State state, double hoursToRe
 
     /** Real hours that {@code hours} at 22 &deg;C take at a constant temperature. */
     public static double hoursAt(double temperature, double q10, double hours) {
-        return hours / rate(TEMPERATURE.check("T", temperature), q10);
+        Range.above(0, 20, "").check("q10", q10);
+        return Range.of(0, 1e5, "h").check("hours", hours) / rate(TEMPERATURE.check("T", temperature), q10);
     }
 
     private static double rate(double temperature, double q10) {

@@ -7,11 +7,13 @@ public final class Moisture {
     /** What moisture may be entered, percent wet basis. */
     public static final Range PERCENT = Range.of(0, 99.9, "%");
 
+    private static final Range MASS = Range.of(0, 1e9, "g");
+
     private Moisture() {}
 
     /** Mass without its water. */
     public static double dry(double mass, double moisture) {
-        return mass * (100 - PERCENT.check("moisture", moisture)) / 100;
+        return MASS.check("mass", mass) * (100 - PERCENT.check("moisture", moisture)) / 100;
     }
 
     /** The same dry matter at another moisture. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import theriseed.core.crop.Crop;
+import theriseed.core.measure.Range;
 
 /**
  * What a drying tray has come to by now, from what was weighed of it and read of the air over it.
@@ -91,12 +92,13 @@ public record TrayWatch(
 
     /** Whether seed on a tray that was weighed so many hours ago may be forgotten. */
     public static boolean forgotten(double sinceWeighed) {
-        return sinceWeighed > FORGOTTEN_AFTER_HOURS;
+        return Range.of(0, 1e6, "h").check("sinceWeighed", sinceWeighed) > FORGOTTEN_AFTER_HOURS;
     }
 
     /** Whether a tray on which so many grams were spread can weigh so much. */
     public static boolean canWeigh(double massIn, double grams) {
-        return grams <= massIn * HEAVIER;
+        Range mass = Range.of(0, 1e9, "g");
+        return mass.check("grams", grams) <= mass.check("massIn", massIn) * HEAVIER;
     }
 
     private static DryingWatch.Weighing weighing(Map.Entry<Double, Double> one) {

@@ -80,6 +80,7 @@ public record HarvestWeather(List<Fit> days) {
 
     /** Share of the seed on the plants that a storm takes; by how readily the crop sheds, none of it measured. */
     public static double lostInStorm(double shatter) {
+        Range.of(0, 1, "").check("shatter", shatter);
         return shatter >= 0.08 ? 0.5 : shatter >= 0.03 ? 0.3 : 0.1;
     }
 }

@@ -3,6 +3,7 @@ package theriseed.core.isolation;
 import java.util.Optional;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
+import theriseed.core.measure.Range;
 import theriseed.core.pollination.CageSchedule;
 
 /**
@@ -26,11 +27,16 @@ public final class KeepingHours {
     private static final double HOEING_A_SQUARE_METRE = 0.005;
     private static final double LOOKING_AT_A_PLANT = 5.0 / 3600;
 
+    private static final Range AREA = Range.of(0, 1e9, "m2");
+
     private KeepingHours() {}
 
     /** @param area of net on the ground, square metres */
     public static double cage(double area, int weeks, int introductions) {
-        return CAGE + area * CAGE_A_SQUARE_METRE + weeks * CAGE_A_WEEK + introductions * INTRODUCTION;
+        return CAGE
+                + AREA.check("area", area) * CAGE_A_SQUARE_METRE
+                + weeks * CAGE_A_WEEK
+                + introductions * INTRODUCTION;
     }
 
     public static double flowers(int flowers) {
@@ -43,7 +49,7 @@ public final class KeepingHours {
 
     /** @param area square metres */
     public static double hoeing(double area) {
-        return area * HOEING_A_SQUARE_METRE;
+        return AREA.check("area", area) * HOEING_A_SQUARE_METRE;
     }
 
     public static double walks(int plants, int walks) {

@@ -2,6 +2,7 @@ package theriseed.core.pollination;
 
 import theriseed.core.crop.Crop;
 import theriseed.core.measure.Chance;
+import theriseed.core.measure.Fewest;
 import theriseed.core.measure.Range;
 
 /**
@@ -57,21 +58,8 @@ public record FlowerNeed(int fruits, int flowers) {
     public static FlowerNeed forFruits(int fruits, double take, double ripe) {
         Range.of(1, 1e6, "fruits").check("fruits", fruits);
         double each = SHARE.check("take", take) * SHARE.check("ripe", ripe);
-        int low = fruits;
-        int high = Math.max(fruits, Chance.roundUp(fruits / each));
-        while (Chance.atLeast(fruits, high, each) < SURE) {
-            low = high + 1;
-            high *= 2;
-        }
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (Chance.atLeast(fruits, middle, each) >= SURE) {
-                high = middle;
-            } else {
-                low = middle + 1;
-            }
-        }
-        return new FlowerNeed(fruits, high);
+        int flowers = Fewest.of("flowers", fruits, fruits / each, tried -> Chance.atLeast(fruits, tried, each) >= SURE);
+        return new FlowerNeed(fruits, flowers);
     }
 
     /** Flowers a plant when so many plants share them. */

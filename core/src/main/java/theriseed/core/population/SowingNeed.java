@@ -1,6 +1,7 @@
 package theriseed.core.population;
 
 import theriseed.core.measure.Chance;
+import theriseed.core.measure.Fewest;
 import theriseed.core.measure.Range;
 
 /**
@@ -14,6 +15,10 @@ import theriseed.core.measure.Range;
  */
 public record SowingNeed(double survival, int beforeChoice, int seeds, double chance) {
     private static final double SURE = 0.95;
+
+    /** Of losses that come in clumps each number is summed up one by one. */
+    private static final double MOST_CLUSTERED = 1e5;
+
     private static final Range STAGE = Range.above(0, 1, "");
 
     /**
@@ -30,22 +35,11 @@ public record SowingNeed(double survival, int beforeChoice, int seeds, double ch
         for (int i = 0; i < stages.length; i++) {
             survival *= STAGE.check("stages[" + i + "]", stages[i]);
         }
-        int wanted = Chance.roundUp(plants / kept);
+        Range before = Range.of(1, clustering == 0 ? 1e9 : MOST_CLUSTERED, "plants");
+        int wanted = Chance.roundUp(before.check("before_choice", plants / kept));
         double q = survival;
-        int low = wanted;
-        int high = Math.max(wanted, Chance.roundUp(wanted / q));
-        while (Chance.atLeastClustered(wanted, high, q, clustering) < SURE) {
-            low = high + 1;
-            high = high * 2;
-        }
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (Chance.atLeastClustered(wanted, middle, q, clustering) >= SURE) {
-                high = middle;
-            } else {
-                low = middle + 1;
-            }
-        }
-        return new SowingNeed(survival, wanted, high, Chance.atLeastClustered(wanted, high, q, clustering));
+        int seeds = Fewest.of(
+                "seeds", wanted, wanted / q, sown -> Chance.atLeastClustered(wanted, sown, q, clustering) >= SURE);
+        return new SowingNeed(survival, wanted, seeds, Chance.atLeastClustered(wanted, seeds, q, clustering));
     }
 }

@@ -50,7 +50,10 @@ public final class ReplicateTolerance {
 
     /** Chance that replicates lie further apart than {@code range} seeds. */
     public static double chanceBeyond(int range, double mean, int replicates, int seeds) {
-        double p = mean / 100;
+        Range.of(0, seeds, "seeds").check("range", range);
+        Range.of(1, 1000, "seeds").check("n", seeds);
+        Range.of(1, 100, "replicates").check("k", replicates);
+        double p = Range.of(0, 100, "%").check("mean", mean) / 100;
         double[] below = new double[seeds + 2];
         for (int m = 0; m <= seeds; m++) {
             below[m + 1] = Chance.atMost(m, seeds, p);

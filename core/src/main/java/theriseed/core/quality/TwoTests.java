@@ -54,6 +54,10 @@ public record TwoTests(double points, double chance, boolean compatible) {
     public record Risks(int acceptFrom, double refusedGood, double passedBad) {
         public static Risks of(int seeds, double standard, double allowance, double good, double bad) {
             Range.of(0, 100, "%").check("standard", standard);
+            Range.of(0, standard, "%").check("allowance", allowance);
+            Range.of(1, 1e6, "seeds").check("n", seeds);
+            Range.of(0, 1, "").check("good", good);
+            Range.of(0, 1, "").check("bad", bad);
             int from = Chance.roundUp(seeds * (standard - allowance) / 100);
             return new Risks(from, Chance.atMost(from - 1, seeds, good), 1 - Chance.atMost(from - 1, seeds, bad));
         }

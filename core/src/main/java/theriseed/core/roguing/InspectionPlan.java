@@ -1,6 +1,7 @@
 package theriseed.core.roguing;
 
 import theriseed.core.measure.Chance;
+import theriseed.core.measure.Fewest;
 import theriseed.core.measure.Range;
 
 /** How many plants must be looked at to show that a stand is clean enough. Acceptance sampling, exact. */
@@ -20,21 +21,8 @@ public final class InspectionPlan {
         CONFIDENCE.check("conf", confidence);
         Range.of(0, 100, "plants").check("c", allowed);
         double seen = tolerance * Range.above(0, 1, "").check("detect", detection);
-        int low = allowed + 1;
-        int high = Math.max(low, Chance.roundUp(1 / seen));
-        while (Chance.atMost(allowed, high, seen) > 1 - confidence) {
-            low = high + 1;
-            high *= 2;
-        }
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (Chance.atMost(allowed, middle, seen) <= 1 - confidence) {
-                high = middle;
-            } else {
-                low = middle + 1;
-            }
-        }
-        return high;
+        return Fewest.of(
+                "plants", allowed + 1, 1 / seen, plants -> Chance.atMost(allowed, plants, seen) <= 1 - confidence);
     }
 
     /**

@@ -41,7 +41,10 @@ public final class PollenDamage {
         Range.of(0, plants, "plants").check("x", offTypes);
         Range.of(0, 20, "").check("v", vigour);
         Range.of(0, 1, "").check("t_out", outcrossing);
+        Range.of(-1e4, 1e4, "day").check("first", first);
         Range.of(first, 1e4, "day").check("last", last);
+        Range.of(-1e4, 1e4, "day").check("offTypeFirst", offTypeFirst);
+        Range.of(-1e4, 1e4, "day").check("removed", removed);
         double span = last - first + 1;
         double exposed = Math.max(
                 0,

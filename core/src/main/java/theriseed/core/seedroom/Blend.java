@@ -110,12 +110,17 @@ public record Blend(
     public static double countShare(double germination, double otherGermination, double target) {
         double low = Math.min(germination, otherGermination);
         double high = Math.max(germination, otherGermination);
+        Range.of(0, 100, "%").check("germination", germination);
+        Range.of(0, 100, "%").check("otherGermination", otherGermination);
+        Range.above(0, 100, "%").check("difference", high - low);
         Range.of(low, high, "%").check("target", target);
         return (target - otherGermination) / (germination - otherGermination);
     }
 
     /** The same share by mass. */
     public static double massShare(double countShare, double thousandSeedWeight, double otherThousandSeedWeight) {
+        Range.above(0, 5000, "g").check("tsw", thousandSeedWeight);
+        Range.above(0, 5000, "g").check("otherTsw", otherThousandSeedWeight);
         double mass = Range.of(0, 1, "").check("x", countShare) * thousandSeedWeight;
         return mass / (mass + (1 - countShare) * otherThousandSeedWeight);
     }

@@ -126,6 +126,7 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
 
     /** The same for seed of so much oil, as a share of its dry matter. */
     public static double settlesAt(double oil, double celsius, double humidity) {
+        Range.of(-80, 80, "C").check("T", celsius);
         double damp = within(new double[] {0.05, 0.9}, Range.of(0, 100, "%").check("humidity", humidity) / 100);
         return WaterContent.wetBasis(Equilibrium.dryBasis(damp, within(new double[] {0, 50}, celsius), oil));
     }

@@ -111,6 +111,8 @@ public record StorageLife(double probit, double sigma) {
 
     /** Days until the next test: a third of what is left to the standard, and a year at most. */
     public static int retestIn(double daysToStandard, double elapsed) {
+        Range.of(0, 1e6, "days").check("elapsed", elapsed);
+        Range.of(-1e6, 1e6, "days").check("daysToStandard", daysToStandard);
         return (int) Math.min(365, Math.max(0, daysToStandard - elapsed) / 3);
     }
 }

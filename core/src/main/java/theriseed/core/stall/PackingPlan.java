@@ -43,6 +43,9 @@ public record PackingPlan(int packets, double leftOver) {
      * @param germination percent; taken as 1 where it is less
      */
     public static int seedsForRow(int metres, double inRow, double germination) {
+        Range.of(0, 1e6, "m").check("metres", metres);
+        Range.above(0, 10, "m").check("inRow", inRow);
+        Range.of(0, 100, "%").check("germination", germination);
         int plants = Math.max(1, (int) Math.ceil(metres / inRow));
         return (int) Math.ceil(plants / (Math.max(1, germination) / 100 * PopulationPlan.USUAL_ESTABLISHMENT));
     }

@@ -2,6 +2,7 @@ package theriseed.core.stall;
 
 import java.util.EnumMap;
 import java.util.Map;
+import theriseed.core.measure.Range;
 
 /**
  * What was spent on a planting or a lot, in the farm's currency, and the hours worked on it, whose wage is in none of the
@@ -18,7 +19,7 @@ public record Spent(double area, double ground, double materials, double ownSeed
 
     /** Hours alone. */
     public static Spent hours(Work work, double hours) {
-        return new Spent(0, 0, 0, 0, Map.of(work, hours));
+        return new Spent(0, 0, 0, 0, Map.of(work, Range.of(0, 1e6, "h").check("hours", hours)));
     }
 
     public Spent plus(Spent other) {
