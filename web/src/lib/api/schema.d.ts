@@ -4709,6 +4709,9 @@ export interface components {
         LateView: {
             decided: boolean;
             late: components["schemas"]["LateOffType"];
+            /** Format: date */
+            since: string;
+            taken: boolean;
             /** Format: uuid */
             walkId: string;
         };
@@ -7643,6 +7646,8 @@ export interface components {
             corrections: components["schemas"]["CorrectionView"][];
             /** Format: double */
             detection: number;
+            /** Format: date */
+            flowersFrom?: string;
             hazards: string;
             kinds: string[];
             late: components["schemas"]["LateView"][];
@@ -7666,6 +7671,7 @@ export interface components {
             /** Format: int32 */
             lookedAt: number;
             made?: components["schemas"]["Made"];
+            notFlowered?: boolean;
             note: string;
             offTypes: components["schemas"]["OffTypeRequest"][];
             reason?: string;
@@ -7702,6 +7708,7 @@ export interface components {
             id: string;
             /** Format: int32 */
             lookedAt: number;
+            notFlowered: boolean;
             note: string;
             offTypes: components["schemas"]["OffType"][];
             /** Format: int32 */

@@ -28,6 +28,7 @@
 		setOutOn: 'set out on',
 		breedingOut: 'breeding-out project',
 		sheddingSince: 'shed pollen since',
+		notFlowered: 'had not flowered',
 		stressed: 'freaks of stress',
 		bolted: 'bolted early',
 		weighedOn: 'weighed on',

@@ -33,8 +33,10 @@
 		>
 	</p>
 	<p class="mt-0.5 text-sm text-soft">
-		{capital(GRADE[grade])} grade needs {distance(threat.asked, units)}{#if threat.compatibility < 1}&nbsp;from what
-			crosses {percent(threat.compatibility)} as well{/if}. {time()}
+		{capital(GRADE[grade])} grade needs {distance(
+			threat.asked,
+			units
+		)}{#if threat.compatibility < 1}&nbsp;from what crosses {percent(threat.compatibility)} as well{/if}. {time()}
 		{#if threat.held > 0}Barriers between are assumed to hold back {percent(threat.held)} of the pollen.{/if}
 		{#if threat.crossing > 0}
 			About <strong class="text-ink">{oneIn(threat.crossing)}</strong> seeds would be crossed (between {oneIn(

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -47,6 +47,48 @@
 	const round = $derived(decision === 'DISCARDED' || decision === 'KEPT_APART');
 	const id = newId();
 
+	function notFlowered() {
+		const {
+			id,
+			version,
+			stage,
+			walkedOn,
+			lookedAt,
+			rows,
+			rowsInAll,
+			offTypes,
+			sick,
+			stressed,
+			bolted,
+			note
+		} = of;
+		void attempt.run(async () => {
+			await ask(
+				PUT('/api/walks/{id}', {
+					params: { path: { id } },
+					body: {
+						...{
+							id,
+							version,
+							stage,
+							walkedOn,
+							lookedAt,
+							rows,
+							rowsInAll,
+							offTypes,
+							sick,
+							stressed,
+							bolted,
+							note
+						},
+						notFlowered: true,
+						reason: 'none of the off-types had flowered'
+					}
+				})
+			);
+			decided();
+		});
+	}
 	function decide() {
 		void attempt.run(async () => {
 			await ask(
@@ -70,9 +112,12 @@
 
 <section class="mb-8 max-w-4xl">
 	<h2 class="ruled">
-		{many(of.offTypesInAll, 'off-type')}, {of.offTypes.map((kind) => kind.kind).join(', ')}: shed pollen from {dayMonth(
-			of.sheddingSince ?? of.walkedOn
-		)}, {of.pulled === of.offTypesInAll ? `pulled ${dayMonth(of.walkedOn)}` : 'some still stand'}
+		{many(of.offTypesInAll, 'off-type')}, {of.offTypes.map((kind) => kind.kind).join(', ')}: {late.taken
+			? 'taken to have shed pollen from'
+			: 'shed pollen from'}
+		{dayMonth(late.since)}, {of.pulled === of.offTypesInAll
+			? `pulled ${dayMonth(of.walkedOn)}`
+			: 'some still stand'}
 	</h2>
 	<p class="mt-3 text-lg font-bold">
 		About {percent(late.late.shed.seedFathered)} of all the seed is theirs; the grade lets {percent(
@@ -122,6 +167,12 @@
 		rarely known: read the three lines together. A ring holds only part of the damage; half of it lies within
 		{reach(usual.half, session.units)}.
 	</p>
+	{#if late.taken && !late.decided}
+		<p class="mt-3">
+			The stand was in flower and nobody said that they were not.
+			{#if may}<Act disabled={attempt.busy} onclick={notFlowered}>None of them had flowered</Act>{/if}
+		</p>
+	{/if}
 	{#if late.decided}
 		<p class="mt-3 font-bold">It is decided; see below.</p>
 	{:else if may}

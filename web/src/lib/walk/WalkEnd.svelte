@@ -11,15 +11,18 @@
 	interface Props {
 		planting: Schemas['PlantingView'];
 		count: WalkCount;
+		/** Day from which off-types are taken to have flowered with the stand. */
+		flowersFrom?: string;
 		back: () => void;
 		record: () => Promise<void>;
 	}
 	/** What the walk came to, before it is recorded: why some were left, whether pollen was shed, pictures, a note. */
-	let { planting, count, back, record }: Props = $props();
+	let { planting, count, flowersFrom, back, record }: Props = $props();
 
 	const attempt = new Attempt();
 	const left = $derived(count.now.offTypes.filter((kind) => kind.fate === 'LEFT'));
 	const reasonsMissing = $derived(left.some((kind) => !kind.reason.trim()));
+	const late = $derived(flowersFrom !== undefined && (count.now.walkedOn || session.today) >= flowersFrom);
 	let noPicture = $state('');
 
 	function because(kind: string, reason: string) {
@@ -94,7 +97,30 @@
 			bind:value={() => kind.reason, (typed) => because(kind.kind, typed)}
 		/>
 	{/each}
-	{#if count.offTypesInAll > 0}
+	{#if count.offTypesInAll > 0 && late}
+		<label class="flex items-center gap-3 py-1">
+			<input
+				type="checkbox"
+				class="checkbox"
+				checked={count.now.notFlowered}
+				onchange={(event) => count.set({ notFlowered: event.currentTarget.checked, sheddingSince: '' })}
+			/>
+			I looked: none of the off-types had flowered yet
+		</label>
+		{#if !count.now.notFlowered}
+			<TextField
+				label="Shedding since"
+				name="sheddingSince"
+				type="date"
+				max={session.today}
+				{attempt}
+				hint="taken to have flowered with the stand; change it if you can tell better"
+				bind:value={
+					() => count.now.sheddingSince || flowersFrom!, (typed) => count.set({ sheddingSince: typed })
+				}
+			/>
+		{/if}
+	{:else if count.offTypesInAll > 0}
 		<label class="flex items-center gap-3 py-1">
 			<input
 				type="checkbox"

@@ -5,6 +5,7 @@ import type { Schemas } from '$lib/api/api';
 import { forget, sent } from '$lib/api/pretend';
 import { box } from '$lib/rows/box';
 import LateOffType from './LateOffType.svelte';
+import { asRequest } from './record';
 import { WalkCount } from './walk.svelte';
 import WalkEnd from './WalkEnd.svelte';
 
@@ -45,6 +46,22 @@ describe('the end of a walk', () => {
 		await fireEvent.click(button());
 		await waitFor(() => expect(record).toHaveBeenCalledOnce());
 		expect(count.now.offTypes[0].reason).toBe('no spade here; tomorrow');
+	});
+
+	it('takes off-types found in bloom to have flowered with the stand, unless somebody looked', async () => {
+		count.mark('smooth leaf');
+		render(WalkEnd, {
+			planting,
+			count,
+			flowersFrom: '2026-08-01',
+			back: vi.fn(),
+			record: vi.fn(async () => undefined)
+		});
+		expect(screen.getByLabelText<HTMLInputElement>('Shedding since').value).toBe('2026-08-01');
+		expect(asRequest(count.now, '2026-08-14').notFlowered).toBeUndefined();
+		await fireEvent.click(screen.getByLabelText(/none of the off-types had flowered/));
+		expect(screen.queryByLabelText('Shedding since')).toBeNull();
+		expect(asRequest(count.now, '2026-08-14').notFlowered).toBe(true);
 	});
 
 	it('asks about pollen only where there was an off-type, from today unless another day is said', async () => {
@@ -99,6 +116,8 @@ describe('an off-type that shed pollen', () => {
 	const late = (suspect: boolean) =>
 		({
 			decided: false,
+			since: '2026-08-11',
+			taken: false,
 			late: {
 				suspect,
 				limit: 0.01,

@@ -75,6 +75,7 @@
 						stressed: numberIn('stressed', typed.stressed),
 						bolted: numberIn('bolted', typed.bolted),
 						...(typed.sheddingSince ? { sheddingSince: typed.sheddingSince } : {}),
+						...(one.notFlowered && !typed.sheddingSince ? { notFlowered: true } : {}),
 						note: typed.note,
 						...made
 					}

@@ -26,6 +26,7 @@ const WALK: Schemas['WalkView'] = {
 	pulled: 2,
 	sick: 1,
 	stressed: 0,
+	notFlowered: false,
 	bolted: 0,
 	sheddingSince: '2026-06-12',
 	note: '',

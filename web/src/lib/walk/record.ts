@@ -6,8 +6,20 @@ type Request = Schemas['WalkRequest'];
 
 /** A walk as it is sent. */
 export function asRequest(counted: Counted, today: string): Request {
-	const { id, stage, rowsInAll, rows, lookedAt, offTypes, sick, stressed, bolted, sheddingSince, note } =
-		counted;
+	const {
+		id,
+		stage,
+		rowsInAll,
+		rows,
+		lookedAt,
+		offTypes,
+		sick,
+		stressed,
+		bolted,
+		sheddingSince,
+		notFlowered,
+		note
+	} = counted;
 	return {
 		id,
 		stage,
@@ -20,13 +32,19 @@ export function asRequest(counted: Counted, today: string): Request {
 		stressed,
 		bolted,
 		...(sheddingSince ? { sheddingSince } : {}),
+		...(notFlowered ? { notFlowered } : {}),
 		note
 	};
 }
 
 /** A walk that was refused, as it can be gone on with. */
 export function asCounted(request: Request): Partial<Counted> {
-	return { ...request, sheddingSince: request.sheddingSince ?? '', photos: [] };
+	return {
+		...request,
+		sheddingSince: request.sheddingSince ?? '',
+		notFlowered: request.notFlowered ?? false,
+		photos: []
+	};
 }
 
 /** What walks of a stage found before: those the server knows, and those that have not arrived yet. */

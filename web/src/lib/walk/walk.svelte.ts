@@ -31,6 +31,8 @@ export interface Counted {
 	stressed: number;
 	bolted: number;
 	sheddingSince: string;
+	/** Somebody looked: none of the off-types had flowered. */
+	notFlowered: boolean;
 	note: string;
 	photos: Picture[];
 }
@@ -54,6 +56,7 @@ function fresh(stage: string, rowsInAll: number): Counted {
 		stressed: 0,
 		bolted: 0,
 		sheddingSince: '',
+		notFlowered: false,
 		note: '',
 		photos: []
 	};

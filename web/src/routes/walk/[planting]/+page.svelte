@@ -38,7 +38,9 @@
 	async function record(walk: Schemas['WalkPage'], count: WalkCount) {
 		const variety = walk.planting.variety;
 		const from = `/walk/${id}`;
-		const { id: walkId, photos, offTypes, sheddingSince } = count.now;
+		const { id: walkId, photos, offTypes, sheddingSince, notFlowered, walkedOn } = count.now;
+		const inBloom = walk.flowersFrom !== undefined && (walkedOn || session.today) >= walk.flowersFrom;
+		const shed = sheddingSince !== '' || (inBloom && !notFlowered);
 		const says = `walk of the ${variety.name} ${cropWord(variety.cropName)}`;
 		const recorded = {
 			id: walkId,
@@ -60,7 +62,7 @@
 		}));
 		await outbox.add([recorded, ...pictures], count.key);
 		count.finish();
-		await goto(offTypes.length && sheddingSince && !signal.lost ? `/walk/${id}/found` : '/today');
+		await goto(offTypes.length && shed && !signal.lost ? `/walk/${id}/found` : '/today');
 	}
 </script>
 
@@ -70,6 +72,7 @@
 			<WalkEnd
 				planting={walk.planting}
 				{count}
+				flowersFrom={walk.flowersFrom}
 				back={() => (ending = false)}
 				record={() => record(walk, count)}
 			/>

@@ -3,6 +3,7 @@ package theriseed.core.roguing;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.DoubleStream;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
@@ -71,6 +72,26 @@ public record LateOffType(Shed shed, double limit, boolean suspect, List<Double>
                         .map(travel -> PollenDamage.guard(
                                 travel, density, crop.naturalOutcrossing(), shed.bloomExposed(), limit))
                         .toList());
+    }
+
+    /** The day from which what is found in a stand is taken to flower with it: in a crop that crosses freely its first flower. */
+    public static Optional<LocalDate> flowersFrom(Crop crop, Optional<BloomWindow> bloom) {
+        return crop.crossesFreely() ? bloom.map(BloomWindow::first) : Optional.empty();
+    }
+
+    /**
+     * The day from which off-types are taken to have shed pollen; none when they did not.
+     *
+     * @param walkedOn day they were found
+     * @param said first day they shed, where somebody could tell
+     * @param notFlowered whether somebody looked and none had flowered
+     */
+    public static Optional<LocalDate> shedFrom(
+            Crop crop, Optional<BloomWindow> bloom, LocalDate walkedOn, Optional<LocalDate> said, boolean notFlowered) {
+        if (said.isPresent() || notFlowered) {
+            return said;
+        }
+        return flowersFrom(crop, bloom).filter(first -> !walkedOn.isBefore(first));
     }
 
     /** The ring for the usual travel. */

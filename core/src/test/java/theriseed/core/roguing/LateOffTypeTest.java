@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
@@ -45,6 +48,25 @@ class LateOffTypeTest {
         LateOffType pea = late("pea", "2026-05-10", "2026-05-17", 0.01);
         assertThat(pea.suspect()).isFalse();
         assertThat(pea.ring().radius()).isCloseTo(0, within(1e-9));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "kale, 2026-04-30, , false, ",
+        "kale, 2026-05-01, , false, 2026-05-01",
+        "kale, 2026-08-14, , false, 2026-05-01",
+        "kale, 2026-08-14, , true, ",
+        "kale, 2026-05-12, 2026-05-09, false, 2026-05-09",
+        "pea, 2026-05-12, , false, ",
+        "pea, 2026-05-12, 2026-05-09, false, 2026-05-09"
+    })
+    void whatIsFoundAtOrAfterTheFirstFlowerOfAnOutcrosserIsTakenToHaveFloweredWithIt(
+            String crop, LocalDate walkedOn, LocalDate said, boolean notFlowered, LocalDate from) {
+        Crop known = CropTable.shipped().find(crop).orElseThrow();
+        assertThat(LateOffType.shedFrom(known, Optional.of(BLOOM), walkedOn, Optional.ofNullable(said), notFlowered))
+                .isEqualTo(Optional.ofNullable(from));
+        assertThat(LateOffType.shedFrom(known, Optional.empty(), walkedOn, Optional.empty(), false))
+                .isEmpty();
     }
 
     @Test

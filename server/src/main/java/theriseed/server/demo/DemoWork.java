@@ -100,6 +100,7 @@ class DemoWork {
                 0,
                 0,
                 LocalDate.parse(sheddingSince),
+                false,
                 "in the eastern half of the row");
         walks.record(Recorded.nextId(), planting, facts);
     }

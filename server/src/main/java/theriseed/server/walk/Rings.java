@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Rows;
 import theriseed.server.base.Clash;
@@ -18,6 +19,7 @@ import theriseed.server.base.Once;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 
@@ -27,6 +29,7 @@ public class Rings {
     private final RingRepository rings;
     private final WalkRepository walks;
     private final Plantings plantings;
+    private final Crops crops;
     private final Corrections corrections;
     private final ApplicationEventPublisher events;
     private final Once once;
@@ -36,6 +39,7 @@ public class Rings {
             RingRepository rings,
             WalkRepository walks,
             Plantings plantings,
+            Crops crops,
             Corrections corrections,
             ApplicationEventPublisher events,
             Once once,
@@ -43,6 +47,7 @@ public class Rings {
         this.rings = rings;
         this.walks = walks;
         this.plantings = plantings;
+        this.crops = crops;
         this.corrections = corrections;
         this.events = events;
         this.once = once;
@@ -74,10 +79,11 @@ public class Rings {
     public RingView decide(UUID id, UUID walkId, RingFacts facts) {
         return once.record(id, () -> rings.findById(id).map(SuspectRing::view), () -> {
             Walk walk = walks.findById(walkId).orElseThrow(NotFound.of("walk"));
-            if (walk.facts().sheddingSince() == null) {
+            PlantingView planting = plantings.get(walk.plantingId());
+            Crop crop = crops.get(planting.variety().cropKey());
+            if (walk.facts().shedFrom(crop, planting.window()).isEmpty()) {
                 throw new Refused("walk", walk.facts().stage(), "walk.nothingShed");
             }
-            PlantingView planting = plantings.get(walk.plantingId());
             SuspectRing ring = new SuspectRing(
                     id,
                     planting.id(),

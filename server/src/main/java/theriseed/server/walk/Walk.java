@@ -40,6 +40,7 @@ class Walk extends Recorded {
     private int stressed;
     private int bolted;
     private LocalDate sheddingSince;
+    private boolean notFlowered;
     private String note;
 
     @ElementCollection(fetch = FetchType.LAZY)
@@ -70,6 +71,9 @@ class Walk extends Recorded {
         }
         upToAll.check("offTypes", facts.offTypesInAll());
         checkRows(facts);
+        if (facts.notFlowered() && facts.sheddingSince() != null) {
+            throw new Refused("notFlowered", true, "walk.shedOrNot");
+        }
         this.stage = facts.stage().strip();
         this.walkedOn = facts.walkedOn();
         this.lookedAt = facts.lookedAt();
@@ -79,6 +83,7 @@ class Walk extends Recorded {
         this.stressed = facts.stressed();
         this.bolted = facts.bolted();
         this.sheddingSince = facts.sheddingSince();
+        this.notFlowered = facts.notFlowered();
         this.note = facts.note();
         offTypes.clear();
         facts.offTypes().forEach(kind -> offTypes.add(new OffType(kind)));
@@ -109,6 +114,7 @@ class Walk extends Recorded {
                 stressed,
                 bolted,
                 sheddingSince,
+                notFlowered,
                 note);
     }
 
@@ -123,6 +129,7 @@ class Walk extends Recorded {
         facts.put("stressed", stressed);
         facts.put("bolted", bolted);
         facts.put("sheddingSince", sheddingSince);
+        facts.put("notFlowered", notFlowered);
         facts.put("note", note);
         return facts;
     }
@@ -144,6 +151,7 @@ class Walk extends Recorded {
                 stressed,
                 bolted,
                 sheddingSince,
+                notFlowered,
                 note,
                 photos,
                 recordedBy());

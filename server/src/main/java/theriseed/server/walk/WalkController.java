@@ -54,6 +54,7 @@ class WalkController {
             @NotNull Integer stressed,
             @NotNull Integer bolted,
             @Maybe LocalDate sheddingSince,
+            @Maybe Boolean notFlowered,
             @NotNull @Size(max = 500) String note,
             @Maybe Made made,
             @Maybe Integer version,
@@ -72,6 +73,7 @@ class WalkController {
                     stressed,
                     bolted,
                     sheddingSince,
+                    Boolean.TRUE.equals(notFlowered),
                     note);
         }
     }

@@ -3,13 +3,18 @@ package theriseed.server.walk;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import theriseed.core.bloom.BloomWindow;
+import theriseed.core.crop.Crop;
+import theriseed.core.roguing.LateOffType;
 
 /**
  * What a walk found. Sick plants, freaks of stress and early bolters are no off-types: they are counted apart.
  *
  * @param rows that were walked, by their numbers; none where it is not said
  * @param rowsInAll of the stand, as counted in the rows; null where it is not said
- * @param sheddingSince first day an off-type shed pollen; null when none did
+ * @param sheddingSince first day an off-type shed pollen, as far as somebody could tell; null where nobody said
+ * @param notFlowered whether somebody looked and none of the off-types had flowered yet
  */
 public record WalkFacts(
         String stage,
@@ -22,6 +27,7 @@ public record WalkFacts(
         int stressed,
         int bolted,
         LocalDate sheddingSince,
+        boolean notFlowered,
         String note) {
 
     /** Plants of one kind that were not true, what was done with them, and why. */
@@ -33,14 +39,32 @@ public record WalkFacts(
         }
     }
 
-    /** A walk on which nothing but off-types was found and all of them pulled. */
+    /** A walk on which nothing but off-types was found and all of them pulled, before any had flowered. */
     public static WalkFacts pulling(String stage, LocalDate day, int lookedAt, List<OffType> offTypes) {
-        return new WalkFacts(stage, day, lookedAt, List.of(), null, offTypes, 0, 0, 0, null, "");
+        return new WalkFacts(stage, day, lookedAt, List.of(), null, offTypes, 0, 0, 0, null, true, "");
     }
 
     WalkFacts on(LocalDate day) {
         return new WalkFacts(
-                stage, day, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, sheddingSince, note);
+                stage,
+                day,
+                lookedAt,
+                rows,
+                rowsInAll,
+                offTypes,
+                sick,
+                stressed,
+                bolted,
+                sheddingSince,
+                notFlowered,
+                note);
+    }
+
+    /** The day from which its off-types are taken to have shed pollen on a stand; none when they did not. */
+    Optional<LocalDate> shedFrom(Crop crop, Optional<BloomWindow> bloom) {
+        return offTypesInAll() == 0
+                ? Optional.empty()
+                : LateOffType.shedFrom(crop, bloom, walkedOn, Optional.ofNullable(sheddingSince), notFlowered);
     }
 
     int offTypesInAll() {

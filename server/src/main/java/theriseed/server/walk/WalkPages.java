@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Rows;
+import theriseed.core.roguing.LateOffType;
 import theriseed.core.roguing.VerdictTable;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.CorrectionView;
@@ -60,6 +61,8 @@ class WalkPages {
      * @param stage the one that is due now
      * @param kinds of off-types, those found in the variety before first
      * @param detection chance to recognise an off-type, as assumed
+     * @param flowersFrom day from which off-types that are found are taken to have flowered with the stand; absent where they
+     *     father next to nothing, or the bloom is not known
      * @param truePhotos pictures of true plants of the variety
      */
     record WalkPage(
@@ -75,6 +78,7 @@ class WalkPages {
             List<WalkView> walks,
             @Maybe StageVerdict verdict,
             List<LateView> late,
+            @Maybe LocalDate flowersFrom,
             List<RingView> rings,
             List<UUID> truePhotos,
             List<CorrectionView> corrections) {}
@@ -111,6 +115,7 @@ class WalkPages {
                 walked,
                 walks.verdicts(List.of(planting)).get(id),
                 walks.late(planting),
+                LateOffType.flowersFrom(crop, planting.window()).orElse(null),
                 decided,
                 photos.of(List.of(variety)).getOrDefault(variety, List.of()),
                 corrections.of(Stream.concat(

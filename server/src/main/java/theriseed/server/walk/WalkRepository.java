@@ -9,9 +9,10 @@ import org.springframework.data.jpa.repository.Query;
 interface WalkRepository extends JpaRepository<Walk, UUID> {
     List<Walk> findByPlantingIdInOrderByWalkedOnAscIdAsc(Collection<UUID> plantings);
 
-    @Query("select w from Walk w where w.plantingId in :plantings and w.sheddingSince is not null"
+    /** Walks on which off-types were found that may have shed pollen. */
+    @Query("select w from Walk w where w.plantingId in :plantings and w.offTypes is not empty and not w.notFlowered"
             + " order by w.walkedOn, w.id")
-    List<Walk> onWhichPollenWasShed(Collection<UUID> plantings);
+    List<Walk> onWhichPollenMayHaveBeenShed(Collection<UUID> plantings);
 
     /** Kinds of off-types found in a variety, the most found first. */
     @Query(

@@ -25,6 +25,7 @@ public record WalkView(
         int stressed,
         int bolted,
         @Maybe LocalDate sheddingSince,
+        boolean notFlowered,
         String note,
         List<UUID> photos,
         String recordedBy) {}

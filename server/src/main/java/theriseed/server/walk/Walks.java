@@ -192,39 +192,45 @@ public class Walks implements Pictured {
         Map<UUID, PlantingView> byId = of.stream()
                 .filter(planting -> planting.bloom() != null)
                 .collect(Collectors.toMap(PlantingView::id, planting -> planting));
-        List<Walk> shed = byId.isEmpty() ? List.of() : walks.onWhichPollenWasShed(byId.keySet());
+        List<Walk> shed = byId.isEmpty() ? List.of() : walks.onWhichPollenMayHaveBeenShed(byId.keySet());
         if (shed.isEmpty()) {
             return Map.of();
         }
         Set<UUID> decided = rings.findByPlantingIdInOrderById(byId.keySet()).stream()
                 .map(SuspectRing::walkId)
                 .collect(Collectors.toSet());
-        return shed.stream()
-                .filter(walk -> walk.facts().offTypesInAll() > 0)
-                .collect(Collectors.groupingBy(
-                        Walk::plantingId,
-                        Collectors.mapping(
-                                walk -> new LateView(
-                                        walk.id(),
-                                        late(byId.get(walk.plantingId()), walk.facts()),
-                                        decided.contains(walk.id())),
-                                Collectors.toList())));
+        Map<UUID, List<LateView>> late = new HashMap<>();
+        for (Walk walk : shed) {
+            PlantingView planting = byId.get(walk.plantingId());
+            walk.facts()
+                    .shedFrom(crops.get(planting.variety().cropKey()), planting.window())
+                    .ifPresent(since -> late.computeIfAbsent(planting.id(), id -> new ArrayList<>())
+                            .add(new LateView(
+                                    walk.id(),
+                                    since,
+                                    walk.facts().sheddingSince() == null,
+                                    late(planting, walk.facts(), since),
+                                    decided.contains(walk.id()))));
+        }
+        return late;
     }
 
-    private LateOffType late(PlantingView planting, WalkFacts walk) {
+    private LateOffType late(PlantingView planting, WalkFacts walk, LocalDate since) {
         Crop crop = crops.get(planting.variety().cropKey());
         boolean gone = walk.pulled() == walk.offTypesInAll();
         LocalDate last = planting.bloom().last();
         LocalDate today = time.today();
         LocalDate still = last.isBefore(today) ? last : today;
+        LocalDate removed = gone || still.isBefore(walk.walkedOn()) ? walk.walkedOn() : still;
+        LocalDate over = last.isBefore(since) ? since : last;
         return LateOffType.of(
                 crop,
                 Math.max(planting.plants(), walk.offTypesInAll()),
                 walk.offTypesInAll(),
                 1 / (planting.inRow() * planting.betweenRows()),
                 planting.window().orElseThrow(),
-                walk.sheddingSince(),
-                gone || still.isBefore(walk.walkedOn()) ? walk.walkedOn() : still,
+                since,
+                removed.isAfter(over) ? over : removed,
                 planting.grade().crossingAllowed());
     }
 
@@ -268,7 +274,7 @@ public class Walks implements Pictured {
     public WalkView record(UUID id, UUID plantingId, WalkFacts facts) {
         return view(once.record(id, () -> walks.findById(id), () -> {
             check(plantings.grown(plantingId), facts, 0);
-            return walks.save(new Walk(id, plantingId, facts, stamps.now()));
+            return walks.saveAndFlush(new Walk(id, plantingId, facts, stamps.now()));
         }));
     }
 

@@ -67,6 +67,35 @@ class RingsTest {
     }
 
     @Test
+    void offTypesFoundInBloomAreTakenToHaveFloweredUnlessSomebodySaysTheyHadNot() {
+        String other = season.planted("kale", "2025-07-05", 200);
+        String path = "/api/plantings/" + other + "/walks";
+        JsonNode bloom = season.grower.get(path).ok();
+        String first = bloom.at("/planting/bloom/first").asString();
+        assertThat(bloom.get("flowersFrom").asString()).isEqualTo(first);
+        Map<String, Object> found = with(
+                walkOf("flowering", 200, 2),
+                "walkedOn",
+                java.time.LocalDate.parse(first).plusDays(12).toString());
+        season.grower.post(path, found).ok();
+        JsonNode made = season.grower.get(path).ok().at("/walks/0");
+        JsonNode late = season.grower.get(path).ok().at("/late/0");
+        assertThat(late.get("taken").asBoolean()).isTrue();
+        assertThat(late.get("since").asString()).isEqualTo(first);
+        assertThat(late.at("/late/shed/seedFathered").asDouble())
+                .isGreaterThan(late.at("/late/limit").asDouble());
+
+        Map<String, Object> looked =
+                with(found, "version", made.get("version").asInt(), "reason", "looked again", "notFlowered", true);
+        assertThat(season.grower
+                        .put("/api/walks/" + made.get("id").asString(), with(looked, "sheddingSince", first))
+                        .field())
+                .isEqualTo("notFlowered");
+        season.grower.put("/api/walks/" + made.get("id").asString(), looked).ok();
+        assertThat(season.grower.get(path).ok().get("late")).isEmpty();
+    }
+
+    @Test
     void whatItFatheredIsReckonedAndWaitsForADecision() {
         JsonNode late = page().at("/late/0");
         assertThat(late.at("/late/shed/seedFathered").asDouble()).isPositive();
