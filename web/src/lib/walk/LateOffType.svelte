@@ -11,6 +11,7 @@
 	import { distance, percent, reach } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { DECISION, GRADE, many } from '$lib/words/words';
+	import { asItStands } from './record';
 	import { v7 as newId } from 'uuid';
 
 	type Decision = Schemas['RingView']['decision'];
@@ -48,40 +49,14 @@
 	const id = newId();
 
 	function notFlowered() {
-		const {
-			id,
-			version,
-			stage,
-			walkedOn,
-			lookedAt,
-			rows,
-			rowsInAll,
-			offTypes,
-			sick,
-			stressed,
-			bolted,
-			note
-		} = of;
 		void attempt.run(async () => {
 			await ask(
 				PUT('/api/walks/{id}', {
-					params: { path: { id } },
+					params: { path: { id: of.id } },
 					body: {
-						...{
-							id,
-							version,
-							stage,
-							walkedOn,
-							lookedAt,
-							rows,
-							rowsInAll,
-							offTypes,
-							sick,
-							stressed,
-							bolted,
-							note
-						},
+						...asItStands(of),
 						notFlowered: true,
+						version: of.version,
 						reason: 'none of the off-types had flowered'
 					}
 				})

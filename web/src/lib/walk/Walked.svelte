@@ -6,6 +6,7 @@
 	import { dayMonth } from '$lib/words/dates';
 	import { FATE } from '$lib/words/words';
 	import { whole } from '$lib/units/units';
+	import { asItStands } from './record';
 
 	type Walk = Schemas['WalkView'];
 	interface Props {
@@ -45,7 +46,7 @@
 			label: 'An off-type shed pollen since',
 			value: one.sheddingSince ?? '',
 			type: 'date',
-			hint: 'nothing when none did'
+			hint: 'nothing when none had flowered'
 		},
 		{ name: 'note', label: 'Note', value: one.note }
 	];
@@ -64,18 +65,16 @@
 				PUT('/api/walks/{id}', {
 					params: { path: { id: one.id } },
 					body: {
-						id: one.id,
-						stage: one.stage,
-						rows: one.rows,
-						rowsInAll: one.rowsInAll,
+						...asItStands(one),
 						walkedOn: typed.walkedOn,
 						lookedAt: numberIn('lookedAt', typed.lookedAt),
 						offTypes: kinds.filter((kind) => kind.plants !== 0),
 						sick: numberIn('sick', typed.sick),
 						stressed: numberIn('stressed', typed.stressed),
 						bolted: numberIn('bolted', typed.bolted),
-						...(typed.sheddingSince ? { sheddingSince: typed.sheddingSince } : {}),
-						...(one.notFlowered && !typed.sheddingSince ? { notFlowered: true } : {}),
+						sheddingSince: typed.sheddingSince || undefined,
+						// A day that is taken out says that none had flowered.
+						notFlowered: !typed.sheddingSince && (one.notFlowered || one.sheddingSince !== undefined),
 						note: typed.note,
 						...made
 					}

@@ -93,7 +93,8 @@ describe('the walks through a planting', () => {
 		await type('An off-type shed pollen since', '');
 		await keep();
 		await waitFor(() => expect(put()).toHaveLength(1));
-		expect('sheddingSince' in put()[0]).toBe(false);
+		expect(put()[0].sheddingSince).toBeUndefined();
+		expect(put()[0].notFlowered).toBe(true);
 	});
 	it('sends nothing while a number is none', async () => {
 		await type('Sick', 'a few');

@@ -37,6 +37,16 @@ export function asRequest(counted: Counted, today: string): Request {
 	};
 }
 
+/** A recorded walk as it would be sent again, to be corrected in part. */
+export function asItStands(walk: Schemas['WalkView']): Request {
+	const { id, stage, walkedOn, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, note } = walk;
+	const { sheddingSince, notFlowered } = walk;
+	return {
+		...{ id, stage, walkedOn, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, note },
+		...{ sheddingSince, notFlowered }
+	};
+}
+
 /** A walk that was refused, as it can be gone on with. */
 export function asCounted(request: Request): Partial<Counted> {
 	return {

@@ -225,8 +225,10 @@ class DeskTest {
         assertThat(grower.alert()).containsText("Say when the stock is lifted");
         grower.type("Lifted on", "2026-07-20");
         grower.act("Keep this planting");
-        assertThat(chosen()).containsText("too few");
-        assertThat(chosen()).containsText("pieces to put in store");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
+        grower.sees("What keeps the clone");
+        grower.sees("too few");
+        grower.sees("pieces to put in store");
     }
 
     @Test
