@@ -54,6 +54,18 @@
 {/if}
 
 {#if isolation}
+	{#if isolation.threats.length > 0}
+		<p class="mt-2">
+			All together about <strong>{percent(isolation.crossing)}</strong> of the seed would be crossed, between {percent(
+				isolation.crossing / isolation.band
+			)} and {percent(Math.min(1, isolation.crossing * isolation.band))}{adding.length > 1
+				? `: ${many(adding.length, 'source')} from ${distance(nearest, session.units)} on`
+				: ''}. {percent(isolation.allowed)} is allowed.
+			{#if isolation.unkept > isolation.crossing}
+				Were no promise kept: {percent(isolation.unkept)}.
+			{/if}
+		</p>
+	{/if}
 	<ul class="mt-2">
 		{#each open as threat (threat.sourceId)}
 			<Threat {threat} grade={planting.grade} band={isolation.band} />
@@ -81,16 +93,6 @@
 		</details>
 	{/if}
 	{#if isolation.threats.length > 0}
-		<p class="mt-2">
-			All together about <strong>{percent(isolation.crossing)}</strong> of the seed would be crossed, between {percent(
-				isolation.crossing / isolation.band
-			)} and {percent(Math.min(1, isolation.crossing * isolation.band))}{adding.length > 1
-				? `: ${many(adding.length, 'source')} from ${distance(nearest, session.units)} on`
-				: ''}. {percent(isolation.allowed)} is allowed.
-			{#if isolation.unkept > isolation.crossing}
-				Were no promise kept: {percent(isolation.unkept)}.
-			{/if}
-		</p>
 		<details class="mt-1">
 			<summary class="cursor-pointer text-sm text-soft underline">how this is estimated</summary>
 			<p class="mt-1 text-sm text-soft">
