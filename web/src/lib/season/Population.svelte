@@ -30,7 +30,7 @@
 		</tr>
 		<tr>
 			<th scope="row"
-				>worth to its diversity <span class="beside block"
+				>effective population size (Nₑ) <span class="beside block"
 					>if all give alike; {percent(population.diversityKept)} kept over ten generations</span
 				></th
 			>

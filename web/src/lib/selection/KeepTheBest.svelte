@@ -23,7 +23,7 @@
 			<th scope="col" class="w-40" aria-label="gain, drawn"></th>
 			<th scope="col" class="text-right!">diversity lost</th>
 			<th scope="col" class="text-right!">gain per 1 % lost</th>
-			<th scope="col" class="text-right!">worth to diversity</th>
+			<th scope="col" class="text-right!">effective size (Nₑ)</th>
 			<th scope="col">for the grade</th>
 		</tr>
 	</thead>

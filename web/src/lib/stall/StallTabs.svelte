@@ -6,7 +6,7 @@
 <Tabs
 	of="stall"
 	tabs={[
-		{ name: 'What there is', path: '/stall' },
+		{ name: 'Stock', path: '/stall' },
 		{ name: 'Orders', path: '/stall/orders' },
 		{ name: 'Stall days', path: '/stall/days' },
 		...(session.grower

@@ -6,6 +6,7 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { cropWord, FATE, many } from '$lib/words/words';
 	import { eachSmall } from './picture';
+	import { inFlower } from './record';
 	import type { WalkCount } from './walk.svelte';
 
 	interface Props {
@@ -22,7 +23,7 @@
 	const attempt = new Attempt();
 	const left = $derived(count.now.offTypes.filter((kind) => kind.fate === 'LEFT'));
 	const reasonsMissing = $derived(left.some((kind) => !kind.reason.trim()));
-	const late = $derived(flowersFrom !== undefined && (count.now.walkedOn || session.today) >= flowersFrom);
+	const late = $derived(inFlower(count.now, flowersFrom, session.today));
 	let noPicture = $state('');
 
 	function because(kind: string, reason: string) {

@@ -37,6 +37,11 @@ export function asRequest(counted: Counted, today: string): Request {
 	};
 }
 
+/** Whether off-types found on the day of the walk are taken to have flowered with the stand, unless somebody says otherwise. */
+export function inFlower(counted: Counted, flowersFrom: string | undefined, today: string) {
+	return flowersFrom !== undefined && (counted.walkedOn || today) >= flowersFrom;
+}
+
 /** A recorded walk as it would be sent again, to be corrected in part. */
 export function asItStands(walk: Schemas['WalkView']): Request {
 	const { id, stage, walkedOn, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, note } = walk;

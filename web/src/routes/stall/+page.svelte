@@ -60,7 +60,7 @@
 			<WrongLots wrong={stall.wrong} />
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
 				<section>
-					<h2 class="ruled">What there is</h2>
+					<h2 class="ruled">Stock</h2>
 					<table class="figures">
 						<thead
 							><tr
@@ -128,7 +128,7 @@
 					{/if}
 				</section>
 				<section>
-					<h2 class="ruled">Who got what</h2>
+					<h2 class="ruled">Sales</h2>
 					<table class="figures">
 						<thead
 							><tr

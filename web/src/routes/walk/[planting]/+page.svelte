@@ -9,7 +9,7 @@
 	import { signal } from '$lib/rows/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { cropWord } from '$lib/words/words';
-	import { asRequest, sameStage } from '$lib/walk/record';
+	import { asRequest, inFlower, sameStage } from '$lib/walk/record';
 	import WalkEnd from '$lib/walk/WalkEnd.svelte';
 	import Walking from '$lib/walk/Walking.svelte';
 	import { WalkCount } from '$lib/walk/walk.svelte';
@@ -38,9 +38,9 @@
 	async function record(walk: Schemas['WalkPage'], count: WalkCount) {
 		const variety = walk.planting.variety;
 		const from = `/walk/${id}`;
-		const { id: walkId, photos, offTypes, sheddingSince, notFlowered, walkedOn } = count.now;
-		const inBloom = walk.flowersFrom !== undefined && (walkedOn || session.today) >= walk.flowersFrom;
-		const shed = sheddingSince !== '' || (inBloom && !notFlowered);
+		const { id: walkId, photos, offTypes, sheddingSince, notFlowered } = count.now;
+		const shed =
+			sheddingSince !== '' || (inFlower(count.now, walk.flowersFrom, session.today) && !notFlowered);
 		const says = `walk of the ${variety.name} ${cropWord(variety.cropName)}`;
 		const recorded = {
 			id: walkId,

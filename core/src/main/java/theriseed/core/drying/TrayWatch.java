@@ -45,6 +45,8 @@ public record TrayWatch(
 
     private static final double SECONDS_OF_AN_HOUR = 3600;
 
+    private static final Range MASS = Range.of(0, 1e9, "g");
+
     /** It weighed so many grams at a moment. */
     public record Weighed(Instant at, double grams) {}
 
@@ -97,8 +99,7 @@ public record TrayWatch(
 
     /** Whether a tray on which so many grams were spread can weigh so much. */
     public static boolean canWeigh(double massIn, double grams) {
-        Range mass = Range.of(0, 1e9, "g");
-        return mass.check("grams", grams) <= mass.check("massIn", massIn) * HEAVIER;
+        return MASS.check("grams", grams) <= MASS.check("massIn", massIn) * HEAVIER;
     }
 
     private static DryingWatch.Weighing weighing(Map.Entry<Double, Double> one) {

@@ -7,7 +7,7 @@ import theriseed.core.measure.Range;
  * plantings only and certifies nothing.
  *
  * @param metres edge to edge, 0 to 100 000
- * @param error position error of the pair, metres, 0 to 500
+ * @param error position error of the pair, metres, 0 to 1000
  * @param asked metres asked by the recipient's grade, 0 to 20 000
  */
 public record DistanceCheck(double metres, double error, double asked) {

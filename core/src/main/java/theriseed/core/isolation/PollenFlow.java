@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
@@ -179,11 +180,13 @@ public final class PollenFlow {
 
     /** All sources together, never more than the crop outcrosses at all. */
     public double total(List<Source> sources, double recipientArea, double outcrossing) {
-        double untouched = 1;
-        for (Source source : sources) {
-            untouched *= 1 - from(source, recipientArea);
-        }
-        return Math.min(1 - untouched, outcrossing);
+        return together(sources.stream().mapToDouble(source -> from(source, recipientArea)), outcrossing);
+    }
+
+    /** Shares of the seed crossed by each of several sources, together; never more than the crop outcrosses at all. */
+    static double together(DoubleStream shares, double outcrossing) {
+        double untouched = shares.map(share -> Math.log1p(-share)).sum();
+        return Math.min(0 - Math.expm1(untouched), outcrossing);
     }
 
     /**

@@ -50,10 +50,8 @@ public final class Threats {
         this.threats = List.copyOf(judged);
     }
 
-    /** All shares together, never more than the crop outcrosses at all. */
     private double together(DoubleStream shares) {
-        double untouched = shares.map(share -> Math.log1p(-share)).sum();
-        return Math.min(0 - Math.expm1(untouched), recipient.crop().naturalOutcrossing());
+        return PollenFlow.together(shares, recipient.crop().naturalOutcrossing());
     }
 
     private double allowed() {

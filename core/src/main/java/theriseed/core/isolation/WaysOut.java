@@ -76,14 +76,12 @@ public final class WaysOut {
             return List.of();
         }
         ways.lessSeed();
-        if (ways.over()) {
-            ways.ways.sort(WayOut.BEST_FIRST);
-            return List.copyOf(ways.ways);
+        if (!ways.over()) {
+            ways.itself(known.get(asked), free);
+            ways.before.worstFirst().stream()
+                    .filter(threat -> threat.verdict() != Verdict.CLEAR)
+                    .forEach(threat -> ways.theOther(threat.source(), known.get(threat.source())));
         }
-        ways.itself(known.get(asked), free);
-        ways.before.worstFirst().stream()
-                .filter(threat -> threat.verdict() != Verdict.CLEAR)
-                .forEach(threat -> ways.theOther(threat.source(), known.get(threat.source())));
         ways.ways.sort(WayOut.BEST_FIRST);
         return List.copyOf(ways.ways);
     }
@@ -263,18 +261,17 @@ public final class WaysOut {
     }
 
     private static double crossingOf(Threats threats, int source) {
-        return threats.worstFirst().stream()
-                .filter(threat -> threat.source() == source)
-                .mapToDouble(Threat::crossing)
-                .sum();
+        return from(threats, source).map(Threat::crossing).orElse(0.0);
     }
 
     private static Verdict verdictOf(Threats threats, int source) {
+        return from(threats, source).map(Threat::verdict).orElse(Verdict.CLEAR);
+    }
+
+    private static Optional<Threat> from(Threats threats, int source) {
         return threats.worstFirst().stream()
                 .filter(threat -> threat.source() == source)
-                .map(Threat::verdict)
-                .findFirst()
-                .orElse(Verdict.CLEAR);
+                .findFirst();
     }
 
     /** Day before which a stand surely has no flower; today where its bloom is not known. */

@@ -39,7 +39,7 @@ class Counting {
     private final FarmTime time;
 
     /** By the minute: whether a lot may be sold comes with the day. */
-    private final Kept<Instant, Ordered> kept;
+    private final Kept<Instant, LotsShown<ToCount>> kept;
 
     Counting(Gate gate, Stocks stocks, LotsHere here, Keepings keepings, FarmTime time, Changes changes) {
         this.gate = gate;
@@ -56,18 +56,16 @@ class Counting {
     /** @param lots those with seed left; {@code wrong} those that can be shown only by their numbers */
     record CountingPage(PageOf<ToCount> lots, List<WrongLot> wrong) {}
 
-    private record Ordered(List<ToCount> lots, List<WrongLot> wrong) {}
-
     /** A page of the lots with seed left, in the order of their shelves; last what nobody put away. */
     @ReadsOnly
     public CountingPage stocked(int page, int size) {
-        Ordered all = kept.of(time.now().truncatedTo(ChronoUnit.MINUTES), this::ordered);
+        LotsShown<ToCount> all = kept.of(time.now().truncatedTo(ChronoUnit.MINUTES), this::ordered);
         return new CountingPage(PageOf.of(all.lots(), page, size), all.wrong());
     }
 
-    private Ordered ordered() {
+    private LotsShown<ToCount> ordered() {
         LotsShown<ToCount> all = LotsShown.of(Wrong.each(here.all(), this::toCount));
-        return new Ordered(all.lots().stream().sorted(AS_ONE_WALKS).toList(), all.wrong());
+        return all.with(all.lots().stream().sorted(AS_ONE_WALKS).toList());
     }
 
     private List<ToCount> toCount(List<LotView> some) {
