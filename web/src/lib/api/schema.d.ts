@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_23"];
+        put: operations["correct_24"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_22"];
+        put: operations["correct_23"];
         post?: never;
         delete?: never;
         options?: never;
@@ -236,7 +236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_21"];
+        put: operations["correct_22"];
         post?: never;
         delete?: never;
         options?: never;
@@ -268,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_20"];
+        put: operations["correct_21"];
         post?: never;
         delete?: never;
         options?: never;
@@ -428,7 +428,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_19"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -461,6 +461,38 @@ export interface paths {
         };
         get?: never;
         put: operations["cut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eyes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["eyes"];
+        put?: never;
+        post: operations["record_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eyes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_19"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3511,6 +3543,18 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        Check: {
+            facts: components["schemas"]["EyeCheckFacts"];
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            most?: number;
+            /** Format: double */
+            overlooked?: number;
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+        };
         Choice: {
             /** Format: int32 */
             asked: number;
@@ -3796,13 +3840,13 @@ export interface components {
             ripenessCues: string;
             /** Format: int32 */
             ripeningSpreadDays: number;
-            rogueStages: components["schemas"]["Stage"][];
             schools: components["schemas"]["Difference"][];
             seedPerPlant: components["schemas"]["Usual"];
             seedShare?: components["schemas"]["Usual"];
             selfIncompatible: string;
             sexes: string;
             shatterRisk: string;
+            stages: components["schemas"]["Stage"][];
             /** Format: double */
             storageMoisture?: number;
             /** Format: double */
@@ -4035,7 +4079,7 @@ export interface components {
             from: string;
             ground: string;
             /** @enum {string} */
-            kind: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "LAST_WATERING" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             planned: boolean;
             /** Format: uuid */
             plantingId: string;
@@ -4078,6 +4122,51 @@ export interface components {
             on: string;
             /** Format: uuid */
             recordId: string;
+        };
+        EyeCheckFacts: {
+            /** Format: int32 */
+            both: number;
+            /** Format: date */
+            checkedOn: string;
+            /** Format: int32 */
+            first: number;
+            /** @enum {string} */
+            how: "MARKS" | "TOGETHER" | "AGAIN";
+            kind: string;
+            note: string;
+            other: string;
+            /** Format: int32 */
+            second: number;
+            walker: string;
+        };
+        EyeCheckRequest: {
+            /** Format: int32 */
+            both: number;
+            /** Format: date */
+            checkedOn: string;
+            /** Format: int32 */
+            first: number;
+            /** @enum {string} */
+            how: "MARKS" | "TOGETHER" | "AGAIN";
+            /** Format: uuid */
+            id: string;
+            kind: string;
+            note: string;
+            other: string;
+            reason?: string;
+            /** Format: int32 */
+            second: number;
+            /** Format: int32 */
+            version?: number;
+            walker: string;
+        };
+        EyesPage: {
+            checks: components["schemas"]["Check"][];
+            /** Format: int32 */
+            enough: number;
+            people: components["schemas"]["Person"][];
+            /** Format: double */
+            usual: number;
         };
         Fall: {
             /** Format: double */
@@ -5226,12 +5315,6 @@ export interface components {
             plants: number;
             reason: string;
         };
-        OffTypeLimit: {
-            /** Format: double */
-            estimate: number;
-            /** Format: double */
-            upper: number;
-        };
         OffTypeRequest: {
             /** @enum {string} */
             fate: "PULLED" | "MARKED" | "LEFT";
@@ -5612,6 +5695,13 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        Person: {
+            /** Format: double */
+            goesBy: number;
+            kinds: components["schemas"]["Share"][];
+            measured: boolean;
+            name: string;
+        };
         PickRequest: {
             /** Format: int32 */
             containers?: number;
@@ -5818,6 +5908,7 @@ export interface components {
             /** Format: date */
             replantedOn?: string;
             restOverruled: string;
+            ripens?: components["schemas"]["Ripens"];
             rootGround?: string;
             /** Format: uuid */
             rootPlotId?: string;
@@ -6169,19 +6260,6 @@ export interface components {
             varietyId: string;
             years: components["schemas"]["Year"][];
         };
-        Remaining: {
-            /** Format: double */
-            nextFinds: number;
-            /** Format: double */
-            nextLeaves: number;
-            /** Format: double */
-            plants: number;
-            /** Format: double */
-            share: number;
-            /** Format: double */
-            upper: number;
-            worthIt: boolean;
-        };
         Removal: {
             removed: boolean;
             /** Format: int32 */
@@ -6326,6 +6404,18 @@ export interface components {
             /** Format: double */
             ripe: number;
         };
+        Ripens: {
+            /** @enum {string} */
+            cause?: "FROST" | "COLD" | "SPRING_FROST";
+            /** Format: double */
+            chance: number;
+            /** Format: date */
+            ends?: string;
+            /** @enum {string} */
+            mark: "RIPENS" | "AT_RISK" | "WILL_NOT";
+            /** Format: date */
+            ripe?: string;
+        };
         Room: {
             /** Format: int64 */
             ever: number;
@@ -6335,13 +6425,11 @@ export interface components {
             wrong: components["schemas"]["WrongLot"][];
         };
         Row: {
+            most: number[];
             /** Format: int32 */
             overUpTo: number;
-            /** Format: double */
-            overlooked: number;
             /** Format: int32 */
             shownFrom: number;
-            upper: number[];
         };
         RowRequest: {
             compared: boolean;
@@ -6665,6 +6753,20 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Share: {
+            enough: boolean;
+            /** Format: int32 */
+            found: number;
+            kind: string;
+            /** Format: int32 */
+            known: number;
+            /** Format: double */
+            lower: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
+        };
         ShareAfter: {
             /** @enum {string} */
             after?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
@@ -6810,19 +6912,25 @@ export interface components {
             timeout: number;
         };
         Stage: {
+            at: components["schemas"]["When"];
+            beforePollen: boolean;
+            /** @enum {string} */
+            grown: "ALL" | "ANNUAL" | "SEED_TO_SEED" | "ROOT_TO_SEED" | "PERENNIAL" | "CLONAL";
             lookFor: string;
             name: string;
+        };
+        StageTables: {
+            again?: components["schemas"]["VerdictTable"];
+            others?: components["schemas"]["VerdictTable"];
+            stage: string;
         };
         StageVerdict: {
             /** Format: int32 */
             lookedAt: number;
             /** Format: int32 */
             offTypes: number;
-            /** Format: double */
-            passes: number;
             /** Format: int32 */
             pulled: number;
-            remaining: components["schemas"]["Remaining"];
             stage: string;
             verdict: components["schemas"]["WalkVerdict"];
         };
@@ -7292,7 +7400,7 @@ export interface components {
             /** @enum {string} */
             kind: "WalkOver";
             /** Format: double */
-            upper: number;
+            share: number;
         } | {
             /** @enum {string} */
             kind: "LookWhetherRipe";
@@ -7418,6 +7526,17 @@ export interface components {
             /** @enum {string} */
             kind: "DecideIsolation";
         } | {
+            /** @enum {string} */
+            cause: "FROST" | "COLD" | "SPRING_FROST";
+            /** Format: double */
+            chance: number;
+            /** Format: date */
+            ends: string;
+            /** @enum {string} */
+            kind: "DecideRipening";
+            /** @enum {string} */
+            mark: "RIPENS" | "AT_RISK" | "WILL_NOT";
+        } | {
             /** Format: double */
             allowed: number;
             /** Format: double */
@@ -7450,7 +7569,7 @@ export interface components {
             /** Format: date */
             until: string;
             /** @enum {string} */
-            work: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            work: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "LAST_WATERING" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
         };
         TodayView: {
             backups?: components["schemas"]["TooOld"];
@@ -7604,10 +7723,12 @@ export interface components {
         VerdictTable: {
             at: number[];
             /** Format: int32 */
-            letPass: number;
+            reach: number;
             rows: components["schemas"]["Row"][];
             /** Format: int32 */
-            stand: number;
+            seen: number;
+            /** Format: int32 */
+            standing: number;
             /** Format: double */
             tolerance: number;
         };
@@ -7644,21 +7765,21 @@ export interface components {
         };
         WalkPage: {
             corrections: components["schemas"]["CorrectionView"][];
-            /** Format: double */
-            detection: number;
             /** Format: date */
             flowersFrom?: string;
             hazards: string;
             kinds: string[];
             late: components["schemas"]["LateView"][];
             planting: components["schemas"]["PlantingView"];
+            /** Format: double */
+            recognised: number;
             rings: components["schemas"]["RingView"][];
             /** Format: double */
             rowLength: number;
             rows: components["schemas"]["Rows"];
             stage: string;
             stages: components["schemas"]["StageWalk"][];
-            table: components["schemas"]["VerdictTable"];
+            tables: components["schemas"]["StageTables"][];
             truePhotos: string[];
             verdict?: components["schemas"]["StageVerdict"];
             walks: components["schemas"]["WalkView"][];
@@ -7674,6 +7795,7 @@ export interface components {
             notFlowered?: boolean;
             note: string;
             offTypes: components["schemas"]["OffTypeRequest"][];
+            others?: boolean;
             reason?: string;
             rows: number[];
             /** Format: int32 */
@@ -7691,15 +7813,32 @@ export interface components {
             walkedOn: string;
         };
         WalkVerdict: {
-            limit: components["schemas"]["OffTypeLimit"];
+            /** Format: double */
+            expected: number;
+            /** Format: int32 */
+            found: number;
             /** @enum {string} */
             mark: "SHOWN" | "NOT_YET" | "OVER";
             /** Format: int32 */
             more: number;
+            /** Format: int32 */
+            most: number;
             /** Format: double */
-            overlooked: number;
+            nextFinds: number;
+            /** Format: double */
+            none: number;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            seen: number;
+            /** Format: int32 */
+            standing: number;
             /** Format: double */
             tolerance: number;
+            /** Format: double */
+            upper: number;
+            /** Format: double */
+            within: number;
         };
         WalkView: {
             /** Format: int32 */
@@ -7713,6 +7852,7 @@ export interface components {
             offTypes: components["schemas"]["OffType"][];
             /** Format: int32 */
             offTypesInAll: number;
+            others: boolean;
             photos: string[];
             /** Format: int32 */
             pulled: number;
@@ -7882,6 +8022,12 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        When: {
+            /** @enum {string} */
+            anchor: "EMERGENCE" | "TRANSPLANTING" | "ROSETTE" | "AUTUMN" | "LIFTING" | "STORE" | "SPRING_REGROWTH" | "REPLANTING" | "BOLTING" | "FIRST_FLOWER" | "FULL_BLOOM" | "FRUIT_SET" | "IMMATURE_FRUIT" | "MATURE_FRUIT" | "SEED_RIPE";
+            /** Format: int32 */
+            daysAfter: number;
+        };
         WithdrawRequest: {
             why: string;
         };
@@ -8012,7 +8158,7 @@ export interface operations {
             };
         };
     };
-    correct_23: {
+    correct_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -8062,7 +8208,7 @@ export interface operations {
             };
         };
     };
-    correct_22: {
+    correct_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -8364,7 +8510,7 @@ export interface operations {
             };
         };
     };
-    correct_21: {
+    correct_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -8416,7 +8562,7 @@ export interface operations {
             };
         };
     };
-    correct_20: {
+    correct_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -8684,7 +8830,7 @@ export interface operations {
             };
         };
     };
-    correct_19: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -8758,6 +8904,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CutView"];
+                };
+            };
+        };
+    };
+    eyes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyesPage"];
+                };
+            };
+        };
+    };
+    record_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeCheckRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Check"];
+                };
+            };
+        };
+    };
+    correct_19: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeCheckRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Check"];
                 };
             };
         };
@@ -11475,6 +11691,9 @@ export interface operations {
                 lookedAt: number;
                 offTypes: number;
                 pulled?: number;
+                rows?: number[];
+                rowsInAll?: number;
+                others?: boolean;
             };
             header?: never;
             path: {

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import Hatch from '$lib/mark/Hatch.svelte';
-	import Mark from '$lib/mark/Mark.svelte';
-	import { ofVerdict } from '$lib/mark/mark';
 	import { swelling, together, yearScale, type Group, type Line } from './bloom';
 	import { monthName } from '$lib/words/dates';
+	import Marks from '$lib/season/Marks.svelte';
 
 	interface Props {
 		groups: Group[];
@@ -122,7 +121,7 @@
 				<small>{line.detail}</small>
 			</button>
 			<div class={['verdict', line.id === chosen && 'chosen', changed.includes(line.id) && 'changed']}>
-				{#if line.planting?.isolation}<Mark {...ofVerdict(line.planting.isolation.verdict)} />{/if}
+				{#if line.planting}<Marks planting={line.planting} />{/if}
 			</div>
 		{/each}
 	{/each}

@@ -34,7 +34,7 @@ describe('tasks in words', () => {
 		expect(said({ kind: 'WalkStage', stage: 'seedling', lookFor: 'green stalks' }).why).toBe(
 			'Seedling: green stalks.'
 		);
-		expect(said({ kind: 'WalkOver', upper: 0.07, allowed: 0.01 }).figure).toBe('more than its grade allows');
+		expect(said({ kind: 'WalkOver', share: 0.07, allowed: 0.01 }).figure).toBe('more than its grade allows');
 	});
 	it('tells a ferment that will be too long from one that is', () => {
 		const rinse = { kind: 'Rinse', celsius: 26.5 } as const;

@@ -51,6 +51,7 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	WalkFirst: walk,
 	WalkOn: walk,
 	WalkOver: walk,
+	DecideRipening: plan,
 	LookWhetherRipe: ({ plantingId }) => `/harvest/${plantingId}`,
 	WeighHarvest: ({ plantingId, lot }) => `/harvest/${plantingId}?lot=${lot}`,
 	PutWeightsRight: bench,

@@ -1,11 +1,10 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Mark from '$lib/mark/Mark.svelte';
-	import { ofVerdict } from '$lib/mark/mark';
 	import { area, distance, reach } from '$lib/units/units';
 	import { BARRIER } from '$lib/words/words';
 	import type { Shape } from './shape';
+	import Marks from '$lib/season/Marks.svelte';
 
 	interface Props {
 		shapes: Shape[];
@@ -66,9 +65,7 @@
 				</td>
 				<td class="text-right!">
 					{#each here as planting (planting.id)}
-						{#if planting.isolation}<span class="block not-last:mb-1"
-								><Mark {...ofVerdict(planting.isolation.verdict)} /></span
-							>{/if}
+						<span class="block not-last:mb-1"><Marks {planting} /></span>
 					{/each}
 				</td>
 			</tr>

@@ -17,6 +17,15 @@ export function ofVerdict(verdict: Schemas['Isolation']['verdict']): Marked {
 	}[verdict];
 }
 
+/** The mark of whether its seed ripens here. */
+export function ofRipens(ripens: Schemas['Ripens']['mark']): Marked {
+	return {
+		RIPENS: mark('clear', 'ripens'),
+		AT_RISK: mark('tight', 'may not ripen'),
+		WILL_NOT: mark('crosses', 'will not ripen')
+	}[ripens];
+}
+
 /** The mark of a population against its grade. */
 export function ofPopulation(population: Schemas['Population']['mark']): Marked {
 	return { CLEAR: mark('clear', 'enough'), TIGHT: mark('tight', 'tight'), SHORT: mark('crosses', 'too few') }[

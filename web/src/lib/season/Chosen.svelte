@@ -5,8 +5,6 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
 	import type { Undo } from '$lib/form/undo.svelte';
-	import Mark from '$lib/mark/Mark.svelte';
-	import { ofVerdict } from '$lib/mark/mark';
 	import Hours from '$lib/money/Hours.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { cropWord, GRADE, many } from '$lib/words/words';
@@ -15,6 +13,7 @@
 	import Threats from './Threats.svelte';
 	import WaysOut from './WaysOut.svelte';
 	import { wayWords } from './ways';
+	import Marks from './Marks.svelte';
 
 	type Planting = Schemas['PlantingView'];
 	type Way = Schemas['WayView'];
@@ -111,7 +110,7 @@
 			</p>
 			<h2 class="mt-1 flex flex-wrap items-baseline gap-x-3 text-2xl">
 				<a class="hover:underline" href="/desk/varieties/{planting.variety.id}">{planting.variety.name}</a>
-				{#if shown.isolation}<Mark {...ofVerdict(shown.isolation.verdict)} />{/if}
+				<Marks planting={shown} />
 			</h2>
 			<p class="mb-2 text-soft">
 				{cropWord(planting.variety.cropName)}, {shown.ground.charAt(0).toLowerCase() + shown.ground.slice(1)}, {many(

@@ -8,6 +8,7 @@
 	import { ofVerdict } from '$lib/mark/mark';
 	import { distance, oneIn } from '$lib/units/units';
 	import { cropWord, many } from '$lib/words/words';
+	import Marks from './Marks.svelte';
 
 	type Place = Schemas['PlaceView'];
 	interface Props {
@@ -39,7 +40,7 @@
 		>{planting.variety.name}
 		<span class="font-normal text-soft">{cropWord(planting.variety.cropName)}</span></span
 	>
-	{#if shown.isolation}<Mark {...ofVerdict(shown.isolation.verdict)} />{/if}
+	<Marks planting={shown} />
 </h2>
 {#if nowhere}<p class="caution mt-2" role="alert">{nowhere}</p>{/if}
 

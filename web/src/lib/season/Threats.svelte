@@ -7,6 +7,7 @@
 	import { dayMonth } from '$lib/words/dates';
 	import { CONTROL, many } from '$lib/words/words';
 	import Population from './Population.svelte';
+	import Ripening from './Ripening.svelte';
 	import StockKept from './StockKept.svelte';
 	import Threat from './Threat.svelte';
 
@@ -47,6 +48,8 @@
 		{#if planting.cold && planting.cold.weeks < planting.cold.asked}
 			It gets {planting.cold.weeks.toFixed(0)} of the {planting.cold.asked} weeks of cold it needs, and stays a
 			rosette. Sow earlier, or lift the roots and keep them cold.
+		{:else if planting.ripens}
+			Frost usually comes before it flowers.
 		{:else}
 			The year’s usual warmth never brings it to flower. Raise it under glass, or earlier.
 		{/if}
@@ -113,5 +116,6 @@
 {/if}
 
 {@render ways?.()}
+{#if planting.ripens}<Ripening ripens={planting.ripens} {year} />{/if}
 {#if planting.population}<Population {planting} population={planting.population} />{/if}
 {#if planting.stock}<StockKept {planting} stock={planting.stock} />{/if}

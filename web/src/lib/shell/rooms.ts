@@ -22,8 +22,8 @@ export function roomOf(path: string): string {
 	if (path.startsWith('/lot')) return '/seed-room';
 	if (path.startsWith('/yields')) return '/bench';
 	if (
-		['/walk', '/harvest', '/pollination', '/selection', '/trials', '/stand', '/ripening'].some((start) =>
-			path.startsWith(start)
+		['/walk', '/harvest', '/pollination', '/selection', '/trials', '/stand', '/ripening', '/eyes'].some(
+			(start) => path.startsWith(start)
 		)
 	)
 		return '/field';

@@ -18,9 +18,16 @@
 
 	const APART = { sick: 'Sick', stressed: 'Freaks of stress', bolted: 'Bolted early' } as const;
 	const apart = Object.keys(APART) as (keyof typeof APART)[];
+	const OTHERS = (one: Walk): Entry => ({
+		name: 'others',
+		label: 'Plants no earlier walk of the stage looked at',
+		value: String(one.others),
+		type: 'yes'
+	});
 	const entries = (one: Walk): Entry[] => [
 		{ name: 'walkedOn', label: 'Walked on', value: one.walkedOn, type: 'date' },
 		{ name: 'lookedAt', label: 'Plants looked at', value: String(one.lookedAt), type: 'number' },
+		...(one.rows.length ? [] : [OTHERS(one)]),
 		...one.offTypes.map((kind, i) => ({
 			name: `offTypes.${i}`,
 			label: `${kind.kind}, ${FATE[kind.fate].done}`,
@@ -68,6 +75,7 @@
 						...asItStands(one),
 						walkedOn: typed.walkedOn,
 						lookedAt: numberIn('lookedAt', typed.lookedAt),
+						others: typed.others ? typed.others === 'true' : one.others,
 						offTypes: kinds.filter((kind) => kind.plants !== 0),
 						sick: numberIn('sick', typed.sick),
 						stressed: numberIn('stressed', typed.stressed),

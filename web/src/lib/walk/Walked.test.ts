@@ -18,6 +18,7 @@ const WALK: Schemas['WalkView'] = {
 	lookedAt: 62,
 	rows: [1, 2],
 	rowsInAll: 4,
+	others: false,
 	offTypes: [
 		{ kind: 'wrong midrib colour', plants: 2, fate: 'PULLED', reason: '' },
 		{ kind: 'early bolters', plants: 1, fate: 'LEFT', reason: 'at the edge' }

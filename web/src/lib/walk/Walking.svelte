@@ -8,29 +8,49 @@
 	import { dayMonth } from '$lib/words/dates';
 	import { cropWord, FATE, many } from '$lib/words/words';
 	import RowStrip from './RowStrip.svelte';
-	import { tell } from './verdict';
+	import { notArrived } from './record';
+	import { tableFor, tell, walkedBefore } from './verdict';
 	import type { Fate, WalkCount } from './walk.svelte';
 	import WalkPad from './WalkPad.svelte';
 
 	interface Props {
 		walk: Schemas['WalkPage'];
 		count: WalkCount;
-		/** What walks of this stage found before, those still on the phone among them. */
-		before: { lookedAt: number; offTypes: number };
 		/** What the server says of it, while it can be asked. */
-		remaining?: Schemas['Remaining'];
+		verdict?: Schemas['WalkVerdict'];
 		end: () => void;
 	}
-	let { walk, count, before, remaining, end }: Props = $props();
+	let { walk, count, verdict, end }: Props = $props();
 
 	const OTHER = 'something else';
 	const FATES: Fate[] = ['PULLED', 'MARKED', 'LEFT'];
 	const planting = $derived(walk.planting);
 	const stage = $derived(walk.stages.find((one) => one.stage === count.now.stage));
+	const rounded = (plants: number) => Math.round(plants * 10) / 10;
 	let everyKind = $state(false);
 	const kinds = $derived([...walk.kinds.slice(0, everyKind ? undefined : 3), OTHER]);
+	const before = $derived(walkedBefore(walk, count.now.stage, outbox.all));
+	const kept = $derived(notArrived(walk, count.now.stage, outbox.all));
+	const table = $derived(tableFor(walk, count.now, outbox.all));
+	const off = (one: { offTypes: { plants: number }[] }) =>
+		one.offTypes.reduce((sum, kind) => sum + kind.plants, 0);
+	const found = $derived(kept.reduce((sum, one) => sum + off(one), count.offTypesInAll));
 	const told = $derived(
-		tell(walk.table, before.lookedAt + count.now.lookedAt, before.offTypes + count.offTypesInAll)
+		table &&
+			tell(
+				table,
+				kept.reduce((sum, one) => sum + one.lookedAt, count.now.lookedAt),
+				found,
+				count.offTypesInAll - count.pulled
+			)
+	);
+	const tables = $derived(walk.tables.find((one) => one.stage === count.now.stage));
+	const lookedAtBefore = $derived(tables?.again?.seen ?? 0);
+	// Only where rows do not tell which plants were walked.
+	const which = $derived(
+		before.length > 0 &&
+			(!tables || tables.others) &&
+			(count.now.rowsInAll === 1 || before.some((one) => !one.rows.length))
 	);
 	const last = $derived(walk.walks.at(-1));
 	const perRow = $derived(Math.ceil(planting.plants / count.now.rowsInAll));
@@ -73,6 +93,18 @@
 		{/each}
 	</select>
 	<RowStrip {count} />
+	{#if which}
+		<div class="fates two" role="radiogroup" aria-label="Which plants">
+			{#each [false, true] as others (others)}
+				<button
+					type="button"
+					role="radio"
+					aria-checked={count.now.others === others}
+					onclick={() => count.set({ others })}>{others ? 'others, not looked at' : 'the same again'}</button
+				>
+			{/each}
+		</div>
+	{/if}
 	<details class="look">
 		<summary><strong>Look for:</strong> {stage?.lookFor ?? 'what is not as it should be'}</summary>
 		{#if points.length}<p class="mt-1"><strong>True is:</strong> {points.join('; ')}.</p>{/if}
@@ -124,7 +156,7 @@
 		<button
 			type="button"
 			class="cursor-pointer text-left text-sm underline"
-			onclick={() => (everyKind = true)}>{walk.kinds.length - 3} more kinds of off-types</button
+			onclick={() => (everyKind = true)}>{many(walk.kinds.length - 3, 'more kind')} of off-types</button
 		>
 	{/if}
 	<div class="apart" role="group" aria-label="No off-types">
@@ -145,29 +177,32 @@
 				<Mark {...ofWalk(told.mark)} />
 				{told.offTypes} off in {whole(told.lookedAt)}
 			</p>
-			{#if told.whole}
+			<p>
+				Up to {many(told.most, 'off-type')} may still stand ({percent(told.upper)}); the limit is {percent(
+					table!.tolerance
+				)}.{lookedAtBefore ? ` Walks of this stage looked at ${whole(lookedAtBefore)} before.` : ''}
+			</p>
+			{#if told.mark === 'OVER'}
+				<p class="font-bold">More than its grade lets stand. Pull them, and walk it again.</p>
+			{:else if told.mark === 'NOT_YET'}
+				<p class="font-bold">
+					{told.more
+						? `If no more turn up, look at ${whole(told.more)} more.`
+						: 'This walk cannot show it: walk the whole stand once more.'}
+				</p>
+			{/if}
+			{#if verdict && told.whole}
 				<p>
-					Every plant was looked at: {percent(told.offTypes / told.lookedAt)} off, the limit is {percent(
-						walk.table.tolerance
-					)}. The chance that one was overlooked is about {percent(told.overlooked)}.
-				</p>
-			{:else}
-				<p>Could be as many as {percent(told.upper)}; the limit is {percent(walk.table.tolerance)}.</p>
-			{/if}
-			{#if told.mark === 'NOT_YET'}
-				<p class="font-bold">If no more turn up, look at {whole(told.more)} more.</p>
-			{:else if told.mark === 'OVER'}
-				<p class="font-bold">More than its grade lets pass. Pull them, and walk it again.</p>
-			{/if}
-			{#if remaining && told.whole}
-				<p class={[remaining.worthIt && 'font-bold']}>
-					An eye that sees nine in ten leaves about {Math.round(remaining.plants * 10) / 10} standing.
-					{remaining.worthIt
-						? `Another pass is worth it: it would find about ${Math.round(remaining.nextFinds * 10) / 10}.`
-						: 'Another pass would hardly show more.'}
+					About {rounded(verdict.expected)} may still stand. Another walk would find about {rounded(
+						verdict.nextFinds
+					)}.
 				</p>
 			{/if}
-		{:else if count.offTypesInAll >= walk.table.rows.length}
+			<p class="text-sm text-soft">
+				Your eyes are taken to see {percent(walk.recognised)} of the off-types they look at.
+				<a class="underline" href="/eyes">Measure it</a>
+			</p>
+		{:else if found >= (table?.rows.length ?? 0) && count.begun}
 			<p class="font-bold">So many off-types: the verdict comes with the signal.</p>
 		{:else}
 			<p class="text-soft">
@@ -214,6 +249,9 @@
 		display: grid;
 		grid-template-columns: repeat(3, 1fr);
 		border: 1px solid var(--color-base-content);
+	}
+	.fates.two {
+		grid-template-columns: repeat(2, 1fr);
 	}
 	.fates button {
 		min-height: 2.6rem;

@@ -10,7 +10,10 @@ export function asRequest(counted: Counted, today: string): Request {
 		id,
 		stage,
 		rowsInAll,
+		row,
 		rows,
+		inRow,
+		others,
 		lookedAt,
 		offTypes,
 		sick,
@@ -25,8 +28,10 @@ export function asRequest(counted: Counted, today: string): Request {
 		stage,
 		walkedOn: counted.walkedOn || today,
 		lookedAt,
-		rows,
+		// The row that is walked now was walked in part.
+		rows: inRow && !rows.includes(row) ? [...rows, row].sort((a, b) => a - b) : rows,
 		rowsInAll,
+		...(others ? { others } : {}),
 		offTypes,
 		sick,
 		stressed,
@@ -45,10 +50,10 @@ export function inFlower(counted: Counted, flowersFrom: string | undefined, toda
 /** A recorded walk as it would be sent again, to be corrected in part. */
 export function asItStands(walk: Schemas['WalkView']): Request {
 	const { id, stage, walkedOn, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, note } = walk;
-	const { sheddingSince, notFlowered } = walk;
+	const { others, sheddingSince, notFlowered } = walk;
 	return {
 		...{ id, stage, walkedOn, lookedAt, rows, rowsInAll, offTypes, sick, stressed, bolted, note },
-		...{ sheddingSince, notFlowered }
+		...{ others, sheddingSince, notFlowered }
 	};
 }
 
@@ -57,22 +62,17 @@ export function asCounted(request: Request): Partial<Counted> {
 	return {
 		...request,
 		sheddingSince: request.sheddingSince ?? '',
+		others: request.others ?? false,
 		notFlowered: request.notFlowered ?? false,
 		photos: []
 	};
 }
 
-/** What walks of a stage found before: those the server knows, and those that have not arrived yet. */
-export function sameStage(walk: Schemas['WalkPage'], stage: string, waiting: Waiting[]) {
-	const known = walk.walks.filter((one) => one.stage === stage);
-	const ids = new Set(known.map((one) => one.id));
-	const kept = waiting
+/** Walks of a stage that have not arrived at the server yet. */
+export function notArrived(walk: Schemas['WalkPage'], stage: string, waiting: Waiting[]): Request[] {
+	const ids = new Set(walk.walks.map((one) => one.id));
+	return waiting
 		.filter((one) => one.path === `/api/plantings/${walk.planting.id}/walks` && !ids.has(one.id))
 		.map((one) => one.body as Request)
 		.filter((one) => one.stage === stage);
-	const off = (kinds: { plants: number }[]) => kinds.reduce((sum, kind) => sum + kind.plants, 0);
-	return [...known, ...kept].reduce(
-		(sum, one) => ({ lookedAt: sum.lookedAt + one.lookedAt, offTypes: sum.offTypes + off(one.offTypes) }),
-		{ lookedAt: 0, offTypes: 0 }
-	);
 }

@@ -24,6 +24,8 @@ export interface Counted {
 	lookedAt: number;
 	/** Of them in the row walked now. */
 	inRow: number;
+	/** No earlier walk of the stage looked at these plants; said where the rows do not tell. */
+	others: boolean;
 	offTypes: OffType[];
 	/** What is done with the next off-type. */
 	fate: Fate;
@@ -50,6 +52,7 @@ function fresh(stage: string, rowsInAll: number): Counted {
 		rows: [],
 		lookedAt: 0,
 		inRow: 0,
+		others: false,
 		offTypes: [],
 		fate: 'PULLED',
 		sick: 0,

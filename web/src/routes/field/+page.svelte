@@ -25,7 +25,7 @@
 	} from '$lib/ground/shape';
 	import ShapeForm from '$lib/ground/ShapeForm.svelte';
 	import WeekSlider from '$lib/ground/WeekSlider.svelte';
-	import { ofVerdict } from '$lib/mark/mark';
+	import { ofRipens, ofVerdict } from '$lib/mark/mark';
 	import PlantingOnMap from '$lib/season/PlantingOnMap.svelte';
 	import { asRequest } from '$lib/season/request';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -93,6 +93,15 @@
 		if (chosen === id) places = there;
 	}
 
+	/** The worse of what crosses it and whether it ripens. */
+	function stateOf(shown: Planting) {
+		if (!shown.isolation) return 'eaten';
+		const states = [
+			ofVerdict(shown.isolation.verdict).state,
+			shown.ripens ? ofRipens(shown.ripens.mark).state : 'clear'
+		] as const;
+		return (['crosses', 'tight', 'clear'] as const).find((state) => states.includes(state)) ?? 'clear';
+	}
 	function grown(plantings: Planting[], sites: Schemas['SiteView'][]): Grown[] {
 		const parts = new Map(sites.map((site) => [site.plantingId, site.parts]));
 		const then = new Map(tried.answer?.map((planting) => [planting.id, planting]) ?? []);
@@ -102,7 +111,7 @@
 				id: planting.id ?? '',
 				name: planting.variety.name,
 				parts: parts.get(planting.id ?? '') ?? NO_GROUND,
-				state: shown.isolation ? ofVerdict(shown.isolation.verdict).state : 'eaten',
+				state: stateOf(shown),
 				bloom: bloomIn(shown.bloom, season, week),
 				loose: session.grower
 			};

@@ -110,7 +110,7 @@
 					<h2 class="ruled mt-7">Walking the rows</h2>
 					<table class="figures">
 						<tbody>
-							{#each it.rogueStages as stage (stage.name)}
+							{#each it.stages as stage, i (i)}
 								<tr><th scope="row">{stage.name}</th><td>{stage.lookFor}</td></tr>
 							{/each}
 							<tr><th scope="row">common off-types</th><td>{it.commonOffTypes.join('; ')}</td></tr>

@@ -9,7 +9,7 @@
 	import { signal } from '$lib/rows/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { cropWord } from '$lib/words/words';
-	import { asRequest, inFlower, sameStage } from '$lib/walk/record';
+	import { asRequest, inFlower } from '$lib/walk/record';
 	import WalkEnd from '$lib/walk/WalkEnd.svelte';
 	import Walking from '$lib/walk/Walking.svelte';
 	import { WalkCount } from '$lib/walk/walk.svelte';
@@ -30,8 +30,9 @@
 	// What probably remains is the server's to say, when it can be asked.
 	$effect(() => {
 		if (!count || signal.lost || !count.begun) return;
-		const { stage, lookedAt } = count.now;
-		const query = { stage, lookedAt, offTypes: count.offTypesInAll, pulled: count.pulled };
+		const { stage, lookedAt, rows, rowsInAll, others } = asRequest(count.now, session.today);
+		const found = { offTypes: count.offTypesInAll, pulled: count.pulled };
+		const query = { stage, lookedAt, rows, rowsInAll, others, ...found };
 		void soFar.ask(ask(GET('/api/plantings/{id}/walks/so-far', { params: { path: { id }, query } })));
 	});
 
@@ -80,8 +81,7 @@
 			<Walking
 				{walk}
 				{count}
-				before={sameStage(walk, count.now.stage, outbox.all)}
-				remaining={signal.lost ? undefined : soFar.answer?.verdict?.remaining}
+				verdict={signal.lost ? undefined : soFar.answer?.verdict?.verdict}
 				end={() => (ending = true)}
 			/>
 		{/if}

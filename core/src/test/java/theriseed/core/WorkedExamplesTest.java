@@ -65,8 +65,13 @@ import theriseed.core.quality.SeedlingClasses;
 import theriseed.core.quality.TwoTests;
 import theriseed.core.roguing.InspectionPlan;
 import theriseed.core.roguing.OffTypeLimit;
+import theriseed.core.roguing.OffTypesStanding;
+import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.Passes;
 import theriseed.core.roguing.PollenDamage;
+import theriseed.core.roguing.Recognition;
+import theriseed.core.roguing.SecondPass;
+import theriseed.core.roguing.TwoWalkers;
 import theriseed.core.seedroom.BagsApart;
 import theriseed.core.seedroom.Blend;
 import theriseed.core.seedroom.LotSplit;
@@ -172,9 +177,14 @@ class WorkedExamplesTest {
             entry("20 cull", WorkedExamplesTest::storeLosses),
             entry("20 store", WorkedExamplesTest::storeNeed),
             entry("20 interval", WorkedExamplesTest::checkInterval),
+            entry("21 marks", WorkedExamplesTest::marks),
+            entry("21 walkers", WorkedExamplesTest::walkers),
+            entry("21 limit_recognised", WorkedExamplesTest::limitRecognised),
+            entry("21 second_pass", WorkedExamplesTest::secondPass),
             entry("24 kernel3", WorkedExamplesTest::kernel),
             entry("25 unsure_overlap", WorkedExamplesTest::unsureOverlap),
             entry("25 spreads", WorkedExamplesTest::spreads),
+            entry("27 standing", WorkedExamplesTest::standing),
             entry(
                     "28 parents",
                     in -> Map.of(
@@ -566,6 +576,51 @@ class WorkedExamplesTest {
                 "upper_one_sided", limit.upper(),
                 "lower_two_sided", Chance.lowerLimit(x, n, 0.975),
                 "upper_two_sided", Chance.upperLimit(x, n, 0.975));
+    }
+
+    private static Map<String, ?> marks(JsonNode in) {
+        Recognition eye = new Recognition(whole(in, "m"), whole(in, "r"));
+        return Map.of("recognised", eye.share(), "lower_one_sided", eye.lower(), "upper_one_sided", eye.upper());
+    }
+
+    private static Map<String, ?> walkers(JsonNode in) {
+        int both = whole(in, "both");
+        TwoWalkers two = TwoWalkers.of(whole(in, "a"), whole(in, "b"), both);
+        return Map.of(
+                "seen", two.seen(),
+                "estimate", two.estimate(),
+                "overlooked_by_both", two.overlooked(),
+                "interval", List.of(two.low(), two.high()),
+                "recognised_a", new Recognition(whole(in, "b"), both).share(),
+                "recognised_b", new Recognition(whole(in, "a"), both).share());
+    }
+
+    private static Map<String, ?> limitRecognised(JsonNode in) {
+        double found = OffTypeLimit.of(whole(in, "x"), whole(in, "n")).upper();
+        return Map.of("found_upper", found, "true_upper", found / number(in, "low"));
+    }
+
+    private static Map<String, ?> secondPass(JsonNode in) {
+        return SecondPass.of(whole(in, "first"), whole(in, "second"))
+                .<Map<String, ?>>map(
+                        told -> Map.of("recognised", told.recognised(), "left", told.left(), "word", "told"))
+                .orElse(Map.of("word", "not told: the second pass found no fewer"));
+    }
+
+    private static Map<String, ?> standing(JsonNode in) {
+        List<Pass> passes = new ArrayList<>();
+        for (JsonNode pass : in.get("passes")) {
+            passes.add(Pass.of(
+                    pass.get(0).asInt(), pass.get(1).asInt(), pass.get(2).asInt(), number(in, "recognised")));
+        }
+        OffTypesStanding left = OffTypesStanding.after(whole(in, "plants"), passes);
+        return Map.of(
+                "standing", left.standing(),
+                "none_left", left.none(),
+                "expected_left", left.expected(),
+                "at_most", left.most(),
+                "share_at_most", left.most() / (double) left.standing(),
+                "within_tolerance", left.within(number(in, "tol")));
     }
 
     private static Map<String, ?> inspection(JsonNode in) {

@@ -46,12 +46,12 @@ class Pictures {
             take(hand, "today-phone", "/today");
             take(hand, "pollination-phone", "/pollination/" + views.planting(2026, "Harbourmaster"));
             hand.at("/walk/" + maize);
-            hand.choose("Stage", "tassel");
+            hand.choose("Stage", "tassels showing");
             hand.button("Whole row 1").click();
             for (int i = 0; i < 3; i++) {
                 hand.button("white silks").click();
             }
-            assertThat(hand.page.locator("#page")).containsText("12 off in 663");
+            assertThat(hand.page.locator("#page")).containsText("3 off in 353");
             shoot(hand, "walk-phone");
         }
     }

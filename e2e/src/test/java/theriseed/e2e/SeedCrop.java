@@ -61,7 +61,7 @@ record SeedCrop(
                 "",
                 74,
                 4000,
-                "flowering",
+                "first flower",
                 pickedOn,
                 "9.8",
                 List.of(

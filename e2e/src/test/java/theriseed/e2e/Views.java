@@ -33,6 +33,7 @@ final class Views {
             "/desk/plantings/new",
             "/desk/varieties/new",
             "/desk/what-if",
+            "/eyes",
             "/field",
             "/handbook",
             "/seed-room",

@@ -66,8 +66,17 @@ final class WholeWay {
         assertThat(grower.heading(crop.variety())).isVisible();
     }
 
+    /** Twice: an eye overlooks one off-type in ten, and a small stand is shown true only by a second walk. */
     void walk() {
         grower.act("Walk it");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/walk/.*"));
+        String rows = grower.page.url();
+        walkOnce();
+        grower.at(rows.substring(rows.indexOf("/walk/")));
+        walkOnce();
+    }
+
+    private void walkOnce() {
         grower.choose("Stage", crop.stage());
         Locator pad = grower.button("Looked at");
         pad.focus();
@@ -76,7 +85,7 @@ final class WholeWay {
         }
         assertThat(pad).containsText(String.valueOf(crop.plants()));
         grower.sees("0 off in " + crop.plants());
-        grower.sees("Every plant was looked at");
+        grower.sees("may still stand");
         grower.act("End of the walk");
         grower.sees(crop.plants() + " plants looked at");
         grower.type("Walked on", crop.pickedOn());

@@ -5,12 +5,11 @@
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
-	import Mark from '$lib/mark/Mark.svelte';
-	import { ofVerdict } from '$lib/mark/mark';
 	import PlantingForm from '$lib/season/PlantingForm.svelte';
 	import Threats from '$lib/season/Threats.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import Marks from '$lib/season/Marks.svelte';
 
 	const attempt = new Attempt();
 	const scheme = page.url.searchParams.get('scheme') ?? undefined;
@@ -60,7 +59,7 @@
 						{#if preview.answer}
 							<h2 class="my-1 flex flex-wrap items-baseline gap-3 text-2xl">
 								{preview.answer.variety.name}
-								{#if preview.answer.isolation}<Mark {...ofVerdict(preview.answer.isolation.verdict)} />{/if}
+								<Marks planting={preview.answer} />
 							</h2>
 							<Threats planting={preview.answer} />
 						{:else if preview.problem}

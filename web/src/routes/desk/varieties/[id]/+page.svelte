@@ -4,8 +4,6 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
-	import Mark from '$lib/mark/Mark.svelte';
-	import { ofVerdict } from '$lib/mark/mark';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import TrueToType from '$lib/season/TrueToType.svelte';
 	import StockHistory from '$lib/walk/StockHistory.svelte';
@@ -13,6 +11,7 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord, GRADE, PURPOSE } from '$lib/words/words';
+	import Marks from '$lib/season/Marks.svelte';
 
 	const id = $derived(page.params.id!);
 	let turn = $state(0);
@@ -89,9 +88,7 @@
 									: ''}</td
 							>
 							<td class="num">{planting.plants}</td>
-							<td
-								>{#if planting.isolation}<Mark {...ofVerdict(planting.isolation.verdict)} />{/if}</td
-							>
+							<td><Marks {planting} /></td>
 						</tr>
 					{:else}
 						<tr><td colspan="5" class="text-soft">Never planted here.</td></tr>

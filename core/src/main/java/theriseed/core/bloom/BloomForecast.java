@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import theriseed.core.crop.Crop;
+import theriseed.core.crop.LifeCycle;
 
 /**
  * When a planting will bloom and its seed be ripe, from thermal time over the days as they were and then as they usually
@@ -31,15 +32,44 @@ public final class BloomForecast {
 
     private static final int LONGEST_DAYS = 730;
 
+    /** Round the coldest day of the year: when cold is counted, and from when warmth is. */
+    private static final int COLD_BEFORE_DAYS = 198;
+
+    private static final int COLD_AFTER_DAYS = 167;
+    private static final int WARMTH_BEFORE_DAYS = 14;
+
+    /** Sd of the days of a bloom that is planned for days that cannot be. */
+    private static final double DOUBTFUL_DAYS = 60;
+
     private final Weather weather;
+    private final FarmYear year;
     private final LocalDate today;
     private final Map<Double, Map<LocalDate, Double>> warmth = new ConcurrentHashMap<>();
     private final Map<LocalDate, Double> chill = new ConcurrentHashMap<>();
 
-    /** @param today first day whose weather is not known */
+    /** On a farm whose days of frost are not known. @param today first day whose weather is not known */
     public BloomForecast(Weather weather, LocalDate today) {
+        this(weather, Optional.empty(), today);
+    }
+
+    /**
+     * @param frosts the usual days of frost; none where the grower has not said
+     * @param today first day whose weather is not known
+     */
+    public BloomForecast(Weather weather, Optional<Frosts> frosts, LocalDate today) {
         this.weather = weather;
+        this.year = new FarmYear(weather.normals(), frosts);
         this.today = today;
+    }
+
+    /** First day whose weather is not known. */
+    public LocalDate today() {
+        return today;
+    }
+
+    /** The farm's year. */
+    public FarmYear year() {
+        return year;
     }
 
     /**
@@ -50,8 +80,20 @@ public final class BloomForecast {
      * @param cold weeks of cold it gets before it can flower; 0 for crops that need none
      * @param coldAsked weeks it needs
      * @param seen whether the first flower was seen
+     * @param killed day on which frost usually ends an annual's bloom, or keeps it from flowering; none where it does not
      */
-    public record Bloom(Optional<BloomWindow> window, BloomSpread spread, double cold, int coldAsked, boolean seen) {
+    public record Bloom(
+            Optional<BloomWindow> window,
+            BloomSpread spread,
+            double cold,
+            int coldAsked,
+            boolean seen,
+            Optional<LocalDate> killed) {
+        /** The same of a planting that will not be grown as it is planned, as its seed would not ripen: any days may be. */
+        public Bloom doubtful() {
+            return new Bloom(window, BloomSpread.ofBoth(DOUBTFUL_DAYS), cold, coldAsked, seen, killed);
+        }
+
         /** Whether it lacks the cold without which a biennial stays a rosette. */
         public boolean tooLittleCold() {
             return cold < coldAsked;
@@ -60,20 +102,22 @@ public final class BloomForecast {
 
     /**
      * First to last flower of a planting that is to seed in a season. Crops that flower after a winter count their warmth
-     * from its end: from the first of the year, or from replanting, and not before they have had their cold. A perennial
-     * sown in the same year that needs no cold counts from sowing, which is early at best: a seedling lags behind an old
+     * from its coldest time, or from replanting, and not before they have had their cold. A perennial sown after it that needs
+     * no cold counts from sowing, which is early at best: a seedling lags behind an old
      * plant.
      */
     public Bloom of(Crop crop, int season, GrowingDays days) {
-        boolean firstYear = crop.vernalisationWeeks() == 0 && days.sown().getYear() >= season;
+        LocalDate winter = year.winter(season, days.sown());
+        boolean firstYear = crop.vernalisationWeeks() == 0
+                && !days.sown().isBefore(year.coldest(season).minusDays(WARMTH_BEFORE_DAYS));
         boolean afterWinter = crop.lifeCycle().flowersAfterWinter() && !firstYear;
-        Cold cold = afterWinter ? cold(crop, season, days) : new Cold(0, 0, Optional.of(days.sown()));
+        Cold cold = afterWinter ? cold(crop, winter, days) : new Cold(0, 0, Optional.of(days.sown()));
         if (days.firstFlower().isPresent()) {
             LocalDate first = days.firstFlower().get();
-            return bloom(crop, first, BloomSpread.SEEN, cold, true);
+            return bloom(crop, first, BloomSpread.SEEN, cold, true, killed(crop, first));
         }
         if (crop.degreeDaysToFlower().isEmpty() || cold.enoughFrom().isEmpty()) {
-            return new Bloom(Optional.empty(), BloomSpread.NONE, cold.weeks(), cold.asked(), false);
+            return none(cold, Optional.empty());
         }
         LocalDate start = cold.enoughFrom().get();
         LocalDate outdoors = days.setOut().orElse(days.sown());
@@ -84,9 +128,13 @@ public final class BloomForecast {
             return underGlass ? Math.max(0, GLASS_C - crop.baseTemperature()) : degreeDays(crop, day);
         });
         if (reached.isEmpty()) {
-            return new Bloom(Optional.empty(), BloomSpread.NONE, cold.weeks(), cold.asked(), false);
+            return none(cold, Optional.empty());
         }
         LocalDate first = start.plusDays(reached.get().day());
+        Optional<LocalDate> killed = killed(crop, outdoors);
+        if (killed.filter(day -> !day.isAfter(first)).isPresent()) {
+            return none(cold, killed);
+        }
         long unknown = ChronoUnit.DAYS.between(start.isAfter(today) ? start : today, first);
         double spread = ForecastSpread.of(
                         (int) Math.max(1, unknown),
@@ -96,19 +144,31 @@ public final class BloomForecast {
                         REQUIREMENT_SD * requirement,
                         0.8)
                 .days();
-        return bloom(crop, first, spread, cold, false);
+        return bloom(crop, first, spread, cold, false, killed);
     }
 
-    private static Bloom bloom(Crop crop, LocalDate first, double spread, Cold cold, boolean seen) {
-        BloomWindow window = new BloomWindow(first, first.plusDays(crop.floweringDays() - 1L));
+    private static Bloom none(Cold cold, Optional<LocalDate> killed) {
+        return new Bloom(Optional.empty(), BloomSpread.NONE, cold.weeks(), cold.asked(), false, killed);
+    }
+
+    private static Bloom bloom(
+            Crop crop, LocalDate first, double spread, Cold cold, boolean seen, Optional<LocalDate> killed) {
+        LocalDate last = first.plusDays(crop.floweringDays() - 1L);
+        Optional<LocalDate> cut = killed.filter(day -> !day.isAfter(last));
+        BloomWindow window =
+                new BloomWindow(first, cut.map(day -> day.minusDays(1)).orElse(last));
         return new Bloom(
-                Optional.of(window), BloomSpread.ofBeginning(spread, window.days()), cold.weeks(), cold.asked(), seen);
+                Optional.of(window),
+                BloomSpread.ofBeginning(spread, window.days()),
+                cold.weeks(),
+                cold.asked(),
+                seen,
+                cut);
     }
 
-    /** Whether the day is warm enough for the crop to go on growing and ripening; below its base nothing ripens. */
-    public boolean ripensOn(Crop crop, LocalDate day) {
-        Weather.Day air = weather.of(day);
-        return (air.low() + air.high()) / 2 > crop.baseTemperature();
+    /** Frost ends what lives for one summer; others stand the winters they are made for. */
+    private Optional<LocalDate> killed(Crop crop, LocalDate outdoors) {
+        return crop.lifeCycle() == LifeCycle.ANNUAL ? year.killed(crop, outdoors) : Optional.empty();
     }
 
     /** First day on which seed of the first flowers is ripe. */
@@ -125,14 +185,14 @@ public final class BloomForecast {
     private record Cold(double weeks, int asked, Optional<LocalDate> enoughFrom) {}
 
     /** A root in a cold store has all its days counted; in the ground a day counts for its hours between 0 and 10 C. */
-    private Cold cold(Crop crop, int season, GrowingDays days) {
-        LocalDate spring = days.replanted().orElse(LocalDate.of(season, 1, 1));
+    private Cold cold(Crop crop, LocalDate winter, GrowingDays days) {
+        LocalDate spring = days.replanted().orElse(winter.minusDays(WARMTH_BEFORE_DAYS));
         LocalDate old = days.sown().plusDays(YOUTH_DAYS);
         double weeks = 0;
         LocalDate enough = crop.vernalisationWeeks() == 0 ? spring : null;
-        LocalDate from = LocalDate.of(season - 1, 7, 1);
+        LocalDate from = winter.minusDays(COLD_BEFORE_DAYS);
         for (LocalDate day = old.isAfter(from) ? old : from;
-                day.isBefore(LocalDate.of(season, 7, 1));
+                day.isBefore(winter.plusDays(COLD_AFTER_DAYS));
                 day = day.plusDays(1)) {
             boolean stored = days.lifted().isPresent()
                     && !day.isBefore(days.lifted().get())

@@ -25,6 +25,7 @@ import java.util.OptionalDouble;
  * @param maxDryingTemperature &deg;C of seed already below about 18 % moisture
  * @param storageMoisture percent, wet basis, upper limit for sealed packs
  * @param germinationStandard percent asked by usual sale standards
+ * @param stages at which its rows are walked, in their order
  * @param eatenBeforeFlowering whether there is something to eat of it before it flowers, so that eating it ends its bloom
  */
 public record Crop(
@@ -70,14 +71,12 @@ public record Crop(
         double storageYears,
         String preSowingNote,
         String ripenessCues,
-        List<Stage> rogueStages,
+        List<Stage> stages,
+        Handling handling,
         List<String> commonOffTypes,
         String hazards,
         List<String> aliases,
         boolean eatenBeforeFlowering) {
-
-    /** When to walk the rows, and what shows then. */
-    public record Stage(String name, String lookFor) {}
 
     /** Whether seed is raised from it at all; clonal crops are kept by tubers or bulbs. */
     public boolean grownFromSeed() {

@@ -15,15 +15,19 @@ import theriseed.core.measure.Refusal;
 final class CropRow {
     private static final Range SHARE_PERCENT = Range.of(0, 100, "%");
 
+    private static final Range DAYS_FROM_ANCHOR = Range.of(-120, 200, "days");
+
     private final Map<String, String> cells;
+    private final List<Stage> stages;
     private final long number;
 
     /**
-     * @param cells by column
+     * @param cells by column, those of the tables of crops and of handling together
      * @param number of the row in its file
      */
-    CropRow(Map<String, String> cells, long number) {
+    CropRow(Map<String, String> cells, List<Stage> stages, long number) {
         this.cells = cells;
+        this.stages = stages;
         this.number = number;
     }
 
@@ -76,7 +80,8 @@ final class CropRow {
                 number("storage_years_cool_dry", Range.above(0, 50, "years")),
                 text("pre_sowing_note"),
                 text("ripeness_cues"),
-                list("rogue_stages").stream().map(CropRow::stage).toList(),
+                stages,
+                handling(),
                 list("common_off_types"),
                 text("hazards"),
                 list("aliases"),
@@ -157,13 +162,34 @@ final class CropRow {
                 .toList();
     }
 
-    private static Crop.Stage stage(String text) {
-        int colon = text.indexOf(':');
-        return colon < 0
-                ? new Crop.Stage(text, "")
-                : new Crop.Stage(
-                        text.substring(0, colon).strip(),
-                        text.substring(colon + 1).strip());
+    /** A stage of a crop, from a row of the table of stages. */
+    Stage stage() {
+        return new Stage(
+                text("stage"),
+                text("look_for"),
+                new Stage.When(
+                        anEnum(Stage.Anchor.class, "anchor"), (int) number("days_after_anchor", DAYS_FROM_ANCHOR)),
+                anEnum(Stage.Grown.class, "grown"),
+                word("before_pollen", "yes", "no").equals("yes"));
+    }
+
+    private Handling handling() {
+        String frost = raw("frost_kills");
+        return new Handling(
+                anEnum(Handling.Staking.class, "staking"),
+                when("staking"),
+                when("stop_watering"),
+                frost.equals("yes")
+                        ? OptionalDouble.of(0)
+                        : frost.equals("no") ? OptionalDouble.empty() : optional("frost_kills", Range.of(-40, 0, "C")),
+                usual("pieces_%s", Range.of(1, 100, ""), 1));
+    }
+
+    private Optional<Stage.When> when(String what) {
+        return raw(what + "_anchor").isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Stage.When(anEnum(Stage.Anchor.class, what + "_anchor"), (int)
+                        number(what + "_days_after", DAYS_FROM_ANCHOR)));
     }
 
     private Map<String, Double> partialGroups() {

@@ -5,13 +5,16 @@ import java.io.InputStreamReader;
 import java.io.Reader;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import theriseed.core.measure.OutOfRange;
@@ -19,6 +22,11 @@ import theriseed.core.measure.Refusal;
 
 /** All crops the app knows, by key, in the order of the table. */
 public final class CropTable {
+    private static final Map<String, Map<String, String>> HANDLING = byCrop("handling.csv").entrySet().stream()
+            .collect(Collectors.toMap(Map.Entry::getKey, crop -> crop.getValue().get(0)));
+
+    private static final Map<String, List<Stage>> STAGES = stages();
+
     private final Map<String, Crop> crops;
     private final Map<String, Map<String, String>> rows;
 
@@ -29,8 +37,7 @@ public final class CropTable {
 
     /** The table that ships with the app. */
     public static CropTable shipped() {
-        try (Reader reader =
-                new InputStreamReader(CropTable.class.getResourceAsStream("crops.csv"), StandardCharsets.UTF_8)) {
+        try (Reader reader = open("crops.csv")) {
             return read(reader);
         } catch (IOException failed) {
             throw new BadCropTable("The crop table cannot be read", failed);
@@ -38,29 +45,66 @@ public final class CropTable {
     }
 
     /**
+     * @param reader of the table of crops; their stages and handling are those that ship with the app
      * @throws BadCropTable at the first cell that cannot be right, or a key that stands twice
      */
     public static CropTable read(Reader reader) {
         Map<String, Crop> crops = new LinkedHashMap<>();
         Map<String, Map<String, String>> rows = new HashMap<>();
-        try {
-            for (CSVRecord row : CSVFormat.DEFAULT
-                    .builder()
-                    .setHeader()
-                    .setSkipHeaderRecord(true)
-                    .get()
-                    .parse(reader)) {
-                Crop crop = new CropRow(row.toMap(), row.getRecordNumber() + 1).crop();
-                rows.put(crop.key(), row.toMap());
-                if (crops.put(crop.key(), crop) != null) {
-                    throw new BadCropTable(
-                            row.getRecordNumber() + 1, "key", crop.key(), Refusal.AgainstRule.of("cropTable.keyTwice"));
-                }
+        for (CSVRecord row : parse(reader)) {
+            String key = row.get("key");
+            Map<String, String> cells = new HashMap<>(HANDLING.getOrDefault(key, Map.of()));
+            cells.putAll(row.toMap());
+            Crop crop = new CropRow(cells, STAGES.getOrDefault(key, List.of()), row.getRecordNumber() + 1).crop();
+            rows.put(crop.key(), cells);
+            if (crops.put(crop.key(), crop) != null) {
+                throw new BadCropTable(
+                        row.getRecordNumber() + 1, "key", crop.key(), Refusal.AgainstRule.of("cropTable.keyTwice"));
+            }
+        }
+        return new CropTable(crops, rows);
+    }
+
+    private static Map<String, List<Stage>> stages() {
+        Map<String, List<Stage>> stages = new HashMap<>();
+        byCrop("stages.csv")
+                .forEach((key, rows) -> stages.put(
+                        key,
+                        rows.stream()
+                                .map(cells -> new CropRow(cells, List.of(), 0).stage())
+                                .toList()));
+        return stages;
+    }
+
+    private static Map<String, List<Map<String, String>>> byCrop(String table) {
+        Map<String, List<Map<String, String>>> crops = new HashMap<>();
+        try (Reader reader = open(table)) {
+            for (CSVRecord row : parse(reader)) {
+                crops.computeIfAbsent(row.get("crop_key"), key -> new ArrayList<>())
+                        .add(row.toMap());
             }
         } catch (IOException failed) {
             throw new BadCropTable("The crop table cannot be read", failed);
         }
-        return new CropTable(crops, rows);
+        return crops;
+    }
+
+    private static Reader open(String table) {
+        return new InputStreamReader(CropTable.class.getResourceAsStream(table), StandardCharsets.UTF_8);
+    }
+
+    private static List<CSVRecord> parse(Reader reader) {
+        try {
+            return CSVFormat.DEFAULT
+                    .builder()
+                    .setHeader()
+                    .setSkipHeaderRecord(true)
+                    .get()
+                    .parse(reader)
+                    .getRecords();
+        } catch (IOException failed) {
+            throw new BadCropTable("The crop table cannot be read", failed);
+        }
     }
 
     public Optional<Crop> find(String key) {
@@ -81,7 +125,7 @@ public final class CropTable {
             cells.put(figure.column(), BigDecimal.valueOf(value).toPlainString());
         });
         try {
-            return new CropRow(cells, 0).crop();
+            return new CropRow(cells, STAGES.getOrDefault(key, List.of()), 0).crop();
         } catch (BadCropTable refused) {
             throw new OutOfRange("value", refused.value(), refused.refusal());
         }

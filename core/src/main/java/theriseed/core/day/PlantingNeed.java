@@ -2,6 +2,7 @@ package theriseed.core.day;
 
 import java.time.LocalDate;
 import theriseed.core.roguing.WalkVerdict;
+import theriseed.core.season.RipensHere;
 
 /** Something a planting waits for in its rows. */
 public sealed interface PlantingNeed {
@@ -19,6 +20,14 @@ public sealed interface PlantingNeed {
 
     /** Its first seed should be ripe, and nothing is picked. */
     record LookWhetherRipe(LocalDate since) implements PlantingNeed {
+        @Override
+        public boolean urgent() {
+            return false;
+        }
+    }
+
+    /** Its seed is not likely to ripen before frost or cold. @param here whether and when */
+    record DecideRipening(RipensHere here) implements PlantingNeed {
         @Override
         public boolean urgent() {
             return false;

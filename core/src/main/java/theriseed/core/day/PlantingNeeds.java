@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.roguing.WalkVerdict;
+import theriseed.core.season.RipensHere;
 
 /**
  * What a planting waits for in its rows on a day, from what was walked, picked and forecast of it. Days of bloom are
@@ -42,6 +43,7 @@ public final class PlantingNeeds {
      * @param stages in their order
      * @param walked what its latest stage has shown; empty where nobody walked it
      * @param isolation empty where it does not matter
+     * @param ripens whether its seed ripens here; empty where that does not matter, or is not known
      */
     public record Known(
             boolean forSeed,
@@ -50,7 +52,8 @@ public final class PlantingNeeds {
             Optional<Bloom> bloom,
             List<Stage> stages,
             Optional<WalkVerdict> walked,
-            Optional<Verdict> isolation) {}
+            Optional<Verdict> isolation,
+            Optional<RipensHere> ripens) {}
 
     private PlantingNeeds() {}
 
@@ -67,6 +70,12 @@ public final class PlantingNeeds {
             if (planting.isolation().filter(Verdict.CROSSES::equals).isPresent() && !today.isAfter(bloom.last())) {
                 needs.add(new PlantingNeed.DecideIsolation());
             }
+        }
+        if (planting.forSeed() && planting.thisYear() && !planting.numbered()) {
+            planting.ripens()
+                    .filter(here -> here.mark() != RipensHere.Mark.RIPENS)
+                    .filter(here -> here.ends().filter(today::isBefore).isPresent())
+                    .ifPresent(here -> needs.add(new PlantingNeed.DecideRipening(here)));
         }
         return needs;
     }

@@ -22,8 +22,8 @@ public sealed interface Finding {
         return List.of();
     }
 
-    /** Whether it is the same question: what was overruled then is overruled now. */
-    default boolean sameAs(Finding other) {
+    /** Whether who overruled this overruled that too: it is the same question, or there is less of it. */
+    default boolean covers(Finding other) {
         return reason() == other.reason() && decisive().equals(other.decisive());
     }
 
@@ -69,9 +69,9 @@ public sealed interface Finding {
     }
 
     /**
-     * @param upper share of off-types there may be, 95 % limit
+     * @param upper share of off-types that may still stand, 95 % limit
      * @param allowed share by its grade
-     * @param more plants to look at without finding any, while they stand
+     * @param more plants to look at without finding any, while they stand; 0 where only a further whole walk would show it
      */
     record OffTypesNotShown(double upper, double allowed, Grade grade, int more, boolean standing) implements Finding {
         @Override
@@ -83,9 +83,17 @@ public sealed interface Finding {
         public List<Object> decisive() {
             return List.of(told(100 * upper), told(100 * allowed), grade);
         }
+
+        @Override
+        public boolean covers(Finding other) {
+            return other instanceof OffTypesNotShown now
+                    && told(100 * now.upper).compareTo(told(100 * upper)) <= 0
+                    && told(100 * now.allowed).equals(told(100 * allowed))
+                    && now.grade == grade;
+        }
     }
 
-    /** @param found share of off-types, and {@code allowed} by its grade */
+    /** @param found share of off-types to expect among what stands, and {@code allowed} by its grade */
     record OffTypesOver(double found, double allowed, Grade grade) implements Finding {
         @Override
         public Reason reason() {
@@ -95,6 +103,14 @@ public sealed interface Finding {
         @Override
         public List<Object> decisive() {
             return List.of(told(100 * found), told(100 * allowed), grade);
+        }
+
+        @Override
+        public boolean covers(Finding other) {
+            return other instanceof OffTypesOver now
+                    && told(100 * now.found).compareTo(told(100 * found)) <= 0
+                    && told(100 * now.allowed).equals(told(100 * allowed))
+                    && now.grade == grade;
         }
     }
 

@@ -173,9 +173,8 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
                 case SHOWN -> {}
                 case NOT_YET ->
                     against.add(new Finding.OffTypesNotShown(
-                            walks.limit().upper(), walks.tolerance(), lot.grade(), walks.more(), lot.standing()));
-                case OVER ->
-                    against.add(new Finding.OffTypesOver(walks.limit().estimate(), walks.tolerance(), lot.grade()));
+                            walks.upper(), walks.tolerance(), lot.grade(), walks.more(), lot.standing()));
+                case OVER -> against.add(new Finding.OffTypesOver(walks.share(), walks.tolerance(), lot.grade()));
             }
         }
 

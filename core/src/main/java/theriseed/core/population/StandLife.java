@@ -60,7 +60,7 @@ public record StandLife(int standing, int expected, int asked, PopulationPlan.Ma
     public record Stand(
             Crop crop,
             Grade grade,
-            int season,
+            LocalDate winterOver,
             int planned,
             Optional<Count> last,
             int pulled,
@@ -76,7 +76,7 @@ public record StandLife(int standing, int expected, int asked, PopulationPlan.Ma
         int standing = Math.max(0, counted - stand.pulled());
         boolean winterToCome = stand.crop().lifeCycle().flowersAfterWinter()
                 && stand.last().map(Count::point).orElse(Point.RAISED).beforeWinter()
-                && today.isBefore(LocalDate.of(stand.season(), 3, 1));
+                && today.isBefore(stand.winterOver());
         double kept = (winterToCome ? PopulationPlan.USUAL_WINTER : 1)
                 * Range.above(0, 1, "").check("selected", stand.selected());
         int expected = (int) Math.floor(standing * kept + 1e-9);

@@ -2,75 +2,94 @@ package theriseed.core.roguing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import theriseed.core.crop.Grade;
-import theriseed.core.measure.Chance;
-import theriseed.core.measure.Range;
+import theriseed.core.measure.Fewest;
+import theriseed.core.roguing.WalkVerdict.Mark;
 
 /**
- * The verdicts of every count a walk may come to, calculated before it sets out, for places without a signal. Exact in what
- * is shown, not shown or over; upper limits stand at some numbers of plants, between which 1/plants is near to a straight
- * line.
+ * The verdicts of every count a walk may come to, calculated before it sets out, for places without a signal. Off-types are
+ * taken to be pulled. Exact in what is shown, not shown or over; how many may stand is given at some numbers of plants, from
+ * each of which on no more may.
  *
- * @param tolerance share the grade lets pass
- * @param stand plants standing
- * @param letPass off-types a stand that was looked at whole may hold
- * @param at numbers of plants looked at for which {@code upper} is given, rising to the stand
+ * @param tolerance share the grade lets stand
+ * @param standing plants when the walk sets out
+ * @param seen of them that the stage's walks looked at before
+ * @param reach plants of this walk that are counted: those not looked at before, or all where it walks the same again
+ * @param at numbers of plants looked at for which {@code most} is given, rising to the reach
  * @param rows one for each number of off-types, from none on
  */
-public record VerdictTable(double tolerance, int stand, int letPass, List<Integer> at, List<Row> rows) {
-    private static final int MOST_OFF_TYPES = 40;
-    private static final double STEP = 1.2;
+public record VerdictTable(double tolerance, int standing, int seen, int reach, List<Integer> at, List<Row> rows) {
+    private static final int MOST_OFF_TYPES = 15;
+    private static final double STEP = 1.6;
 
     /**
      * Verdicts for one number of off-types.
      *
-     * @param shownFrom fewest plants looked at that show the stand to be within the limit; the stand at most
+     * @param shownFrom fewest plants looked at that show what stands to be within the limit; 0 where this walk cannot
      * @param overUpTo most plants looked at that still show it to be over; 0 for none
-     * @param upper 95 % upper limits
-     * @param overlooked chance that one more still stands when every plant was looked at
+     * @param most off-types that may still stand, at 95 %
      */
-    public record Row(int shownFrom, int overUpTo, List<Double> upper, double overlooked) {}
+    public record Row(int shownFrom, int overUpTo, List<Integer> most) {}
 
-    /** @param stand plants standing, 1 to a million */
-    public static VerdictTable of(Grade grade, int stand) {
-        Range.of(1, 1e6, "plants").check("stand", stand);
-        double tolerance = grade.offTypesAllowed();
-        List<Integer> at = new ArrayList<>();
-        for (int plants = 1; plants < stand; plants = Math.max(plants + 1, (int) (plants * STEP))) {
-            at.add(plants);
+    /**
+     * @param plants standing before the first walk of the stage, 1 to a million
+     * @param before walks of the stage
+     * @param recognised chance that whoever walks recognises an off-type, above 0 to 1
+     * @param others whether the walk goes through plants not looked at before, else through the same again
+     */
+    public static VerdictTable of(Grade grade, int plants, List<Pass> before, double recognised, boolean others) {
+        OffTypesStanding now = OffTypesStanding.after(plants, before);
+        int reach = others ? Math.min(now.standing(), plants - now.seen()) : now.standing();
+        SortedSet<Integer> at = new TreeSet<>();
+        for (int looked = 1; looked <= reach; looked = Math.max(looked + 1, (int) (looked * STEP))) {
+            at.add(looked);
+            at.add(reach - looked + 1);
         }
-        at.add(stand);
-        List<Row> rows = IntStream.rangeClosed(0, Math.min(MOST_OFF_TYPES, stand))
-                .mapToObj(offTypes -> row(offTypes, tolerance, stand, at))
+        Walk walk = new Walk(grade.offTypesAllowed(), plants, before, recognised, others, reach);
+        List<Row> rows = IntStream.rangeClosed(0, Math.min(MOST_OFF_TYPES, reach))
+                .filter(offTypes -> reach > 0)
+                .mapToObj(offTypes -> walk.row(offTypes, List.copyOf(at)))
                 .toList();
-        return new VerdictTable(tolerance, stand, (int) Math.floor(tolerance * stand + 1e-9), List.copyOf(at), rows);
+        return new VerdictTable(grade.offTypesAllowed(), now.standing(), now.seen(), reach, List.copyOf(at), rows);
     }
 
-    private static Row row(int offTypes, double tolerance, int stand, List<Integer> at) {
-        int enough = InspectionPlan.plants(tolerance, OffTypeLimit.CONFIDENCE, offTypes, 1);
-        List<Double> upper = at.stream()
-                .map(plants -> plants <= offTypes ? 1 : Chance.upperLimit(offTypes, plants, OffTypeLimit.CONFIDENCE))
-                .toList();
-        return new Row(
-                Math.min(enough, stand), over(offTypes, tolerance, stand), upper, WalkVerdict.overlooked(offTypes));
-    }
+    private record Walk(double tolerance, int plants, List<Pass> before, double recognised, boolean others, int reach) {
+        Row row(int offTypes, List<Integer> at) {
+            int fewest = Math.max(1, offTypes);
+            int shownFrom = mark(offTypes, reach) != Mark.SHOWN
+                    ? 0
+                    : Fewest.of("plants", fewest, reach, looked -> mark(offTypes, looked) == Mark.SHOWN);
+            int overUpTo = mark(offTypes, reach) == Mark.OVER
+                    ? reach
+                    : Fewest.of("plants", fewest, reach, looked -> mark(offTypes, looked) != Mark.OVER) - 1;
+            return new Row(shownFrom, overUpTo < fewest ? 0 : overUpTo, most(offTypes, at));
+        }
 
-    /** The lower limit falls as more plants are looked at. */
-    private static int over(int offTypes, double tolerance, int stand) {
-        int low = offTypes - 1;
-        int high = stand;
-        while (low < high) {
-            int middle = (low + high + 1) >>> 1;
-            boolean over = offTypes > 0
-                    && middle >= offTypes
-                    && Chance.lowerLimit(offTypes, middle, OffTypeLimit.CONFIDENCE) > tolerance;
-            if (over) {
-                low = middle;
-            } else {
-                high = middle - 1;
+        /** The more are looked at the fewer may still stand. */
+        private List<Integer> most(int offTypes, List<Integer> at) {
+            List<Integer> all = new ArrayList<>();
+            int most = plants;
+            for (int looked : at) {
+                most = standing(offTypes, Math.max(offTypes, looked)).most(most);
+                all.add(most);
             }
+            return List.copyOf(all);
         }
-        return Math.max(0, low < offTypes ? 0 : low);
+
+        private Mark mark(int offTypes, int looked) {
+            return WalkVerdict.mark(standing(offTypes, looked), tolerance);
+        }
+
+        private OffTypesStanding standing(int offTypes, int looked) {
+            Pass now = Pass.of(looked, offTypes, offTypes, recognised);
+            return OffTypesStanding.after(
+                    plants,
+                    Stream.concat(before.stream(), Stream.of(others ? now.throughOthers() : now))
+                            .toList());
+        }
     }
 }

@@ -1,21 +1,43 @@
 package theriseed.core.roguing;
 
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.Stream;
 import theriseed.core.crop.Grade;
-import theriseed.core.measure.Chance;
-import theriseed.core.measure.Range;
+import theriseed.core.measure.Fewest;
 
 /**
- * What the walks of one stage have shown.
+ * What the walks of one stage have shown: the one judgement of a stand that the walk, its history and the gate go by.
  *
- * <p>A sample is judged by its exact 95 % limit. When every plant of the stand was looked at there is nothing left to
- * sample: the share found is judged as it is, and what remains is the chance that one was overlooked.
- *
- * @param limit share found and its upper limit
- * @param tolerance share the grade lets pass
- * @param more plants still to look at, with no more off-types, until it is shown; 0 when shown, over or all looked at
- * @param overlooked chance that at least one off-type still stands although every plant was looked at; 0 for a sample
+ * @param standing plants that stand after what was pulled
+ * @param seen different plants that were looked at
+ * @param found fewest different off-types that were among them
+ * @param tolerance share of off-types the grade lets stand
+ * @param none chance that no off-type stands
+ * @param expected off-types to expect among what stands
+ * @param most off-types that may stand at 95 %
+ * @param upper the same as a share of what stands
+ * @param within chance that what stands is within the tolerance
+ * @param more plants nobody looked at yet, of which so many without an off-type would show it; 0 when it is shown or over,
+ *     or when they would not do
+ * @param passes whole walks without an off-type that would show it, where looking at more does not do; 0 when it is shown
+ *     or over
+ * @param nextFinds off-types that a further whole walk would find, on average
  */
-public record WalkVerdict(OffTypeLimit limit, double tolerance, Mark mark, int more, double overlooked) {
+public record WalkVerdict(
+        int standing,
+        int seen,
+        int found,
+        double tolerance,
+        Mark mark,
+        double none,
+        double expected,
+        int most,
+        double upper,
+        double within,
+        int more,
+        int passes,
+        double nextFinds) {
     /** Shown to be within the limit, not shown yet, or shown to be over it. */
     public enum Mark {
         SHOWN,
@@ -23,34 +45,71 @@ public record WalkVerdict(OffTypeLimit limit, double tolerance, Mark mark, int m
         OVER
     }
 
-    /** Chance that a practised eye recognises an off-type it looks at, assumed until measured. */
-    public static final double DETECTION = 0.9;
+    private static final int MOST_PASSES = 200;
 
     /**
-     * @param offTypes found, 0 to lookedAt
-     * @param lookedAt plants, at least 1
-     * @param stand plants standing, at least 1
+     * @param plants standing before the first walk of the stage, 1 to a million
+     * @param passes in the order they were walked, at least one
      */
-    public static WalkVerdict of(Grade grade, int offTypes, int lookedAt, int stand) {
-        Range.of(1, 1e6, "plants").check("stand", stand);
-        OffTypeLimit limit = OffTypeLimit.of(offTypes, lookedAt);
+    public static WalkVerdict of(Grade grade, int plants, List<Pass> passes) {
         double tolerance = grade.offTypesAllowed();
-        if (lookedAt >= stand) {
-            return new WalkVerdict(
-                    limit, tolerance, limit.estimate() <= tolerance ? Mark.SHOWN : Mark.OVER, 0, overlooked(offTypes));
-        }
-        if (limit.upper() <= tolerance) {
-            return new WalkVerdict(limit, tolerance, Mark.SHOWN, 0, 0);
-        }
-        if (Chance.lowerLimit(offTypes, lookedAt, OffTypeLimit.CONFIDENCE) > tolerance) {
-            return new WalkVerdict(limit, tolerance, Mark.OVER, 0, 0);
-        }
-        int enough = offTypes > 100 ? stand : InspectionPlan.plants(tolerance, OffTypeLimit.CONFIDENCE, offTypes, 1);
-        return new WalkVerdict(limit, tolerance, Mark.NOT_YET, Math.min(enough, stand) - lookedAt, 0);
+        OffTypesStanding now = OffTypesStanding.after(plants, passes);
+        Mark mark = mark(now, tolerance);
+        boolean open = mark == Mark.NOT_YET;
+        Pass last = passes.get(passes.size() - 1);
+        int more = open ? more(now, plants, tolerance, passes, last) : 0;
+        int most = now.most();
+        double expected = now.expected();
+        return new WalkVerdict(
+                now.standing(),
+                now.seen(),
+                now.found(),
+                tolerance,
+                mark,
+                now.none(),
+                expected,
+                most,
+                now.standing() == 0 ? 0 : most / (double) now.standing(),
+                now.within(tolerance),
+                more,
+                open && more == 0 ? passes(now, plants, tolerance, passes, last) : 0,
+                last.recognised() * expected);
     }
 
-    /** Chance that an eye that found so many of a whole stand overlooked one. */
-    static double overlooked(int offTypes) {
-        return 1 - Math.pow(DETECTION, offTypes + 1.0);
+    /** Share of off-types to expect among what stands, 0 to 1. */
+    public double share() {
+        return standing == 0 ? 0 : expected / standing;
+    }
+
+    static Mark mark(OffTypesStanding now, double tolerance) {
+        if (now.within(tolerance) >= OffTypesStanding.CONFIDENCE) {
+            return Mark.SHOWN;
+        }
+        return now.over(tolerance) ? Mark.OVER : Mark.NOT_YET;
+    }
+
+    private static int more(OffTypesStanding now, int plants, double tolerance, List<Pass> passes, Pass last) {
+        int unseen = Math.min(plants - now.seen(), now.standing());
+        if (unseen == 0 || !shown(plants, tolerance, passes, last, unseen, 1)) {
+            return 0;
+        }
+        return Fewest.of(
+                "plants", 1, unseen, more -> more >= unseen || shown(plants, tolerance, passes, last, more, 1));
+    }
+
+    private static int passes(OffTypesStanding now, int plants, double tolerance, List<Pass> passes, Pass last) {
+        return Fewest.of(
+                "passes",
+                1,
+                1,
+                times -> times >= MOST_PASSES || shown(plants, tolerance, passes, last, now.standing(), times));
+    }
+
+    /** Whether so many more walks through so many plants, others first, that find nothing would show it. */
+    private static boolean shown(int plants, double tolerance, List<Pass> passes, Pass last, int lookedAt, int times) {
+        Pass next = Pass.of(lookedAt, 0, 0, last.recognised()).throughOthers();
+        List<Pass> all = Stream.concat(passes.stream(), Collections.nCopies(times, next).stream())
+                .toList();
+        return OffTypesStanding.after(plants, all).within(tolerance) >= OffTypesStanding.CONFIDENCE;
     }
 }

@@ -1,6 +1,7 @@
 package theriseed.core.season;
 
 import java.time.LocalDate;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
@@ -12,19 +13,29 @@ public record SeasonDates(LocalDate earliestSowing, LocalDate latestSowing, Loca
     public static final int OUTSTAY_DAYS = 28;
 
     /**
-     * Annuals are sown from the autumn before to the autumn of the season, biennials in the year before they seed.
+     * Annuals are sown from the late summer before to the autumn of the season, biennials in the year before they seed.
      * Perennials stand for up to twenty years; the first may be the one they are sown in. Cloves, bulbs and tubers are
-     * planted from the autumn before. What ripens may be picked until the end of the winter after.
+     * planted from the autumn before. What ripens may be picked until the end of the winter after. In the south, where a
+     * summer lies in two years, a crop may be filed under either.
      */
-    public static SeasonDates of(LifeCycle lifeCycle, int season) {
+    public static SeasonDates of(LifeCycle lifeCycle, int season, FarmYear year) {
         Range.of(2000, 2099, "year").check("season", season);
-        LocalDate latestPicking = LocalDate.of(season + 1, 3, 31);
+        LocalDate latestPicking = LocalDate.of(season + 1, year.south() ? 6 : 3, year.south() ? 30 : 31);
+        LocalDate firstYear = LocalDate.of(season - 20, 1, 1);
+        if (year.south()) {
+            return switch (lifeCycle) {
+                case ANNUAL, CLONAL ->
+                    new SeasonDates(LocalDate.of(season - 1, 2, 1), LocalDate.of(season, 10, 31), latestPicking);
+                case BIENNIAL ->
+                    new SeasonDates(LocalDate.of(season - 2, 10, 1), LocalDate.of(season, 5, 31), latestPicking);
+                case PERENNIAL -> new SeasonDates(firstYear, LocalDate.of(season, 10, 31), latestPicking);
+            };
+        }
         return switch (lifeCycle) {
-            case ANNUAL -> new SeasonDates(LocalDate.of(season - 1, 9, 1), LocalDate.of(season, 9, 30), latestPicking);
+            case ANNUAL -> new SeasonDates(LocalDate.of(season - 1, 8, 1), LocalDate.of(season, 9, 30), latestPicking);
             case BIENNIAL ->
                 new SeasonDates(LocalDate.of(season - 1, 1, 1), LocalDate.of(season - 1, 12, 31), latestPicking);
-            case PERENNIAL ->
-                new SeasonDates(LocalDate.of(season - 20, 1, 1), LocalDate.of(season, 6, 30), latestPicking);
+            case PERENNIAL -> new SeasonDates(firstYear, LocalDate.of(season, 6, 30), latestPicking);
             case CLONAL -> new SeasonDates(LocalDate.of(season - 1, 9, 1), LocalDate.of(season, 6, 30), latestPicking);
         };
     }

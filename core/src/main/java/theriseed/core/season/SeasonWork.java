@@ -4,27 +4,24 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
+import theriseed.core.crop.Stage;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.pollination.CageSchedule;
 
 /**
  * The work a planting asks for through its season, each act with the days on which it is due. What hangs on bloom moves
- * when the forecast does. Days of walks follow the crop's stages; where a stage says no more, they are spread between
- * sowing and harvest.
+ * when the forecast does. Days of walks, of staking and of the last watering follow the life of the plant.
  */
 public final class SeasonWork {
-    private static final int SEEDLING_DAYS = 28;
-    private static final int BEFORE_FLOWER_DAYS = 10;
-    private static final int STAKING_DAYS = 21;
+    private static final int STAKING_LASTS_DAYS = 10;
     private static final int STORE_CHECK_DAYS = 21;
-    private static final double TALL_ROWS_M = 0.75;
 
     private SeasonWork() {}
 
@@ -40,6 +37,7 @@ public final class SeasonWork {
         BRING_INSECTS,
         CLOSE_BUDS,
         UNCOVER,
+        LAST_WATERING,
         WATCH_RIPENING,
         PICK,
         LIFT,
@@ -58,6 +56,7 @@ public final class SeasonWork {
     /**
      * What is planned for a planting.
      *
+     * @param year of the farm
      * @param setOut none when it is sown in the open
      * @param lifted none when roots stay in the ground
      * @param cleared last day on the ground of what is eaten
@@ -67,6 +66,7 @@ public final class SeasonWork {
      */
     public record Plan(
             Crop crop,
+            FarmYear year,
             int season,
             LocalDate sown,
             Optional<LocalDate> setOut,
@@ -94,7 +94,8 @@ public final class SeasonWork {
 
     /** What is raised from seed. */
     private static void raised(Plan plan, List<Task> tasks) {
-        boolean standsAlready = plan.sown().getYear() < plan.season() - 1;
+        boolean standsAlready =
+                plan.sown().isBefore(plan.year().coldest(plan.season()).minusYears(1));
         if (!standsAlready) {
             tasks.add(on(Kind.SOW, plan.sown()));
             plan.setOut().ifPresent(day -> tasks.add(on(Kind.SET_OUT, day)));
@@ -122,6 +123,8 @@ public final class SeasonWork {
             return;
         }
         LocalDate lifted = plan.cleared().get();
+        PlantLife life = new PlantLife(plan);
+        plan.crop().handling().stopWateringAt().map(life::day).ifPresent(day -> tasks.add(on(Kind.LAST_WATERING, day)));
         tasks.add(new Task(Kind.LIFT, lifted.minusDays(7), lifted, plan.crop().ripenessCues()));
         store(lifted, plan.sown().plusYears(1), tasks);
     }
@@ -137,10 +140,12 @@ public final class SeasonWork {
     private static void flowers(Plan plan, BloomWindow bloom, List<Task> tasks) {
         Crop crop = plan.crop();
         LocalDate surelyBefore = surelyBefore(plan, bloom);
-        if (crop.lifeCycle() == LifeCycle.BIENNIAL || crop.betweenRows() >= TALL_ROWS_M) {
-            LocalDate stake = bloom.first().minusDays(STAKING_DAYS);
-            tasks.add(new Task(Kind.STAKE, stake, stake.plusDays(10), ""));
-        }
+        PlantLife life = new PlantLife(plan);
+        crop.handling().stakeAt().map(life::day).ifPresent(day -> {
+            LocalDate stake = plan.setOut().filter(day::isBefore).orElse(day);
+            tasks.add(new Task(Kind.STAKE, stake, stake.plusDays(STAKING_LASTS_DAYS), ""));
+        });
+        crop.handling().stopWateringAt().map(life::day).ifPresent(day -> tasks.add(on(Kind.LAST_WATERING, day)));
         if (plan.volunteersPulled()) {
             tasks.add(new Task(Kind.HOE_VOLUNTEERS, surelyBefore.minusDays(28), surelyBefore, ""));
         }
@@ -178,74 +183,41 @@ public final class SeasonWork {
      * any pollen is shed.
      */
     public static List<DueWalk> walks(Plan plan) {
-        if (plan.crop().lifeCycle() == LifeCycle.CLONAL) {
-            return plan.cleared().map(lifted -> ofStock(plan, lifted)).orElse(List.of());
+        boolean stock = plan.crop().lifeCycle() == LifeCycle.CLONAL;
+        boolean walked = stock
+                ? plan.cleared().isPresent()
+                : plan.forSeed() && plan.bloom().isPresent();
+        if (!walked) {
+            return List.of();
         }
-        return plan.forSeed() && plan.bloom().isPresent()
-                ? ofSeed(plan, plan.bloom().get())
-                : List.of();
-    }
-
-    /** Spread over its time on the ground, the last of them at lifting or in the store. */
-    private static List<DueWalk> ofStock(Plan plan, LocalDate lifted) {
+        PlantLife life = new PlantLife(plan);
         List<DueWalk> walks = new ArrayList<>();
-        List<Crop.Stage> stages = plan.crop().rogueStages();
-        long days = lifted.toEpochDay() - plan.sown().toEpochDay();
-        for (int i = 0; i < stages.size(); i++) {
-            boolean stored = stages.get(i).name().toLowerCase(Locale.ROOT).contains("stored");
-            LocalDate day = stored
-                    ? lifted.plusDays(STORE_CHECK_DAYS)
-                    : lifted.minusDays(Math.round(days * (stages.size() - 1.0 - i) / (stages.size() + 1)));
-            walks.add(DueWalk.of(stages.get(i), day));
+        LocalDate before = plan.sown();
+        for (Stage stage : plan.crop().stages()) {
+            if (stage.of(plan.crop().lifeCycle(), plan.lifted())) {
+                LocalDate day = life.day(stage.at());
+                // Stages come in their order however rough their days are.
+                before = day.isBefore(before) ? before : day;
+                walks.add(DueWalk.of(stage, before));
+            }
+        }
+        if (!stock && plan.crop().crossesFreely()) {
+            lookBeforePollen(plan, walks);
         }
         return List.copyOf(walks);
     }
 
-    private static List<DueWalk> ofSeed(Plan plan, BloomWindow bloom) {
-        List<DueWalk> walks = new ArrayList<>();
-        List<Crop.Stage> stages = plan.crop().rogueStages();
-        boolean beforePollen = false;
-        for (int i = 0; i < stages.size(); i++) {
-            LocalDate day = day(plan, bloom, stages.get(i).name(), (i + 1.0) / (stages.size() + 1));
-            beforePollen |= day.isBefore(bloom.first());
-            walks.add(DueWalk.of(stages.get(i), day));
+    private static void lookBeforePollen(Plan plan, List<DueWalk> walks) {
+        BloomWindow bloom = plan.bloom().orElseThrow();
+        if (walks.stream().noneMatch(walk -> walk.from().isBefore(bloom.first()))) {
+            Stage added = new Stage(
+                    "before flowering",
+                    "what is not as it should be",
+                    new Stage.When(Stage.Anchor.FIRST_FLOWER, 0),
+                    Stage.Grown.ALL,
+                    true);
+            walks.add(0, DueWalk.of(added, surelyBefore(plan, bloom).minusDays(DueWalk.LASTS_DAYS)));
         }
-        if (plan.crop().crossesFreely() && !beforePollen) {
-            Crop.Stage added = new Crop.Stage("before flowering", "what is not as it should be");
-            walks.add(DueWalk.of(added, surelyBefore(plan, bloom).minusDays(DueWalk.LASTS_DAYS)));
-        }
-        return List.copyOf(walks);
-    }
-
-    private static LocalDate day(Plan plan, BloomWindow bloom, String stage, double share) {
-        String name = stage.toLowerCase(Locale.ROOT);
-        Crop crop = plan.crop();
-        LocalDate ripe = BloomForecast.firstRipe(crop, bloom);
-        if (name.contains("seedling")) {
-            return plan.sown().plusDays(SEEDLING_DAYS);
-        }
-        if (name.contains("root") || name.contains("lift") || name.contains("autumn") || name.contains("bulb")) {
-            return plan.lifted()
-                    .orElse(LocalDate.of(
-                            crop.lifeCycle().flowersAfterWinter() ? plan.season() - 1 : plan.season(), 10, 15));
-        }
-        if (name.contains("before flower") || name.contains("bud") || name.contains("stalk") || name.contains("bolt")) {
-            return bloom.first().minusDays(BEFORE_FLOWER_DAYS);
-        }
-        if (name.contains("spring") || name.contains("rosette") || name.contains("heading")) {
-            return bloom.first().minusDays(35);
-        }
-        if (name.contains("ripe") || name.contains("harvest") || name.contains("dry")) {
-            return ripe;
-        }
-        if (name.contains("fruit") || name.contains("pod") || name.contains("ear")) {
-            return bloom.first().plusDays(crop.daysFlowerToRipeSeed() / 2);
-        }
-        if (name.contains("flower") || name.contains("tassel") || name.contains("truss") || name.contains("bloom")) {
-            return bloom.first().plusDays(3);
-        }
-        long days = ripe.toEpochDay() - plan.sown().toEpochDay();
-        return plan.sown().plusDays(Math.round(days * share));
     }
 
     private static LocalDate surelyBefore(Plan plan, BloomWindow bloom) {

@@ -50,12 +50,11 @@ class BloomForecastTest {
 
     @Test
     void nothingRipensInTheColdOfWinter() {
-        BloomForecast mild = new BloomForecast(new Weather(MILD, Map.of()), MARCH);
-        assertThat(mild.ripensOn(crop("courgette"), LocalDate.of(2026, 8, 20))).isTrue();
-        assertThat(mild.ripensOn(crop("courgette"), LocalDate.of(2026, 12, 10))).isFalse();
-        assertThat(mild.ripensOn(crop("kale"), LocalDate.of(2026, 12, 1)))
-                .as("stands the cold")
-                .isTrue();
+        FarmYear mild = new FarmYear(MILD);
+        LocalDate august = LocalDate.of(2026, 8, 20);
+        assertThat(mild.tooCold(crop("courgette"), august).orElseThrow())
+                .isBetween(LocalDate.of(2026, 10, 20), LocalDate.of(2026, 12, 10));
+        assertThat(mild.tooCold(crop("kale"), august)).as("stands the cold").isEmpty();
     }
 
     @Test
@@ -156,5 +155,32 @@ class BloomForecastTest {
         assertThat(may.intensity(LocalDate.of(2026, 5, 16))).isEqualTo(1.0);
         assertThat(may.intensity(LocalDate.of(2026, 6, 2))).isZero();
         assertThatThrownBy(() -> new BloomWindow(may.last(), may.first())).isInstanceOf(OutOfRange.class);
+    }
+
+    /** At 38 degrees south the coldest time is in July: what was sown in February flowers in the spring after it. */
+    @Test
+    void southOfTheEquatorWinterIsInTheMiddleOfTheYear() {
+        Weather south = new Weather(new ClimateNormals(14.5, 5.5, 200, 5), Map.of());
+        GrowingDays sown = GrowingDays.sown(LocalDate.of(2027, 2, 1));
+        for (int season : new int[] {2027, 2028}) {
+            BloomForecast.Bloom bloom = new BloomForecast(south, MARCH).of(crop("kale"), season, sown);
+            assertThat(first(bloom)).isBetween(LocalDate.of(2027, 8, 25), LocalDate.of(2027, 11, 15));
+        }
+        assertThat(first(new BloomForecast(south, MARCH)
+                        .of(crop("common-bean"), 2028, GrowingDays.sown(LocalDate.of(2027, 11, 1)))))
+                .isBetween(LocalDate.of(2027, 12, 1), LocalDate.of(2028, 1, 31));
+    }
+
+    /** Half a year away and mirrored, the same climate gives the same life. */
+    @Test
+    void theSouthIsTheNorthHalfAYearLater() {
+        ClimateNormals north = new ClimateNormals(12, 6, 20, 5);
+        ClimateNormals south = new ClimateNormals(12, 6, 202, 5);
+        LocalDate sown = LocalDate.of(2026, 6, 25);
+        LocalDate there = first(
+                new BloomForecast(new Weather(north, Map.of()), MARCH).of(crop("kale"), 2027, GrowingDays.sown(sown)));
+        LocalDate here = first(new BloomForecast(new Weather(south, Map.of()), MARCH)
+                .of(crop("kale"), 2028, GrowingDays.sown(sown.plusDays(182))));
+        assertThat(here).isBetween(there.plusDays(180), there.plusDays(184));
     }
 }

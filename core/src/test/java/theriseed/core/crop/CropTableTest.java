@@ -49,7 +49,7 @@ class CropTableTest {
         assertThat(kale.isolation().orElseThrow().of(Grade.MARKET)).isEqualTo(1000);
         assertThat(kale.naturalOutcrossing()).isEqualTo(0.85);
         assertThat(kale.seedShare().orElseThrow()).isEqualTo(new Usual(0.15, 0.30));
-        assertThat(kale.rogueStages().get(0)).isEqualTo(new Crop.Stage("6-leaf", "curl, colour"));
+        assertThat(kale.stages().get(0).name()).isEqualTo("6-leaf");
         assertThat(CropTable.shipped().find("garlic").orElseThrow().grownFromSeed())
                 .isFalse();
     }

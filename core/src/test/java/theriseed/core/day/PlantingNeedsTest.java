@@ -11,20 +11,30 @@ import theriseed.core.day.PlantingNeeds.Bloom;
 import theriseed.core.day.PlantingNeeds.Known;
 import theriseed.core.day.PlantingNeeds.Stage;
 import theriseed.core.isolation.Verdict;
+import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.WalkVerdict;
+import theriseed.core.season.RipensHere;
 
 class PlantingNeedsTest {
     private static final LocalDate FIRST = LocalDate.of(2026, 6, 20);
     private static final Bloom BLOOM = new Bloom(FIRST, FIRST.plusDays(20), FIRST.plusDays(45));
-    private static final WalkVerdict SHOWN = WalkVerdict.of(Grade.MARKET, 0, 300, 300);
-    private static final WalkVerdict NOT_YET = WalkVerdict.of(Grade.MARKET, 0, 20, 300);
+    private static final WalkVerdict SHOWN = WalkVerdict.of(Grade.MARKET, 300, List.of(Pass.of(300, 0, 0, 0.9)));
+    private static final WalkVerdict NOT_YET = WalkVerdict.of(Grade.MARKET, 300, List.of(Pass.of(20, 0, 0, 0.9)));
 
     private static Stage stage(LocalDate from, int days, boolean walked) {
         return new Stage(Optional.of(from), Optional.of(from.plusDays(days)), walked);
     }
 
     private static Known seed(Optional<WalkVerdict> walked, Stage... stages) {
-        return new Known(true, true, false, Optional.of(BLOOM), List.of(stages), walked, Optional.of(Verdict.CLEAR));
+        return new Known(
+                true,
+                true,
+                false,
+                Optional.of(BLOOM),
+                List.of(stages),
+                walked,
+                Optional.of(Verdict.CLEAR),
+                Optional.empty());
     }
 
     private static List<PlantingNeed> on(LocalDate day, Known planting) {
@@ -71,15 +81,29 @@ class PlantingNeedsTest {
     void ripeSeedIsLookedForUntilSomeIsPicked() {
         Known planting = seed(Optional.of(SHOWN));
         assertThat(on(BLOOM.ripeFrom(), planting)).containsExactly(new PlantingNeed.LookWhetherRipe(BLOOM.ripeFrom()));
-        Known picked =
-                new Known(true, true, true, planting.bloom(), List.of(), Optional.empty(), Optional.of(Verdict.CLEAR));
+        Known picked = new Known(
+                true,
+                true,
+                true,
+                planting.bloom(),
+                List.of(),
+                Optional.empty(),
+                Optional.of(Verdict.CLEAR),
+                Optional.empty());
         assertThat(on(BLOOM.ripeFrom(), picked)).isEmpty();
     }
 
     @Test
     void aCrossingIsDecidedWhileItBloomsAndNotAfter() {
         Known crosses = new Known(
-                true, true, true, Optional.of(BLOOM), List.of(), Optional.of(SHOWN), Optional.of(Verdict.CROSSES));
+                true,
+                true,
+                true,
+                Optional.of(BLOOM),
+                List.of(),
+                Optional.of(SHOWN),
+                Optional.of(Verdict.CROSSES),
+                Optional.empty());
         assertThat(on(BLOOM.last(), crosses)).containsExactly(new PlantingNeed.DecideIsolation());
         assertThat(on(BLOOM.last().plusDays(1), crosses)).isEmpty();
     }
@@ -93,8 +117,30 @@ class PlantingNeedsTest {
                 Optional.of(BLOOM),
                 List.of(stage(FIRST, 5, false)),
                 Optional.empty(),
+                Optional.empty(),
                 Optional.empty());
         assertThat(on(FIRST, garlic)).containsExactly(new PlantingNeed.WalkStage(0, false));
         assertThat(on(FIRST.plusDays(30), garlic)).isEmpty();
+    }
+
+    @Test
+    void whatWillNotRipenIsDecidedWhileThereIsTime() {
+        RipensHere hardly = new RipensHere(
+                RipensHere.Mark.WILL_NOT,
+                Optional.of(FIRST.plusDays(120)),
+                Optional.of(FIRST.plusDays(60)),
+                Optional.of(RipensHere.Cause.FROST),
+                0.1);
+        Known known = new Known(
+                true,
+                true,
+                false,
+                Optional.of(BLOOM),
+                List.of(),
+                Optional.of(SHOWN),
+                Optional.of(Verdict.CLEAR),
+                Optional.of(hardly));
+        assertThat(on(FIRST, known)).containsExactly(new PlantingNeed.DecideRipening(hardly));
+        assertThat(on(FIRST.plusDays(60), known)).noneMatch(need -> need instanceof PlantingNeed.DecideRipening);
     }
 }

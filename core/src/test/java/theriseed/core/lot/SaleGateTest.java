@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -17,6 +18,7 @@ import theriseed.core.lot.SaleGate.Reason;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
 import theriseed.core.quality.SeedWeight;
+import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.WalkVerdict;
 
 class SaleGateTest {
@@ -32,7 +34,7 @@ class SaleGateTest {
                 KALE,
                 isolation,
                 120,
-                Optional.of(WalkVerdict.of(grade, 0, 400, 400)),
+                Optional.of(WalkVerdict.of(grade, 400, List.of(Pass.of(400, 0, 0, 0.9), Pass.of(400, 0, 0, 0.9)))),
                 true,
                 false,
                 true,
@@ -108,7 +110,7 @@ class SaleGateTest {
                 KALE,
                 Verdict.CROSSES,
                 75,
-                Optional.of(WalkVerdict.of(Grade.STOCK, 3, 80, 80)),
+                Optional.of(WalkVerdict.of(Grade.STOCK, 80, List.of(Pass.of(80, 3, 0, 0.9)))),
                 false,
                 true,
                 false,
@@ -208,11 +210,10 @@ class SaleGateTest {
     @Test
     void whatCannotBeInspectedAnyMoreIsNotAskedFor() {
         Known standing = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
-        WalkVerdict few = WalkVerdict.of(Grade.MARKET, 0, 100, 4000);
+        WalkVerdict few = WalkVerdict.of(Grade.MARKET, 4000, List.of(Pass.of(100, 0, 0, 0.9)));
         for (boolean stands : new boolean[] {true, false}) {
             assertThat(SaleGate.of(walked(standing, Optional.of(few), stands)).against())
-                    .containsExactly(
-                            new Finding.OffTypesNotShown(few.limit().upper(), 0.01, Grade.MARKET, 199, stands));
+                    .containsExactly(new Finding.OffTypesNotShown(few.upper(), 0.01, Grade.MARKET, few.more(), stands));
             assertThat(SaleGate.of(walked(standing, Optional.empty(), stands)).against())
                     .containsExactly(new Finding.NotWalked(stands));
         }

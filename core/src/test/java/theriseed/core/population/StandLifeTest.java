@@ -26,7 +26,7 @@ class StandLifeTest {
                 new StandLife.Stand(
                         KALE,
                         Grade.MARKET,
-                        2026,
+                        LocalDate.of(2026, 3, 1),
                         100,
                         Optional.ofNullable(last),
                         pulled,

@@ -1,9 +1,9 @@
 package theriseed.core.roguing;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,57 +12,59 @@ import theriseed.core.roguing.WalkVerdict.Mark;
 
 /** What is carried into the rows says the same as what is calculated on the spot. */
 class VerdictTableTest {
+    private static final double EYE = 0.9;
+
     @ParameterizedTest
-    @CsvSource({"OWN_USE, 60", "MARKET, 1200", "MARKET, 74", "STOCK, 3000"})
-    void everyCountHasTheVerdictTheRulesGiveIt(Grade grade, int stand) {
-        VerdictTable table = VerdictTable.of(grade, stand);
+    @CsvSource({"OWN_USE, 60, 0, true", "MARKET, 1200, 0, true", "MARKET, 1200, 500, true", "STOCK, 900, 400, false"})
+    void everyCountHasTheVerdictTheRulesGiveIt(Grade grade, int stand, int before, boolean others) {
+        List<Pass> walked = before == 0 ? List.of() : List.of(Pass.of(before, 1, 1, EYE));
+        VerdictTable table = VerdictTable.of(grade, stand, walked, EYE, others);
+        assertThat(table.at()).isSorted().endsWith(table.reach());
         for (int offTypes = 0; offTypes < table.rows().size(); offTypes += 3) {
             VerdictTable.Row row = table.rows().get(offTypes);
-            for (int plants = Math.max(1, offTypes); plants <= stand; plants += Math.max(1, stand / 60)) {
-                WalkVerdict told = WalkVerdict.of(grade, offTypes, plants, stand);
-                Mark mark = plants >= stand
-                        ? offTypes <= table.letPass() ? Mark.SHOWN : Mark.OVER
-                        : plants >= row.shownFrom() ? Mark.SHOWN : plants <= row.overUpTo() ? Mark.OVER : Mark.NOT_YET;
+            for (int plants = Math.max(1, offTypes);
+                    plants <= table.reach();
+                    plants += Math.max(1, table.reach() / 40)) {
+                Pass now = Pass.of(plants, offTypes, offTypes, EYE);
+                WalkVerdict told = WalkVerdict.of(
+                        grade,
+                        stand,
+                        Stream.concat(walked.stream(), Stream.of(others ? now.throughOthers() : now))
+                                .toList());
+                Mark mark = row.shownFrom() > 0 && plants >= row.shownFrom()
+                        ? Mark.SHOWN
+                        : plants <= row.overUpTo() ? Mark.OVER : Mark.NOT_YET;
                 assertThat(mark).as(offTypes + " of " + plants).isEqualTo(told.mark());
-                if (mark == Mark.NOT_YET) {
-                    assertThat(row.shownFrom() - plants).isEqualTo(told.more());
+                if (mark == Mark.NOT_YET && others) {
+                    assertThat(row.shownFrom() == 0 ? 0 : row.shownFrom() - plants)
+                            .isEqualTo(told.more());
                 }
-                assertThat(upper(table, row, plants))
-                        .as(offTypes + " of " + plants)
-                        .isCloseTo(
-                                told.limit().upper(), within(0.03 * told.limit().upper() + 1e-9));
+                int most = row.most().get(column(table, plants));
+                assertThat(most).isGreaterThanOrEqualTo(told.most());
+                assertThat(most).isLessThanOrEqualTo(2 * (1 + told.most()));
             }
         }
     }
 
-    /** As the screen reads it: on a straight line in 1/plants between the two numbers it lies between. */
-    private static double upper(VerdictTable table, VerdictTable.Row row, int plants) {
-        List<Integer> at = table.at();
-        int i = 0;
-        while (at.get(i) < plants) {
-            i++;
+    private static int column(VerdictTable table, int plants) {
+        int column = 0;
+        while (column + 1 < table.at().size() && table.at().get(column + 1) <= plants) {
+            column++;
         }
-        if (at.get(i) == plants) {
-            return row.upper().get(i);
-        }
-        double low = 1.0 / at.get(i - 1);
-        double high = 1.0 / at.get(i);
-        double part = (1.0 / plants - low) / (high - low);
-        return row.upper().get(i - 1) + part * (row.upper().get(i) - row.upper().get(i - 1));
-    }
-
-    @Test
-    void wholeStandsPassWithJustTheShareTheirGradeAllows() {
-        assertThat(VerdictTable.of(Grade.MARKET, 300).letPass()).isEqualTo(3);
-        assertThat(VerdictTable.of(Grade.MARKET, 299).letPass()).isEqualTo(2);
-        assertThat(VerdictTable.of(Grade.STOCK, 500).letPass()).isEqualTo(1);
+        return column;
     }
 
     @Test
     void aTableForAMillionPlantsIsSmallEnoughForAPhone() {
-        VerdictTable table = VerdictTable.of(Grade.MARKET, 1_000_000);
+        VerdictTable table = VerdictTable.of(Grade.MARKET, 1_000_000, List.of(), EYE, true);
         assertThat(table.at()).hasSizeLessThan(100).doesNotHaveDuplicates().isSorted();
         assertThat(table.at().get(0)).isEqualTo(1);
-        assertThat(table.at().get(table.at().size() - 1)).isEqualTo(1_000_000);
+        assertThat(table.reach()).isEqualTo(1_000_000);
+    }
+
+    @Test
+    void aStandThatWasPulledToTheLastPlantHasNothingToTell() {
+        VerdictTable table = VerdictTable.of(Grade.MARKET, 3, List.of(Pass.of(3, 3, 3, EYE)), EYE, false);
+        assertThat(table.rows()).isEmpty();
     }
 }

@@ -8,24 +8,30 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.measure.OutOfRange;
 
 class SeasonDatesTest {
+    private static final FarmYear NORTH = new FarmYear(new ClimateNormals(10, 7, 20, 5));
+    private static final FarmYear SOUTH = new FarmYear(new ClimateNormals(14.5, 5.5, 200, 5));
+
     @ParameterizedTest
     @CsvSource({
         "ANNUAL, 2026-04-01, true",
         "ANNUAL, 2025-10-15, true",
         "ANNUAL, 2025-06-01, false",
+        "ANNUAL, 2025-08-15, true",
         "ANNUAL, 2026-12-01, false",
         "BIENNIAL, 2025-07-01, true",
         "BIENNIAL, 2026-04-01, false",
         "PERENNIAL, 2019-04-01, true",
     })
     void sowingMustLieInTheSeason(LifeCycle lifeCycle, LocalDate sown, boolean fits) {
-        SeasonDates season = SeasonDates.of(lifeCycle, 2026);
+        SeasonDates season = SeasonDates.of(lifeCycle, 2026, NORTH);
         if (fits) {
             assertThatCode(() -> season.checkPlanting(sown, null, null, null, null))
                     .doesNotThrowAnyException();
@@ -36,16 +42,32 @@ class SeasonDatesTest {
         }
     }
 
+    /** Where a summer lies in two years, a crop may be filed under the year its seed began to ripen in, or the next. */
+    @ParameterizedTest
+    @CsvSource({
+        "ANNUAL, 2027-10-20, 2028",
+        "ANNUAL, 2027-10-20, 2027",
+        "BIENNIAL, 2027-02-01, 2028",
+        "BIENNIAL, 2027-02-01, 2027",
+        "BIENNIAL, 2026-12-10, 2028",
+        "CLONAL, 2027-05-20, 2027",
+        "CLONAL, 2027-05-20, 2028",
+    })
+    void southOfTheEquatorEitherYearDoes(LifeCycle lifeCycle, LocalDate sown, int season) {
+        assertThatCode(() -> SeasonDates.of(lifeCycle, season, SOUTH).checkPlanting(sown, null, null, null, null))
+                .doesNotThrowAnyException();
+    }
+
     @Test
     void settingOutComesAfterSowing() {
-        assertThatThrownBy(() -> SeasonDates.of(LifeCycle.ANNUAL, 2026)
+        assertThatThrownBy(() -> SeasonDates.of(LifeCycle.ANNUAL, 2026, NORTH)
                         .checkPlanting(LocalDate.of(2026, 4, 1), LocalDate.of(2026, 3, 1), null, null, null))
                 .hasMessageContaining("setOutOn");
     }
 
     @Test
     void rootsAreLiftedThenPlantedAgainAndGroundIsClearedAfterSowing() {
-        SeasonDates biennial = SeasonDates.of(LifeCycle.BIENNIAL, 2026);
+        SeasonDates biennial = SeasonDates.of(LifeCycle.BIENNIAL, 2026, NORTH);
         LocalDate sown = LocalDate.of(2025, 6, 20);
         LocalDate lifted = LocalDate.of(2025, 11, 1);
         assertThatCode(() -> biennial.checkPlanting(sown, null, lifted, LocalDate.of(2026, 4, 1), null))
@@ -71,7 +93,7 @@ class SeasonDatesTest {
     @ParameterizedTest
     @CsvSource({"2026-03-01", "2026-04-01", "2026-08-15", "2027-05-01"})
     void pickingComesAfterSowingAndNotInDaysToCome(LocalDate picked) {
-        assertThatThrownBy(() -> SeasonDates.of(LifeCycle.ANNUAL, 2026)
+        assertThatThrownBy(() -> SeasonDates.of(LifeCycle.ANNUAL, 2026, NORTH)
                         .checkPicking(LocalDate.of(2026, 4, 1), picked, LocalDate.of(2026, 8, 14)))
                 .isInstanceOf(OutOfRange.class)
                 .hasMessageContaining("pickedOn: " + picked);

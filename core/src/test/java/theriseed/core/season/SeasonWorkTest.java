@@ -4,26 +4,36 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
+import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.bloom.FarmYear;
+import theriseed.core.bloom.GrowingDays;
+import theriseed.core.bloom.Weather;
 import theriseed.core.crop.BreedingSystem;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
+import theriseed.core.crop.LifeCycle;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.season.SeasonWork.Kind;
 import theriseed.core.season.SeasonWork.Task;
 
 class SeasonWorkTest {
     private static final LocalDate FIRST = LocalDate.of(2026, 6, 20);
+    private static final FarmYear NORTH = new FarmYear(new ClimateNormals(10, 7, 20, 5));
+    private static final FarmYear SOUTH = new FarmYear(new ClimateNormals(14.5, 5.5, 200, 5));
 
     private static List<Task> work(Crop crop, PollenControl.Kind control, LocalDate first, boolean stored) {
         boolean winter = crop.lifeCycle().flowersAfterWinter();
         return SeasonWork.of(new SeasonWork.Plan(
                 crop,
+                NORTH,
                 2026,
                 LocalDate.of(winter ? 2025 : 2026, winter ? 6 : 3, 20),
                 Optional.empty(),
@@ -55,7 +65,10 @@ class SeasonWorkTest {
         List<Task> tasks = work(crop, PollenControl.Kind.OPEN, FIRST, false);
         assertThat(tasks).isSortedAccordingTo((a, b) -> a.from().compareTo(b.from()));
         List<Task> walks = of(tasks, Kind.WALK);
-        assertThat(walks).hasSizeGreaterThanOrEqualTo(crop.rogueStages().size());
+        long stages = crop.stages().stream()
+                .filter(stage -> stage.of(crop.lifeCycle(), Optional.empty()))
+                .count();
+        assertThat(walks).hasSizeGreaterThanOrEqualTo((int) stages);
         if (crop.breedingSystem().orElseThrow() == BreedingSystem.OUTCROSSING) {
             assertThat(walks).anyMatch(walk -> walk.from().isBefore(FIRST));
         }
@@ -73,6 +86,7 @@ class SeasonWorkTest {
             Crop crop = crop(key);
             List<Task> tasks = SeasonWork.of(new SeasonWork.Plan(
                     crop,
+                    NORTH,
                     2026,
                     planted,
                     Optional.empty(),
@@ -93,10 +107,8 @@ class SeasonWorkTest {
                     .extracting(Task::to)
                     .isEqualTo(lifted);
             assertThat(of(tasks, Kind.WALK))
-                    .hasSize(crop.rogueStages().size())
-                    .allSatisfy(walk -> assertThat(walk.from())
-                            .isAfter(planted)
-                            .isBeforeOrEqualTo(walk.about().startsWith("stored") ? lifted.plusDays(30) : lifted));
+                    .hasSize(crop.stages().size())
+                    .allSatisfy(walk -> assertThat(walk.from()).isBetween(planted, lifted.plusDays(100)));
             assertThat(of(tasks, Kind.CHECK_STORE))
                     .isNotEmpty()
                     .allSatisfy(
@@ -152,5 +164,95 @@ class SeasonWorkTest {
         assertThat(checks.get(0).from()).isEqualTo(LocalDate.of(2025, 11, 26));
         assertThat(of(work(crop("beetroot"), PollenControl.Kind.OPEN, FIRST, false), Kind.CHECK_STORE))
                 .isEmpty();
+    }
+
+    /** Every crop, every way it is grown, north and south, at the days its own bloom is forecast for. */
+    @ParameterizedTest
+    @MethodSource("grownFromSeed")
+    void stagesComeInTheirOrderAndBeforePollenWhereThatMatters(Crop crop) {
+        for (FarmYear year : List.of(NORTH, SOUTH)) {
+            LocalDate winter = year.coldest(2028);
+            boolean afterWinter = crop.lifeCycle().flowersAfterWinter();
+            LocalDate sown = afterWinter ? winter.minusDays(200) : winter.plusDays(110);
+            for (boolean stored : List.of(false, true)) {
+                if (stored && crop.lifeCycle() != LifeCycle.BIENNIAL) {
+                    continue;
+                }
+                Optional<LocalDate> lifted = stored ? Optional.of(winter.minusDays(75)) : Optional.empty();
+                Optional<LocalDate> replanted = stored ? Optional.of(winter.plusDays(70)) : Optional.empty();
+                BloomForecast forecast = new BloomForecast(new Weather(year.normals(), Map.of()), sown);
+                Optional<BloomWindow> bloom = forecast.of(
+                                crop,
+                                2028,
+                                new GrowingDays(sown, Optional.empty(), lifted, replanted, Optional.empty()))
+                        .window();
+                if (bloom.isEmpty()) {
+                    continue;
+                }
+                List<DueWalk> walks = SeasonWork.walks(new SeasonWork.Plan(
+                        crop,
+                        year,
+                        2028,
+                        sown,
+                        Optional.empty(),
+                        lifted,
+                        replanted,
+                        Optional.empty(),
+                        true,
+                        PollenControl.Kind.OPEN,
+                        false,
+                        bloom,
+                        BloomSpread.ofBoth(5)));
+                LocalDate before = sown;
+                for (DueWalk walk : walks) {
+                    String says = crop.key() + " " + walk;
+                    assertThat(walk.from()).as(says).isAfterOrEqualTo(before);
+                    before = walk.from();
+                    if (walk.stage().beforePollen()) {
+                        assertThat(walk.from())
+                                .as(says)
+                                .isBeforeOrEqualTo(bloom.get().first().plusDays(3));
+                    }
+                }
+            }
+        }
+    }
+
+    private static Task of(String key, Kind kind) {
+        List<Task> tasks = of(work(crop(key), PollenControl.Kind.OPEN, FIRST, false), kind);
+        return tasks.isEmpty() ? null : tasks.get(0);
+    }
+
+    @Test
+    void onlyWhatNeedsStakesIsStakedAndNotBeforeItStands() {
+        assertThat(of("courgette", Kind.STAKE)).isNull();
+        assertThat(of("pumpkin-pepo", Kind.STAKE)).isNull();
+        assertThat(of("tomato", Kind.STAKE)).isNotNull();
+        LocalDate setOut = LocalDate.of(2026, 5, 20);
+        assertThat(SeasonWork.of(new SeasonWork.Plan(
+                        crop("tomato"),
+                        NORTH,
+                        2026,
+                        LocalDate.of(2026, 3, 12),
+                        Optional.of(setOut),
+                        Optional.empty(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        true,
+                        PollenControl.Kind.OPEN,
+                        false,
+                        Optional.of(new BloomWindow(FIRST, FIRST.plusDays(50))),
+                        BloomSpread.ofBoth(5))))
+                .filteredOn(task -> task.kind() == Kind.STAKE)
+                .singleElement()
+                .extracting(Task::from)
+                .isEqualTo(setOut.plusDays(7));
+    }
+
+    @Test
+    void whatDriesDownIsWateredForTheLastTimeBeforeItIsRipe() {
+        Task last = of("common-bean", Kind.LAST_WATERING);
+        assertThat(last.from()).isBetween(FIRST, of("common-bean", Kind.PICK).from());
+        assertThat(of("tomato", Kind.LAST_WATERING)).isNull();
     }
 }

@@ -5,8 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.season.SeasonWork;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -16,17 +18,20 @@ import theriseed.server.season.Plantings;
 public class Calendar {
     private final Plantings plantings;
     private final Crops crops;
+    private final Farms farms;
 
-    Calendar(Plantings plantings, Crops crops) {
+    Calendar(Plantings plantings, Crops crops, Farms farms) {
         this.plantings = plantings;
         this.crops = crops;
+        this.farms = farms;
     }
 
     /** All work of a season's plantings, in the order of its days. */
     @ReadsOnly
     public List<Entry> of(int season) {
+        FarmYear year = farms.year();
         return plantings.of(season).stream()
-                .flatMap(this::entries)
+                .flatMap(planting -> entries(planting, year))
                 .sorted(Comparator.comparing(Entry::from)
                         .thenComparing(Entry::kind)
                         .thenComparing(Entry::variety))
@@ -41,9 +46,9 @@ public class Calendar {
                 .toList();
     }
 
-    private Stream<Entry> entries(PlantingView planting) {
+    private Stream<Entry> entries(PlantingView planting, FarmYear year) {
         boolean planned = planting.bloom() != null && !planting.bloom().seen();
-        return SeasonWork.of(planting.work(crops.get(planting.variety().cropKey()))).stream()
+        return SeasonWork.of(planting.work(crops.get(planting.variety().cropKey()), year)).stream()
                 .map(task -> new Entry(
                         task.kind(),
                         task.from(),
@@ -52,19 +57,8 @@ public class Calendar {
                         planting.season(),
                         planting.variety().name(),
                         planting.variety().cropName(),
-                        where(planting, task),
+                        task.kind() == SeasonWork.Kind.CHECK_STORE ? "store" : planting.groundOn(task.from()),
                         task.about(),
                         planned));
-    }
-
-    /** Roots have ground of their own until they are lifted, and then the store. */
-    private static String where(PlantingView planting, SeasonWork.Task task) {
-        LocalDate lifted = planting.liftedOn();
-        if (task.kind() == SeasonWork.Kind.CHECK_STORE) {
-            return "store";
-        }
-        return planting.rootGround() != null && lifted != null && !task.from().isAfter(lifted)
-                ? planting.rootGround()
-                : planting.ground();
     }
 }

@@ -95,6 +95,7 @@ class DemoWork {
                 lookedAt,
                 List.of(1),
                 4,
+                false,
                 off,
                 0,
                 0,

@@ -1,7 +1,9 @@
 package theriseed.server.farm;
 
 import java.time.MonthDay;
+import java.util.Optional;
 import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.bloom.Frosts;
 import theriseed.core.ground.LonLat;
 import theriseed.server.base.Maybe;
 
@@ -22,4 +24,9 @@ public record FarmView(
         @Maybe MonthDay lastFrost,
         @Maybe MonthDay firstFrost,
         String labelLines,
-        boolean demo) {}
+        boolean demo) {
+    /** Its usual days of frost, where the grower has said. */
+    public Optional<Frosts> frosts() {
+        return Optional.ofNullable(lastFrost).map(last -> new Frosts(last, firstFrost));
+    }
+}

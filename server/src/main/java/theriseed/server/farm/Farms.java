@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.ClimateNormals;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.ground.LonLat;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Changes;
@@ -48,6 +49,13 @@ public class Farms {
     @ReadsOnly
     public Optional<FarmView> find() {
         return farms.findFirstBy().map(Farm::view);
+    }
+
+    /** The year as plants have it here. */
+    @ReadsOnly
+    public FarmYear year() {
+        FarmView farm = get();
+        return new FarmYear(farm.climate(), farm.frosts());
     }
 
     @ReadsOnly

@@ -201,7 +201,7 @@ public class Gate {
         }
 
         Optional<WalkVerdict> walked(Grade grade) {
-            return Optional.ofNullable(walk).map(shown -> shown.at(grade, planting.plants()));
+            return Optional.ofNullable(walk).map(shown -> shown.at(grade));
         }
     }
 

@@ -53,7 +53,7 @@ class Overruling extends Recorded {
 
     /** It counts for what was known: when something else is found, it is a new question. */
     boolean counts(Finding found) {
-        return withdrawnAt == null && finding.sameAs(found);
+        return withdrawnAt == null && finding.covers(found);
     }
 
     OverrulingView view() {

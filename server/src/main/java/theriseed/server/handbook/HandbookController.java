@@ -20,6 +20,7 @@ import theriseed.core.crop.Figure;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.crop.Schools;
 import theriseed.core.crop.SeedProcess;
+import theriseed.core.crop.Stage;
 import theriseed.core.crop.Usual;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
@@ -95,7 +96,7 @@ class HandbookController {
             double storageYears,
             String preSowingNote,
             String ripenessCues,
-            List<Crop.Stage> rogueStages,
+            List<Stage> stages,
             List<String> commonOffTypes,
             String hazards,
             List<Schools.Difference> schools) {}
@@ -176,7 +177,7 @@ class HandbookController {
                 crop.storageYears(),
                 crop.preSowingNote(),
                 crop.ripenessCues(),
-                crop.rogueStages(),
+                crop.stages(),
                 crop.commonOffTypes(),
                 crop.hazards(),
                 Schools.about(crop));

@@ -28,6 +28,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -48,6 +49,7 @@ public class Harvests implements Picking {
     private final Plantings plantings;
     private final HandPollination hand;
     private final Crops crops;
+    private final Farms farms;
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
@@ -60,6 +62,7 @@ public class Harvests implements Picking {
             Plantings plantings,
             HandPollination hand,
             Crops crops,
+            Farms farms,
             Corrections corrections,
             Stamps stamps,
             FarmTime time,
@@ -70,6 +73,7 @@ public class Harvests implements Picking {
         this.plantings = plantings;
         this.hand = hand;
         this.crops = crops;
+        this.farms = farms;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
@@ -160,7 +164,7 @@ public class Harvests implements Picking {
         }
         Grown planting = plantings.grown(lot.plantingId());
         Crop crop = crops.get(planting.cropKey());
-        SeasonDates.of(crop.lifeCycle(), planting.season())
+        SeasonDates.of(crop.lifeCycle(), planting.season(), farms.year())
                 .checkPicking(planting.sownOn(), facts.pickedOn(), time.today());
         PickedMass.check(crop, facts.plants(), planting.plants(), facts.mass());
         BigDecimal others = picks.findByLotIdInOrderById(List.of(lot.id())).stream()

@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.season.SeasonDates;
@@ -50,11 +51,11 @@ class Planting extends Recorded {
 
     protected Planting() {}
 
-    Planting(Variety variety, Crop crop, PlantingFacts facts, UUID schemeId, Stamp stamp) {
+    Planting(Variety variety, Crop crop, PlantingFacts facts, FarmYear year, UUID schemeId, Stamp stamp) {
         super(stamp);
         this.variety = variety;
         this.schemeId = schemeId;
-        change(crop, facts);
+        change(crop, facts, year);
     }
 
     /** The same planting in a scheme. */
@@ -69,7 +70,7 @@ class Planting extends Recorded {
         take(original.facts());
     }
 
-    final void change(Crop crop, PlantingFacts facts) {
+    final void change(Crop crop, PlantingFacts facts, FarmYear year) {
         if (facts.aim().forSeed()) {
             variety.checkComesTrue();
             if (!crop.grownFromSeed()) {
@@ -83,13 +84,14 @@ class Planting extends Recorded {
         if (facts.aim().purpose() == Purpose.PLANTING_STOCK) {
             checkStock(crop, when);
         }
-        if (crop.lifeCycle() == LifeCycle.BIENNIAL && when.sownOn().getYear() == facts.season()) {
+        if (crop.lifeCycle() == LifeCycle.BIENNIAL
+                && !year.winter(facts.season(), when.sownOn()).isAfter(when.sownOn())) {
             throw new Refused("sownOn", when.sownOn(), "planting.biennial", "crop", crop.name());
         }
         if (when.liftedOn() != null && crop.lifeCycle() != LifeCycle.BIENNIAL) {
             throw new Refused("liftedOn", when.liftedOn(), "planting.onlyRootsLifted");
         }
-        SeasonDates.of(crop.lifeCycle(), facts.season())
+        SeasonDates.of(crop.lifeCycle(), facts.season(), year)
                 .checkPlanting(when.sownOn(), when.setOutOn(), when.liftedOn(), when.replantedOn(), when.clearedOn());
         when.growing(null);
         facts.sowing().check();
@@ -118,7 +120,7 @@ class Planting extends Recorded {
 
     /** The first flower was seen; what was forecast gives way to it. */
     void flowered(LocalDate day) {
-        SeasonDates.check("seenOn", day, days.sownOn().plusDays(1), LocalDate.of(season, 12, 31));
+        SeasonDates.check("seenOn", day, days.sownOn().plusDays(1), LocalDate.of(season + 1, 3, 31));
         this.firstFlowerOn = day;
     }
 

@@ -59,7 +59,7 @@ public class PlantingTrials {
         Seasons.Loaded loaded = seasons.asItStands(planting.facts().season(), planting.schemeId());
         SeasonAsWhole whole =
                 stocked ? loaded.whole().stocked(seasons.stockOf(sameGroup(planting, loaded.whole()))) : loaded.whole();
-        return new Ways(whole, loaded.taken(), seasons.frosts(), time.today(), planting.schemeId());
+        return new Ways(whole, loaded.taken(), time.today(), planting.schemeId());
     }
 
     /** What the rules would say of a planting that is not kept yet. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.PollenControl;
@@ -13,6 +14,7 @@ import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.population.PopulationPlan;
+import theriseed.core.season.RipensHere;
 import theriseed.core.season.SeasonWork;
 import theriseed.core.store.StockPlan;
 import theriseed.server.base.Maybe;
@@ -77,14 +79,26 @@ public record PlantingView(
         int fits,
         @Maybe Bloom bloom,
         @Maybe Cold cold,
+        @Maybe Ripens ripens,
         @Maybe Isolation isolation,
         @Maybe Population population,
         @Maybe Stock stock) {
+    private static final String STORE = "store";
 
     /** What its season's work hangs on. */
-    public SeasonWork.Plan work(Crop crop) {
+    /** Where its plants are on a day: roots have ground of their own until they are lifted, and then the store. */
+    public String groundOn(LocalDate day) {
+        if (liftedOn != null && day.isBefore(replantedOn)) {
+            return day.isAfter(liftedOn) ? STORE : rootGround == null ? ground : rootGround;
+        }
+        boolean stored = purpose == Purpose.PLANTING_STOCK && clearedOn != null && day.isAfter(clearedOn);
+        return stored ? STORE : ground;
+    }
+
+    public SeasonWork.Plan work(Crop crop, FarmYear year) {
         return new SeasonWork.Plan(
                 crop,
+                year,
                 season,
                 sownOn,
                 Optional.ofNullable(setOutOn),
@@ -120,6 +134,34 @@ public record PlantingView(
 
     /** Weeks of cold it gets, and weeks it needs to flower. */
     public record Cold(double weeks, int asked) {}
+
+    /**
+     * Whether its seed ripens here.
+     *
+     * @param ripe day on which half of it is
+     * @param ends day on which frost or cold usually ends it
+     * @param chance that half of it is ripe by then, 0 to 1
+     */
+    public record Ripens(
+            RipensHere.Mark mark,
+            @Maybe LocalDate ripe,
+            @Maybe LocalDate ends,
+            @Maybe RipensHere.Cause cause,
+            double chance) {
+        public RipensHere here() {
+            return new RipensHere(
+                    mark, Optional.ofNullable(ripe), Optional.ofNullable(ends), Optional.ofNullable(cause), chance);
+        }
+
+        static Ripens of(RipensHere here) {
+            return new Ripens(
+                    here.mark(),
+                    here.ripe().orElse(null),
+                    here.ends().orElse(null),
+                    here.cause().orElse(null),
+                    here.chance());
+        }
+    }
 
     /**
      * What could cross it, worst first.

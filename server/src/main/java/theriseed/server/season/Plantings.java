@@ -222,7 +222,7 @@ public class Plantings {
         change(
                 planting,
                 reason,
-                () -> planting.change(crops.get(planting.variety().cropKey()), facts));
+                () -> planting.change(crops.get(planting.variety().cropKey()), facts, seasons.year()));
         if (seasonBefore != facts.season()) {
             events.publishEvent(new PlantingGivenUp(id));
         }
@@ -322,7 +322,7 @@ public class Plantings {
         if (scheme != null) {
             open(scheme);
         }
-        return new Planting(variety, crops.get(variety.cropKey()), facts, scheme, stamps.now());
+        return new Planting(variety, crops.get(variety.cropKey()), facts, seasons.year(), scheme, stamps.now());
     }
 
     private Scheme open(UUID scheme) {

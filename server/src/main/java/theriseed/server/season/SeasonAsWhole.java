@@ -14,6 +14,7 @@ import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import theriseed.core.bloom.BloomForecast;
 import theriseed.core.bloom.BloomWindow;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
@@ -27,6 +28,7 @@ import theriseed.core.isolation.Verdict;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.GroundTaken.Stay;
+import theriseed.core.season.RipensHere;
 import theriseed.core.store.StockPlan;
 import theriseed.server.ground.NeighbourView;
 
@@ -109,6 +111,10 @@ final class SeasonAsWhole {
 
     List<Member> members() {
         return members;
+    }
+
+    FarmYear year() {
+        return forecast.year();
     }
 
     List<SeasonSources.Source> sources() {
@@ -245,6 +251,7 @@ final class SeasonAsWhole {
                                 bloom.seen()))
                         .orElse(null),
                 bloom.coldAsked() == 0 ? null : new PlantingView.Cold(bloom.cold(), bloom.coldAsked()),
+                stands.ripens(crop, member, bloom).map(PlantingView.Ripens::of).orElse(null),
                 forSeed ? isolation(crop, facts, judged, all) : null,
                 forSeed ? population(crop, member) : null,
                 facts.aim().purpose() == Purpose.PLANTING_STOCK ? stock(crop, facts) : null);
@@ -335,12 +342,14 @@ final class SeasonAsWhole {
         Crop crop = cropOf(member);
         Stand stand = standOf(member);
         int plants = member.facts().sowing().plants();
-        int mothers =
-                Math.max(plants, (int) crop.plants().of(member.facts().aim().grade()));
-        int flowers = FlowerNeed.forFruits(mothers, FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE)
+        int flowers = FlowerNeed.forFruits(plants, FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE)
                 .flowers();
         return KeepingHours.of(member.facts().keeping().control(), crop, stand.bloom(), stand.area(), plants, flowers)
-                + KeepingHours.walks(plants, crop.rogueStages().size())
+                + KeepingHours.walks(plants, (int) crop.stages().stream()
+                        .filter(stage -> stage.of(
+                                crop.lifeCycle(),
+                                Optional.ofNullable(member.facts().days().liftedOn())))
+                        .count())
                 + (member.facts().keeping().volunteersPulled() ? KeepingHours.hoeing(stand.area()) : 0);
     }
 
@@ -359,10 +368,12 @@ final class SeasonAsWhole {
         return (int) (area / SeasonSources.each(cropOf(member), member.facts()) + 0.05);
     }
 
-    /** Whether it is still warm enough for its last seed to ripen. */
-    boolean ripens(Member member, BloomWindow bloom) {
+    /** Whether its seed ripens here as a rule. */
+    boolean ripens(Member member) {
         Crop crop = cropOf(member);
-        return forecast.ripensOn(crop, BloomForecast.lastRipe(crop, bloom));
+        return stands.ripens(crop, member, stands.forecast(crop, member))
+                .filter(here -> here.mark() == RipensHere.Mark.RIPENS)
+                .isPresent();
     }
 
     Crop cropOf(Member member) {

@@ -20,6 +20,7 @@ import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.Stand;
 import theriseed.core.isolation.Volunteers;
 import theriseed.core.isolation.WaysOut;
+import theriseed.core.season.RipensHere;
 import theriseed.server.ground.NeighbourView;
 
 /**
@@ -122,7 +123,12 @@ final class SeasonSources {
     Source of(Member member) {
         PlantingFacts facts = member.facts();
         Crop crop = crops.apply(member.variety().cropKey());
-        BloomForecast.Bloom bloom = forecast(crop, member);
+        BloomForecast.Bloom forecast = forecast(crop, member);
+        // What cannot ripen here will not be grown as planned: the days it would bloom clear nothing.
+        boolean cannot = ripens(crop, member, forecast)
+                .filter(here -> here.mark() == RipensHere.Mark.WILL_NOT)
+                .isPresent();
+        BloomForecast.Bloom bloom = cannot && !forecast.seen() ? forecast.doubtful() : forecast;
         Site site = ground.site(facts.where());
         Stand stand = new Stand(
                 crop,
@@ -149,6 +155,15 @@ final class SeasonSources {
 
     BloomForecast.Bloom forecast(Crop crop, Member member) {
         return forecast.of(crop, member.facts().season(), member.facts().days().growing(member.firstFlowerOn()));
+    }
+
+    /** Whether seed of a planting ripens here; nothing of what is not grown for seed, or of which the bloom is not known. */
+    Optional<RipensHere> ripens(Crop crop, Member member, BloomForecast.Bloom bloom) {
+        PlantingDays days = member.facts().days();
+        LocalDate outdoors = days.setOutOn() == null ? days.sownOn() : days.setOutOn();
+        return member.facts().aim().forSeed()
+                ? RipensHere.of(forecast.year(), crop, outdoors, bloom, forecast.today())
+                : Optional.empty();
     }
 
     /** What is eaten blooms only until it is off the ground. */

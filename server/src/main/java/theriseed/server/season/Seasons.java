@@ -14,13 +14,13 @@ import java.util.stream.Stream;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.FarmYear;
+import theriseed.core.bloom.Frosts;
 import theriseed.core.crop.Crop;
 import theriseed.core.season.FamilyRest;
-import theriseed.core.season.Frosts;
 import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Kept;
-import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.ground.Ground;
 import theriseed.server.ground.NeighbourView;
@@ -130,7 +130,7 @@ class Seasons {
         Map<Integer, List<NeighbourView>> seen = ground.neighbours(
                 IntStream.rangeClosed(first - 1, last + 1).boxed().toList());
         FarmGround on = farmGround();
-        BloomForecast forecast = new BloomForecast(weathers.ofSeasons(first - 1, last + 1), time.today());
+        BloomForecast forecast = new BloomForecast(weathers.ofSeasons(first - 1, last + 1), frosts(), time.today());
         return wanted.stream()
                 .collect(Collectors.toMap(
                         Function.identity(),
@@ -143,7 +143,7 @@ class Seasons {
                 around,
                 ground.neighbours(List.of(season - 1, season, season + 1)),
                 farmGround(),
-                new BloomForecast(weathers.ofSeasons(season - 1, season + 1), time.today()),
+                new BloomForecast(weathers.ofSeasons(season - 1, season + 1), frosts(), time.today()),
                 known);
     }
 
@@ -197,10 +197,14 @@ class Seasons {
                 : stock.of(members.stream().map(member -> member.variety().id()).collect(Collectors.toSet()));
     }
 
+    /** The year as plants have it here. */
+    FarmYear year() {
+        return farms.year();
+    }
+
     /** The usual days of frost, where the grower has said. */
-    Optional<Frosts> frosts() {
-        FarmView farm = farms.get();
-        return Optional.ofNullable(farm.lastFrost()).map(last -> new Frosts(last, farm.firstFrost()));
+    private Optional<Frosts> frosts() {
+        return farms.get().frosts();
     }
 
     private static List<Member> of(List<Member> members, int season) {

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import theriseed.core.bloom.BloomForecast;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
 import theriseed.core.ground.Site;
@@ -20,7 +19,6 @@ import theriseed.core.isolation.Way;
 import theriseed.core.isolation.WayOut;
 import theriseed.core.isolation.WaysOut;
 import theriseed.core.measure.OutOfRange;
-import theriseed.core.season.Frosts;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.store.StockPlan;
 import theriseed.server.season.SeasonSources.Source;
@@ -30,16 +28,13 @@ final class Ways {
     private final SeasonAsWhole season;
     private final GroundCheck taken;
     private final FarmGround ground;
-    private final Optional<Frosts> frosts;
     private final LocalDate today;
     private final UUID schemeId;
 
-    /** @param frosts where the grower has said; otherwise only warmth is asked */
-    Ways(SeasonAsWhole season, GroundCheck taken, Optional<Frosts> frosts, LocalDate today, UUID schemeId) {
+    Ways(SeasonAsWhole season, GroundCheck taken, LocalDate today, UUID schemeId) {
         this.season = season;
         this.taken = taken;
         this.ground = season.ground();
-        this.frosts = frosts;
         this.today = today;
         this.schemeId = schemeId;
     }
@@ -135,29 +130,24 @@ final class Ways {
         }
         boolean over = then.onGroundFrom().isBefore(today)
                 || (then.sownOn().isBefore(today) && !then.sownOn().equals(when.sownOn()));
-        boolean frosted = Frosts.kill(crop)
-                && frosts.map(known -> known.lastOf(facts.season()))
+        boolean frosted = crop.handling().diesOfFrost()
+                && season.year()
+                        .frosts()
+                        .map(known -> known.lastOf(facts.season()))
                         .filter(then.onGroundFrom()::isBefore)
                         .isPresent();
         if (over || frosted) {
             return Optional.empty();
         }
         try {
-            SeasonDates.of(crop.lifeCycle(), facts.season())
+            SeasonDates.of(crop.lifeCycle(), facts.season(), season.year())
                     .checkPlanting(
                             then.sownOn(), then.setOutOn(), then.liftedOn(), then.replantedOn(), then.clearedOn());
         } catch (OutOfRange notInThisSeason) {
             return Optional.empty();
         }
         Member tried = member.otherwise(facts.on(then));
-        Stand stand = season.source(tried).stand();
-        boolean ripens = stand.bloom()
-                .filter(bloom -> season.ripens(tried, bloom))
-                .filter(bloom -> frosts.map(known -> known.firstOf(facts.season()))
-                        .filter(BloomForecast.lastRipe(crop, bloom)::isAfter)
-                        .isEmpty())
-                .isPresent();
-        return ripens ? Optional.of(tried) : Optional.empty();
+        return season.ripens(tried) ? Optional.of(tried) : Optional.empty();
     }
 
     private Optional<WayView> view(WayOut out, Member asked, List<Where> free) {

@@ -32,6 +32,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
@@ -47,6 +48,9 @@ import theriseed.server.walk.Walks;
 /** How many plants stand, from counts and walks; what waits in store; and the generations behind the seed. */
 @Service
 public class Stands {
+    /** After the coldest time, until what was lost in winter shows. */
+    private static final int WINTER_OVER_DAYS = 45;
+
     private final PlantCountRepository counts;
     private final StoreLookRepository looks;
     private final PlantSeedRepository seeds;
@@ -55,6 +59,7 @@ public class Stands {
     private final Lots lots;
     private final Harvests harvests;
     private final Crops crops;
+    private final Farms farms;
     private final Corrections corrections;
     private final Once once;
     private final Stamps stamps;
@@ -69,6 +74,7 @@ public class Stands {
             Lots lots,
             Harvests harvests,
             Crops crops,
+            Farms farms,
             Corrections corrections,
             Once once,
             Stamps stamps,
@@ -81,6 +87,7 @@ public class Stands {
         this.lots = lots;
         this.harvests = harvests;
         this.crops = crops;
+        this.farms = farms;
         this.corrections = corrections;
         this.once = once;
         this.stamps = stamps;
@@ -177,13 +184,16 @@ public class Stands {
                 new StandLife.Stand(
                         crop,
                         planting.grade(),
-                        planting.season(),
+                        farms.year()
+                                .winter(planting.season(), planting.sownOn())
+                                .plusDays(WINTER_OVER_DAYS),
                         planting.plants(),
                         last,
                         pulled,
                         planting.selected(),
                         planting.sownOn(),
-                        SeasonDates.of(crop.lifeCycle(), planting.season()).latestSowing(),
+                        SeasonDates.of(crop.lifeCycle(), planting.season(), farms.year())
+                                .latestSowing(),
                         planting.window()),
                 time.today());
     }

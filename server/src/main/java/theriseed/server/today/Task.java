@@ -48,4 +48,9 @@ public record Task(
                 planting.id(),
                 lot);
     }
+
+    /** The same, said where it is. */
+    Task where(String ground) {
+        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, lot);
+    }
 }

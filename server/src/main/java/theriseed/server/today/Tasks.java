@@ -1,6 +1,7 @@
 package theriseed.server.today;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,6 +28,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Wrong;
 import theriseed.server.calendar.Calendar;
 import theriseed.server.calendar.Entry;
+import theriseed.server.farm.Farms;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
@@ -50,6 +52,7 @@ import theriseed.server.walk.Walks;
 @Service
 class Tasks {
     private final Plantings plantings;
+    private final Farms farms;
     private final Walks walks;
     private final Lots lots;
     private final LotsHere here;
@@ -63,6 +66,7 @@ class Tasks {
 
     Tasks(
             Plantings plantings,
+            Farms farms,
             Walks walks,
             Lots lots,
             LotsHere here,
@@ -76,6 +80,7 @@ class Tasks {
         this.calendar = calendar;
         this.pollination = pollination;
         this.plantings = plantings;
+        this.farms = farms;
         this.walks = walks;
         this.lots = lots;
         this.here = here;
@@ -147,7 +152,7 @@ class Tasks {
             List<StageWalk> ofPlanting = stages.get(id);
             StageVerdict shown = walked.get(id);
             PlantingNeeds.of(known(planting, numbered.contains(id), ofPlanting, shown), time.today())
-                    .forEach(need -> tasks.add(task(planting, need, ofPlanting)));
+                    .forEach(need -> tasks.add(task(planting, need, ofPlanting, time.today())));
             late.getOrDefault(id, List.of()).stream()
                     .filter(shed -> !shed.decided())
                     .forEach(shed -> tasks.add(decide(planting, shed)));
@@ -182,7 +187,7 @@ class Tasks {
             PlantingView planting, boolean numbered, List<StageWalk> stages, StageVerdict shown) {
         return new PlantingNeeds.Known(
                 planting.purpose() == Purpose.SEED,
-                planting.season() == time.today().getYear(),
+                planting.season() == farms.year().seasonOn(time.today()),
                 numbered,
                 Optional.ofNullable(planting.bloom())
                         .map(bloom -> new PlantingNeeds.Bloom(bloom.first(), bloom.last(), bloom.ripeFrom())),
@@ -193,10 +198,11 @@ class Tasks {
                                 stage.verdict() != null))
                         .toList(),
                 Optional.ofNullable(shown).map(StageVerdict::verdict),
-                Optional.ofNullable(planting.isolation()).map(PlantingView.Isolation::verdict));
+                Optional.ofNullable(planting.isolation()).map(PlantingView.Isolation::verdict),
+                Optional.ofNullable(planting.ripens()).map(PlantingView.Ripens::here));
     }
 
-    private static Task task(PlantingView planting, PlantingNeed need, List<StageWalk> stages) {
+    private static Task task(PlantingView planting, PlantingNeed need, List<StageWalk> stages, LocalDate today) {
         ToDo toDo;
         if (need instanceof PlantingNeed.WalkStage walk) {
             StageWalk stage = stages.get(walk.place());
@@ -205,6 +211,9 @@ class Tasks {
             toDo = walkOn(walk.verdict());
         } else if (need instanceof PlantingNeed.LookWhetherRipe ripe) {
             toDo = new ToDo.LookWhetherRipe(ripe.since());
+        } else if (need instanceof PlantingNeed.DecideRipening) {
+            PlantingView.Ripens ripens = planting.ripens();
+            toDo = new ToDo.DecideRipening(ripens.mark(), ripens.ends(), ripens.cause(), ripens.chance());
         } else if (need instanceof PlantingNeed.DecideIsolation) {
             PlantingView.Isolation isolation = planting.isolation();
             toDo = new ToDo.DecideIsolation(
@@ -212,14 +221,15 @@ class Tasks {
         } else {
             toDo = new ToDo.WalkFirst();
         }
-        When when = need instanceof PlantingNeed.DecideIsolation ? When.BY_EVENING : When.WHILE_DRY;
-        return Task.of(planting, toDo, when, need.urgent());
+        boolean atHome = need instanceof PlantingNeed.DecideIsolation || need instanceof PlantingNeed.DecideRipening;
+        When when = atHome ? When.BY_EVENING : When.WHILE_DRY;
+        return Task.of(planting, toDo, when, need.urgent()).where(planting.groundOn(today));
     }
 
     private static ToDo walkOn(WalkVerdict verdict) {
         return verdict.mark() == WalkVerdict.Mark.OVER
-                ? new ToDo.WalkOver(verdict.limit().upper(), verdict.tolerance())
-                : new ToDo.WalkOn(verdict.limit().upper(), verdict.tolerance(), verdict.more());
+                ? new ToDo.WalkOver(verdict.share(), verdict.tolerance())
+                : new ToDo.WalkOn(verdict.upper(), verdict.tolerance(), verdict.more());
     }
 
     private static Task pollination(PollinationWork.Waits waits) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import theriseed.core.bench.StepKind;
+import theriseed.core.season.RipensHere;
 import theriseed.core.season.SeasonWork;
 import theriseed.server.base.Maybe;
 
@@ -27,11 +28,14 @@ public sealed interface ToDo {
 
     record WalkFirst() implements ToDo {}
 
-    /** @param upper share of off-types there may be; {@code more} plants to look at without finding any */
+    /**
+     * @param upper share of off-types that may still stand
+     * @param more plants to look at without finding any; 0 where only a further whole walk would do
+     */
     record WalkOn(double upper, double allowed, int more) implements ToDo {}
 
-    /** More off-types than allowed were found: no more walking shows otherwise. */
-    record WalkOver(double upper, double allowed) implements ToDo {}
+    /** More off-types than allowed stand. @param share to expect among what stands */
+    record WalkOver(double share, double allowed) implements ToDo {}
 
     record LookWhetherRipe(LocalDate since) implements ToDo {}
 
@@ -84,6 +88,10 @@ public sealed interface ToDo {
 
     /** @param crosser what crosses it most; {@code crossing} share of the seed, {@code allowed} by its grade */
     record DecideIsolation(String crosser, double crossing, double allowed) implements ToDo {}
+
+    /** Its seed is not likely to ripen. @param ends day on which frost or cold ends it; {@code chance} that it ripens before */
+    record DecideRipening(RipensHere.Mark mark, LocalDate ends, RipensHere.Cause cause, double chance)
+            implements ToDo {}
 
     /** @param fathered share of the seed an off-type fathered */
     record DecideRing(double fathered, double allowed) implements ToDo {}

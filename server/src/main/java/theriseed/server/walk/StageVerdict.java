@@ -1,35 +1,40 @@
 package theriseed.server.walk;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.List;
 import theriseed.core.crop.Grade;
-import theriseed.core.roguing.Remaining;
+import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.WalkVerdict;
 
 /**
- * What all walks of one stage together have shown. Plants walked past twice are the same plants: no more count than stand.
+ * What all walks of one stage together have shown.
  *
- * @param passes times over the whole stand
- * @param remaining what probably still stands
+ * @param lookedAt plants walked past in all; those of the same rows again count again
+ * @param plants standing before the first of them
+ * @param walked in their order
  */
 public record StageVerdict(
-        String stage, int lookedAt, int offTypes, int pulled, double passes, WalkVerdict verdict, Remaining remaining) {
+        String stage,
+        int lookedAt,
+        int offTypes,
+        int pulled,
+        WalkVerdict verdict,
+        @JsonIgnore int plants,
+        @JsonIgnore List<Pass> walked) {
 
-    /** @param lookedAt plants walked past, at least 1 */
-    static StageVerdict of(Grade grade, String stage, int lookedAt, int offTypes, int pulled, int stand) {
-        int plants = Math.min(lookedAt, stand);
-        int off = Math.min(offTypes, plants);
-        int gone = Math.min(pulled, off);
+    static StageVerdict of(String stage, int plants, List<Pass> walked, WalkVerdict verdict) {
         return new StageVerdict(
                 stage,
+                walked.stream().mapToInt(Pass::lookedAt).sum(),
+                walked.stream().mapToInt(Pass::offTypes).sum(),
+                walked.stream().mapToInt(Pass::gone).sum(),
+                verdict,
                 plants,
-                off,
-                gone,
-                lookedAt / (double) stand,
-                WalkVerdict.of(grade, off, plants, stand),
-                Remaining.of(off, gone, plants, stand, WalkVerdict.DETECTION, grade.offTypesAllowed()));
+                walked);
     }
 
-    /** The same for seed of another grade. @param stand plants in all */
-    public WalkVerdict at(Grade grade, int stand) {
-        return WalkVerdict.of(grade, offTypes, lookedAt, stand);
+    /** The same for seed of another grade. */
+    public WalkVerdict at(Grade grade) {
+        return WalkVerdict.of(grade, plants, walked);
     }
 }

@@ -36,6 +36,7 @@ class Walk extends Recorded {
     private List<Integer> rows = List.of();
 
     private Integer rowsInAll;
+    private boolean others;
     private int sick;
     private int stressed;
     private int bolted;
@@ -79,6 +80,7 @@ class Walk extends Recorded {
         this.lookedAt = facts.lookedAt();
         this.rows = facts.rows();
         this.rowsInAll = facts.rowsInAll();
+        this.others = facts.others();
         this.sick = facts.sick();
         this.stressed = facts.stressed();
         this.bolted = facts.bolted();
@@ -109,6 +111,7 @@ class Walk extends Recorded {
                 lookedAt,
                 rows,
                 rowsInAll,
+                others,
                 offTypes.stream().map(OffType::facts).toList(),
                 sick,
                 stressed,
@@ -124,6 +127,7 @@ class Walk extends Recorded {
         facts.put("walkedOn", walkedOn);
         facts.put("lookedAt", lookedAt);
         facts.put("rows", rows);
+        facts.put("others", others);
         facts.put("offTypes", facts().offTypes().toString());
         facts.put("sick", sick);
         facts.put("stressed", stressed);
@@ -144,6 +148,7 @@ class Walk extends Recorded {
                 lookedAt,
                 rows,
                 rowsInAll,
+                others,
                 facts.offTypes(),
                 facts.offTypesInAll(),
                 facts.pulled(),

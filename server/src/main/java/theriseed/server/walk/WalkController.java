@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Grade;
+import theriseed.core.measure.Range;
 import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Made;
@@ -49,6 +51,7 @@ class WalkController {
             @NotNull Integer lookedAt,
             @NotNull @Size(max = 400) List<@NotNull Integer> rows,
             @Maybe Integer rowsInAll,
+            @Maybe Boolean others,
             @NotNull @Size(max = 50) List<@Valid OffTypeRequest> offTypes,
             @NotNull Integer sick,
             @NotNull Integer stressed,
@@ -66,6 +69,7 @@ class WalkController {
                     lookedAt,
                     rows,
                     rowsInAll,
+                    Boolean.TRUE.equals(others),
                     offTypes.stream()
                             .map(kind -> new WalkFacts.OffType(kind.kind(), kind.plants(), kind.fate(), kind.reason()))
                             .toList(),
@@ -107,8 +111,21 @@ class WalkController {
             @RequestParam String stage,
             @RequestParam int lookedAt,
             @RequestParam int offTypes,
-            @RequestParam(defaultValue = "0") int pulled) {
-        return new SoFar(walks.soFar(id, stage, lookedAt, offTypes, pulled).orElse(null));
+            @RequestParam(defaultValue = "0") int pulled,
+            @RequestParam(defaultValue = "") List<Integer> rows,
+            @RequestParam(defaultValue = "1") int rowsInAll,
+            @RequestParam(defaultValue = "false") boolean others) {
+        List<WalkFacts.OffType> off = new ArrayList<>();
+        Range.of(0, offTypes, "plants").check("pulled", pulled);
+        if (pulled > 0) {
+            off.add(new WalkFacts.OffType("", pulled, Fate.PULLED, ""));
+        }
+        if (offTypes > pulled) {
+            off.add(new WalkFacts.OffType("", offTypes - pulled, Fate.MARKED, ""));
+        }
+        WalkFacts now =
+                new WalkFacts(stage, time.today(), lookedAt, rows, rowsInAll, others, off, 0, 0, 0, null, false, "");
+        return new SoFar(walks.soFar(id, now).orElse(null));
     }
 
     @PostMapping("/api/plantings/{id}/walks")

@@ -7,12 +7,14 @@ import java.util.Optional;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.roguing.LateOffType;
+import theriseed.core.roguing.Pass;
 
 /**
  * What a walk found. Sick plants, freaks of stress and early bolters are no off-types: they are counted apart.
  *
  * @param rows that were walked, by their numbers; none where it is not said
  * @param rowsInAll of the stand, as counted in the rows; null where it is not said
+ * @param others whether no earlier walk of the stage looked at these plants; counts where the rows are not said
  * @param sheddingSince first day an off-type shed pollen, as far as somebody could tell; null where nobody said
  * @param notFlowered whether somebody looked and none of the off-types had flowered yet
  */
@@ -22,6 +24,7 @@ public record WalkFacts(
         int lookedAt,
         List<Integer> rows,
         Integer rowsInAll,
+        boolean others,
         List<OffType> offTypes,
         int sick,
         int stressed,
@@ -41,7 +44,7 @@ public record WalkFacts(
 
     /** A walk on which nothing but off-types was found and all of them pulled, before any had flowered. */
     public static WalkFacts pulling(String stage, LocalDate day, int lookedAt, List<OffType> offTypes) {
-        return new WalkFacts(stage, day, lookedAt, List.of(), null, offTypes, 0, 0, 0, null, true, "");
+        return new WalkFacts(stage, day, lookedAt, List.of(), null, false, offTypes, 0, 0, 0, null, true, "");
     }
 
     WalkFacts on(LocalDate day) {
@@ -51,6 +54,7 @@ public record WalkFacts(
                 lookedAt,
                 rows,
                 rowsInAll,
+                others,
                 offTypes,
                 sick,
                 stressed,
@@ -65,6 +69,19 @@ public record WalkFacts(
         return offTypesInAll() == 0
                 ? Optional.empty()
                 : LateOffType.shedFrom(crop, bloom, walkedOn, Optional.ofNullable(sheddingSince), notFlowered);
+    }
+
+    /**
+     * The walk as it tells what still stands.
+     *
+     * @param standing plants before it, at least 1
+     * @param recognised chance that whoever walked recognises an off-type, above 0 to 1
+     */
+    Pass pass(int standing, double recognised) {
+        int looked = Math.min(lookedAt, standing);
+        int found = Math.min(offTypesInAll(), looked);
+        return new Pass(
+                looked, found, Math.min(pulled(), found), recognised, rows, rowsInAll == null ? 1 : rowsInAll, others);
     }
 
     int offTypesInAll() {

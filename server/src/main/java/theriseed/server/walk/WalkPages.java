@@ -9,8 +9,6 @@ import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Rows;
 import theriseed.core.roguing.LateOffType;
-import theriseed.core.roguing.VerdictTable;
-import theriseed.core.roguing.WalkVerdict;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
@@ -28,6 +26,7 @@ import theriseed.server.season.Plantings;
 class WalkPages {
     private final Walks walks;
     private final Rings rings;
+    private final Eyes eyes;
     private final Plantings plantings;
     private final Crops crops;
     private final Ground ground;
@@ -38,6 +37,7 @@ class WalkPages {
     WalkPages(
             Walks walks,
             Rings rings,
+            Eyes eyes,
             Plantings plantings,
             Crops crops,
             Ground ground,
@@ -46,6 +46,7 @@ class WalkPages {
             FarmTime time) {
         this.walks = walks;
         this.rings = rings;
+        this.eyes = eyes;
         this.plantings = plantings;
         this.crops = crops;
         this.ground = ground;
@@ -60,7 +61,8 @@ class WalkPages {
      *
      * @param stage the one that is due now
      * @param kinds of off-types, those found in the variety before first
-     * @param detection chance to recognise an off-type, as assumed
+     * @param recognised chance that whoever is signed in recognises an off-type
+     * @param tables what a further walk would show, first of a stage that nobody walked yet
      * @param flowersFrom day from which off-types that are found are taken to have flowered with the stand; absent where they
      *     father next to nothing, or the bloom is not known
      * @param truePhotos pictures of true plants of the variety
@@ -73,8 +75,8 @@ class WalkPages {
             Rows rows,
             double rowLength,
             String hazards,
-            double detection,
-            VerdictTable table,
+            double recognised,
+            List<Walks.StageTables> tables,
             List<WalkView> walks,
             @Maybe StageVerdict verdict,
             List<LateView> late,
@@ -110,8 +112,8 @@ class WalkPages {
                         : Rows.counted(counted, planting.plants()),
                 site.parts().get(0).length(),
                 crop.hazards(),
-                WalkVerdict.DETECTION,
-                walks.table(planting),
+                eyes.ofWhoeverWalks(),
+                walks.tables(planting),
                 walked,
                 walks.verdicts(List.of(planting)).get(id),
                 walks.late(planting),

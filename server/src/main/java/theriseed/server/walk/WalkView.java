@@ -18,6 +18,7 @@ public record WalkView(
         int lookedAt,
         List<Integer> rows,
         @Maybe Integer rowsInAll,
+        boolean others,
         List<WalkFacts.OffType> offTypes,
         int offTypesInAll,
         int pulled,

@@ -15,13 +15,15 @@ import java.util.stream.Collectors;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
-import theriseed.core.crop.Grade;
 import theriseed.core.crop.SeedProcess;
+import theriseed.core.crop.Stage;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 import theriseed.core.roguing.LateOffType;
-import theriseed.core.roguing.OffTypeLimit;
+import theriseed.core.roguing.OffTypesStanding;
+import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.StockTrend;
 import theriseed.core.roguing.VerdictTable;
 import theriseed.core.season.DueWalk;
@@ -33,17 +35,19 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Kept;
-import theriseed.server.base.Latest;
+import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
+import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 import theriseed.server.photo.Photos;
 import theriseed.server.photo.Pictured;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
+import theriseed.server.walk.StageVerdicts.Walked;
 
 /**
  * Walks through the rows. Walks of one stage add up; a later stage shows other things and starts afresh, so a planting
@@ -51,7 +55,6 @@ import theriseed.server.season.Plantings;
  */
 @Service
 public class Walks implements Pictured {
-    private static final int TABLES_KEPT = 200;
     private static final int KINDS_SHOWN = 12;
 
     /** Those of ten years. */
@@ -61,23 +64,23 @@ public class Walks implements Pictured {
     private final RingRepository rings;
     private final Plantings plantings;
     private final Crops crops;
+    private final Farms farms;
+    private final StageVerdicts stageVerdicts;
     private final Photos photos;
     private final ObjectProvider<Picking> picking;
     private final Corrections corrections;
     private final Once once;
     private final Stamps stamps;
     private final FarmTime time;
-    private final Map<Stand, VerdictTable> tables = Latest.map(TABLES_KEPT);
-
-    private final Kept<UUID, List<WalkFacts>> facts;
-
-    private record Stand(Grade grade, int plants) {}
+    private final Kept<UUID, List<Walked>> walked;
 
     Walks(
             WalkRepository walks,
             RingRepository rings,
             Plantings plantings,
             Crops crops,
+            Farms farms,
+            StageVerdicts stageVerdicts,
             Photos photos,
             ObjectProvider<Picking> picking,
             Corrections corrections,
@@ -89,13 +92,15 @@ public class Walks implements Pictured {
         this.rings = rings;
         this.plantings = plantings;
         this.crops = crops;
+        this.farms = farms;
+        this.stageVerdicts = stageVerdicts;
         this.photos = photos;
         this.picking = picking;
         this.corrections = corrections;
         this.once = once;
         this.stamps = stamps;
         this.time = time;
-        this.facts = new Kept<>(changes.of(Walk.class), PLANTINGS_KEPT);
+        this.walked = new Kept<>(changes.of(Walk.class), PLANTINGS_KEPT);
     }
 
     @ReadsOnly
@@ -116,8 +121,8 @@ public class Walks implements Pictured {
         Map<UUID, PlantingView> byId = of.stream().collect(Collectors.toMap(PlantingView::id, planting -> planting));
         Map<UUID, StageVerdict> verdicts = new HashMap<>();
         walked(byId.keySet()).forEach((id, all) -> {
-            String latest = all.get(all.size() - 1).stage();
-            verdicts.put(id, judge(byId.get(id), latest, all, 0, 0, 0).orElseThrow());
+            String latest = all.get(all.size() - 1).facts().stage();
+            stageVerdicts.of(byId.get(id), latest, all).ifPresent(verdict -> verdicts.put(id, verdict));
         });
         return verdicts;
     }
@@ -125,18 +130,21 @@ public class Walks implements Pictured {
     /** The stages of these plantings, with what was found at each. */
     @ReadsOnly
     public Map<UUID, List<StageWalk>> stages(Collection<PlantingView> of) {
-        Map<UUID, List<WalkFacts>> walked =
+        Map<UUID, List<Walked>> walked =
                 walked(of.stream().map(PlantingView::id).toList());
+        FarmYear year = farms.year();
         return of.stream()
                 .collect(Collectors.toMap(
-                        PlantingView::id, planting -> stages(planting, walked.getOrDefault(planting.id(), List.of()))));
+                        PlantingView::id,
+                        planting -> stages(planting, walked.getOrDefault(planting.id(), List.of()), year)));
     }
 
-    private List<StageWalk> stages(PlantingView planting, List<WalkFacts> walked) {
+    private List<StageWalk> stages(PlantingView planting, List<Walked> walked, FarmYear year) {
         Crop crop = crops.get(planting.variety().cropKey());
-        List<DueWalk> due = SeasonWork.walks(planting.work(crop));
+        List<DueWalk> due = SeasonWork.walks(planting.work(crop, year));
         if (due.isEmpty()) {
-            return crop.rogueStages().stream()
+            return crop.stages().stream()
+                    .filter(stage -> stage.of(crop.lifeCycle(), Optional.ofNullable(planting.liftedOn())))
                     .map(stage ->
                             new StageWalk(stage.name(), stage.lookFor(), null, null, verdict(planting, stage, walked)))
                     .toList();
@@ -151,25 +159,47 @@ public class Walks implements Pictured {
                 .toList();
     }
 
-    private static StageVerdict verdict(PlantingView planting, Crop.Stage stage, List<WalkFacts> walked) {
-        return judge(planting, stage.name(), walked, 0, 0, 0).orElse(null);
+    private StageVerdict verdict(PlantingView planting, Stage stage, List<Walked> walked) {
+        return stageVerdicts.of(planting, stage.name(), walked).orElse(null);
     }
 
     /** What a stage would show if so many more were looked at with so many off-types; empty when none were. */
     @ReadsOnly
-    public Optional<StageVerdict> soFar(UUID plantingId, String stage, int lookedAt, int offTypes, int pulled) {
-        Range.of(0, 1_000_000, "plants").check("lookedAt", lookedAt);
-        Range.of(0, lookedAt, "plants").check("offTypes", offTypes);
-        Range.of(0, offTypes, "plants").check("pulled", pulled);
-        List<WalkFacts> all = walked(List.of(plantingId)).getOrDefault(plantingId, List.of());
-        return judge(plantings.get(plantingId), stage, all, lookedAt, offTypes, pulled);
+    public Optional<StageVerdict> soFar(UUID plantingId, WalkFacts now) {
+        Range.of(0, 1_000_000, "plants").check("lookedAt", now.lookedAt());
+        Range.of(0, now.lookedAt(), "plants").check("offTypes", now.offTypesInAll());
+        List<Walked> all = walked(List.of(plantingId)).getOrDefault(plantingId, List.of());
+        return stageVerdicts.with(
+                plantings.get(plantingId), all, now, stamps.now().by());
     }
 
-    /** The verdicts of every count, to be carried where there is no signal. */
-    public VerdictTable table(PlantingView planting) {
-        return tables.computeIfAbsent(
-                new Stand(planting.grade(), planting.plants()),
-                stand -> VerdictTable.of(stand.grade(), stand.plants()));
+    /**
+     * The verdicts of every count of a further walk of a stage, to be carried where there is no signal.
+     *
+     * @param others for plants not looked at before; absent when all were
+     * @param again for the same plants again; absent where nobody looked at any
+     */
+    public record StageTables(
+            String stage, @Maybe VerdictTable others, @Maybe VerdictTable again) {}
+
+    /** For each stage that was walked, and first for one that was not. */
+    @ReadsOnly
+    public List<StageTables> tables(PlantingView planting) {
+        List<Walked> all = walked(List.of(planting.id())).getOrDefault(planting.id(), List.of());
+        List<StageTables> tables = new ArrayList<>();
+        tables.add(
+                new StageTables("", stageVerdicts.table(planting, "", all, true).orElse(null), null));
+        all.stream()
+                .map(walk -> walk.facts().stage())
+                .distinct()
+                .forEach(stage -> tables.add(new StageTables(
+                        stage,
+                        stageVerdicts
+                                .table(planting, stage, all, true)
+                                .filter(table -> table.reach() > 0)
+                                .orElse(null),
+                        stageVerdicts.table(planting, stage, all, false).orElse(null))));
+        return tables;
     }
 
     /** Kinds of off-types to look for: those found in the variety before, most first, then the usual ones of its crop. */
@@ -252,9 +282,11 @@ public class Walks implements Pictured {
     }
 
     private static StockHistory.StockYear generation(PlantingView planting, StageVerdict walked) {
-        int off = walked.offTypes();
-        int looked = walked.lookedAt();
-        double side = 1 - (1 - OffTypeLimit.CONFIDENCE) / 2;
+        int off = walked.verdict().found();
+        int looked = walked.verdict().seen();
+        double worst =
+                walked.walked().stream().mapToDouble(Pass::recognised).min().orElseThrow();
+        double side = 1 - (1 - OffTypesStanding.CONFIDENCE) / 2;
         return new StockHistory.StockYear(
                 planting.season(),
                 planting.id(),
@@ -264,7 +296,7 @@ public class Walks implements Pictured {
                 off,
                 off / (double) looked,
                 Chance.lowerLimit(off, looked, side),
-                Chance.upperLimit(off, looked, side),
+                Math.min(1, Chance.upperLimit(off, looked, side) / worst),
                 walked.verdict().tolerance());
     }
 
@@ -299,7 +331,9 @@ public class Walks implements Pictured {
     /** @param pulledBefore plants this very walk pulled before it was corrected */
     private void check(Grown planting, WalkFacts facts, int pulledBefore) {
         Crop crop = crops.get(planting.cropKey());
-        LocalDate up = planting.sownOn().plusDays(Math.max(1, crop.firstCountDay()));
+        LocalDate up = crop.grownFromSeed()
+                ? planting.sownOn().plusDays(Math.max(1, crop.firstCountDay()))
+                : planting.sownOn();
         LocalDate last = lastDay(planting, crop);
         SeasonDates.check("walkedOn", facts.walkedOn(), up, last);
         if (facts.sheddingSince() != null) {
@@ -307,7 +341,7 @@ public class Walks implements Pictured {
             SeasonDates.check("sheddingSince", facts.sheddingSince(), up, facts.walkedOn());
         }
         int pulled = walked(List.of(planting.id())).getOrDefault(planting.id(), List.of()).stream()
-                        .mapToInt(WalkFacts::pulled)
+                        .mapToInt(walk -> walk.facts().pulled())
                         .sum()
                 - pulledBefore;
         Range.of(0, Math.max(0, planting.plants() - pulled), "plants")
@@ -317,7 +351,8 @@ public class Walks implements Pictured {
 
     /** Today, or the day after which nothing of it stands: dry crops are cut whole, stock is walked in the store too. */
     private LocalDate lastDay(Grown planting, Crop crop) {
-        LocalDate last = SeasonDates.of(crop.lifeCycle(), planting.season()).latestPicking();
+        LocalDate last = SeasonDates.of(crop.lifeCycle(), planting.season(), farms.year())
+                .latestPicking();
         boolean cutWhole = crop.seedProcess().filter(SeedProcess.DRY::equals).isPresent();
         if (cutWhole) {
             LocalDate cut = picking.stream()
@@ -330,32 +365,20 @@ public class Walks implements Pictured {
     }
 
     /** Walks of each of these plantings, in their order; those that nobody walked are left out. */
-    private Map<UUID, List<WalkFacts>> walked(Collection<UUID> plantings) {
-        Map<UUID, List<WalkFacts>> walked = new HashMap<>(facts.of(plantings, this::noted));
-        walked.values().removeIf(List::isEmpty);
-        return walked;
-    }
-
-    private Map<UUID, List<WalkFacts>> noted(List<UUID> plantings) {
-        Map<UUID, List<WalkFacts>> noted = new HashMap<>();
-        plantings.forEach(id -> noted.put(id, new ArrayList<>()));
-        if (!plantings.isEmpty()) {
-            walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(plantings)
-                    .forEach(walk -> noted.get(walk.plantingId()).add(walk.facts()));
-        }
+    private Map<UUID, List<Walked>> walked(Collection<UUID> plantings) {
+        Map<UUID, List<Walked>> noted = new HashMap<>(walked.of(plantings, this::noted));
+        noted.values().removeIf(List::isEmpty);
         return noted;
     }
 
-    private static Optional<StageVerdict> judge(
-            PlantingView planting, String stage, List<WalkFacts> all, int lookedAt, int offTypes, int pulled) {
-        List<WalkFacts> same = new ArrayList<>(all);
-        same.removeIf(walk -> !walk.stage().equals(stage));
-        int looked = lookedAt + same.stream().mapToInt(WalkFacts::lookedAt).sum();
-        int off = offTypes + same.stream().mapToInt(WalkFacts::offTypesInAll).sum();
-        int gone = pulled + same.stream().mapToInt(WalkFacts::pulled).sum();
-        return looked == 0
-                ? Optional.empty()
-                : Optional.of(StageVerdict.of(planting.grade(), stage, looked, off, gone, planting.plants()));
+    private Map<UUID, List<Walked>> noted(List<UUID> plantings) {
+        Map<UUID, List<Walked>> noted = new HashMap<>();
+        plantings.forEach(id -> noted.put(id, new ArrayList<>()));
+        if (!plantings.isEmpty()) {
+            walks.findByPlantingIdInOrderByWalkedOnAscIdAsc(plantings)
+                    .forEach(walk -> noted.get(walk.plantingId()).add(new Walked(walk.facts(), walk.recordedBy())));
+        }
+        return noted;
     }
 
     @Override

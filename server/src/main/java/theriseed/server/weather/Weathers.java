@@ -32,11 +32,11 @@ public class Weathers {
         this.known = changes.of(WeatherDay.class).and(farms.records());
     }
 
-    /** The weather that plantings of these seasons live through: from the summer before to the winter after. */
+    /** The weather that plantings of these seasons live through: from the sowing of its biennials to the winter after. */
     @ReadsOnly
     public Weather ofSeasons(int first, int last) {
         Map<LocalDate, Weather.Day> actual = new HashMap<>();
-        days.figures(LocalDate.of(first - 1, 7, 1), LocalDate.of(last + 1, 3, 31))
+        days.figures(LocalDate.of(first - 2, 10, 1), LocalDate.of(last + 1, 6, 30))
                 .forEach(day -> actual.put(day.day(), new Weather.Day(day.low(), day.high())));
         return new Weather(farms.get().climate(), actual);
     }

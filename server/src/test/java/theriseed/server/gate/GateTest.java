@@ -143,6 +143,7 @@ class GateTest {
                 .get("id")
                 .asString();
         season.walked(planting, 300);
+        season.walked(planting, 300);
         String number = peasOf(planting, 81, 82, 80, 81);
         assertThat(gate(number).at("/reasons").toString()).isEqualTo("[\"BELOW_STANDARD\"]");
         assertThat(gate(number).at("/atGrades/0/mayBeSold").asBoolean()).isFalse();

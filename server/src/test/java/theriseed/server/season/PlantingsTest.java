@@ -435,6 +435,31 @@ class PlantingsTest {
         assertThat(page(summer).at("/planting/isolation/verdict").asString()).isEqualTo("CLEAR");
     }
 
+    /** What is sown too late to ripen will not be grown as it is planned, and the days it would bloom clear nothing. */
+    @Test
+    void aBloomThatCannotRipenSeedClearsNothing() {
+        double north = -3300;
+        String early = kept(with(
+                plantingOf(season.variety("common-bean"), season.plotAt(-4400, north), "2027-05-20", 200),
+                "season",
+                2027));
+        JsonNode ripens = page(early).at("/planting/ripens");
+        assertThat(ripens.get("mark").asString()).isEqualTo("RIPENS");
+        assertThat(ripens.get("ends").asString()).startsWith("2027-1");
+
+        String maize = kept(with(
+                plantingOf(season.variety("flour-maize"), season.plotAt(-4400, north + 200), "2027-05-12", 300),
+                "season",
+                2027));
+        String late = kept(with(
+                plantingOf(season.variety("flour-maize"), season.plotAt(-4340, north + 200), "2027-07-15", 300),
+                "season",
+                2027));
+        assertThat(page(late).at("/planting/ripens/mark").asString()).isEqualTo("WILL_NOT");
+        assertThat(page(late).at("/planting/isolation/verdict").asString()).isEqualTo("CROSSES");
+        assertThat(page(maize).at("/planting/isolation/verdict").asString()).isEqualTo("CROSSES");
+    }
+
     @Test
     void volunteersOfLastYearsCropAreAThreatUntilTheyAreHoed() {
         String plot = season.plotAt(-4200, 1400);

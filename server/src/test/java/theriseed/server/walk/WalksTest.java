@@ -34,25 +34,47 @@ class WalksTest {
     }
 
     @Test
-    void walksOfAStageAddUpAndSayHowManyMore() {
+    void walksThroughOtherPlantsAddUpAndSayHowManyMore() {
         season.grower.post(path, walkOf("tassel", 200, 0)).ok();
         JsonNode first = season.grower.get(path).ok().get("verdict");
         assertThat(first.at("/verdict/mark").asString()).isEqualTo("NOT_YET");
         int more = first.at("/verdict/more").asInt();
 
-        season.grower.post(path, walkOf("tassel", more, 0)).ok();
+        season.grower
+                .post(path, with(walkOf("tassel", more, 0), "others", true, "walkedOn", "2026-07-02"))
+                .ok();
         JsonNode shown = season.grower.get(path).ok().get("verdict");
         assertThat(shown.get("lookedAt").asInt()).isEqualTo(200 + more);
+        assertThat(shown.at("/verdict/seen").asInt()).isEqualTo(200 + more);
         assertThat(shown.at("/verdict/mark").asString()).isEqualTo("SHOWN");
-        assertThat(shown.at("/verdict/limit/upper").asDouble()).isLessThanOrEqualTo(0.01);
+        assertThat(shown.at("/verdict/upper").asDouble()).isLessThanOrEqualTo(0.01);
     }
 
     @Test
-    void theLimitIsTheExactBinomialOne() {
+    void whatIsShownAllowsForWhatAnEyeOverlooks() {
         JsonNode soFar = season.grower
-                .get(path + "/so-far?stage=tassel&lookedAt=300&offTypes=0")
+                .get(path + "/so-far?stage=tassel&lookedAt=299&offTypes=0")
                 .ok();
-        assertThat(soFar.at("/verdict/verdict/limit/upper").asDouble()).isCloseTo(0.009936081944457092, within(1e-12));
+        assertThat(soFar.at("/verdict/verdict/within").asDouble()).isCloseTo(0.9530407386353539, within(1e-9));
+        assertThat(soFar.at("/verdict/verdict/none").asDouble()).isCloseTo(0.13493253373311065, within(1e-9));
+    }
+
+    /** What a walk would show by the table that is carried along is what it shows when it is recorded. */
+    @Test
+    void theTableIsOfTheWalkThatIsToCome() {
+        season.grower
+                .post(path, with(walkOf("tassel", 300, 1), "rows", List.of(1, 2), "rowsInAll", 10))
+                .ok();
+        JsonNode tables = season.grower.get(path).ok().get("tables");
+        assertThat(tables.at("/0/others/seen").asInt()).isZero();
+        assertThat(tables.at("/1/stage").asString()).isEqualTo("tassel");
+        assertThat(tables.at("/1/others/reach").asInt()).isEqualTo(1700);
+        int from = tables.at("/1/others/rows/0/shownFrom").asInt();
+        season.grower
+                .post(path, with(walkOf("tassel", from, 0), "rows", List.of(3, 4, 5), "rowsInAll", 10))
+                .ok();
+        assertThat(season.grower.get(path).ok().at("/verdict/verdict/mark").asString())
+                .isEqualTo("SHOWN");
     }
 
     @Test
@@ -145,15 +167,13 @@ class WalksTest {
         JsonNode shown = page.get("verdict");
         assertThat(shown.at("/offTypes").asInt()).isEqualTo(9);
         assertThat(shown.at("/pulled").asInt()).isEqualTo(5);
-        assertThat(shown.at("/verdict/limit/estimate").asDouble()).isEqualTo(0.0075);
         assertThat(shown.at("/verdict/mark").asString()).isEqualTo("SHOWN");
-        assertThat(shown.at("/verdict/overlooked").asDouble()).isCloseTo(1 - Math.pow(0.9, 10), within(1e-12));
-        assertThat(shown.at("/remaining/plants").asDouble())
+        assertThat(shown.at("/verdict/standing").asInt()).isEqualTo(1195);
+        assertThat(shown.at("/verdict/expected").asDouble())
                 .as("four left standing and one overlooked")
-                .isCloseTo(5, within(1e-9));
+                .isBetween(5.0, 5.2);
         assertThat(page.at("/walks/0/rows").size()).isEqualTo(4);
         assertThat(page.at("/kinds/0").asString()).isEqualTo("white silks");
-        assertThat(page.at("/table/letPass").asInt()).isEqualTo(12);
     }
 
     @Test
@@ -161,12 +181,14 @@ class WalksTest {
         String id = season.planted("flour-maize", "2026-04-20", 300);
         String walks = "/api/plantings/" + id + "/walks";
         season.grower.post(walks, walkOf("tassel", 300, 2)).ok();
-        season.grower.post(walks, walkOf("tassel", 300, 1)).ok();
+        season.grower
+                .post(walks, with(walkOf("tassel", 300, 1), "walkedOn", "2026-07-02"))
+                .ok();
         JsonNode shown = season.grower.get(walks).ok().get("verdict");
-        assertThat(shown.get("lookedAt").asInt()).isEqualTo(300);
+        assertThat(shown.get("lookedAt").asInt()).isEqualTo(598);
         assertThat(shown.get("offTypes").asInt()).isEqualTo(3);
-        assertThat(shown.get("passes").asDouble()).isEqualTo(2);
-        assertThat(shown.at("/verdict/limit/estimate").asDouble()).isEqualTo(0.01);
+        assertThat(shown.at("/verdict/seen").asInt()).isEqualTo(300);
+        assertThat(shown.at("/verdict/standing").asInt()).isEqualTo(297);
     }
 
     @Test

@@ -1,4 +1,4 @@
-package theriseed.core.season;
+package theriseed.core.bloom;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,0 +1,35 @@
+package theriseed.core.crop;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * How a crop is handled in the ground. Rough: practice differs, and climate rules.
+ *
+ * @param staking what holds it up
+ * @param stakeAt when it is staked; none where nothing holds it up
+ * @param stopWateringAt when it is watered for the last time, to dry down; none where it is not stopped
+ * @param killedAt air temperature at which standing plants are mostly lost, &deg;C; none where they stand any usual winter
+ * @param pieces cloves, bulbs or tubers that one planted piece gives; none for crops raised from seed
+ */
+public record Handling(
+        Staking staking,
+        Optional<Stage.When> stakeAt,
+        Optional<Stage.When> stopWateringAt,
+        OptionalDouble killedAt,
+        Optional<Usual> pieces) {
+    /** Whether a light frost kills it. */
+    public boolean diesOfFrost() {
+        return killedAt.orElse(LIGHT_FROST_C - 1) >= LIGHT_FROST_C;
+    }
+
+    private static final double LIGHT_FROST_C = -2;
+
+    /** What holds plants up. */
+    public enum Staking {
+        NONE,
+        STAKES,
+        STRING,
+        TRELLIS
+    }
+}
