@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_24"];
+        put: operations["correct_25"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_23"];
+        put: operations["correct_24"];
         post?: never;
         delete?: never;
         options?: never;
@@ -110,6 +110,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["preview_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bloom-looks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_23"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1812,6 +1828,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plantings/{id}/bloom-looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["looks"];
+        put?: never;
+        post: operations["look_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings/{id}/buds": {
         parameters: {
             query?: never;
@@ -3411,6 +3443,10 @@ export interface components {
         };
         Bloom: {
             /** Format: date */
+            bloomingFrom?: string;
+            /** Format: date */
+            bloomingUntil?: string;
+            /** Format: date */
             first: string;
             /** Format: double */
             firstSpreadDays: number;
@@ -3419,10 +3455,40 @@ export interface components {
             /** Format: double */
             lastSpreadDays: number;
             /** Format: date */
+            notYetOn?: string;
+            /** Format: date */
+            overOn?: string;
+            /** Format: date */
             ripeFrom: string;
             /** Format: date */
             ripeTo: string;
             seen: boolean;
+            warmth: components["schemas"]["Warmth"];
+        };
+        BloomLookRequest: {
+            /** Format: uuid */
+            id: string;
+            made?: components["schemas"]["Made"];
+            note: string;
+            reason?: string;
+            /** @enum {string} */
+            seen: "NOT_YET" | "IN_BLOOM" | "OVER";
+            /** Format: date */
+            seenOn: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        BloomLookView: {
+            /** Format: uuid */
+            id: string;
+            note: string;
+            recordedBy: string;
+            /** @enum {string} */
+            seen: "NOT_YET" | "IN_BLOOM" | "OVER";
+            /** Format: date */
+            seenOn: string;
+            /** Format: int32 */
+            version: number;
         };
         BoredSeed: {
             /** Format: int32 */
@@ -3542,18 +3608,6 @@ export interface components {
             reason?: string;
             /** Format: int32 */
             version?: number;
-        };
-        Check: {
-            facts: components["schemas"]["EyeCheckFacts"];
-            /** Format: uuid */
-            id: string;
-            /** Format: double */
-            most?: number;
-            /** Format: double */
-            overlooked?: number;
-            recordedBy: string;
-            /** Format: int32 */
-            version: number;
         };
         Choice: {
             /** Format: int32 */
@@ -4160,11 +4214,23 @@ export interface components {
             version?: number;
             walker: string;
         };
+        EyeCheckView: {
+            facts: components["schemas"]["EyeCheckFacts"];
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            most?: number;
+            /** Format: double */
+            overlooked?: number;
+            recordedBy: string;
+            /** Format: int32 */
+            version: number;
+        };
         EyesPage: {
-            checks: components["schemas"]["Check"][];
+            checks: components["schemas"]["EyeCheckView"][];
             /** Format: int32 */
             enough: number;
-            people: components["schemas"]["Person"][];
+            people: components["schemas"]["Walker"][];
             /** Format: double */
             usual: number;
         };
@@ -4478,7 +4544,7 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
@@ -4707,6 +4773,7 @@ export interface components {
             falls: components["schemas"]["Fall"][];
             /** @enum {string} */
             forMarket: "CLEAR" | "TIGHT" | "CROSSES";
+            hangsOnDates: boolean;
             threats: components["schemas"]["ThreatView"][];
             /** Format: double */
             unkept: number;
@@ -4752,6 +4819,20 @@ export interface components {
         Kept: {
             /** Format: uuid */
             id: string;
+        };
+        KindRecognised: {
+            enough: boolean;
+            /** Format: int32 */
+            found: number;
+            kind: string;
+            /** Format: int32 */
+            known: number;
+            /** Format: double */
+            lower: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
         };
         Knot: {
             alarm: boolean;
@@ -5695,13 +5776,6 @@ export interface components {
             /** Format: double */
             upper: number;
         };
-        Person: {
-            /** Format: double */
-            goesBy: number;
-            kinds: components["schemas"]["Share"][];
-            measured: boolean;
-            name: string;
-        };
         PickRequest: {
             /** Format: int32 */
             containers?: number;
@@ -6583,6 +6657,7 @@ export interface components {
             /** Format: int32 */
             season: number;
             seasons: number[];
+            sick: components["schemas"]["Sick"][];
         };
         SeedRequest: {
             /** Format: uuid */
@@ -6700,6 +6775,8 @@ export interface components {
             firstRun: boolean;
             /** Format: date-time */
             now: string;
+            /** Format: int32 */
+            season?: number;
             /** Format: date */
             today: string;
             version?: string;
@@ -6752,20 +6829,6 @@ export interface components {
             stepId: string;
             /** Format: int32 */
             version: number;
-        };
-        Share: {
-            enough: boolean;
-            /** Format: int32 */
-            found: number;
-            kind: string;
-            /** Format: int32 */
-            known: number;
-            /** Format: double */
-            lower: number;
-            /** Format: double */
-            share: number;
-            /** Format: double */
-            upper: number;
         };
         ShareAfter: {
             /** @enum {string} */
@@ -6873,6 +6936,14 @@ export interface components {
             unit: string;
             /** Format: double */
             value?: number;
+        };
+        Sick: {
+            /** Format: int32 */
+            lookedAt: number;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: int32 */
+            sick: number;
         };
         SignInRequest: {
             name: string;
@@ -7130,6 +7201,8 @@ export interface components {
             chance: number;
             /** Format: int32 */
             days: number;
+            /** Format: int32 */
+            each: number;
             enough: boolean;
             /** Format: double */
             expected: number;
@@ -7527,6 +7600,10 @@ export interface components {
             kind: "DecideIsolation";
         } | {
             /** @enum {string} */
+            kind: "LookAtBloom";
+            over: boolean;
+        } | {
+            /** @enum {string} */
             cause: "FROST" | "COLD" | "SPRING_FROST";
             /** Format: double */
             chance: number;
@@ -7872,6 +7949,13 @@ export interface components {
             /** Format: date */
             walkedOn: string;
         };
+        Walker: {
+            /** Format: double */
+            goesBy: number;
+            kinds: components["schemas"]["KindRecognised"][];
+            measured: boolean;
+            name: string;
+        };
         WantedRequest: {
             bulk?: number;
             /** Format: int32 */
@@ -7881,6 +7965,14 @@ export interface components {
             seeds?: number;
             /** Format: uuid */
             varietyId: string;
+        };
+        Warmth: {
+            /** Format: double */
+            asked: number;
+            /** Format: int32 */
+            sightings: number;
+            /** Format: double */
+            table: number;
         };
         WayChange: {
             /** @enum {string} */
@@ -7963,6 +8055,17 @@ export interface components {
         } | {
             /** @enum {string} */
             kind: "ItsSeed";
+        } | {
+            /** @enum {string} */
+            kind: "PartOfItsSeed";
+            /** Format: double */
+            share: number;
+        } | {
+            /** @enum {string} */
+            kind: "ASeason";
+        } | {
+            /** @enum {string} */
+            kind: "WorthLess";
         } | {
             /** @enum {string} */
             kind: "NoWork";
@@ -8158,7 +8261,7 @@ export interface operations {
             };
         };
     };
-    correct_24: {
+    correct_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -8208,7 +8311,7 @@ export interface operations {
             };
         };
     };
-    correct_23: {
+    correct_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -8298,6 +8401,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BlendPlan"];
+                };
+            };
+        };
+    };
+    correct_23: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BloomLookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BloomLookView"];
                 };
             };
         };
@@ -8947,7 +9076,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Check"];
+                    "application/json": components["schemas"]["EyeCheckView"];
                 };
             };
         };
@@ -8973,7 +9102,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Check"];
+                    "application/json": components["schemas"]["EyeCheckView"];
                 };
             };
         };
@@ -11116,6 +11245,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlantingView"];
+                };
+            };
+        };
+    };
+    looks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BloomLookView"][];
+                };
+            };
+        };
+    };
+    look_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BloomLookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BloomLookView"];
                 };
             };
         };

@@ -24,6 +24,14 @@ class Session {
 	get today() {
 		return this.#now?.today ?? '';
 	}
+	/** The season that grows now. */
+	get season() {
+		return this.#now?.season ?? Number(this.today.slice(0, 4));
+	}
+	/** Whether the farm's winter falls in the middle of the calendar year. */
+	get south() {
+		return (this.farm?.spot.lat ?? 0) < 0;
+	}
 	get now() {
 		return this.#now?.now ?? '';
 	}

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Hatch from '$lib/mark/Hatch.svelte';
-	import { swelling, together, yearScale, type Group, type Line } from './bloom';
-	import { monthName } from '$lib/words/dates';
+	import { seasonBegins } from '$lib/season/year';
+	import { monthNames, monthsOf, swelling, together, yearScale, type Group, type Line } from './bloom';
 	import Marks from '$lib/season/Marks.svelte';
 
 	interface Props {
@@ -12,15 +12,24 @@
 		chosen?: string;
 		/** Plantings that are shown otherwise than they are planned. */
 		changed?: string[];
+		/** Plantings in which too many plants were sick. */
+		sick?: string[];
 		choose: (id: string) => void;
 	}
 	/** The season as lines that swell while they bloom; hatched where two that cross bloom together. */
-	let { groups, season, today, chosen, changed = [], choose }: Props = $props();
+	let { groups, season, today, chosen, changed = [], sick = [], choose }: Props = $props();
 
 	const ROW = 40;
 	const HEAD = 26;
+	const noon = (iso: string) => new Date(`${iso}T12:00:00Z`);
 	let room = $state(0);
-	const x = $derived(yearScale(season, Math.max(room, 120)));
+	const months = $derived(
+		monthsOf(
+			groups.flatMap((group) => group.lines),
+			seasonBegins(season)
+		)
+	);
+	const x = $derived(yearScale(months, Math.max(room, 120)));
 	const rows = $derived.by(() => {
 		const placed: { line: Line; y: number }[] = [];
 		let y = 0;
@@ -54,16 +63,8 @@
 			})
 		)
 	);
-	const months = $derived(
-		['03', '04', '05', '06', '07', '08', '09', '10'].map((month) => {
-			const at = new Date(`${season}-${month}-01T12:00:00Z`);
-			return {
-				x: x(at),
-				name: monthName(`${season}-${month}-01`, 'short')
-			};
-		})
-	);
-	const noon = (iso: string) => new Date(`${iso}T12:00:00Z`);
+	const names = $derived(monthNames(months, Math.max(room, 120)));
+	const inView = $derived(noon(today) >= months[0] && x(noon(today)) < Math.max(room, 120));
 	const id = $props.id();
 </script>
 
@@ -76,7 +77,7 @@
 					<Hatch id="{id}-h" kind="crossing" />
 					<Hatch id="{id}-t" kind="near" />
 				</defs>
-				{#each months as month (month.name)}
+				{#each names as month (month.key)}
 					<line x1={month.x} y1="18" x2={month.x} y2={rows.height + 24} class="month" />
 					<text x={month.x + 4} y="13">{month.name}</text>
 				{/each}
@@ -100,7 +101,7 @@
 						<path d={swelling(line, x, y, 13)} class={line.neighbour ? 'theirs' : 'ours'} />
 					{/each}
 				</g>
-				{#if today.startsWith(String(season))}
+				{#if inView}
 					<line x1={x(noon(today))} y1="4" x2={x(noon(today))} y2={rows.height + 24} class="today" />
 				{/if}
 			</svg>
@@ -121,7 +122,7 @@
 				<small>{line.detail}</small>
 			</button>
 			<div class={['verdict', line.id === chosen && 'chosen', changed.includes(line.id) && 'changed']}>
-				{#if line.planting}<Marks planting={line.planting} />{/if}
+				{#if line.planting}<Marks planting={line.planting} sick={sick.includes(line.id)} one />{/if}
 			</div>
 		{/each}
 	{/each}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/api';
-import { groups, swelling, together, yearScale, type Line } from './bloom';
+import { groups, monthNames, monthsOf, swelling, together, yearScale, type Line } from './bloom';
 
 const planting = (id: string, group: string, species: string) =>
 	({
@@ -57,11 +57,32 @@ describe('bloom lines', () => {
 		expect(together(line('2026-07-01', '2026-07-10'), line('2026-07-15', '2026-08-10'))).toBeUndefined();
 	});
 	it('swells in the middle of the bloom and stays inside the year', () => {
-		const x = yearScale(2026, 500);
+		const x = yearScale(monthsOf([line('2026-07-01', '2026-07-31')], '2026-01-01'), 500);
 		const path = swelling(line('2026-07-01', '2026-07-31'), x, 20, 12);
 		const points = [...path.matchAll(/([\d.]+),([\d.-]+)/g)].map((m) => [Number(m[1]), Number(m[2])]);
 		expect(Math.min(...points.map(([, y]) => y))).toBe(8);
 		expect(points.every(([px]) => px >= 0 && px <= 500)).toBe(true);
 		expect(x(new Date('2020-01-01'))).toBe(0);
+	});
+	it('draws the months that hold something, whatever the hemisphere', () => {
+		const north = monthsOf(
+			[line('2026-05-10', '2026-06-10'), line('2026-07-01', '2026-09-20')],
+			'2026-01-01'
+		);
+		expect(north[0].toISOString().slice(0, 7)).toBe('2026-04');
+		expect(north).toHaveLength(8);
+		const south = monthsOf(
+			[line('2027-09-20', '2027-11-05'), line('2028-01-15', '2028-04-10')],
+			'2027-07-01'
+		);
+		expect(south[0].toISOString().slice(0, 7)).toBe('2027-08');
+		expect(south.at(-1)?.toISOString().slice(0, 7)).toBe('2028-04');
+		const x = yearScale(south, 400);
+		expect(x(new Date('2028-03-01T12:00:00Z'))).toBeGreaterThan(300);
+	});
+	it('leaves out names of months where there is no room for them', () => {
+		const months = monthsOf([line('2026-05-10', '2026-12-10')], '2026-01-01');
+		expect(monthNames(months, 600).every((month) => month.name)).toBe(true);
+		expect(monthNames(months, 150).filter((month) => month.name).length).toBeLessThan(months.length);
 	});
 });

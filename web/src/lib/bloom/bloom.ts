@@ -1,5 +1,6 @@
 import { scaleUtc } from 'd3-scale';
 import type { Schemas } from '$lib/api/api';
+import { monthName } from '$lib/words/dates';
 import { cropWord } from '$lib/words/words';
 
 type Planting = Schemas['PlantingView'];
@@ -23,6 +24,10 @@ export interface Group {
 	name: string;
 	lines: Line[];
 }
+
+const FEWEST_MONTHS = 8;
+const MOST_MONTHS = 18;
+const MONTH_NAME_PX = 36;
 
 const day = (iso: string) => new Date(`${iso.slice(0, 10)}T12:00:00Z`);
 
@@ -68,9 +73,53 @@ function neighbourLine(seen: Schemas['NeighbourView']): Line {
 	};
 }
 
-/** Months of a season across so many pixels. */
-export function yearScale(season: number, width: number) {
-	return scaleUtc([day(`${season}-03-01`), day(`${season}-11-01`)], [0, width]).clamp(true);
+type Span = Pick<Line, 'from' | 'to' | 'first' | 'last' | 'neighbour'>;
+
+/**
+ * The months that hold something: from the one before the first bloom to that in which the last leaves the ground. Where
+ * nothing blooms, from the first on the ground.
+ *
+ * @param begins first day of the season's year
+ */
+export function monthsOf(lines: Span[], begins: string): Date[] {
+	const blooms = lines.flatMap((line) => line.first ?? []);
+	const own = lines.filter((line) => !line.neighbour);
+	const from = blooms.length ? blooms : own.map((line) => (line.from > begins ? line.from : begins));
+	const first = day([...from, ...(from.length ? [] : [begins])].sort()[0]);
+	const ends = [...own.map((line) => line.to), ...lines.flatMap((line) => line.last ?? [])].sort();
+	const last = day(ends.at(-1) ?? begins);
+	const months =
+		12 * (last.getUTCFullYear() - first.getUTCFullYear()) + last.getUTCMonth() - first.getUTCMonth() + 2;
+	return monthsFrom(
+		new Date(Date.UTC(first.getUTCFullYear(), first.getUTCMonth() - 1, 1, 12)),
+		Math.min(MOST_MONTHS, Math.max(FEWEST_MONTHS, months))
+	);
+}
+
+/** So many months from the one that a day lies in. */
+export function monthsFrom(from: Date, many: number): Date[] {
+	return Array.from(
+		{ length: many },
+		(_, i) => new Date(Date.UTC(from.getUTCFullYear(), from.getUTCMonth() + i, 1, 12))
+	);
+}
+
+/** Months across so many pixels. */
+export function yearScale(months: Date[], width: number) {
+	const last = months.at(-1)!;
+	const end = new Date(Date.UTC(last.getUTCFullYear(), last.getUTCMonth() + 1, 1, 12));
+	return scaleUtc([months[0], end], [0, width]).clamp(true);
+}
+
+/** What stands over each month: its name, where there is room for it, and the year where it begins. */
+export function monthNames(months: Date[], width: number) {
+	const every = Math.ceil(MONTH_NAME_PX / (width / months.length));
+	const x = yearScale(months, width);
+	return months.map((month, i) => {
+		const iso = month.toISOString().slice(0, 10);
+		const name = month.getUTCMonth() === 0 && i > 0 ? iso.slice(0, 4) : monthName(iso, 'short');
+		return { x: x(month), key: iso, name: i % every === 0 ? name : '' };
+	});
 }
 
 /** A line that swells while it blooms, as one closed path around y. */

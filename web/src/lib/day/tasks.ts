@@ -52,6 +52,7 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	WalkOn: walk,
 	WalkOver: walk,
 	DecideRipening: plan,
+	LookAtBloom: walk,
 	LookWhetherRipe: ({ plantingId }) => `/harvest/${plantingId}`,
 	WeighHarvest: ({ plantingId, lot }) => `/harvest/${plantingId}?lot=${lot}`,
 	PutWeightsRight: bench,

@@ -2,18 +2,19 @@
 	import { dayMonth } from '$lib/words/dates';
 
 	interface Props {
-		season: number;
+		/** First day of the season's year. */
+		begins: string;
 		/** Number of plantings and neighbours in bloom in each week of the season. */
 		counts: number[];
 		week: number;
 	}
 	/** A slider through the weeks of a season, over how much is in bloom in each. */
-	let { season, counts, week = $bindable() }: Props = $props();
+	let { begins, counts, week = $bindable() }: Props = $props();
 	const most = $derived(Math.max(1, ...counts));
-	const monday = $derived(weekStart(season, week));
+	const monday = $derived(weekStart(begins, week));
 
-	function weekStart(year: number, number: number) {
-		return new Date(Date.UTC(year, 0, 1 + 7 * number)).toISOString().slice(0, 10);
+	function weekStart(first: string, number: number) {
+		return new Date(Date.parse(first) + 7 * number * 86_400_000).toISOString().slice(0, 10);
 	}
 </script>
 

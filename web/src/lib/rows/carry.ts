@@ -6,7 +6,7 @@ type ToDo = Schemas['Task']['toDo'];
 /** A kind of task, or of the work the calendar plans. */
 type Kind = ToDo['kind'] | Extract<ToDo, { kind: 'Planned' }>['work'];
 
-const IN_THE_ROWS: Kind[] = ['WalkStage', 'WalkFirst', 'WalkOn', 'WalkOver'];
+const IN_THE_ROWS: Kind[] = ['WalkStage', 'WalkFirst', 'WalkOn', 'WalkOver', 'LookAtBloom'];
 const IN_THE_STORE: Kind[] = ['LIFT', 'CHECK_STORE', 'REPLANT'];
 const RIPENING: Kind[] = ['WATCH_RIPENING', 'LookWhetherRipe'];
 const IN_THE_FLOWERS: Kind[] = [

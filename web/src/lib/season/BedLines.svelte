@@ -1,8 +1,9 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
-	import { yearScale } from '$lib/bloom/bloom';
-	import { dayMonth, monthName } from '$lib/words/dates';
+	import { monthNames, monthsFrom, yearScale } from '$lib/bloom/bloom';
+	import { dayMonth } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
+	import { seasonBegins } from './year';
 
 	type Planting = Schemas['PlantingView'];
 	interface Props {
@@ -18,8 +19,9 @@
 
 	const ROW = 34;
 	let room = $state(0);
-	const x = $derived(yearScale(season, Math.max(room, 120)));
 	const noon = (iso: string) => new Date(`${iso}T12:00:00Z`);
+	const months = $derived(monthsFrom(noon(seasonBegins(season)), 12));
+	const x = $derived(yearScale(months, Math.max(room, 120)));
 	const rows = $derived(
 		ground.plots.flatMap(({ plot }) => {
 			const beds = ground.beds.filter(({ bed }) => bed.plotId === plot.id);
@@ -46,12 +48,8 @@
 			];
 		})
 	);
-	const months = $derived(
-		['03', '04', '05', '06', '07', '08', '09', '10'].map((month) => ({
-			x: x(noon(`${season}-${month}-01`)),
-			name: monthName(`${season}-${month}-01`, 'short')
-		}))
-	);
+	const names = $derived(monthNames(months, Math.max(room, 120)));
+	const inView = $derived(noon(today) >= months[0] && x(noon(today)) < Math.max(room, 120));
 	function part(planting: Planting, bedId: string) {
 		const stretch = planting.stretches.find((one) => one.bedId === bedId);
 		const bed = ground.beds.find((one) => one.bed.id === bedId)?.bed;
@@ -64,7 +62,7 @@
 	<div></div>
 	<div class="year" bind:clientWidth={room}>
 		<svg width={Math.max(room, 120)} height="22" aria-hidden="true">
-			{#each months as month (month.name)}<text x={month.x + 3} y="14">{month.name}</text>{/each}
+			{#each names as month (month.key)}<text x={month.x + 3} y="14">{month.name}</text>{/each}
 		</svg>
 	</div>
 	{#each rows as row (row.id)}
@@ -72,10 +70,10 @@
 		<div class="lane">
 			{#if room > 0}
 				<svg width={room} height={ROW} aria-hidden="true">
-					{#each months as month (month.name)}
+					{#each names as month (month.key)}
 						<line x1={month.x} y1="0" x2={month.x} y2={ROW} class="month" />
 					{/each}
-					{#if today.startsWith(String(season))}
+					{#if inView}
 						<line x1={x(noon(today))} y1="0" x2={x(noon(today))} y2={ROW} class="today" />
 					{/if}
 				</svg>

@@ -7,7 +7,9 @@
 	import type { Undo } from '$lib/form/undo.svelte';
 	import Hours from '$lib/money/Hours.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
+	import { whole } from '$lib/units/units';
 	import { cropWord, GRADE, many } from '$lib/words/words';
+	import BloomLooks from './BloomLooks.svelte';
 	import FirstFlower from './FirstFlower.svelte';
 	import { asRequest } from './request';
 	import Threats from './Threats.svelte';
@@ -22,6 +24,8 @@
 		season: number;
 		/** The season as it stands, to know what a change changes back to. */
 		plantings: Planting[];
+		/** Sick plants of those looked at, where they are too many. */
+		sick?: Schemas['Sick'];
 		/** Shows plantings as they would be; nothing shows the plan again. */
 		tried: (plantings: Planting[] | undefined) => void;
 		/** Something was kept. */
@@ -31,7 +35,7 @@
 		scheme?: string;
 	}
 	/** The planting that is chosen: threats to its purity, and the ways out. */
-	let { id, season, plantings, tried, kept, undo, scheme }: Props = $props();
+	let { id, season, plantings, sick, tried, kept, undo, scheme }: Props = $props();
 	const asked = $derived(ask(GET('/api/plantings/{id}', { params: { path: { id } } })));
 	const attempt = new Attempt();
 	const preview = new Latest<Planting[]>();
@@ -110,7 +114,7 @@
 			</p>
 			<h2 class="mt-1 flex flex-wrap items-baseline gap-x-3 text-2xl">
 				<a class="hover:underline" href="/desk/varieties/{planting.variety.id}">{planting.variety.name}</a>
-				<Marks planting={shown} />
+				<Marks planting={shown} sick={sick !== undefined} />
 			</h2>
 			<p class="mb-2 text-soft">
 				{cropWord(planting.variety.cropName)}, {shown.ground.charAt(0).toLowerCase() + shown.ground.slice(1)}, {many(
@@ -123,6 +127,12 @@
 						? 'to eat'
 						: `for ${GRADE[shown.grade]} planting stock`}
 			</p>
+			{#if sick}
+				<p class="caution">
+					{sick.sick} of {whole(sick.lookedAt)} plants looked sick. Keep no stock of it, and ask what goes with
+					the seed: <a class="underline" href="/stand/{planting.id}">count and decide</a>.
+				</p>
+			{/if}
 			<Threats planting={shown}>
 				{#snippet ways()}
 					{#if planting.isolation && planting.isolation.verdict !== 'CLEAR'}
@@ -138,6 +148,7 @@
 			</Threats>
 			{#if session.works && !scheme && planting.bloom && planting.groundFrom <= session.today}
 				<FirstFlower {planting} {kept} />
+				<BloomLooks {planting} {kept} />
 			{/if}
 			<div class="mt-5 flex flex-wrap gap-3">
 				{#if planting.purpose !== 'EATING' && session.works && !scheme}

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { session } from '$lib/api/session.svelte';
+	import { seasonName } from './year';
 
 	/** The views of the desk, and the years. */
 	let { season, planned }: { season: number; planned: number[] } = $props();
@@ -13,7 +14,7 @@
 	];
 	const here = $derived(page.url.pathname);
 	const years = $derived.by(() => {
-		const now = Number(session.today.slice(0, 4));
+		const now = session.season;
 		return [...new Set([...planned, now, now + 1, season])].sort();
 	});
 </script>
@@ -36,7 +37,7 @@
 			<a
 				href="{here}?season={year}"
 				class={['py-1', year === season ? 'font-bold' : 'text-soft hover:underline']}
-				aria-current={year === season ? 'page' : undefined}>{year}</a
+				aria-current={year === season ? 'page' : undefined}>{seasonName(year)}</a
 			>
 		{/each}
 	</nav>

@@ -10,6 +10,7 @@
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { CONTROL, cropWord, GRADE, PURPOSE } from '$lib/words/words';
 	import BedsTaken from './BedsTaken.svelte';
+	import { seasonName } from './year';
 
 	type Request = Schemas['PlantingRequest'];
 	interface Props {
@@ -52,7 +53,7 @@
 	// svelte-ignore state_referenced_locally
 	let varietyId = $state(was?.variety.id ?? variety ?? '');
 	// svelte-ignore state_referenced_locally
-	let season = $state(String(was?.season ?? asked ?? session.today.slice(0, 4)));
+	let season = $state(String(was?.season ?? asked ?? session.season));
 	// svelte-ignore state_referenced_locally
 	let plotId = $state(was?.plotId ?? plots[0]?.id ?? '');
 	let purpose = $state<Request['purpose']>(was?.purpose ?? 'SEED');
@@ -236,7 +237,9 @@
 		{attempt}
 		bind:value={season}
 		inputmode="numeric"
-		hint="the year of its seed"
+		hint={session.south && Number(season) > 2000
+			? `the summer of ${seasonName(Number(season))}`
+			: 'the year of its seed'}
 	/>
 	<ChoiceField
 		label={LABELS.plotId}

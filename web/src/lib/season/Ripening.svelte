@@ -30,7 +30,7 @@
 		Half of its seed is ripe about {dayMonth(ripens.ripe, year)}; neither frost nor cold ends it before.
 	{/if}
 	{#if ripens.mark === 'WILL_NOT'}
-		<strong>What it would bloom on days that cannot be clears nothing.</strong>
+		<strong>Days that cannot be clear nothing.</strong>
 	{/if}
 	<span class="beside block"
 		>from usual warmth and frost; a wet autumn ends it sooner, shelter later; fruit picked whole may ripen on

@@ -10,6 +10,7 @@
 	}
 	/** Planting stock: plants enough to keep the clone, and pieces to store for the next planting. */
 	let { planting, stock }: Props = $props();
+	const pieces = $derived(stock.each > 1 ? 'bulbs' : 'pieces');
 </script>
 
 <h3 class="ruled mt-5 font-bold">Stock enough?</h3>
@@ -33,15 +34,18 @@
 		</tr>
 		<tr>
 			<th scope="row"
-				>sound pieces wanted at planting time <span class="beside block"
-					>so that the last choice may leave out every seventh</span
+				>sound {pieces} wanted at planting time
+				<span class="beside block"
+					>{stock.each > 1 ? `broken up into ${stock.each} at least; ` : ''}so that the last choice may leave
+					out every seventh</span
 				></th
 			>
 			<td class="num">{stock.wanted}</td>
 		</tr>
 		<tr>
 			<th scope="row"
-				>pieces to put in store <span class="beside block"
+				>{pieces} to put in store
+				<span class="beside block"
 					>for {many(stock.days, 'day')}, with usual losses and rot in clumps; enough in {Math.floor(
 						stock.chance * 100
 					)} of 100 years, {Math.round(stock.expected)} sound on average</span

@@ -3,7 +3,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { distance, percent } from '$lib/units/units';
+	import { distance, percent, whole } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { CONTROL, many } from '$lib/words/words';
 	import Population from './Population.svelte';
@@ -39,6 +39,12 @@
 			are, give or take {many(Math.round(planting.bloom.firstSpreadDays), 'day')} at its beginning and {Math.round(
 				planting.bloom.lastSpreadDays
 			)} at its end.
+		{/if}
+		{#if planting.bloom.warmth.sightings}
+			It asks {whole(planting.bloom.warmth.asked)} °C days until it flowers, by {many(
+				planting.bloom.warmth.sightings,
+				'first flower'
+			)} of the variety seen here; the table says {whole(planting.bloom.warmth.table)}.
 		{/if}
 		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
 		{#if planting.dropped > 0}<strong class="text-ink">The outer rows give no seed.</strong>{/if}

@@ -21,6 +21,15 @@
 	let { ways, season, attempt, look, keep }: Props = $props();
 	let at = $state<number>();
 	const looked = $derived(at === undefined ? undefined : ways[at]);
+	/** Of many places it may move to the best stands for all, until they are asked for. */
+	let everyPlace = $state(false);
+	const placesOf = (way: Way) =>
+		ways.filter((one) => one.change.kind === 'Move' && one.targetId === way.targetId);
+	const lines = $derived(
+		ways
+			.map((way, i) => ({ way, i }))
+			.filter(({ way }) => everyPlace || way.change.kind !== 'Move' || placesOf(way)[0] === way)
+	);
 
 	function choose(place: number | undefined) {
 		at = place;
@@ -37,7 +46,7 @@
 	</p>
 {:else}
 	<ul>
-		{#each ways as way, i (i)}
+		{#each lines as { way, i } (i)}
 			{@const words = wayWords(way)}
 			<li class={['border-b border-line', i === at && 'bg-pale']}>
 				<button
@@ -51,6 +60,13 @@
 					<span class="text-sm {i === at ? '' : 'text-soft'}">{words.means}</span>
 					<span class="justify-self-end"><Mark {...ofVerdict(way.verdict)} /></span>
 				</button>
+				{#if !everyPlace && way.change.kind === 'Move' && placesOf(way).length > 1}
+					<button
+						type="button"
+						class="cursor-pointer px-2 pb-2 text-sm underline"
+						onclick={() => (everyPlace = true)}>or to one of {placesOf(way).length - 1} other places</button
+					>
+				{/if}
 			</li>
 		{/each}
 	</ul>
@@ -71,7 +87,8 @@
 		</p>
 	{/if}
 	<p class="mt-2 text-sm text-soft">
-		Hours are rules of thumb for comparing. The mark says what the planting would be then; several ways may be
-		kept, one after the other.
+		Best first: by what clears, then by what it costs. Hours are rules of thumb; a season put off or a crop’s
+		seed counts as two days of work, a lower grade as one. The mark says what the planting would be then;
+		several ways may be kept, one after the other.
 	</p>
 {/if}

@@ -50,4 +50,12 @@ describe('the ways out', () => {
 		expect(screen.getByText(/None is left/)).toBeTruthy();
 		expect(screen.queryByText('Keep this way')).toBeNull();
 	});
+	it('say of many places the best, until all are asked for', async () => {
+		const move = (place: string) => way({ kind: 'Move', place, metres: 900 }, 'Long Ferry');
+		const { look } = shown([move('Plot 7'), ways[0], move('Plot 8'), move('Plot 9')]);
+		expect(screen.queryByText('Move Long Ferry to plot 8')).toBeNull();
+		await fireEvent.click(screen.getByText('or to one of 2 other places'));
+		await fireEvent.click(screen.getByText('Move Long Ferry to plot 9'));
+		expect(look).toHaveBeenCalled();
+	});
 });

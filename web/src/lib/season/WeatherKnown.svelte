@@ -119,14 +119,14 @@
 					name="lastFrost"
 					attempt={frosts}
 					bind:value={lastFrost}
-					hint="such as 04-20"
+					hint={session.south ? 'such as 10-20' : 'such as 04-20'}
 				/>
 				<TextField
 					label="First frost"
 					name="firstFrost"
 					attempt={frosts}
 					bind:value={firstFrost}
-					hint="such as 10-28"
+					hint={session.south ? 'such as 04-28' : 'such as 10-28'}
 				/>
 				<div class="col-span-2 grid gap-2">
 					<Trouble attempt={frosts} labels={{ lastFrost: 'Last frost', firstFrost: 'First frost' }} />

@@ -5,7 +5,9 @@ import { Attempt } from '$lib/form/attempt.svelte';
 import PlantingForm from './PlantingForm.svelte';
 import VarietyForm from './VarietyForm.svelte';
 
-vi.mock('$lib/api/session.svelte', () => ({ session: { units: 'METRIC', today: '2026-08-14' } }));
+vi.mock('$lib/api/session.svelte', () => ({
+	session: { units: 'METRIC', today: '2026-08-14', season: 2026 }
+}));
 
 const type = (label: string | RegExp, value: string) =>
 	fireEvent.input(screen.getByLabelText(label), { target: { value } });

@@ -4,8 +4,12 @@ import { saying } from '$lib/words/say';
 type Way = Schemas['WayView'];
 
 /** A way out as it is said: the act, what it means, and what it costs. */
-export function wayWords({ change, cost, targetName }: Way): { act: string; means: string; cost: string } {
-	const told = { ...change, target: targetName };
+export function wayWords({ change, cost, targetName, verdict }: Way): {
+	act: string;
+	means: string;
+	cost: string;
+} {
+	const told = { ...change, target: targetName, clears: verdict === 'CLEAR' };
 	return {
 		act: saying('way.act', told),
 		means: saying('way.means', told),

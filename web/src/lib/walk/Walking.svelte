@@ -4,6 +4,7 @@
 	import { ofWalk } from '$lib/mark/mark';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { signal } from '$lib/rows/signal.svelte';
+	import BloomLook from '$lib/season/BloomLook.svelte';
 	import { percent, whole } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { cropWord, FATE, many } from '$lib/words/words';
@@ -133,6 +134,14 @@
 		{/each}
 	</details>
 
+	{#if planting.bloom}
+		<BloomLook
+			plantingId={planting.id ?? ''}
+			variety={planting.variety.name}
+			crop={planting.variety.cropName}
+			from="/walk/{planting.id}"
+		/>
+	{/if}
 	<WalkPad lookedAt={count.now.lookedAt} look={(plants) => count.look(plants)} />
 
 	<div class="fates" role="radiogroup" aria-label="What is done with off-types">

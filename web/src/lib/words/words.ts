@@ -300,6 +300,7 @@ export const COVER_VERDICT: Record<Schemas['CoverView']['verdict'], { mark: stri
 export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = {
 	ISOLATION_TIGHT: 'its isolation was tight',
 	FEW_PLANTS: 'fewer plants than its grade needs: it narrows the line',
+	SICK_PLANTS: 'too many of its plants looked sick: some sickness goes with the seed',
 	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now'

@@ -18,7 +18,7 @@
 	import { many } from '$lib/words/words';
 
 	type Planting = Schemas['PlantingView'];
-	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
 	let turn = $state(0);
 	const found = $derived.by(() => {
 		void turn;
@@ -82,6 +82,7 @@
 						today={session.today}
 						chosen={picked?.id}
 						changed={tried?.map((planting) => planting.id ?? '')}
+						sick={view.sick.map((one) => one.plantingId)}
 						{choose}
 					/>
 					{#if picked?.id}
@@ -90,6 +91,7 @@
 								id={picked.id}
 								{season}
 								plantings={view.plantings}
+								sick={view.sick.find((one) => one.plantingId === picked.id)}
 								tried={(plantings) => (tried = plantings)}
 								kept={again}
 								{undo}

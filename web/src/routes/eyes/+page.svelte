@@ -9,7 +9,7 @@
 	import { percent } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 
-	type Check = Schemas['Check'];
+	type Check = Schemas['EyeCheckView'];
 	type How = Schemas['EyeCheckFacts']['how'];
 
 	let turn = $state(0);
@@ -118,7 +118,7 @@
 
 <Loading from={found} stays>
 	{#snippet children(page)}
-		<Page title="Eyes" room={{ name: 'Today', path: '/today' }} says="how well off-types are recognised">
+		<Page title="Eyes" room={{ name: 'Field', path: '/field' }} says="how well off-types are recognised">
 			<p class="max-w-prose">
 				A walk is judged by how many off-types its walker is likely to overlook. Until that is measured, an
 				eye is taken to see {percent(page.usual)}. From {page.enough} marks or off-types on, the lower 95 % limit

@@ -28,6 +28,7 @@
 	import { ofRipens, ofVerdict } from '$lib/mark/mark';
 	import PlantingOnMap from '$lib/season/PlantingOnMap.svelte';
 	import { asRequest } from '$lib/season/request';
+	import { seasonBegins } from '$lib/season/year';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, tenth } from '$lib/units/units';
@@ -37,8 +38,8 @@
 	type Place = Schemas['PlaceView'];
 	const NO_GROUND: Metres[][] = [];
 
-	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
-	const thisYear = Number(session.today.slice(0, 4));
+	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
+	const thisYear = session.season;
 	let turn = $state(0);
 	const found = $derived.by(() => {
 		void turn;
@@ -62,7 +63,7 @@
 	let sketch = $state<Metres[]>([]);
 	let rough = $state.raw<Metres[]>([]);
 	// svelte-ignore state_referenced_locally
-	let week = $state(weekOf(session.today, season));
+	let week = $state(weekOf(session.today, seasonBegins(season)));
 	let places = $state.raw<Place[]>([]);
 	let at = $state.raw<Place>();
 	let nowhere = $state('');
@@ -112,7 +113,7 @@
 				name: planting.variety.name,
 				parts: parts.get(planting.id ?? '') ?? NO_GROUND,
 				state: stateOf(shown),
-				bloom: bloomIn(shown.bloom, season, week),
+				bloom: bloomIn(shown.bloom, seasonBegins(season), week),
 				loose: session.grower
 			};
 		});
@@ -125,7 +126,10 @@
 	}
 	function blooming(ground: Schemas['GroundView']) {
 		return Object.fromEntries(
-			ground.neighbours.map(({ neighbour }) => [neighbour.id, bloomIn(windowOf(neighbour), season, week)])
+			ground.neighbours.map(({ neighbour }) => [
+				neighbour.id,
+				bloomIn(windowOf(neighbour), seasonBegins(season), week)
+			])
 		);
 	}
 	function spans(planting: Planting | undefined): Span[] {
@@ -370,14 +374,14 @@
 					/>
 					{#if !drawing}
 						<WeekSlider
-							{season}
+							begins={seasonBegins(season)}
 							bind:week
 							counts={counts(
 								[
 									...view.plantings.map((one) => one.bloom),
 									...ground.neighbours.map(({ neighbour }) => windowOf(neighbour))
 								],
-								season
+								seasonBegins(season)
 							)}
 						/>
 					{/if}

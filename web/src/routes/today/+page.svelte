@@ -6,6 +6,7 @@
 	import { known } from '$lib/rows/known';
 	import DayBand from '$lib/day/DayBand.svelte';
 	import { wrong } from '$lib/form/refusal';
+	import BloomLook from '$lib/season/BloomLook.svelte';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -98,6 +99,16 @@
 										</div>
 										<p class="text-sm text-soft">{said.why}</p>
 										{#if said.figure}<p class="text-sm font-bold">{said.figure}</p>{/if}
+										{#if task.toDo.kind === 'LookAtBloom' && session.works}
+											<div class="mt-2">
+												<BloomLook
+													plantingId={task.plantingId}
+													variety={task.variety}
+													crop={task.crop}
+													from="/today"
+												/>
+											</div>
+										{/if}
 									</li>
 								{:else}
 									<li class="py-3 text-soft">Nothing.</li>

@@ -8,7 +8,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
 
-	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
 	const found = $derived(
 		Promise.all([
 			ask(GET('/api/seasons/{season}', { params: { path: { season } } })),

@@ -12,7 +12,7 @@
 	import { say } from '$lib/words/say';
 
 	type Entry = Schemas['Entry'];
-	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
 	let turn = $state(0);
 	const found = $derived.by(() => {
 		void turn;

@@ -19,7 +19,7 @@
 	import Page from '$lib/shell/Page.svelte';
 
 	type Planting = Schemas['PlantingView'];
-	const season = $derived(Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4)));
+	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
 	const scheme = $derived(page.url.searchParams.get('scheme') ?? '');
 	let turn = $state(0);
 	const found = $derived.by(() => {

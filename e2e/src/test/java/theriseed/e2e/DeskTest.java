@@ -228,7 +228,7 @@ class DeskTest {
         assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
         grower.sees("What keeps the clone");
         grower.sees("too few");
-        grower.sees("pieces to put in store");
+        grower.sees("bulbs to put in store");
     }
 
     @Test

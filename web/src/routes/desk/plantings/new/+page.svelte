@@ -13,7 +13,7 @@
 
 	const attempt = new Attempt();
 	const scheme = page.url.searchParams.get('scheme') ?? undefined;
-	const season = Number(page.url.searchParams.get('season')) || Number(session.today.slice(0, 4));
+	const season = Number(page.url.searchParams.get('season')) || session.season;
 	const needed = Promise.all([
 		ask(GET('/api/varieties', { params: { query: { size: 200 } } })),
 		ask(GET('/api/ground', { params: { query: { season } } }))

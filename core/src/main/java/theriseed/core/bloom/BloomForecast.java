@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
@@ -31,6 +32,9 @@ public final class BloomForecast {
     private static final int YOUTH_DAYS = 60;
 
     private static final int LONGEST_DAYS = 730;
+
+    /** Sd of the first flower of what was found in bloom when nobody had expected it, days. */
+    private static final double FOUND_IN_BLOOM_DAYS = 7;
 
     /** Round the coldest day of the year: when cold is counted, and from when warmth is. */
     private static final int COLD_BEFORE_DAYS = 198;
@@ -102,49 +106,99 @@ public final class BloomForecast {
 
     /**
      * First to last flower of a planting that is to seed in a season. Crops that flower after a winter count their warmth
-     * from its coldest time, or from replanting, and not before they have had their cold. A perennial sown after it that needs
-     * no cold counts from sowing, which is early at best: a seedling lags behind an old
-     * plant.
+     * from its coldest time, or from replanting, and not before they have had their cold. A perennial sown after it that
+     * needs no cold counts from sowing, which is early at best: a seedling lags behind an old plant.
      */
     public Bloom of(Crop crop, int season, GrowingDays days) {
-        LocalDate winter = year.winter(season, days.sown());
+        return of(crop, season, days, ofTable(crop));
+    }
+
+    /** The same where a farm has found what a variety asks for. @param requirement as it was learned */
+    public Bloom of(Crop crop, int season, GrowingDays days, Requirement requirement) {
+        boolean afterWinter = afterWinter(crop, season, days);
+        Cold cold = afterWinter
+                ? cold(crop, year.winter(season, days.sown()), days)
+                : new Cold(0, 0, Optional.of(days.sown()));
+        BloomSeen looks = days.looks();
+        if (days.firstFlower().isPresent()) {
+            Dated first = new Dated(days.firstFlower().get(), BloomSpread.SEEN);
+            return bloom(crop, first, looks, cold, true, killed(crop, first.day()));
+        }
+        Optional<LocalDate> killed = killed(crop, days.outdoors());
+        Optional<Dated> first = first(crop, requirement, cold, days.outdoors(), afterWinter)
+                .map(expected -> expected.between(looks.notYet(), looks.from().or(looks::over)))
+                .or(() -> looks.from()
+                        .map(day -> new Dated(day, FOUND_IN_BLOOM_DAYS).between(looks.notYet(), looks.from())));
+        boolean frosted = looks.from().isEmpty()
+                && first.isPresent()
+                && killed.filter(day -> !day.isAfter(first.get().day())).isPresent();
+        return frosted
+                ? none(cold, killed)
+                : first.map(day -> bloom(crop, day, looks, cold, false, killed)).orElse(none(cold, Optional.empty()));
+    }
+
+    private boolean afterWinter(Crop crop, int season, GrowingDays days) {
         boolean firstYear = crop.vernalisationWeeks() == 0
                 && !days.sown().isBefore(year.coldest(season).minusDays(WARMTH_BEFORE_DAYS));
-        boolean afterWinter = crop.lifeCycle().flowersAfterWinter() && !firstYear;
-        Cold cold = afterWinter ? cold(crop, winter, days) : new Cold(0, 0, Optional.of(days.sown()));
-        if (days.firstFlower().isPresent()) {
-            LocalDate first = days.firstFlower().get();
-            return bloom(crop, first, BloomSpread.SEEN, cold, true, killed(crop, first));
+        return crop.lifeCycle().flowersAfterWinter() && !firstYear;
+    }
+
+    /**
+     * The warmth a planting had until its first flower, &deg;C d: what its variety asked for here.
+     *
+     * @return nothing where the first flower was not seen, or the looks before and after it are too far apart to tell
+     */
+    public OptionalDouble warmthUntilFlower(Crop crop, int season, GrowingDays days) {
+        Optional<LocalDate> first = days.firstFlower().or(() -> days.looks().firstBetween());
+        boolean afterWinter = afterWinter(crop, season, days);
+        Optional<LocalDate> start = afterWinter
+                ? cold(crop, year.winter(season, days.sown()), days).enoughFrom()
+                : Optional.of(days.sown());
+        if (first.isEmpty() || start.isEmpty() || !start.get().isBefore(first.get())) {
+            return OptionalDouble.empty();
         }
+        return OptionalDouble.of(start.get()
+                .datesUntil(first.get())
+                .mapToDouble(day -> warmth(crop, day, days.outdoors(), afterWinter))
+                .sum());
+    }
+
+    /** Under glass it is warm day and night. */
+    private double warmth(Crop crop, LocalDate day, LocalDate outdoors, boolean afterWinter) {
+        return !afterWinter && day.isBefore(outdoors)
+                ? Math.max(0, GLASS_C - crop.baseTemperature())
+                : degreeDays(crop, day);
+    }
+
+    /** The first flower by the warmth it asks for; none where it is never warm or cold enough. */
+    private Optional<Dated> first(
+            Crop crop, Requirement requirement, Cold cold, LocalDate outdoors, boolean afterWinter) {
         if (crop.degreeDaysToFlower().isEmpty() || cold.enoughFrom().isEmpty()) {
-            return none(cold, Optional.empty());
+            return Optional.empty();
         }
         LocalDate start = cold.enoughFrom().get();
-        LocalDate outdoors = days.setOut().orElse(days.sown());
-        double requirement = crop.degreeDaysToFlower().getAsDouble();
-        Optional<ThermalPrediction> reached = ThermalPrediction.of(0, requirement, passed -> {
-            LocalDate day = start.plusDays(passed);
-            boolean underGlass = !afterWinter && day.isBefore(outdoors);
-            return underGlass ? Math.max(0, GLASS_C - crop.baseTemperature()) : degreeDays(crop, day);
-        });
-        if (reached.isEmpty()) {
-            return none(cold, Optional.empty());
-        }
-        LocalDate first = start.plusDays(reached.get().day());
-        Optional<LocalDate> killed = killed(crop, outdoors);
-        if (killed.filter(day -> !day.isAfter(first)).isPresent()) {
-            return none(cold, killed);
-        }
-        long unknown = ChronoUnit.DAYS.between(start.isAfter(today) ? start : today, first);
-        double spread = ForecastSpread.of(
-                        (int) Math.max(1, unknown),
-                        unknown <= 0 ? 0 : DAILY_SD,
-                        CORRELATION,
-                        Math.max(1, reached.get().rate()),
-                        REQUIREMENT_SD * requirement,
-                        0.8)
-                .days();
-        return bloom(crop, first, spread, cold, false, killed);
+        return ThermalPrediction.of(
+                        0, requirement.mean(), passed -> warmth(crop, start.plusDays(passed), outdoors, afterWinter))
+                .map(reached -> {
+                    LocalDate first = start.plusDays(reached.day());
+                    long unknown = ChronoUnit.DAYS.between(start.isAfter(today) ? start : today, first);
+                    return new Dated(
+                            first,
+                            ForecastSpread.of(
+                                            (int) Math.max(1, unknown),
+                                            unknown <= 0 ? 0 : DAILY_SD,
+                                            CORRELATION,
+                                            Math.max(1, reached.rate()),
+                                            requirement.spread(),
+                                            0.8)
+                                    .days());
+                });
+    }
+
+    /** What the table says a crop asks for, &deg;C d, and how sure that is; nothing is asked of what needs none. */
+    public static Requirement ofTable(Crop crop) {
+        double mean = crop.degreeDaysToFlower().orElse(0);
+        return new Requirement(mean, REQUIREMENT_SD * mean);
     }
 
     private static Bloom none(Cold cold, Optional<LocalDate> killed) {
@@ -152,14 +206,20 @@ public final class BloomForecast {
     }
 
     private static Bloom bloom(
-            Crop crop, LocalDate first, double spread, Cold cold, boolean seen, Optional<LocalDate> killed) {
-        LocalDate last = first.plusDays(crop.floweringDays() - 1L);
-        Optional<LocalDate> cut = killed.filter(day -> !day.isAfter(last));
-        BloomWindow window =
-                new BloomWindow(first, cut.map(day -> day.minusDays(1)).orElse(last));
+            Crop crop, Dated first, BloomSeen looks, Cold cold, boolean seen, Optional<LocalDate> killed) {
+        LocalDate usual = first.day().plusDays(crop.floweringDays() - 1L);
+        Dated last = new Dated(
+                        usual,
+                        BloomSpread.ofBeginning(first.spread(), crop.floweringDays())
+                                .last())
+                .between(
+                        looks.until().map(day -> day.minusDays(1)), looks.over().map(day -> day.minusDays(1)));
+        LocalDate end = last.day().isBefore(first.day()) ? first.day() : last.day();
+        Optional<LocalDate> cut = killed.filter(day -> day.isAfter(first.day()) && !day.isAfter(end));
         return new Bloom(
-                Optional.of(window),
-                BloomSpread.ofBeginning(spread, window.days()),
+                Optional.of(new BloomWindow(
+                        first.day(), cut.map(day -> day.minusDays(1)).orElse(end))),
+                new BloomSpread(first.spread(), last.spread()),
                 cold.weeks(),
                 cold.asked(),
                 seen,

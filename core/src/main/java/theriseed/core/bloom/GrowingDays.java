@@ -12,14 +12,16 @@ import theriseed.core.measure.Refusal;
  * @param setOut when it left the glass; none when it was sown in the open
  * @param lifted when roots were lifted for the store; none when they stay in the ground
  * @param replanted when they went into the ground again, together with {@code lifted}
- * @param firstFlower seen
+ * @param firstFlower seen on the day it opened
+ * @param looks what was seen of its bloom on other days
  */
 public record GrowingDays(
         LocalDate sown,
         Optional<LocalDate> setOut,
         Optional<LocalDate> lifted,
         Optional<LocalDate> replanted,
-        Optional<LocalDate> firstFlower) {
+        Optional<LocalDate> firstFlower,
+        BloomSeen looks) {
     public GrowingDays {
         if (lifted.isPresent() != replanted.isPresent()) {
             throw new OutOfRange(
@@ -27,6 +29,21 @@ public record GrowingDays(
                     "nothing",
                     Refusal.AgainstRule.of("lifted.bothDays"));
         }
+    }
+
+    /** First day in the open. */
+    public LocalDate outdoors() {
+        return setOut.orElse(sown);
+    }
+
+    /** Of a planting at whose bloom nobody looked but on its first day. */
+    public GrowingDays(
+            LocalDate sown,
+            Optional<LocalDate> setOut,
+            Optional<LocalDate> lifted,
+            Optional<LocalDate> replanted,
+            Optional<LocalDate> firstFlower) {
+        this(sown, setOut, lifted, replanted, firstFlower, BloomSeen.NOTHING);
     }
 
     public static GrowingDays sown(LocalDate day) {

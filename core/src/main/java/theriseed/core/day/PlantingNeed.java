@@ -34,6 +34,14 @@ public sealed interface PlantingNeed {
         }
     }
 
+    /** Whether it blooms would change what is judged. @param over whether it is asked if the bloom is over, else if it began */
+    record LookAtBloom(boolean over) implements PlantingNeed {
+        @Override
+        public boolean urgent() {
+            return false;
+        }
+    }
+
     /** More foreign pollen reaches it than its grade allows. */
     record DecideIsolation() implements PlantingNeed {
         @Override

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.season.RipensHere;
@@ -15,6 +16,7 @@ import theriseed.core.season.RipensHere;
  * forecasts: where the rows say otherwise, the rows are right.
  */
 public final class PlantingNeeds {
+    private static final int LOOKED_AT_EVERY_DAYS = 4;
     /** Days before its bloom in which a seed crop is walked whatever its stages: what is pulled then sheds no pollen. */
     static final int WALK_BEFORE_BLOOM_DAYS = 21;
 
@@ -43,6 +45,7 @@ public final class PlantingNeeds {
      * @param stages in their order
      * @param walked what its latest stage has shown; empty where nobody walked it
      * @param isolation empty where it does not matter
+     * @param looked what was seen of its bloom; empty where its days change nothing
      * @param ripens whether its seed ripens here; empty where that does not matter, or is not known
      */
     public record Known(
@@ -53,7 +56,18 @@ public final class PlantingNeeds {
             List<Stage> stages,
             Optional<WalkVerdict> walked,
             Optional<Verdict> isolation,
-            Optional<RipensHere> ripens) {}
+            Optional<RipensHere> ripens,
+            Optional<Looked> looked) {}
+
+    /**
+     * What is known of a bloom that others are judged by.
+     *
+     * @param spread sd of its days
+     * @param began whether it was seen in bloom
+     * @param over whether its bloom was seen to be over
+     * @param last day on which anybody looked
+     */
+    public record Looked(BloomSpread spread, boolean began, boolean over, Optional<LocalDate> last) {}
 
     private PlantingNeeds() {}
 
@@ -77,7 +91,29 @@ public final class PlantingNeeds {
                     .filter(here -> here.ends().filter(today::isBefore).isPresent())
                     .ifPresent(here -> needs.add(new PlantingNeed.DecideRipening(here)));
         }
+        if (planting.thisYear() && planting.bloom().isPresent()) {
+            planting.looked()
+                    .flatMap(looked -> lookAtBloom(planting.bloom().get(), looked, today))
+                    .ifPresent(needs::add);
+        }
         return needs;
+    }
+
+    /** Looked at while it may begin, and then while it may end, every few days. */
+    private static Optional<PlantingNeed> lookAtBloom(Bloom bloom, Looked looked, LocalDate today) {
+        boolean lately = looked.last()
+                .filter(day -> today.isBefore(day.plusDays(LOOKED_AT_EVERY_DAYS)))
+                .isPresent();
+        if (looked.over() || lately) {
+            return Optional.empty();
+        }
+        long early = Math.max(LOOKED_AT_EVERY_DAYS, looked.spread().beforeFirst());
+        long late =
+                Math.max(LOOKED_AT_EVERY_DAYS, Math.round(2 * looked.spread().last()));
+        boolean ends = looked.began() && !today.isBefore(bloom.last().minusDays(late));
+        boolean begins = !looked.began() && !today.isBefore(bloom.first().minusDays(early));
+        boolean still = !today.isAfter(bloom.last().plusDays(late));
+        return still && (begins || ends) ? Optional.of(new PlantingNeed.LookAtBloom(looked.began())) : Optional.empty();
     }
 
     /** A walk is due while its stage lasts, and before and in bloom until the planting is shown to be true. */

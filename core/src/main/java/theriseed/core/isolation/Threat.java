@@ -48,6 +48,15 @@ public record Threat(
         TOO_NEAR
     }
 
+    /** Whether it would be judged otherwise, or its estimate be another, were the two in bloom on other days. */
+    public boolean hangsOnDates() {
+        return switch (why) {
+            case APART_IN_TIME, HARDLY_APART_IN_TIME -> true;
+            case ESTIMATE_WITHIN_GRADE, UNSURE_REPORT, TOO_MUCH_TOGETHER, TOO_NEAR -> crossing > 0;
+            case SHEDS_NOTHING, TAKES_NOTHING, FAR_ENOUGH, WITHIN_POSITION_ERROR -> false;
+        };
+    }
+
     static final Comparator<Threat> WORST_FIRST = Comparator.comparing(Threat::verdict)
             .reversed()
             .thenComparing(Comparator.comparingDouble(Threat::crossing).reversed())

@@ -10,12 +10,12 @@ import theriseed.core.bloom.BloomWindow;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.ground.Site;
+import theriseed.core.isolation.WayOut.Cost;
 import theriseed.core.pollination.FlowerNeed;
 
 /**
  * The ways out for a seed crop that is not clear. A way is offered only when it helps against a threat and makes no other
- * seed crop worse. Hours are
- * those of {@link KeepingHours}.
+ * seed crop worse. Hours are those of {@link KeepingHours}.
  */
 public final class WaysOut {
     private static final int FARTHEST_SHIFT_DAYS = 75;
@@ -96,7 +96,7 @@ public final class WaysOut {
         dropRows();
         for (Grade grade : Grade.values()) {
             if (grade.compareTo(own.grade().orElseThrow()) < 0) {
-                offer(new Way.LowerGrade(grade), asked, own.savedAs(grade), 0);
+                offer(new Way.LowerGrade(grade), asked, own.savedAs(grade), Cost.GRADE);
             }
         }
     }
@@ -104,12 +104,12 @@ public final class WaysOut {
     private void itself(Known known, List<Site> free) {
         if (!known.planted()) {
             for (int place = 0; place < free.size(); place++) {
-                offer(new Way.Move(place), asked, own.at(free.get(place)), 0);
+                offer(new Way.Move(place), asked, own.at(free.get(place)), Cost.MOVE);
             }
             shift(asked, known);
         }
         if (!known.sown()) {
-            offer(new Way.AnotherYear(), asked, own.controlled(PollenControl.NEVER_FLOWERS), 0);
+            offer(new Way.AnotherYear(), asked, own.controlled(PollenControl.NEVER_FLOWERS), Cost.SEASON);
         }
         if (own.control().takes() && own.bloom().isPresent()) {
             closeFlowers(known, own.bloom().get());
@@ -128,13 +128,17 @@ public final class WaysOut {
                         && inTime
                         && by.isAfter(known.from())
                         && other.control().sheds()) {
-                    offer(new Way.EatFirst(by), number, gone, 0);
+                    offer(
+                            new Way.EatFirst(by),
+                            number,
+                            gone,
+                            Cost.ofSeed(other.grade().isPresent() ? 1 : 0));
                 }
                 if (!known.planted()) {
                     shift(number, known);
                 }
                 if (!known.sown()) {
-                    offer(new Way.AnotherYear(), number, gone, 0);
+                    offer(new Way.AnotherYear(), number, gone, Cost.SEASON);
                 }
             }
             case NEIGHBOUR -> {
@@ -143,14 +147,18 @@ public final class WaysOut {
                 // A promise leaves it tight, but the pollen that need not come is out of the sum; what has come is not.
                 if (!over && other.control().sheds()) {
                     Stand promised = inTime ? gone.surely(false) : other.blooming(until(other, today));
-                    offer(new Way.AskNeighbour(inTime ? by : today), number, promised, KeepingHours.ASKING);
+                    offer(
+                            new Way.AskNeighbour(inTime ? by : today),
+                            number,
+                            promised,
+                            Cost.ofWork(KeepingHours.ASKING));
                 }
             }
             case VOLUNTEERS -> {
                 LocalDate first = beforeFlower(own);
                 if (!first.isBefore(today)) {
                     double hours = KeepingHours.hoeing(own.site().squareMetres());
-                    offer(new Way.PullVolunteers(first), number, gone.surely(true), hours);
+                    offer(new Way.PullVolunteers(first), number, gone.surely(true), Cost.ofWork(hours));
                 }
             }
         }
@@ -170,7 +178,7 @@ public final class WaysOut {
                     new Way.Cage(own.area(), weeks, introductions),
                     asked,
                     own.controlled(PollenControl.caged(true)),
-                    KeepingHours.cage(own.area(), weeks, introductions));
+                    Cost.ofWork(KeepingHours.cage(own.area(), weeks, introductions)));
         }
         if (bloom.last().isBefore(today.plusDays(14))) {
             return;
@@ -181,17 +189,15 @@ public final class WaysOut {
                     new Way.Bag(clusters),
                     asked,
                     own.controlled(PollenControl.treated(false)),
-                    KeepingHours.clusters(clusters));
+                    Cost.ofWork(KeepingHours.clusters(clusters)));
         }
         if (crop.family().equals("Cucurbitaceae")) {
-            int mothers =
-                    Math.max(known.plants(), (int) crop.plants().of(own.grade().orElseThrow()));
-            FlowerNeed need = FlowerNeed.forFruits(mothers, FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE);
+            FlowerNeed need = FlowerNeed.forFruits(known.plants(), FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE);
             offer(
                     new Way.HandPollinate(need.fruits(), need.flowers(), need.perPlant(known.plants())),
                     asked,
                     own.controlled(PollenControl.treated(false)),
-                    KeepingHours.flowers(need.flowers()));
+                    Cost.ofWork(KeepingHours.flowers(need.flowers())));
         }
     }
 
@@ -201,8 +207,9 @@ public final class WaysOut {
         for (double metres = own.crop().betweenRows();
                 metres <= wide / 3;
                 metres += own.crop().betweenRows()) {
+            double lost = Math.min(1, 2 * metres / wide);
             Optional<WayOut> found =
-                    weigh(new Way.DropRows(metres, Math.min(1, 2 * metres / wide)), asked, own.dropping(metres), 0);
+                    weigh(new Way.DropRows(metres, lost), asked, own.dropping(metres), Cost.ofSeed(lost));
             if (found.isPresent()) {
                 ways.add(found.get());
                 return;
@@ -217,7 +224,7 @@ public final class WaysOut {
             for (int sign : new int[] {1, -1}) {
                 int by = days * sign;
                 Optional<WayOut> found =
-                        known.shifted().apply(by).flatMap(then -> weigh(new Way.Shift(by), number, then, 0));
+                        known.shifted().apply(by).flatMap(then -> weigh(new Way.Shift(by), number, then, Cost.NOTHING));
                 if (found.isPresent() && found.get().verdict() == Verdict.CLEAR) {
                     ways.add(found.get());
                     return;
@@ -232,11 +239,11 @@ public final class WaysOut {
         }
     }
 
-    private void offer(Way way, int number, Stand then, double hours) {
-        weigh(way, number, then, hours).ifPresent(ways::add);
+    private void offer(Way way, int number, Stand then, Cost cost) {
+        weigh(way, number, then, cost).ifPresent(ways::add);
     }
 
-    private Optional<WayOut> weigh(Way way, int number, Stand then, double hours) {
+    private Optional<WayOut> weigh(Way way, int number, Stand then, Cost cost) {
         Map<Integer, Threats> touched = season.with(number, then);
         boolean worseElsewhere = touched.entrySet().stream()
                 .anyMatch(entry -> entry.getKey() != asked
@@ -257,7 +264,7 @@ public final class WaysOut {
                 || after.verdict().compareTo(before.verdict()) > 0;
         return worseElsewhere || worseItself || harms || helps.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new WayOut(way, number, hours, after.verdict(), after.crossing(), helps));
+                : Optional.of(new WayOut(way, number, cost, after.verdict(), after.crossing(), helps));
     }
 
     private static double crossingOf(Threats threats, int source) {

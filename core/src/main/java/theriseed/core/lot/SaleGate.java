@@ -67,6 +67,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
     public enum Caution {
         ISOLATION_TIGHT,
         FEW_PLANTS,
+        SICK_PLANTS,
         WEEVILS_NOT_LOOKED_FOR,
         STANDARD_NOT_SHOWN,
         SORTED_SINCE_TEST
@@ -96,6 +97,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      * @param weight thousand-seed weight, once counted
      * @param germination last test, once counted
      * @param testedOn day on which it was counted
+     * @param sick whether too many of its mother plants were sick
      * @param sortedSince whether some of the seed was sorted out after the sample for it was drawn
      * @param hold why it is on hold; none when it is not
      */
@@ -107,6 +109,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             Optional<WalkVerdict> walks,
             boolean standing,
             boolean shedUndecided,
+            boolean sick,
             boolean clean,
             OptionalDouble moisture,
             Optional<BoredSeed> weevils,
@@ -163,6 +166,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
                 against.add(new Finding.NotWalked(lot.standing()));
             }
             lot.walks().ifPresent(this::walks);
+            caution(lot.sick(), Caution.SICK_PLANTS);
             if (lot.shedUndecided()) {
                 against.add(new Finding.ShedUndecided());
             }

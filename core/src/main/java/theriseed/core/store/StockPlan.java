@@ -13,9 +13,10 @@ import theriseed.core.measure.Range;
  * @param asked plants by the grade
  * @param enough whether the plants planned are as many
  * @param days in store
- * @param need of pieces
+ * @param each plants that one stored piece gives at least: cloves of a bulb that is broken up when it is planted; else 1
+ * @param need of stored pieces
  */
-public record StockPlan(int asked, boolean enough, int days, StoreNeed need) {
+public record StockPlan(int asked, boolean enough, int days, int each, StoreNeed need) {
     /** Share lost a day. */
     public static final double USUAL_RATE = 0.0015;
 
@@ -44,12 +45,27 @@ public record StockPlan(int asked, boolean enough, int days, StoreNeed need) {
         Range.of(1, 1e6, "plants").check("plants", plants);
         Range.of(0, LONGEST_DAYS, "days").check("days", (double) days);
         int asked = (int) crop.plants().of(grade);
+        int each = each(crop);
         return new StockPlan(
                 asked,
                 plants >= asked,
                 (int) days,
+                each,
                 StoreNeed.of(
-                        Math.max(plants, asked), USUAL_RATE, days, USUAL_START_LOSS, USUAL_KEPT, USUAL_CLUSTERING));
+                        (int) Math.ceil(Math.max(plants, asked) / (double) each),
+                        USUAL_RATE,
+                        days,
+                        USUAL_START_LOSS,
+                        USUAL_KEPT,
+                        USUAL_CLUSTERING));
+    }
+
+    /** Bulbs are stored whole and broken up when they are planted; tubers are stored as they are planted. */
+    private static int each(Crop crop) {
+        boolean brokenUp = crop.family().equals("Amaryllidaceae");
+        return brokenUp
+                ? crop.handling().pieces().map(pieces -> (int) pieces.low()).orElse(1)
+                : 1;
     }
 
     /** Whether so many sick plants among those looked at are too many to keep stock of them. */

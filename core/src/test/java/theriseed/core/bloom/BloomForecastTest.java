@@ -183,4 +183,101 @@ class BloomForecastTest {
                 .of(crop("kale"), 2028, GrowingDays.sown(sown.plusDays(182))));
         assertThat(here).isBetween(there.plusDays(180), there.plusDays(184));
     }
+
+    private static BloomForecast.Bloom bean(LocalDate notYet, LocalDate from, LocalDate over) {
+        GrowingDays days = new GrowingDays(
+                LocalDate.of(2026, 5, 15),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                new BloomSeen(
+                        Optional.ofNullable(notYet),
+                        Optional.ofNullable(from),
+                        Optional.ofNullable(from),
+                        Optional.ofNullable(over)));
+        return forecast("common-bean", days);
+    }
+
+    @Test
+    void aLookThatFindsNoFlowerYetMovesTheBloom() {
+        BloomForecast.Bloom planned = bean(null, null, null);
+        LocalDate before = first(planned).minusDays(30);
+        assertThat(first(bean(before, null, null)))
+                .as("long before, it tells nothing")
+                .isBetween(first(planned).minusDays(1), first(planned).plusDays(1));
+        LocalDate day = first(planned);
+        for (int later = 0; later < 40; later += 4) {
+            BloomForecast.Bloom now = bean(first(planned).plusDays(later), null, null);
+            assertThat(first(now)).isAfterOrEqualTo(day).isAfter(first(planned).plusDays(later));
+            assertThat(now.spread().first())
+                    .isLessThanOrEqualTo(planned.spread().first() + 0.01);
+            day = first(now);
+        }
+    }
+
+    @Test
+    void whatWasSeenInBloomBeganBeforeAndAfterTheLastLook() {
+        BloomForecast.Bloom planned = bean(null, null, null);
+        LocalDate seen = first(planned).plusDays(9);
+        BloomForecast.Bloom between = bean(seen.minusDays(4), seen, null);
+        assertThat(first(between)).isBetween(seen.minusDays(3), seen);
+        assertThat(between.spread().first()).isLessThan(2);
+        assertThat(bean(null, seen, null).spread().first())
+                .isLessThan(planned.spread().first());
+        LocalDate early = first(planned).minusDays(25);
+        assertThat(first(bean(null, early, null))).as("earlier than forecast").isBeforeOrEqualTo(early);
+    }
+
+    @Test
+    void aBloomThatWasSeenToBeOverEndsBefore() {
+        BloomForecast.Bloom planned = bean(null, null, null);
+        LocalDate seen = first(planned).plusDays(3);
+        LocalDate over = planned.window().orElseThrow().last().minusDays(8);
+        BloomForecast.Bloom ended = bean(null, seen, over);
+        assertThat(ended.window().orElseThrow().last()).isBetween(seen, over.minusDays(1));
+        assertThat(ended.spread().last()).isLessThan(planned.spread().last());
+    }
+
+    @Test
+    void looksThatCannotBeAreRefused() {
+        LocalDate day = LocalDate.of(2026, 7, 20);
+        assertThatThrownBy(() -> bean(day, day, null))
+                .isInstanceOf(OutOfRange.class)
+                .hasMessageContaining("notYet");
+        assertThatThrownBy(() -> bean(null, day, day))
+                .isInstanceOf(OutOfRange.class)
+                .hasMessageContaining("until");
+    }
+
+    /** A farm a quarter off the table finds so from three first flowers, and forecasts by it. */
+    @Test
+    void whatAVarietyAsksForIsLearnedFromItsFirstFlowers() {
+        BloomForecast here = new BloomForecast(new Weather(MILD, Map.of()), MARCH);
+        Crop bean = crop("common-bean");
+        Requirement table = BloomForecast.ofTable(bean);
+        Requirement truly = new Requirement(1.25 * table.mean(), 1);
+        double[] sums = {0, 10, 20};
+        for (int i = 0; i < sums.length; i++) {
+            LocalDate sown = LocalDate.of(2026, 5, 10).plusDays((long) sums[i]);
+            LocalDate seen = here.of(bean, 2026, GrowingDays.sown(sown), truly)
+                    .window()
+                    .orElseThrow()
+                    .first();
+            sums[i] = here.warmthUntilFlower(
+                            bean,
+                            2026,
+                            new GrowingDays(
+                                    sown, Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seen)))
+                    .orElseThrow();
+            assertThat(sums[i]).isBetween(1.2 * table.mean(), 1.28 * table.mean());
+        }
+        Requirement learned = table.learnedFrom(0.06 * table.mean(), sums);
+        assertThat(learned.mean()).isBetween(1.18 * table.mean(), 1.25 * table.mean());
+        assertThat(learned.spread()).isLessThan(table.spread() / 3);
+        GrowingDays next = GrowingDays.sown(LocalDate.of(2026, 5, 15));
+        assertThat(here.of(bean, 2026, next, learned).window().orElseThrow().first())
+                .isAfter(
+                        here.of(bean, 2026, next).window().orElseThrow().first().plusDays(5));
+    }
 }

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import theriseed.core.bloom.BloomSpread;
 import theriseed.core.crop.Grade;
 import theriseed.core.day.PlantingNeeds.Bloom;
 import theriseed.core.day.PlantingNeeds.Known;
@@ -34,6 +35,7 @@ class PlantingNeedsTest {
                 List.of(stages),
                 walked,
                 Optional.of(Verdict.CLEAR),
+                Optional.empty(),
                 Optional.empty());
     }
 
@@ -89,6 +91,7 @@ class PlantingNeedsTest {
                 List.of(),
                 Optional.empty(),
                 Optional.of(Verdict.CLEAR),
+                Optional.empty(),
                 Optional.empty());
         assertThat(on(BLOOM.ripeFrom(), picked)).isEmpty();
     }
@@ -103,6 +106,7 @@ class PlantingNeedsTest {
                 List.of(),
                 Optional.of(SHOWN),
                 Optional.of(Verdict.CROSSES),
+                Optional.empty(),
                 Optional.empty());
         assertThat(on(BLOOM.last(), crosses)).containsExactly(new PlantingNeed.DecideIsolation());
         assertThat(on(BLOOM.last().plusDays(1), crosses)).isEmpty();
@@ -116,6 +120,7 @@ class PlantingNeedsTest {
                 false,
                 Optional.of(BLOOM),
                 List.of(stage(FIRST, 5, false)),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty());
@@ -139,8 +144,41 @@ class PlantingNeedsTest {
                 List.of(),
                 Optional.of(SHOWN),
                 Optional.of(Verdict.CLEAR),
-                Optional.of(hardly));
+                Optional.of(hardly),
+                Optional.empty());
         assertThat(on(FIRST, known)).containsExactly(new PlantingNeed.DecideRipening(hardly));
         assertThat(on(FIRST.plusDays(60), known)).noneMatch(need -> need instanceof PlantingNeed.DecideRipening);
+    }
+
+    private static List<PlantingNeed> looked(LocalDate day, PlantingNeeds.Looked looked) {
+        return on(
+                day,
+                new Known(
+                        true,
+                        true,
+                        true,
+                        Optional.of(BLOOM),
+                        List.of(),
+                        Optional.of(SHOWN),
+                        Optional.of(Verdict.CLEAR),
+                        Optional.empty(),
+                        Optional.of(looked)));
+    }
+
+    @Test
+    void whereDaysDecideItIsAskedWhetherItBlooms() {
+        BloomSpread spread = new BloomSpread(6, 8);
+        PlantingNeeds.Looked nobody = new PlantingNeeds.Looked(spread, false, false, Optional.empty());
+        PlantingNeed begun = new PlantingNeed.LookAtBloom(false);
+        assertThat(looked(FIRST.minusDays(20), nobody)).isEmpty();
+        assertThat(looked(FIRST.minusDays(8), nobody)).containsExactly(begun);
+        PlantingNeeds.Looked lately = new PlantingNeeds.Looked(spread, false, false, Optional.of(FIRST.minusDays(8)));
+        assertThat(looked(FIRST.minusDays(6), lately)).isEmpty();
+        assertThat(looked(FIRST.minusDays(4), lately)).containsExactly(begun);
+        PlantingNeeds.Looked blooming = new PlantingNeeds.Looked(spread, true, false, Optional.of(FIRST));
+        assertThat(looked(FIRST.plusDays(1), blooming)).isEmpty();
+        assertThat(looked(BLOOM.last(), blooming)).containsExactly(new PlantingNeed.LookAtBloom(true));
+        assertThat(looked(BLOOM.last(), new PlantingNeeds.Looked(spread, true, true, Optional.of(FIRST))))
+                .isEmpty();
     }
 }

@@ -93,14 +93,14 @@ class WaysOutTest {
         assertThat(ways).isNotEmpty().allMatch(way -> !way.helpsAgainst().isEmpty());
         assertThat(ways).isSortedAccordingTo(WayOut.BEST_FIRST);
         assertThat(ways.get(0).verdict()).isEqualTo(Verdict.CLEAR);
-        assertThat(ways.get(0).hours()).isZero();
+        assertThat(ways.get(0).cost().inHours()).isZero();
         assertThat(ways)
                 .as("both may be sown at another time")
                 .anyMatch(way -> shifts(way, 0))
                 .anyMatch(way -> shifts(way, 1));
-        assertThat(only(ways, Way.HandPollinate.class).hours()).isGreaterThan(5);
-        assertThat(only(ways, Way.Cage.class).hours())
-                .isGreaterThan(only(ways, Way.HandPollinate.class).hours());
+        assertThat(only(ways, Way.HandPollinate.class).cost().inHours()).isGreaterThan(5);
+        assertThat(only(ways, Way.Cage.class).cost().inHours())
+                .isGreaterThan(only(ways, Way.HandPollinate.class).cost().inHours());
     }
 
     private static boolean shifts(WayOut way, int stand) {

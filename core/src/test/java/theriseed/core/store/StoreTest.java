@@ -54,7 +54,19 @@ class StoreTest {
                 .isEqualTo(StockPlan.of(garlic, Grade.MARKET, asked, 90).need());
         assertThat(StockPlan.of(garlic, Grade.MARKET, asked, 200).need().putIn())
                 .isGreaterThan(few.need().putIn());
-        assertThat(few.need().beforeChoice()).isGreaterThan(asked);
+        assertThat(few.each()).as("cloves of a bulb, at least").isEqualTo(4);
+        assertThat(few.need().beforeChoice()).isBetween(asked / 4, asked / 2);
+    }
+
+    /** 363 sound bulbs of four cloves or more plant 400 places more than three times over. */
+    @Test
+    void bulbsAreBrokenUpWhenTheyArePlantedAndTubersAreNot() {
+        Crop garlic = CropTable.shipped().find("garlic").orElseThrow();
+        assertThat(StockPlan.of(garlic, Grade.MARKET, 400, 80).need().putIn()).isLessThan(200);
+        Crop potato = CropTable.shipped().find("potato-tuber").orElseThrow();
+        StockPlan tubers = StockPlan.of(potato, Grade.MARKET, 400, 150);
+        assertThat(tubers.each()).isEqualTo(1);
+        assertThat(tubers.need().putIn()).isGreaterThan(400);
     }
 
     @Test

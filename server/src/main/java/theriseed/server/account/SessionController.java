@@ -85,6 +85,7 @@ class SessionController {
     /**
      * What the screens need before anything else; without an account nobody is signed in.
      *
+     * @param season that grows now, for those who are signed in
      * @param version of the program, for those who are signed in
      */
     record Session(
@@ -93,6 +94,7 @@ class SessionController {
             @Maybe FarmView farm,
             LocalDate today,
             LocalDateTime now,
+            @Maybe Integer season,
             @Maybe String version) {}
 
     record SignInRequest(@NotBlank String name, @NotBlank String password) {}
@@ -122,6 +124,7 @@ class SessionController {
                 account.isPresent() ? farms.get() : null,
                 time.today(),
                 LocalDateTime.ofInstant(time.now(), time.zone()),
+                account.isPresent() ? farms.year().seasonOn(time.today()) : null,
                 account.isPresent() ? version : null);
     }
 

@@ -42,6 +42,7 @@ import theriseed.server.quality.MoistureView;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
+import theriseed.server.season.Health;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.walk.LateView;
@@ -104,6 +105,9 @@ public class Gate {
                 plantings.all(from.values().stream().flatMap(Set::stream).collect(Collectors.toSet()));
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
         Map<UUID, List<LateView>> late = walks.late(planted.values());
+        Set<UUID> sick = walks.tooSick(planted.keySet()).stream()
+                .map(Health.Sick::plantingId)
+                .collect(Collectors.toSet());
         LocalDate today = time.today();
         Map<UUID, Rests> rests = states.keySet().stream().collect(Collectors.toMap(id -> id, id -> {
             LotView lot = byId.get(id);
@@ -116,7 +120,8 @@ public class Gate {
                                     planted.get(planting),
                                     walked.get(planting),
                                     late.getOrDefault(planting, List.of()).stream()
-                                            .anyMatch(shed -> !shed.decided())))
+                                            .anyMatch(shed -> !shed.decided()),
+                                    sick.contains(planting)))
                             .toList(),
                     planted.get(lot.plantingId()),
                     walked.get(lot.plantingId()),
@@ -192,7 +197,7 @@ public class Gate {
     }
 
     /** The rows that seed of a lot was picked from, with what was found in them. */
-    private record Rows(PlantingView planting, StageVerdict walk, boolean shedUndecided) {
+    private record Rows(PlantingView planting, StageVerdict walk, boolean shedUndecided, boolean sick) {
         Verdict isolation(Grade grade) {
             PlantingView.Isolation isolation = planting.isolation();
             return isolation == null
@@ -302,6 +307,7 @@ public class Gate {
                     rows.walked(grade),
                     !rows.planting().groundTo().isBefore(today),
                     rows.shedUndecided(),
+                    rows.sick(),
                     work != null && work.clean(),
                     moisture == null ? OptionalDouble.empty() : OptionalDouble.of(moisture),
                     Optional.ofNullable(weevils),

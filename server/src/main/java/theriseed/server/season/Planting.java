@@ -9,6 +9,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import theriseed.core.bloom.BloomSeen;
 import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.LifeCycle;
@@ -43,6 +44,10 @@ class Planting extends Recorded {
 
     private String restOverruled;
     private LocalDate firstFlowerOn;
+
+    @Embedded
+    private Looked looked;
+
     private boolean coverLeaked;
     private boolean givenUp;
     private UUID schemeId;
@@ -93,7 +98,7 @@ class Planting extends Recorded {
         }
         SeasonDates.of(crop.lifeCycle(), facts.season(), year)
                 .checkPlanting(when.sownOn(), when.setOutOn(), when.liftedOn(), when.replantedOn(), when.clearedOn());
-        when.growing(null);
+        when.growing(null, BloomSeen.NOTHING);
         facts.sowing().check();
         facts.keeping().check();
         take(facts);
@@ -166,7 +171,7 @@ class Planting extends Recorded {
     }
 
     Member member() {
-        return new Member(id(), version(), variety, facts(), firstFlowerOn, coverLeaked);
+        return new Member(id(), version(), variety, facts(), firstFlowerOn, looked, coverLeaked);
     }
 
     /** What a correction compares. */

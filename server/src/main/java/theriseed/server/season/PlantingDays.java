@@ -3,6 +3,7 @@ package theriseed.server.season;
 import jakarta.persistence.Embeddable;
 import java.time.LocalDate;
 import java.util.Optional;
+import theriseed.core.bloom.BloomSeen;
 import theriseed.core.bloom.GrowingDays;
 
 /**
@@ -20,13 +21,14 @@ public record PlantingDays(
         return new PlantingDays(sownOn, setOutOn, null, null, null);
     }
 
-    GrowingDays growing(LocalDate firstFlowerOn) {
+    GrowingDays growing(LocalDate firstFlowerOn, BloomSeen looks) {
         return new GrowingDays(
                 sownOn,
                 Optional.ofNullable(setOutOn),
                 Optional.ofNullable(liftedOn),
                 Optional.ofNullable(replantedOn),
-                Optional.ofNullable(firstFlowerOn));
+                Optional.ofNullable(firstFlowerOn),
+                looks);
     }
 
     /** First day on the ground it seeds on. */

@@ -12,11 +12,16 @@ import org.springframework.data.jpa.repository.Query;
 interface PlantingRepository extends JpaRepository<Planting, UUID> {
     /** Members are read, never written: a season that is looked at while something is written is not compared again. */
     String MEMBER = "select new theriseed.server.season.Member(p.id, p.version, v, p.season, p.ground, p.aim, p.days,"
-            + " p.sowing, p.keeping, p.restOverruled, p.firstFlowerOn, p.coverLeaked)"
+            + " p.sowing, p.keeping, p.restOverruled, p.firstFlowerOn, p.looked, p.coverLeaked)"
             + " from Planting p join p.variety v";
 
     @Query(MEMBER + " where p.season between :first and :last and p.schemeId is null and not p.givenUp")
     List<Member> planned(int first, int last);
+
+    /** All of the plan whose first flower was seen, or looked for. */
+    @Query(MEMBER + " where p.schemeId is null and not p.givenUp and (p.firstFlowerOn is not null"
+            + " or exists (select l.id from BloomLook l where l.plantingId = p.id))")
+    List<Member> looked();
 
     @Query(MEMBER + " where p.schemeId = :scheme and not p.givenUp")
     List<Member> ofScheme(UUID scheme);

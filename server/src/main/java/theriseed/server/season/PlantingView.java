@@ -1,14 +1,18 @@
 package theriseed.server.season;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import theriseed.core.bloom.BloomSpread;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
+import theriseed.core.day.PlantingNeeds;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Verdict;
@@ -130,7 +134,32 @@ public record PlantingView(
             LocalDate ripeTo,
             double firstSpreadDays,
             double lastSpreadDays,
-            boolean seen) {}
+            boolean seen,
+            @Maybe LocalDate notYetOn,
+            @Maybe LocalDate bloomingFrom,
+            @Maybe LocalDate bloomingUntil,
+            @Maybe LocalDate overOn,
+            Warmth warmth) {
+        /** What was seen of it. */
+        public PlantingNeeds.Looked looked() {
+            return new PlantingNeeds.Looked(
+                    new BloomSpread(firstSpreadDays, lastSpreadDays),
+                    seen || bloomingFrom != null,
+                    overOn != null,
+                    Stream.of(notYetOn, bloomingUntil, overOn)
+                            .filter(Objects::nonNull)
+                            .max(Comparator.naturalOrder()));
+        }
+    }
+
+    /**
+     * The warmth it asks for until its first flower, &deg;C d.
+     *
+     * @param asked as it is taken
+     * @param table what the table of crops says
+     * @param sightings first flowers of the variety seen here, of other plantings
+     */
+    public record Warmth(double asked, double table, int sightings) {}
 
     /** Weeks of cold it gets, and weeks it needs to flower. */
     public record Cold(double weeks, int asked) {}
@@ -182,7 +211,8 @@ public record PlantingView(
             List<Fall> falls,
             List<ThreatView> threats,
             int clear,
-            Verdict forMarket) {}
+            Verdict forMarket,
+            boolean hangsOnDates) {}
 
     /** @param share of the seed that a large neighbour in full bloom would cross from so far */
     public record Fall(double metres, double share) {}
@@ -261,12 +291,14 @@ public record PlantingView(
      * @param putIn pieces to put in, for a 95 % chance
      * @param expected sound ones of them, on average
      */
-    public record Stock(int asked, boolean enough, int days, int wanted, int putIn, double expected, double chance) {
+    public record Stock(
+            int asked, boolean enough, int days, int each, int wanted, int putIn, double expected, double chance) {
         static Stock of(StockPlan plan) {
             return new Stock(
                     plan.asked(),
                     plan.enough(),
                     plan.days(),
+                    plan.each(),
                     plan.need().beforeChoice(),
                     plan.need().putIn(),
                     plan.need().expected(),

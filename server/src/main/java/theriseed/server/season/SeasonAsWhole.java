@@ -13,6 +13,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import theriseed.core.bloom.BloomForecast;
+import theriseed.core.bloom.BloomSeen;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.ByGrade;
@@ -56,6 +57,7 @@ final class SeasonAsWhole {
     SeasonAsWhole(
             Function<String, Crop> crops,
             BloomForecast forecast,
+            Learned learned,
             FarmGround ground,
             List<Member> members,
             List<Member> yearBefore,
@@ -67,7 +69,7 @@ final class SeasonAsWhole {
         this.ground = ground;
         this.stock = Map.of();
         this.members = List.copyOf(members);
-        this.stands = new SeasonSources(crops, forecast, ground);
+        this.stands = new SeasonSources(crops, forecast, learned, ground);
         sources.addAll(stands.of(this.members, yearBefore, neighbours, beside));
         if (before != null) {
             sources.replaceAll(before::unchanged);
@@ -198,6 +200,7 @@ final class SeasonAsWhole {
         boolean forSeed = facts.aim().forSeed();
         Stay onGround = stay(crop, facts, bloom.window());
         Optional<Stay> roots = roots(facts);
+        BloomSeen looks = member.growing().looks();
         return new PlantingView(
                 member.id(),
                 member.version(),
@@ -248,7 +251,12 @@ final class SeasonAsWhole {
                                 BloomForecast.lastRipe(crop, days),
                                 bloom.spread().first(),
                                 bloom.spread().last(),
-                                bloom.seen()))
+                                bloom.seen(),
+                                looks.notYet().orElse(null),
+                                looks.from().orElse(null),
+                                looks.until().orElse(null),
+                                looks.over().orElse(null),
+                                stands.warmth(crop, member)))
                         .orElse(null),
                 bloom.coldAsked() == 0 ? null : new PlantingView.Cold(bloom.cold(), bloom.coldAsked()),
                 stands.ripens(crop, member, bloom).map(PlantingView.Ripens::of).orElse(null),
@@ -283,7 +291,8 @@ final class SeasonAsWhole {
                 (int) judged.worstFirst().stream()
                         .filter(threat -> threat.verdict() == Verdict.CLEAR)
                         .count(),
-                facts.aim().grade() == Grade.STOCK ? threats().verdictAt(judged, Grade.MARKET) : judged.verdict());
+                facts.aim().grade() == Grade.STOCK ? threats().verdictAt(judged, Grade.MARKET) : judged.verdict(),
+                judged.worstFirst().stream().anyMatch(Threat::hangsOnDates));
     }
 
     private static List<PlantingView.Fall> falls(Crop crop) {

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,14 +31,21 @@ class SeasonController {
     private final PlantingTrials trials;
     private final Schemes schemes;
     private final Corrections corrections;
+    private final ObjectProvider<Health> health;
 
     SeasonController(
-            Varieties varieties, Plantings plantings, PlantingTrials trials, Schemes schemes, Corrections corrections) {
+            Varieties varieties,
+            Plantings plantings,
+            PlantingTrials trials,
+            Schemes schemes,
+            Corrections corrections,
+            ObjectProvider<Health> health) {
         this.varieties = varieties;
         this.plantings = plantings;
         this.trials = trials;
         this.schemes = schemes;
         this.corrections = corrections;
+        this.health = health;
     }
 
     record VarietyRequest(
@@ -63,8 +71,14 @@ class SeasonController {
      *
      * @param seasons for which something is planned
      * @param schemes that are open for it
+     * @param sick plantings in which too many plants were sick
      */
-    record SeasonView(int season, List<Integer> seasons, List<SchemeView> schemes, List<PlantingView> plantings) {}
+    record SeasonView(
+            int season,
+            List<Integer> seasons,
+            List<SchemeView> schemes,
+            List<PlantingView> plantings,
+            List<Health.Sick> sick) {}
 
     /** @param ways out for a seed crop that is not clear */
     record PlantingPage(PlantingView planting, List<WayView> ways, List<CorrectionView> corrections) {}
@@ -117,11 +131,14 @@ class SeasonController {
     @GetMapping("/api/seasons/{season}")
     SeasonView season(@PathVariable int season, @RequestParam(required = false) UUID scheme) {
         Range.of(2000, 2099, "year").check("season", season);
+        List<PlantingView> grown = scheme == null ? plantings.of(season) : plantings.ofScheme(scheme);
+        List<UUID> ids = grown.stream().map(PlantingView::id).toList();
         return new SeasonView(
                 season,
                 plantings.planned(),
                 schemes.of(season),
-                scheme == null ? plantings.of(season) : plantings.ofScheme(scheme));
+                grown,
+                health.stream().flatMap(known -> known.tooSick(ids).stream()).toList());
     }
 
     @GetMapping("/api/seasons/{season}/sites")

@@ -33,11 +33,13 @@ final class SeasonSources {
 
     private final Function<String, Crop> crops;
     private final BloomForecast forecast;
+    private final Learned learned;
     private final FarmGround ground;
 
-    SeasonSources(Function<String, Crop> crops, BloomForecast forecast, FarmGround ground) {
+    SeasonSources(Function<String, Crop> crops, BloomForecast forecast, Learned learned, FarmGround ground) {
         this.crops = crops;
         this.forecast = forecast;
+        this.learned = learned;
         this.ground = ground;
     }
 
@@ -153,8 +155,14 @@ final class SeasonSources {
                 member);
     }
 
+    /** What a planting's variety asks for until it flowers, by the table and by what was seen here. */
+    PlantingView.Warmth warmth(Crop crop, Member member) {
+        return new PlantingView.Warmth(
+                learned.of(crop, member).mean(), BloomForecast.ofTable(crop).mean(), learned.sightings(member));
+    }
+
     BloomForecast.Bloom forecast(Crop crop, Member member) {
-        return forecast.of(crop, member.facts().season(), member.facts().days().growing(member.firstFlowerOn()));
+        return forecast.of(crop, member.facts().season(), member.growing(), learned.of(crop, member));
     }
 
     /** Whether seed of a planting ripens here; nothing of what is not grown for seed, or of which the bloom is not known. */

@@ -3,6 +3,7 @@ package theriseed.server.season;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +46,7 @@ class Seasons {
     private final FarmTime time;
 
     private final Kept<SeasonOn, SeasonAsWhole> plans;
+    private final Kept<String, Learned> learned;
     private final Kept<String, FarmGround> grounds;
 
     /** A season as it looks from a day. */
@@ -67,9 +69,12 @@ class Seasons {
         this.stock = stock;
         this.time = time;
         this.plans = new Kept<>(
-                changes.of(Planting.class, Variety.class)
+                changes.of(Planting.class, Variety.class, BloomLook.class)
                         .and(ground.records(), weathers.records(), farms.records(), crops.records()),
                 MOST_KEPT);
+        this.learned = new Kept<>(
+                changes.of(Planting.class, BloomLook.class).and(weathers.records(), farms.records(), crops.records()),
+                1);
         this.grounds = new Kept<>(ground.records(), 1);
     }
 
@@ -157,6 +162,7 @@ class Seasons {
         return new SeasonAsWhole(
                 known,
                 forecast,
+                learned(),
                 on,
                 of(around, season),
                 of(around, season - 1),
@@ -169,6 +175,24 @@ class Seasons {
                                 .flatMap(other -> seen.getOrDefault(other, List.of()).stream())
                                 .toList()),
                 plans.lately(new SeasonOn(season, time.today())).orElse(null));
+    }
+
+    /** What varieties asked for here. */
+    private Learned learned() {
+        return learned.of("all", () -> {
+            List<Member> looked = plantings.looked();
+            IntSummaryStatistics seasons =
+                    looked.stream().mapToInt(member -> member.facts().season()).summaryStatistics();
+            return looked.isEmpty()
+                    ? new Learned(Map.of())
+                    : Learned.of(
+                            looked,
+                            new BloomForecast(
+                                    weathers.ofSeasons(seasons.getMin() - 1, seasons.getMax() + 1),
+                                    frosts(),
+                                    time.today()),
+                            crops::get);
+        });
     }
 
     /** The ground as it is drawn; read again when something on the map was written. */

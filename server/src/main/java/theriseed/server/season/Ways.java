@@ -122,7 +122,9 @@ final class Ways {
             then = when.later(days);
         } else if (when.replantedOn() != null) {
             then = when.replantedLater(days);
-            if (then.replantedOn().isAfter(StockPlan.ROOTS_KEEP_UNTIL.atYear(facts.season()))) {
+            LocalDate regrowth = season.year().regrowth(season.year().winter(facts.season(), when.sownOn()));
+            if (then.replantedOn().isBefore(regrowth)
+                    || then.replantedOn().isAfter(StockPlan.ROOTS_KEEP_UNTIL.atYear(facts.season()))) {
                 return Optional.empty();
             }
         } else {
@@ -155,14 +157,13 @@ final class Ways {
         Member changed = source.kind() == WaysOut.Source.OWN ? source.member() : asked;
         return plan(out, changed, free).map(plan -> {
             PlantingFacts then = plan.facts();
-            boolean losesSeed = then != null && losesSeed(changed.facts(), then);
             return new WayView(
                     plan.change(),
                     source.id(),
                     source.kind(),
                     source.name(),
                     changed == asked && source.kind() != WaysOut.Source.NEIGHBOUR,
-                    WayCost.of(out.hours(), losesSeed),
+                    WayCost.of(out.cost()),
                     out.verdict(),
                     out.crossing(),
                     out.helpsAgainst().stream()

@@ -199,7 +199,11 @@ class Tasks {
                         .toList(),
                 Optional.ofNullable(shown).map(StageVerdict::verdict),
                 Optional.ofNullable(planting.isolation()).map(PlantingView.Isolation::verdict),
-                Optional.ofNullable(planting.ripens()).map(PlantingView.Ripens::here));
+                Optional.ofNullable(planting.ripens()).map(PlantingView.Ripens::here),
+                Optional.ofNullable(planting.isolation())
+                        .filter(PlantingView.Isolation::hangsOnDates)
+                        .flatMap(isolation -> Optional.ofNullable(planting.bloom()))
+                        .map(PlantingView.Bloom::looked));
     }
 
     private static Task task(PlantingView planting, PlantingNeed need, List<StageWalk> stages, LocalDate today) {
@@ -211,6 +215,8 @@ class Tasks {
             toDo = walkOn(walk.verdict());
         } else if (need instanceof PlantingNeed.LookWhetherRipe ripe) {
             toDo = new ToDo.LookWhetherRipe(ripe.since());
+        } else if (need instanceof PlantingNeed.LookAtBloom look) {
+            toDo = new ToDo.LookAtBloom(look.over());
         } else if (need instanceof PlantingNeed.DecideRipening) {
             PlantingView.Ripens ripens = planting.ripens();
             toDo = new ToDo.DecideRipening(ripens.mark(), ripens.ends(), ripens.cause(), ripens.chance());

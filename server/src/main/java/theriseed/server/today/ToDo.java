@@ -89,6 +89,9 @@ public sealed interface ToDo {
     /** @param crosser what crosses it most; {@code crossing} share of the seed, {@code allowed} by its grade */
     record DecideIsolation(String crosser, double crossing, double allowed) implements ToDo {}
 
+    /** Whether it blooms changes what is judged. @param over whether it is asked if the bloom is over, else if it began */
+    record LookAtBloom(boolean over) implements ToDo {}
+
     /** Its seed is not likely to ripen. @param ends day on which frost or cold ends it; {@code chance} that it ripens before */
     record DecideRipening(RipensHere.Mark mark, LocalDate ends, RipensHere.Cause cause, double chance)
             implements ToDo {}

@@ -48,12 +48,12 @@ class EyeController {
     }
 
     @PostMapping("/api/eyes")
-    Eyes.Check record(@Valid @RequestBody EyeCheckRequest request) {
+    Eyes.EyeCheckView record(@Valid @RequestBody EyeCheckRequest request) {
         return eyes.record(request.id(), request.facts());
     }
 
     @PutMapping("/api/eyes/{id}")
-    Eyes.Check correct(@PathVariable UUID id, @Valid @RequestBody EyeCheckRequest request) {
+    Eyes.EyeCheckView correct(@PathVariable UUID id, @Valid @RequestBody EyeCheckRequest request) {
         Changed made = new Changed(request.version(), request.reason());
         return eyes.correct(id, made.from(), made.because(), request.facts());
     }

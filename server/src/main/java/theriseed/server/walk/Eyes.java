@@ -48,9 +48,10 @@ public class Eyes {
     }
 
     /** Share of the off-types or marks known to be there that were found, with its 95 % limits of one side. */
-    record Share(String kind, int known, int found, double share, double lower, double upper, boolean enough) {
-        static Share of(String kind, Recognition eye) {
-            return new Share(kind, eye.known(), eye.found(), eye.share(), eye.lower(), eye.upper(), eye.enough());
+    record KindRecognised(String kind, int known, int found, double share, double lower, double upper, boolean enough) {
+        static KindRecognised of(String kind, Recognition eye) {
+            return new KindRecognised(
+                    kind, eye.known(), eye.found(), eye.share(), eye.lower(), eye.upper(), eye.enough());
         }
     }
 
@@ -60,7 +61,7 @@ public class Eyes {
      * @param goesBy chance to recognise an off-type that their walks are judged by
      * @param measured whether that was measured, not taken as usual
      */
-    record Person(String name, double goesBy, boolean measured, List<Share> kinds) {}
+    record Walker(String name, double goesBy, boolean measured, List<KindRecognised> kinds) {}
 
     /**
      * A check with what it says.
@@ -68,14 +69,14 @@ public class Eyes {
      * @param overlooked off-types that both people, or both passes, overlooked; absent for marks, and where it cannot be told
      * @param most the same at 95 %; absent for marks and a second pass
      */
-    record Check(
+    record EyeCheckView(
             UUID id,
             int version,
             EyeCheckFacts facts,
             @Maybe Double overlooked,
             @Maybe Double most,
             String recordedBy) {
-        static Check of(EyeCheck check) {
+        static EyeCheckView of(EyeCheck check) {
             EyeCheckFacts facts = check.facts();
             Double overlooked = null;
             Double most = null;
@@ -88,7 +89,7 @@ public class Eyes {
                         .map(SecondPass::left)
                         .orElse(null);
             }
-            return new Check(check.id(), check.version(), facts, overlooked, most, check.recordedBy());
+            return new EyeCheckView(check.id(), check.version(), facts, overlooked, most, check.recordedBy());
         }
     }
 
@@ -98,7 +99,7 @@ public class Eyes {
      * @param usual chance taken of whoever was not measured
      * @param enough marks or off-types from which on what was measured counts
      */
-    record EyesPage(double usual, int enough, List<Person> people, List<Check> checks) {}
+    record EyesPage(double usual, int enough, List<Walker> people, List<EyeCheckView> checks) {}
 
     /** The chance to recognise an off-type that walks of somebody are judged by. */
     @ReadsOnly
@@ -114,15 +115,15 @@ public class Eyes {
 
     @ReadsOnly
     EyesPage page() {
-        List<Person> people = measured().entrySet().stream()
+        List<Walker> people = measured().entrySet().stream()
                 .map(person -> {
                     OptionalDouble goesBy = toGoBy(person.getValue());
-                    return new Person(
+                    return new Walker(
                             person.getKey(),
                             goesBy.orElse(Pass.USUALLY_RECOGNISED),
                             goesBy.isPresent(),
                             Recognition.byKind(person.getValue()).entrySet().stream()
-                                    .map(kind -> Share.of(kind.getKey(), kind.getValue()))
+                                    .map(kind -> KindRecognised.of(kind.getKey(), kind.getValue()))
                                     .toList());
                 })
                 .toList();
@@ -131,14 +132,14 @@ public class Eyes {
                 Recognition.ENOUGH,
                 people,
                 checks.findAllByOrderByCheckedOnDescIdDesc().stream()
-                        .map(Check::of)
+                        .map(EyeCheckView::of)
                         .toList());
     }
 
     @HandsWork
     @Transactional
-    public Check record(UUID id, EyeCheckFacts facts) {
-        return Check.of(once.record(id, () -> checks.findById(id), () -> {
+    public EyeCheckView record(UUID id, EyeCheckFacts facts) {
+        return EyeCheckView.of(once.record(id, () -> checks.findById(id), () -> {
             check(facts);
             return checks.saveAndFlush(new EyeCheck(id, facts, stamps.now()));
         }));
@@ -146,16 +147,16 @@ public class Eyes {
 
     @HandsWork
     @Transactional
-    public Check correct(UUID id, int version, String reason, EyeCheckFacts facts) {
+    public EyeCheckView correct(UUID id, int version, String reason, EyeCheckFacts facts) {
         EyeCheck check = checks.findById(id).orElseThrow(NotFound.of("check"));
         if (check.version() != version) {
-            Clash.check(check, version, Check.of(check));
+            Clash.check(check, version, EyeCheckView.of(check));
         }
         check(facts);
         Map<String, Object> before = check.correctable();
         check.change(facts);
         corrections.keep("eyeCheck", id, before, check.correctable(), reason);
-        return Check.of(checks.saveAndFlush(check));
+        return EyeCheckView.of(checks.saveAndFlush(check));
     }
 
     /** @throws OutOfRange where the day is still to come, or a number cannot be */

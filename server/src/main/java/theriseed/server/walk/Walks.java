@@ -29,6 +29,7 @@ import theriseed.core.roguing.VerdictTable;
 import theriseed.core.season.DueWalk;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.season.SeasonWork;
+import theriseed.core.store.StockPlan;
 import theriseed.server.base.Changes;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -45,6 +46,7 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.photo.Photos;
 import theriseed.server.photo.Pictured;
 import theriseed.server.season.Grown;
+import theriseed.server.season.Health;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.walk.StageVerdicts.Walked;
@@ -54,7 +56,7 @@ import theriseed.server.walk.StageVerdicts.Walked;
  * is judged by its latest.
  */
 @Service
-public class Walks implements Pictured {
+public class Walks implements Pictured, Health {
     private static final int KINDS_SHOWN = 12;
 
     /** Those of ten years. */
@@ -200,6 +202,22 @@ public class Walks implements Pictured {
                                 .orElse(null),
                         stageVerdicts.table(planting, stage, all, false).orElse(null))));
         return tables;
+    }
+
+    @Override
+    @ReadsOnly
+    public List<Sick> tooSick(Collection<UUID> plantings) {
+        return walked(plantings).entrySet().stream()
+                .map(planting -> new Sick(
+                        planting.getKey(),
+                        planting.getValue().stream()
+                                .mapToInt(walk -> walk.facts().sick())
+                                .sum(),
+                        planting.getValue().stream()
+                                .mapToInt(walk -> walk.facts().lookedAt())
+                                .sum()))
+                .filter(found -> StockPlan.tooSick(found.sick(), found.lookedAt()))
+                .toList();
     }
 
     /** Kinds of off-types to look for: those found in the variety before, most first, then the usual ones of its crop. */

@@ -276,4 +276,25 @@ class WalksTest {
                         .status())
                 .isEqualTo(409);
     }
+
+    @Test
+    void sickPlantsReachTheDeskAndTheGate() {
+        String beans = season.planted("common-bean", "2026-05-15", 300);
+        season.grower
+                .post("/api/plantings/" + beans + "/walks", with(walkOf("first flower", 300, 0), "sick", 20))
+                .ok();
+        JsonNode found = null;
+        for (JsonNode sick : season.grower.get("/api/seasons/2026").ok().get("sick")) {
+            found = sick.get("plantingId").asString().equals(beans) ? sick : found;
+        }
+        assertThat(found).isNotNull();
+        assertThat(found.get("sick").asInt()).isEqualTo(20);
+        String lot = season.picked(beans, 4000, 290);
+        assertThat(season.grower
+                        .get("/api/lots/" + lot)
+                        .ok()
+                        .at("/known/gate/cautions")
+                        .toString())
+                .contains("SICK_PLANTS");
+    }
 }

@@ -1,0 +1,75 @@
+<script lang="ts">
+	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Amend, { type Amended } from '$lib/form/Amend.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import { dayMonth } from '$lib/words/dates';
+	import BloomLook from './BloomLook.svelte';
+	import { SEEN } from './bloomLooks';
+
+	type Look = Schemas['BloomLookView'];
+	interface Props {
+		planting: Schemas['PlantingView'];
+		kept: () => void;
+	}
+	/** What was seen of a planting's bloom, each look open to correction. */
+	let { planting, kept }: Props = $props();
+	const id = $derived(planting.id ?? '');
+	const found = $derived(ask(GET('/api/plantings/{id}/bloom-looks', { params: { path: { id } } })));
+	const choices = Object.entries(SEEN).map(([value, label]) => ({ value, label }));
+	const change =
+		(look: Look): Amended =>
+		(typed, made) =>
+			ask(
+				PUT('/api/bloom-looks/{id}', {
+					params: { path: { id: look.id } },
+					body: {
+						id: look.id,
+						seenOn: typed.seenOn,
+						seen: typed.seen as Look['seen'],
+						note: typed.note,
+						...made
+					}
+				})
+			);
+</script>
+
+<details class="mt-4">
+	<summary class="cursor-pointer underline">what was seen of its bloom</summary>
+	<Loading from={found}>
+		{#snippet children(looks)}
+			<ul class="my-2">
+				{#each looks as look (look.id)}
+					<li>
+						{dayMonth(look.seenOn, String(planting.season))}: {SEEN[look.seen]}{look.note
+							? `, ${look.note}`
+							: ''}
+						<span class="text-sm text-soft">{look.recordedBy}</span>
+						{#if session.works}<Amend
+								what="the look of {dayMonth(look.seenOn)}"
+								version={look.version}
+								entries={[
+									{ name: 'seenOn', label: 'Day', value: look.seenOn, type: 'date' },
+									{ name: 'seen', label: 'Seen', value: look.seen, choices },
+									{ name: 'note', label: 'Note', value: look.note }
+								]}
+								save={change(look)}
+								done={kept}
+							/>{/if}
+					</li>
+				{:else}
+					<li class="text-soft">Nobody looked yet.</li>
+				{/each}
+			</ul>
+		{/snippet}
+	</Loading>
+	{#if session.works}
+		<p class="text-sm text-soft">Today:</p>
+		<BloomLook
+			plantingId={id}
+			variety={planting.variety.name}
+			crop={planting.variety.cropName}
+			from="/desk?planting={id}"
+		/>
+	{/if}
+</details>
