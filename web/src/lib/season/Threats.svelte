@@ -55,7 +55,7 @@
 			It gets {planting.cold.weeks.toFixed(0)} of the {planting.cold.asked} weeks of cold it needs, and stays a
 			rosette. Sow earlier, or lift the roots and keep them cold.
 		{:else if planting.ripens}
-			Frost usually comes before it flowers.
+			{planting.ripens.cause === 'COLD' ? 'It is usually too cold' : 'Frost usually comes'} before it flowers.
 		{:else}
 			The year’s usual warmth never brings it to flower. Raise it under glass, or earlier.
 		{/if}

@@ -183,7 +183,7 @@
 								<tr>
 									<th scope="row">off-types</th>
 									<td class="num"
-										>{known.walks ? `${known.walks.offTypes} in ${known.walks.lookedAt}` : '–'}</td
+										>{known.walks ? `${known.walks.verdict.found} in ${known.walks.verdict.seen}` : '–'}</td
 									>
 									<td
 										>{#if known.walks}<Mark {...ofWalk(known.walks.verdict.mark)} />{:else}<a

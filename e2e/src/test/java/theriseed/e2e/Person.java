@@ -222,7 +222,11 @@ final class Person implements AutoCloseable {
     /** Waits until the phone keeps the screens themselves. */
     void takesTheScreensAlong() {
         page.evaluate("navigator.serviceWorker.ready.then((there) => there.active.state)");
-        page.waitForFunction("navigator.serviceWorker.controller !== null");
+        // Waited for in the page itself: the pages' own policy lets nothing be evaluated again and again.
+        page.evaluate("""
+                () => navigator.serviceWorker.controller ? true : new Promise(done =>
+                    navigator.serviceWorker.addEventListener('controllerchange', () => done(true), { once: true }))
+                """);
     }
 
     void signal(boolean there) {

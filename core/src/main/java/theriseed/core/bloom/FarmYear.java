@@ -1,7 +1,9 @@
 package theriseed.core.bloom;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.Optional;
+import java.util.stream.Stream;
 import theriseed.core.crop.Crop;
 
 /**
@@ -81,7 +83,7 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
     }
 
     /**
-     * The day from which frost usually has killed what stands in the open, after the warm half of the year it stands in. A
+     * The day from which frost, or cold that it does not outlive, usually has killed what stands in the open, after the warm half of the year it stands in. A
      * frost of spring, from which it can be sheltered, is not among them.
      *
      * @param crop killed at some temperature
@@ -95,7 +97,11 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
         double firstFrost = frosts.map(
                         known -> normals.dayMean(known.first().atYear(2027).getDayOfYear()))
                 .orElse(FROST_NEAR_C + normals.half());
-        return colder(outdoors, firstFrost + crop.handling().killedAt().getAsDouble());
+        Optional<LocalDate> frost =
+                colder(outdoors, firstFrost + crop.handling().killedAt().getAsDouble());
+        // Where it never freezes, what is tender dwindles all the same when it is too cold for it to grow.
+        Optional<LocalDate> cold = crop.handling().diesOfFrost() ? tooCold(crop, outdoors) : Optional.empty();
+        return Stream.of(frost, cold).flatMap(Optional::stream).min(Comparator.naturalOrder());
     }
 
     /** The day from which it is usually too cold for a crop to grow and ripen, after the warm half of a day's year. */

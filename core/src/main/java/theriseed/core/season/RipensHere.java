@@ -56,9 +56,10 @@ public record RipensHere(
     public static Optional<RipensHere> of(
             FarmYear year, Crop crop, LocalDate outdoors, BloomForecast.Bloom bloom, LocalDate today) {
         if (bloom.window().isEmpty()) {
+            Optional<LocalDate> cold = year.tooCold(crop, outdoors);
             return bloom.killed()
                     .map(day -> new RipensHere(
-                            Mark.WILL_NOT, Optional.empty(), Optional.of(day), Optional.of(Cause.FROST), 0));
+                            Mark.WILL_NOT, Optional.empty(), Optional.of(day), Optional.of(cause(day, cold)), 0));
         }
         BloomWindow window = bloom.window().get();
         LocalDate ripe = BloomForecast.firstRipe(crop, window).plusDays(crop.ripeningSpreadDays() / 2);
@@ -68,7 +69,7 @@ public record RipensHere(
         Optional<LocalDate> cold = year.tooCold(crop, window.first());
         Optional<LocalDate> ends =
                 Stream.of(frost, cold).flatMap(Optional::stream).min(Comparator.naturalOrder());
-        Optional<Cause> cause = ends.map(day -> day.equals(frost.orElse(null)) ? Cause.FROST : Cause.COLD);
+        Optional<Cause> cause = ends.map(day -> cause(day, cold));
         double chance = ends.map(day -> Chance.normalAtMost(ChronoUnit.DAYS.between(ripe, day)
                         / Math.hypot(YEARS_APART_DAYS, bloom.spread().first())))
                 .orElse(1.0);
@@ -83,6 +84,10 @@ public record RipensHere(
                                 Optional.of(Cause.SPRING_FROST),
                                 chance)
                         : new RipensHere(mark, Optional.of(ripe), ends, cause, chance));
+    }
+
+    private static Cause cause(LocalDate ends, Optional<LocalDate> cold) {
+        return cold.filter(ends::equals).isPresent() ? Cause.COLD : Cause.FROST;
     }
 
     /** Whether frosts of spring are likely to kill it before it grows on. */

@@ -125,6 +125,18 @@ class RipensHereTest {
         assertThat(late.mark()).isEqualTo(Mark.WILL_NOT);
     }
 
+    /** Where it never freezes a tender crop does not wait out the winter either, and flower in the spring after. */
+    @Test
+    void withoutFrostTheColdEndsWhatIsTender() {
+        ClimateNormals mild = new ClimateNormals(14.5, 5.5, 207, 4);
+        RipensHere maize = here(
+                        mild, Optional.empty(), "flour-maize", 2028, GrowingDays.sown(LocalDate.of(2028, 2, 20)))
+                .orElseThrow();
+        assertThat(maize.mark()).isEqualTo(Mark.WILL_NOT);
+        assertThat(maize.cause()).contains(Cause.COLD);
+        assertThat(maize.ends().orElseThrow()).isBetween(LocalDate.of(2028, 5, 20), LocalDate.of(2028, 7, 10));
+    }
+
     @Test
     void laterIsNeverBetterWarmerNeverWorseAndNothingJumps() {
         for (String key : List.of("flour-maize", "common-bean", "tomato", "courgette", "sunflower", "basil")) {

@@ -38,6 +38,9 @@ import theriseed.server.ground.NeighbourView;
  * that each can be judged against the rest.
  */
 final class SeasonAsWhole {
+    /** Before the coldest time the ground is cleared of what gave nothing. */
+    private static final int CLEARED_BEFORE_DAYS = 46;
+
     /** Threats told of a planting that is one line of its season. */
     private static final int WORST_OF_A_LINE = 4;
 
@@ -396,13 +399,13 @@ final class SeasonAsWhole {
         return roots(member.facts()).map(roots -> List.of(main, roots)).orElse(List.of(main));
     }
 
-    private static Stay stay(Crop crop, PlantingFacts facts, Optional<BloomWindow> bloom) {
+    private Stay stay(Crop crop, PlantingFacts facts, Optional<BloomWindow> bloom) {
         LocalDate from = facts.days().onGroundFrom();
         LocalDate cleared = facts.days().clearedOn();
         LocalDate to = cleared != null
                 ? cleared
                 : bloom.map(window -> BloomForecast.lastRipe(crop, window))
-                        .orElse(LocalDate.of(facts.season(), 11, 30));
+                        .orElse(forecast.year().coldest(facts.season() + 1).minusDays(CLEARED_BEFORE_DAYS));
         return new Stay(facts.where().bedding(), facts.season(), from, to.isBefore(from) ? from : to);
     }
 
