@@ -134,13 +134,17 @@ record PlantsSeen(List<Block> blocks) {
                 .sum();
     }
 
-    /** Shares what each walk found and pulled among the blocks it saw, as would be expected. */
+    /**
+     * Shares what each walk found among the blocks it saw, for nobody noted where it was found: never so that more is shown
+     * than is known. What was pulled is taken to have stood where most was looked, so that the most is left unseen
+     * elsewhere; what was left, where least was, so that it is not taken to be found again.
+     */
     private static List<Block> share(Map<List<Integer>, Integer> sizes, List<Pass> passes) {
-        List<List<Integer>> seenBy = List.copyOf(sizes.keySet());
+        List<List<Integer>> seenBy = sizes.keySet().stream()
+                .sorted(Comparator.comparing((List<Integer> walks) -> -walks.size()))
+                .toList();
         List<Block> blocks = new ArrayList<>();
-        sizes.values().forEach(plants -> blocks.add(new Block(plants, List.of())));
-        double rate = (passes.stream().mapToInt(Pass::offTypes).sum() + 1.0)
-                / (sizes.values().stream().mapToInt(plants -> plants).sum() + 2);
+        seenBy.forEach(walks -> blocks.add(new Block(sizes.get(walks), List.of())));
         for (int number = 0; number < passes.size(); number++) {
             int walk = number;
             Pass pass = passes.get(walk);
@@ -148,58 +152,42 @@ record PlantsSeen(List<Block> blocks) {
                     .filter(i -> seenBy.get(i).contains(walk))
                     .boxed()
                     .toList();
-            List<Block> before = seen.stream().map(blocks::get).toList();
-            int[] standing = before.stream()
-                    .mapToInt(block -> block.plants() - block.gone())
+            int[] room = seen.stream()
+                    .mapToInt(i -> blocks.get(i).plants() - blocks.get(i).gone())
                     .toArray();
-            int[] found = among(
-                    pass.offTypes(),
-                    before.stream().mapToDouble(block -> expected(block, rate)).toArray(),
-                    standing);
-            int[] gone = among(pass.gone(), IntStream.of(found).asDoubleStream().toArray(), found);
+            int[] later = seen.stream()
+                    .mapToInt(i -> IntStream.range(walk + 1, passes.size())
+                            .filter(seenBy.get(i)::contains)
+                            .map(next -> passes.get(next).offTypes())
+                            .sum())
+                    .toArray();
+            int[] gone = new int[room.length];
+            int[] left = new int[room.length];
+            IntStream mostLooked = IntStream.range(0, room.length);
+            IntStream leastLooked = IntStream.range(0, room.length).map(i -> room.length - 1 - i);
+            fill(gone, pass.gone(), room, later, mostLooked);
+            fill(left, pass.offTypes() - pass.gone(), room, later, leastLooked);
             for (int i = 0; i < seen.size(); i++) {
-                List<Look> looks = new ArrayList<>(before.get(i).looks());
-                looks.add(new Look(found[i], gone[i], pass.recognised()));
-                blocks.set(seen.get(i), new Block(before.get(i).plants(), List.copyOf(looks)));
+                Block before = blocks.get(seen.get(i));
+                List<Look> looks = new ArrayList<>(before.looks());
+                looks.add(new Look(gone[i] + left[i], gone[i], pass.recognised()));
+                blocks.set(seen.get(i), new Block(before.plants(), List.copyOf(looks)));
             }
         }
         return List.copyOf(blocks);
     }
 
-    /** Off-types to expect in a block: those found and left, and those overlooked. */
-    private static double expected(Block block, double rate) {
-        double overlooked = rate * (block.plants() - block.gone());
-        int left = 0;
-        for (Look look : block.looks()) {
-            overlooked *= 1 - look.recognised();
-            left += look.found() - look.gone();
-        }
-        return Math.max(0, left) + overlooked + 1e-12 * block.plants();
-    }
-
-    /** A number shared by weights, whole: the largest rests come first, and none gets more than it can hold. */
-    private static int[] among(int number, double[] weights, int[] most) {
-        double sum = 0;
-        for (double weight : weights) {
-            sum += weight;
-        }
-        double all = sum;
-        int[] shared = IntStream.range(0, weights.length)
-                .map(i -> all == 0 ? 0 : (int) Math.min(most[i], Math.floor(number * weights[i] / all + 1e-9)))
-                .toArray();
-        List<Integer> order = IntStream.range(0, weights.length)
-                .boxed()
-                .sorted(Comparator.comparingDouble(i -> shared[i] - (all == 0 ? 0 : number * weights[i] / all)))
-                .toList();
-        int left = number - IntStream.of(shared).sum();
-        while (left > 0 && IntStream.range(0, most.length).anyMatch(i -> shared[i] < most[i])) {
-            for (int i : order) {
-                if (left > 0 && shared[i] < most[i]) {
-                    shared[i]++;
-                    left--;
-                }
+    /** Puts so many into the blocks in turn, as far as there is room beside what later walks found; then as far as there is. */
+    private static void fill(int[] into, int number, int[] room, int[] later, IntStream order) {
+        int left = number;
+        int[] turn = order.toArray();
+        for (int[] kept : new int[][] {later, new int[room.length]}) {
+            for (int i : turn) {
+                int here = Math.max(0, Math.min(left, room[i] - kept[i]));
+                into[i] += here;
+                room[i] -= here;
+                left -= here;
             }
         }
-        return shared;
     }
 }

@@ -77,6 +77,22 @@ class WalkVerdictTest {
         assertThat(overlapping.standing()).isEqualTo(397);
     }
 
+    /** Twelve plants in four rows; what two walks that overlap leave, counted out over every way off-types can stand. */
+    @Test
+    void overlappingWalksShowNoMoreThanIsKnown() {
+        double[] counted = {0.41802, 0.31922, 0.16442, 0.06693, 0.02265};
+        OffTypesStanding left = OffTypesStanding.after(
+                12,
+                List.of(
+                        new Pass(6, 1, 1, 0.8, List.of(1, 2), 4, false),
+                        new Pass(6, 0, 0, 0.8, List.of(2, 3), 4, false)));
+        double sum = 0;
+        for (int offTypes = 0; offTypes < counted.length; offTypes++) {
+            sum += counted[offTypes];
+            assertThat(left.atMost(offTypes)).isLessThanOrEqualTo(sum).isCloseTo(sum, within(0.05));
+        }
+    }
+
     @Test
     void whatIsPulledStandsNoMore() {
         WalkVerdict tomatoes = market(20, pulled(20, 1));
