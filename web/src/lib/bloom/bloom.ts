@@ -85,7 +85,7 @@ export function monthsOf(lines: Span[], begins: string): Date[] {
 	const blooms = lines.flatMap((line) => line.first ?? []);
 	const own = lines.filter((line) => !line.neighbour);
 	const from = blooms.length ? blooms : own.map((line) => (line.from > begins ? line.from : begins));
-	const first = day([...from, ...(from.length ? [] : [begins])].sort()[0]);
+	const first = day([...from].sort()[0] ?? begins);
 	const ends = [...own.map((line) => line.to), ...lines.flatMap((line) => line.last ?? [])].sort();
 	const last = day(ends.at(-1) ?? begins);
 	const months =

@@ -98,7 +98,7 @@
 	</ul>
 {:else}
 	<p class="mt-3 text-sm text-soft">
-		It stands already, or no free ground has room for it: it can be looked at from elsewhere, not put there.
+		It is planted, or no free ground has room for it: it can be looked at from elsewhere, not put there.
 	</p>
 {/if}
 

@@ -149,6 +149,6 @@
 			</tbody>
 		</table>
 	{:else}
-		<p class="py-3 text-soft">Nobody walked this planting yet.</p>
+		<p class="py-3 text-soft">No field inspection recorded yet.</p>
 	{/if}
 </section>

@@ -65,7 +65,7 @@ describe('which plants a walk goes through', () => {
 		expect(tableFor(page([], 1), walk({ rowsInAll: 1, inRow: 9 }), none)).toBe(table);
 		expect(tableFor(page([], 1), walk({ rowsInAll: 1, inRow: 9, others: true }), none)).toBe(others);
 	});
-	it('is of a stage nobody walked yet', () => {
+	it('is of a stage with no inspection recorded', () => {
 		const fresh = walk({ stage: 'silk', inRow: 3 });
 		expect(tableFor(page([1], 4), fresh, none)).toBe(table);
 	});

@@ -23,4 +23,10 @@ public record ClimateNormals(double mean, double amplitude, int coldestDay, doub
     public double dayMean(int dayOfYear) {
         return mean - amplitude * Math.cos(2 * Math.PI * (dayOfYear - coldestDay) / 365);
     }
+
+    /** How many days before and after the coldest one the usual mean is as low as this: 0 where it hardly is or never. */
+    double daysFromColdest(double dayMean) {
+        double cosine = amplitude == 0 ? -1 : Math.max(-1, Math.min(1, (mean - dayMean) / amplitude));
+        return 365 * Math.acos(cosine) / (2 * Math.PI);
+    }
 }

@@ -25,6 +25,9 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
 
     private static final int HALF_A_YEAR = 182;
 
+    /** Days of the year are a day off in a leap year. */
+    private static final int DAYS_ROUND = 3;
+
     /** Usual low of a day about which the first frost comes where its day is not known, &deg;C. Experience. */
     private static final double FROST_NEAR_C = 4;
 
@@ -76,12 +79,6 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
         return south() && !day.isBefore(coldest(day.getYear() + 1)) ? day.getYear() + 1 : day.getYear();
     }
 
-    /** The warmest time of the year that a day lies in, from one coldest time to the next. */
-    private LocalDate warmest(LocalDate day) {
-        LocalDate coldest = LocalDate.ofYearDay(day.getYear(), normals.coldestDay());
-        return (coldest.isAfter(day) ? coldest.minusYears(1) : coldest).plusDays(HALF_A_YEAR);
-    }
-
     /**
      * The day from which frost, or cold that it does not outlive, usually has killed what stands in the open, after the warm half of the year it stands in. A
      * frost of spring, from which it can be sheltered, is not among them.
@@ -115,10 +112,15 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
                 .map(frost -> frost.isBefore(day) ? frost.plusYears(1) : frost);
     }
 
+    /** First day from the warmest time of a day's year on, and not before it, whose usual mean is as low. */
     private Optional<LocalDate> colder(LocalDate day, double mean) {
-        LocalDate warmest = warmest(day);
+        LocalDate thisYears = LocalDate.ofYearDay(day.getYear(), normals.coldestDay());
+        LocalDate coldest = thisYears.isAfter(day) ? thisYears : thisYears.plusYears(1);
+        LocalDate warmest = coldest.minusYears(1).plusDays(HALF_A_YEAR);
         LocalDate from = day.isAfter(warmest) ? day : warmest;
-        return from.datesUntil(from.plusDays(2L * HALF_A_YEAR))
+        LocalDate nearly = coldest.minusDays(DAYS_ROUND + Math.round(normals.daysFromColdest(mean)));
+        return (nearly.isAfter(from) ? nearly : from)
+                .datesUntil(coldest.plusDays(DAYS_ROUND))
                 .filter(one -> normals.dayMean(one.getDayOfYear()) <= mean)
                 .findFirst();
     }

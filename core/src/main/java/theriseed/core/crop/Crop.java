@@ -1,5 +1,6 @@
 package theriseed.core.crop;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -77,6 +78,11 @@ public record Crop(
         String hazards,
         List<String> aliases,
         boolean eatenBeforeFlowering) {
+
+    /** Its stages as it is grown, in their order. @param lifted when its roots are lifted for the store; none where they stay */
+    public List<Stage> stages(Optional<LocalDate> lifted) {
+        return stages.stream().filter(stage -> stage.of(lifeCycle, lifted)).toList();
+    }
 
     /** Whether seed is raised from it at all; clonal crops are kept by tubers or bulbs. */
     public boolean grownFromSeed() {

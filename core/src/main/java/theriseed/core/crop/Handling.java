@@ -18,12 +18,12 @@ public record Handling(
         Optional<Stage.When> stopWateringAt,
         OptionalDouble killedAt,
         Optional<Usual> pieces) {
+    private static final double LIGHT_FROST_C = -2;
+
     /** Whether a light frost kills it. */
     public boolean diesOfFrost() {
         return killedAt.orElse(LIGHT_FROST_C - 1) >= LIGHT_FROST_C;
     }
-
-    private static final double LIGHT_FROST_C = -2;
 
     /** What holds plants up. */
     public enum Staking {

@@ -1,5 +1,6 @@
 package theriseed.core.crop;
 
+import java.time.LocalDate;
 import java.util.Optional;
 
 /**
@@ -47,7 +48,7 @@ public record Stage(String name, String lookFor, When at, Grown grown, boolean b
     public record When(Anchor anchor, int daysAfter) {}
 
     /** Whether a crop reaches it that is grown so. */
-    public boolean of(LifeCycle lifeCycle, Optional<?> lifted) {
+    boolean of(LifeCycle lifeCycle, Optional<LocalDate> lifted) {
         Grown way = switch (lifeCycle) {
             case ANNUAL -> Grown.ANNUAL;
             case BIENNIAL -> lifted.isPresent() ? Grown.ROOT_TO_SEED : Grown.SEED_TO_SEED;

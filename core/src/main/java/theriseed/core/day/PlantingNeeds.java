@@ -43,7 +43,7 @@ public final class PlantingNeeds {
      * @param numbered whether seed of it has a lot already
      * @param bloom empty where it has none
      * @param stages in their order
-     * @param walked what its latest stage has shown; empty where nobody walked it
+     * @param walked what its latest stage has shown; empty where no inspection is recorded
      * @param isolation empty where it does not matter
      * @param looked what was seen of its bloom; empty where its days change nothing
      * @param ripens whether its seed ripens here; empty where that does not matter, or is not known

@@ -193,13 +193,11 @@ public final class SeasonWork {
         PlantLife life = new PlantLife(plan);
         List<DueWalk> walks = new ArrayList<>();
         LocalDate before = plan.sown();
-        for (Stage stage : plan.crop().stages()) {
-            if (stage.of(plan.crop().lifeCycle(), plan.lifted())) {
-                LocalDate day = life.day(stage.at());
-                // Stages come in their order however rough their days are.
-                before = day.isBefore(before) ? before : day;
-                walks.add(DueWalk.of(stage, before));
-            }
+        for (Stage stage : plan.crop().stages(plan.lifted())) {
+            LocalDate day = life.day(stage.at());
+            // Stages come in their order however rough their days are.
+            before = day.isBefore(before) ? before : day;
+            walks.add(DueWalk.of(stage, before));
         }
         if (!stock && plan.crop().crossesFreely()) {
             lookBeforePollen(plan, walks);

@@ -17,7 +17,7 @@ public class Once {
         this.database = database;
     }
 
-    /** The record that stands already under this id, or a new one; two that come at the same moment wait for each other. */
+    /** The record that already exists under this id, or a new one; two that come at the same moment wait for each other. */
     @Transactional(propagation = Propagation.MANDATORY)
     public <T> T record(UUID id, Supplier<Optional<T>> standing, Supplier<T> make) {
         alone(database, id);

@@ -301,7 +301,7 @@ public class GroundFile {
         return Effect.CHANGED;
     }
 
-    /** The shape that stands already: the one of the same id, or else of the same name. */
+    /** The shape that already exists: the one of the same id, or else of the same name. */
     private static <T> T known(List<T> all, JsonNode about, Function<T, UUID> id, Predicate<T> alike) {
         String wanted = about.path("id").asString("");
         return all.stream()

@@ -357,11 +357,10 @@ final class SeasonAsWhole {
         int flowers = FlowerNeed.forFruits(plants, FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE)
                 .flowers();
         return KeepingHours.of(member.facts().keeping().control(), crop, stand.bloom(), stand.area(), plants, flowers)
-                + KeepingHours.walks(plants, (int) crop.stages().stream()
-                        .filter(stage -> stage.of(
-                                crop.lifeCycle(),
-                                Optional.ofNullable(member.facts().days().liftedOn())))
-                        .count())
+                + KeepingHours.walks(
+                        plants,
+                        crop.stages(Optional.ofNullable(member.facts().days().liftedOn()))
+                                .size())
                 + (member.facts().keeping().volunteersPulled() ? KeepingHours.hoeing(stand.area()) : 0);
     }
 

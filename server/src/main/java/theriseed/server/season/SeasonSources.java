@@ -167,10 +167,8 @@ final class SeasonSources {
 
     /** Whether seed of a planting ripens here; nothing of what is not grown for seed, or of which the bloom is not known. */
     Optional<RipensHere> ripens(Crop crop, Member member, BloomForecast.Bloom bloom) {
-        PlantingDays days = member.facts().days();
-        LocalDate outdoors = days.setOutOn() == null ? days.sownOn() : days.setOutOn();
         return member.facts().aim().forSeed()
-                ? RipensHere.of(forecast.year(), crop, outdoors, bloom, forecast.today())
+                ? RipensHere.of(forecast.year(), crop, member.growing().outdoors(), bloom, forecast.today())
                 : Optional.empty();
     }
 

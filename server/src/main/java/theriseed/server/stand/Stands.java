@@ -18,7 +18,6 @@ import theriseed.core.population.Generations.Generation;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.population.StandLife;
 import theriseed.core.season.SeasonDates;
-import theriseed.core.store.StockPlan;
 import theriseed.core.store.StoreForecast;
 import theriseed.server.base.Clash;
 import theriseed.server.base.CorrectionView;
@@ -39,6 +38,7 @@ import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Grown;
+import theriseed.server.season.Health;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
@@ -165,7 +165,8 @@ public class Stands {
                 pulled,
                 picked.getOrDefault(plantingId, 0),
                 sickShare,
-                planting.purpose() == Purpose.PLANTING_STOCK && StockPlan.tooSick(sick, seen),
+                planting.purpose() == Purpose.PLANTING_STOCK
+                        && !walks.tooSick(List.of(plantingId)).isEmpty(),
                 weighedHere.stream().map(PlantSeed::view).toList(),
                 worth.get(plantingId),
                 planting.purpose() == Purpose.SEED ? life(planting, crop, last, pulled) : null,
@@ -292,11 +293,10 @@ public class Stands {
 
     /** Nothing of a sick crop is kept as stock, unless it is said why. */
     private void checkHealthy(Grown planting, CountFacts facts) {
-        List<WalkView> walked = walks.of(planting.id());
-        int seen = walked.stream().mapToInt(WalkView::lookedAt).sum();
-        int sick = walked.stream().mapToInt(WalkView::sick).sum();
-        if (StockPlan.tooSick(sick, seen) && facts.note().isBlank()) {
-            throw new Refused("note", "nothing", "stand.sick", "sick", sick, "seen", seen);
+        for (Health.Sick found : walks.tooSick(List.of(planting.id()))) {
+            if (facts.note().isBlank()) {
+                throw new Refused("note", "nothing", "stand.sick", "sick", found.sick(), "seen", found.lookedAt());
+            }
         }
     }
 

@@ -147,11 +147,12 @@ class Tasks {
         Map<UUID, StageVerdict> walked = walks.verdicts(kept);
         Map<UUID, List<StageWalk>> stages = walks.stages(kept);
         Map<UUID, List<LateView>> late = walks.late(kept);
+        int season = farms.year().seasonOn(time.today());
         for (PlantingView planting : kept) {
             UUID id = planting.id();
             List<StageWalk> ofPlanting = stages.get(id);
             StageVerdict shown = walked.get(id);
-            PlantingNeeds.of(known(planting, numbered.contains(id), ofPlanting, shown), time.today())
+            PlantingNeeds.of(known(planting, season, numbered.contains(id), ofPlanting, shown), time.today())
                     .forEach(need -> tasks.add(task(planting, need, ofPlanting, time.today())));
             late.getOrDefault(id, List.of()).stream()
                     .filter(shed -> !shed.decided())
@@ -184,10 +185,10 @@ class Tasks {
     }
 
     private PlantingNeeds.Known known(
-            PlantingView planting, boolean numbered, List<StageWalk> stages, StageVerdict shown) {
+            PlantingView planting, int season, boolean numbered, List<StageWalk> stages, StageVerdict shown) {
         return new PlantingNeeds.Known(
                 planting.purpose() == Purpose.SEED,
-                planting.season() == farms.year().seasonOn(time.today()),
+                planting.season() == season,
                 numbered,
                 Optional.ofNullable(planting.bloom())
                         .map(bloom -> new PlantingNeeds.Bloom(bloom.first(), bloom.last(), bloom.ripeFrom())),

@@ -8,7 +8,6 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.measure.OutOfRange;
 import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.Recognition;
 import theriseed.core.roguing.SecondPass;
@@ -104,7 +103,7 @@ public class Eyes {
     /** The chance to recognise an off-type that walks of somebody are judged by. */
     @ReadsOnly
     public double of(String walker) {
-        return toGoBy(measured().getOrDefault(walker, List.of())).orElse(Pass.USUALLY_RECOGNISED);
+        return Recognition.toGoBy(measured().getOrDefault(walker, List.of())).orElse(Pass.USUALLY_RECOGNISED);
     }
 
     /** The same of whoever is signed in. */
@@ -117,7 +116,7 @@ public class Eyes {
     EyesPage page() {
         List<Walker> people = measured().entrySet().stream()
                 .map(person -> {
-                    OptionalDouble goesBy = toGoBy(person.getValue());
+                    OptionalDouble goesBy = Recognition.toGoBy(person.getValue());
                     return new Walker(
                             person.getKey(),
                             goesBy.orElse(Pass.USUALLY_RECOGNISED),
@@ -159,14 +158,8 @@ public class Eyes {
         return EyeCheckView.of(checks.saveAndFlush(check));
     }
 
-    /** @throws OutOfRange where the day is still to come, or a number cannot be */
     private void check(EyeCheckFacts facts) {
         SeasonDates.check("checkedOn", facts.checkedOn(), time.today().minusYears(LONGEST_AGO_YEARS), time.today());
-        facts.check();
-    }
-
-    private static OptionalDouble toGoBy(List<Recognition.Of> measured) {
-        return Recognition.toGoBy(measured);
     }
 
     private Map<String, List<Recognition.Of>> measured() {

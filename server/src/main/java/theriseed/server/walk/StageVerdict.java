@@ -35,6 +35,6 @@ public record StageVerdict(
 
     /** The same for seed of another grade. */
     public WalkVerdict at(Grade grade) {
-        return WalkVerdict.of(grade, plants, walked);
+        return grade.offTypesAllowed() == verdict.tolerance() ? verdict : WalkVerdict.of(grade, plants, walked);
     }
 }

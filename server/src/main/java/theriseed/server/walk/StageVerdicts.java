@@ -41,7 +41,7 @@ class StageVerdicts {
 
     /**
      * @param all walks of the planting, in their order
-     * @return empty where nobody walked that stage, or nothing stood any more
+     * @return empty where no inspection of that stage is recorded, or nothing stood any more
      */
     Optional<StageVerdict> of(PlantingView planting, String name, List<Walked> all) {
         Stage stage = stage(planting, name, all);

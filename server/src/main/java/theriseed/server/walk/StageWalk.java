@@ -7,7 +7,7 @@ import theriseed.server.base.Maybe;
  * A stage of the crop at which its rows are walked.
  *
  * @param from first day it is due; absent when its bloom is not known
- * @param verdict what its walks have shown; absent when nobody walked it then
+ * @param verdict what its walks have shown; absent when no inspection is recorded
  */
 public record StageWalk(
         String stage,

@@ -62,7 +62,7 @@ class WalkPages {
      * @param stage the one that is due now
      * @param kinds of off-types, those found in the variety before first
      * @param recognised chance that whoever is signed in recognises an off-type
-     * @param tables what a further walk would show, first of a stage that nobody walked yet
+     * @param tables what a further walk would show, first of a stage with no inspection recorded
      * @param flowersFrom day from which off-types that are found are taken to have flowered with the stand; absent where they
      *     father next to nothing, or the bloom is not known
      * @param truePhotos pictures of true plants of the variety

@@ -145,8 +145,7 @@ public class Walks implements Pictured, Health {
         Crop crop = crops.get(planting.variety().cropKey());
         List<DueWalk> due = SeasonWork.walks(planting.work(crop, year));
         if (due.isEmpty()) {
-            return crop.stages().stream()
-                    .filter(stage -> stage.of(crop.lifeCycle(), Optional.ofNullable(planting.liftedOn())))
+            return crop.stages(Optional.ofNullable(planting.liftedOn())).stream()
                     .map(stage ->
                             new StageWalk(stage.name(), stage.lookFor(), null, null, verdict(planting, stage, walked)))
                     .toList();
@@ -382,7 +381,7 @@ public class Walks implements Pictured, Health {
         return time.today().isBefore(last) ? time.today() : last;
     }
 
-    /** Walks of each of these plantings, in their order; those that nobody walked are left out. */
+    /** Walks of each of these plantings, in their order; those with no inspection recorded are left out. */
     private Map<UUID, List<Walked>> walked(Collection<UUID> plantings) {
         Map<UUID, List<Walked>> noted = new HashMap<>(walked.of(plantings, this::noted));
         noted.values().removeIf(List::isEmpty);
