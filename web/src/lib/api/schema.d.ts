@@ -365,7 +365,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1524,22 +1524,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/neighbours/{id}/tried": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["triedWithout"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/orders": {
         parameters: {
             query?: never;
@@ -2157,7 +2141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["tried"];
+        post: operations["tried_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2493,7 +2477,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2542,6 +2526,22 @@ export interface paths {
         get: operations["sites"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/seasons/{season}/ways-out/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tried"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3044,6 +3044,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/varieties/{id}/proposed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proposed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/varieties/{id}/traits": {
         parameters: {
             query?: never;
@@ -3118,6 +3134,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["decide_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ways-out/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3234,9 +3266,19 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "US";
         };
+        Agreed: {
+            /** Format: date */
+            by?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
+        };
         Agreement: {
             /** Format: date */
             by?: string;
+            /** Format: date */
+            kept?: string;
             /** Format: int32 */
             version: number;
         };
@@ -3503,6 +3545,12 @@ export interface components {
             share: number;
             /** Format: double */
             upper: number;
+        };
+        BreedingOut: {
+            /** Format: int32 */
+            generation: number;
+            /** Format: double */
+            mixed: number;
         };
         Buds: {
             /** Format: int32 */
@@ -4133,7 +4181,7 @@ export interface components {
             from: string;
             ground: string;
             /** @enum {string} */
-            kind: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "LAST_WATERING" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            kind: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "PICK_FLOWERS_OFF" | "COVER" | "TURN_CAGES" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "LAST_WATERING" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
             planned: boolean;
             /** Format: uuid */
             plantingId: string;
@@ -4544,7 +4592,7 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
@@ -4817,8 +4865,8 @@ export interface components {
             taken: boolean;
         };
         Kept: {
-            /** Format: uuid */
-            id: string;
+            neighbours: components["schemas"]["Version"][];
+            plantings: components["schemas"]["Version"][];
         };
         KindRecognised: {
             enough: boolean;
@@ -5309,7 +5357,11 @@ export interface components {
             /** Format: date */
             bloomLast?: string;
             changed?: components["schemas"]["Changed"];
-            cropKey: string;
+            cropKey?: string;
+            /** Format: date */
+            keptOn?: string;
+            /** @enum {string} */
+            kind?: "TENDED" | "WILD" | "NOT_TOLD" | "GARDEN";
             name: string;
             outline: components["schemas"]["Outline"];
             /** Format: int32 */
@@ -5320,8 +5372,8 @@ export interface components {
         };
         NeighbourShape: {
             corners: components["schemas"]["Metres"][];
-            cropName: string;
-            group: string;
+            cropName?: string;
+            group?: string;
             neighbour: components["schemas"]["NeighbourView"];
         };
         NeighbourView: {
@@ -5333,9 +5385,13 @@ export interface components {
             bloomFirst?: string;
             /** Format: date */
             bloomLast?: string;
-            cropKey: string;
+            cropKey?: string;
             /** Format: uuid */
             id: string;
+            /** Format: date */
+            keptOn?: string;
+            /** @enum {string} */
+            kind: "TENDED" | "WILD" | "NOT_TOLD" | "GARDEN";
             name: string;
             /** Format: double */
             positionError: number;
@@ -5414,6 +5470,8 @@ export interface components {
             harvested: number;
             /** Format: int32 */
             lastsUntil: number;
+            /** Format: double */
+            needed?: number;
         };
         OpenLot: {
             harvest?: components["schemas"]["HarvestView"];
@@ -5874,6 +5932,15 @@ export interface components {
             /** Format: int32 */
             seeds?: number;
         };
+        Planned: {
+            /** Format: uuid */
+            id: string;
+            then: components["schemas"]["PlantingRequest"];
+        };
+        PlannedTogether: {
+            neighbours: components["schemas"]["Agreed"][];
+            plantings: components["schemas"]["Planned"][];
+        };
         Planted: {
             crop: string;
             ground: string;
@@ -5883,6 +5950,7 @@ export interface components {
         };
         PlantingPage: {
             corrections: components["schemas"]["CorrectionView"][];
+            generation?: components["schemas"]["BreedingOut"];
             planting: components["schemas"]["PlantingView"];
             ways: components["schemas"]["WayView"][];
         };
@@ -5892,11 +5960,15 @@ export interface components {
             /** Format: date */
             clearedOn?: string;
             /** @enum {string} */
-            control?: "OPEN" | "CAGED" | "BAGGED" | "HAND_POLLINATED";
+            control?: "OPEN" | "CAGED" | "BY_TURNS" | "BAGGED" | "HAND_POLLINATED";
             /** Format: double */
             dropped?: number;
             everyFlower?: boolean;
             flowers: boolean;
+            /** Format: date */
+            flowersFrom?: string;
+            /** Format: date */
+            flowersUntil?: string;
             /** Format: double */
             germination: number;
             /** @enum {string} */
@@ -5929,6 +6001,7 @@ export interface components {
             /** Format: date */
             sownOn: string;
             stretches?: components["schemas"]["Stretch"][];
+            turns?: string;
             /** Format: uuid */
             varietyId: string;
             /** Format: int32 */
@@ -5943,7 +6016,7 @@ export interface components {
             clearedOn?: string;
             cold?: components["schemas"]["Cold"];
             /** @enum {string} */
-            control: "OPEN" | "CAGED" | "BAGGED" | "HAND_POLLINATED";
+            control: "OPEN" | "CAGED" | "BY_TURNS" | "BAGGED" | "HAND_POLLINATED";
             coverLeaked: boolean;
             /** Format: double */
             dropped: number;
@@ -5954,6 +6027,10 @@ export interface components {
             /** Format: int32 */
             fits: number;
             flowers: boolean;
+            /** Format: date */
+            flowersFrom?: string;
+            /** Format: date */
+            flowersUntil?: string;
             /** Format: double */
             germination: number;
             /** @enum {string} */
@@ -6004,6 +6081,7 @@ export interface components {
             species: string;
             stock?: components["schemas"]["Stock"];
             stretches: components["schemas"]["Stretch"][];
+            turns: string;
             variety: components["schemas"]["VarietyView"];
             /** Format: int32 */
             version: number;
@@ -6172,6 +6250,20 @@ export interface components {
             /** Format: int32 */
             season: number;
             shelves: string[];
+        };
+        ProposalView: {
+            /** Format: date */
+            clearedOn?: string;
+            /** Format: date */
+            liftedOn?: string;
+            /** Format: int32 */
+            plants: number;
+            /** Format: date */
+            replantedOn?: string;
+            /** Format: date */
+            setOutOn?: string;
+            /** Format: date */
+            sownOn: string;
         };
         PurityRequest: {
             inert: number;
@@ -7071,6 +7163,15 @@ export interface components {
             mass: number;
             number: string;
         };
+        Step: {
+            change: components["schemas"]["WayChange"];
+            itself: boolean;
+            /** @enum {string} */
+            target: "OWN" | "NEIGHBOUR" | "WILD" | "UNKNOWN" | "VOLUNTEERS";
+            /** Format: uuid */
+            targetId: string;
+            targetName: string;
+        };
         StepChange: {
             after: components["schemas"]["Figures"];
             before: components["schemas"]["Figures"];
@@ -7370,7 +7471,9 @@ export interface components {
             crop: string;
             lot?: string;
             /** Format: uuid */
-            plantingId: string;
+            neighbourId?: string;
+            /** Format: uuid */
+            plantingId?: string;
             plot: string;
             toDo: components["schemas"]["ToDo"];
             urgent: boolean;
@@ -7420,7 +7523,7 @@ export interface components {
             name: string;
             place: string;
             /** @enum {string} */
-            source: "OWN" | "NEIGHBOUR" | "VOLUNTEERS";
+            source: "OWN" | "NEIGHBOUR" | "WILD" | "UNKNOWN" | "VOLUNTEERS";
             /** Format: uuid */
             sourceId: string;
             sure: boolean;
@@ -7603,6 +7706,14 @@ export interface components {
             kind: "LookAtBloom";
             over: boolean;
         } | {
+            /** Format: date */
+            by: string;
+            /** @enum {string} */
+            kind: "SeePromiseKept";
+            /** Format: int32 */
+            season: number;
+            wild: boolean;
+        } | {
             /** @enum {string} */
             cause: "FROST" | "COLD" | "SPRING_FROST";
             /** Format: double */
@@ -7646,7 +7757,7 @@ export interface components {
             /** Format: date */
             until: string;
             /** @enum {string} */
-            work: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "COVER" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "LAST_WATERING" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
+            work: "SOW" | "PLANT" | "SET_OUT" | "STAKE" | "WALK" | "HOE_VOLUNTEERS" | "PICK_FLOWERS_OFF" | "COVER" | "TURN_CAGES" | "BRING_INSECTS" | "CLOSE_BUDS" | "UNCOVER" | "LAST_WATERING" | "WATCH_RIPENING" | "PICK" | "LIFT" | "CHECK_STORE" | "REPLANT" | "CLEAR";
         };
         TodayView: {
             backups?: components["schemas"]["TooOld"];
@@ -7762,10 +7873,14 @@ export interface components {
         };
         VarietyPage: {
             corrections: components["schemas"]["CorrectionView"][];
+            generations: {
+                [key: string]: components["schemas"]["BreedingOut"];
+            };
             plantings: components["schemas"]["PlantingView"][];
             variety: components["schemas"]["VarietyView"];
         };
         VarietyRequest: {
+            bredFrom?: string;
             breedingOut: boolean;
             cropKey: string;
             hybrid: boolean;
@@ -7780,6 +7895,7 @@ export interface components {
             yearReceived: number;
         };
         VarietyView: {
+            bredFrom?: string;
             breedingOut: boolean;
             cropKey: string;
             cropName: string;
@@ -7808,6 +7924,12 @@ export interface components {
             standing: number;
             /** Format: double */
             tolerance: number;
+        };
+        Version: {
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            version: number;
         };
         VisitRequest: {
             /** Format: uuid */
@@ -7999,10 +8121,54 @@ export interface components {
             /** Format: int32 */
             weeks: number;
         } | {
+            /** Format: double */
+            area: number;
+            /** @enum {string} */
+            kind: "CageByTurns";
+            /** Format: int32 */
+            weeks: number;
+        } | {
             /** Format: int32 */
             clusters: number;
             /** @enum {string} */
             kind: "Bag";
+        } | {
+            /** Format: int32 */
+            bags: number;
+            /** @enum {string} */
+            kind: "BagAgainstWind";
+        } | {
+            /** @enum {string} */
+            kind: "BagPlants";
+            /** Format: int32 */
+            plants: number;
+        } | {
+            /** @enum {string} */
+            kind: "PickFirstFlowers";
+            /** Format: double */
+            seedLost: number;
+            /** Format: date */
+            until: string;
+        } | {
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            kind: "PickLastFlowers";
+            /** Format: double */
+            seedLost: number;
+        } | {
+            /** @enum {string} */
+            kind: "LiftAndReplant";
+            /** Format: double */
+            metres: number;
+            /** Format: date */
+            on: string;
+            place: string;
+        } | {
+            /** Format: date */
+            by: string;
+            /** @enum {string} */
+            kind: "Mow";
         } | {
             /** Format: int32 */
             flowers: number;
@@ -8049,44 +8215,30 @@ export interface components {
         WayCost: {
             /** Format: double */
             hours: number;
-            /** @enum {string} */
-            kind: "Work";
-            under: boolean;
-        } | {
-            /** @enum {string} */
-            kind: "ItsSeed";
-        } | {
-            /** @enum {string} */
-            kind: "PartOfItsSeed";
             /** Format: double */
-            share: number;
-        } | {
-            /** @enum {string} */
-            kind: "ASeason";
-        } | {
-            /** @enum {string} */
-            kind: "WorthLess";
-        } | {
-            /** @enum {string} */
-            kind: "NoWork";
+            inHours: number;
+            /** Format: int32 */
+            lowerGrades: number;
+            /** Format: double */
+            money?: number;
+            /** Format: int32 */
+            moves: number;
+            /** Format: int32 */
+            seasonsLost: number;
+            /** Format: double */
+            seedLost: number;
+        };
+        WayKept: {
+            plan: components["schemas"]["PlannedTogether"];
+            reason: string;
         };
         WayView: {
-            change: components["schemas"]["WayChange"];
             cost: components["schemas"]["WayCost"];
             /** Format: double */
             crossing: number;
             helpsAgainst: string[];
-            itself: boolean;
-            /** Format: uuid */
-            plantingId?: string;
-            /** @enum {string} */
-            target: "OWN" | "NEIGHBOUR" | "VOLUNTEERS";
-            /** Format: uuid */
-            targetId: string;
-            targetName: string;
-            /** Format: int32 */
-            targetVersion: number;
-            then?: components["schemas"]["PlantingRequest"];
+            plan: components["schemas"]["PlannedTogether"];
+            steps: components["schemas"]["Step"][];
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
         };
@@ -8815,7 +8967,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -10719,30 +10871,6 @@ export interface operations {
             };
         };
     };
-    triedWithout: {
-        parameters: {
-            query: {
-                season: number;
-            };
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlantingView"][];
-                };
-            };
-        };
-    };
     page_1: {
         parameters: {
             query?: {
@@ -11761,7 +11889,7 @@ export interface operations {
             };
         };
     };
-    tried: {
+    tried_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -12326,7 +12454,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -12414,6 +12542,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SiteView"][];
+                };
+            };
+        };
+    };
+    tried: {
+        parameters: {
+            query?: {
+                scheme?: string;
+            };
+            header?: never;
+            path: {
+                season: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlannedTogether"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlantingView"][];
                 };
             };
         };
@@ -13367,6 +13523,31 @@ export interface operations {
             };
         };
     };
+    proposed: {
+        parameters: {
+            query: {
+                season: number;
+                grade: "OWN_USE" | "MARKET" | "STOCK";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalView"];
+                };
+            };
+        };
+    };
     trait: {
         parameters: {
             query?: never;
@@ -13489,6 +13670,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RingView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WayKept"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
                 };
             };
         };

@@ -1,7 +1,7 @@
 import { scaleUtc } from 'd3-scale';
 import type { Schemas } from '$lib/api/api';
 import { monthName } from '$lib/words/dates';
-import { cropWord } from '$lib/words/words';
+import { cropWord, placed } from '$lib/words/words';
 
 type Planting = Schemas['PlantingView'];
 type Neighbour = Schemas['NeighbourShape'];
@@ -50,7 +50,7 @@ function ownLine(planting: Planting): Line {
 	return {
 		id: planting.id!,
 		name: planting.variety.name,
-		detail: `${cropWord(planting.variety.cropName)} · ${planting.ground.toLowerCase()}${eaten ? ' · to eat' : ''}`,
+		detail: `${cropWord(planting.variety.cropName)} · ${placed(planting.ground)}${eaten ? ' · to eat' : ''}`,
 		neighbour: false,
 		planting,
 		from: planting.groundFrom,
@@ -64,7 +64,13 @@ function neighbourLine(seen: Schemas['NeighbourView']): Line {
 	return {
 		id: seen.id,
 		name: seen.name,
-		detail: seen.bloomFirst ? (seen.sure ? 'seen in bloom' : 'not sure') : 'bloom not known',
+		detail: !seen.bloomFirst
+			? 'bloom not known'
+			: !seen.sure
+				? 'not sure'
+				: seen.seenOn < seen.bloomFirst
+					? 'as told'
+					: 'seen in bloom',
 		neighbour: true,
 		from: seen.bloomFirst ?? `${seen.season}-01-01`,
 		to: seen.bloomLast ?? `${seen.season}-12-31`,

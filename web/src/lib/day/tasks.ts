@@ -53,6 +53,8 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	WalkOver: walk,
 	DecideRipening: plan,
 	LookAtBloom: walk,
+	SeePromiseKept: ({ neighbourId, toDo }) =>
+		`/field?season=${'season' in toDo ? toDo.season : ''}&plot=${neighbourId}`,
 	LookWhetherRipe: ({ plantingId }) => `/harvest/${plantingId}`,
 	WeighHarvest: ({ plantingId, lot }) => `/harvest/${plantingId}?lot=${lot}`,
 	PutWeightsRight: bench,

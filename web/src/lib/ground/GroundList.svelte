@@ -2,6 +2,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { area, distance, reach } from '$lib/units/units';
+	import { aboutNeighbour } from './neighbour';
 	import { BARRIER } from '$lib/words/words';
 	import type { Shape } from './shape';
 	import Marks from '$lib/season/Marks.svelte';
@@ -23,7 +24,7 @@
 		if (shape.barrier) {
 			return `${BARRIER[shape.barrier.kind]}, ${distance(shape.barrier.height, session.units)} high`;
 		}
-		return `${shape.cropName?.toLowerCase()}${shape.neighbour?.sure ? '' : ', not sure'}`;
+		return aboutNeighbour(shape);
 	}
 	function ofPlot(shape: Shape) {
 		return shape.bed ? shapes.find((one) => one.id === shape.bed?.plotId)?.name : undefined;
@@ -60,7 +61,14 @@
 							onclick={() => choose(planting.id ?? '')}>{planting.variety.name}</button
 						>
 					{:else}
-						{#if plantings}<span class="text-soft">{shape.plot ? 'free' : 'neighbour'}</span>{/if}
+						{#if plantings && shape.plot}<span class="text-soft">free</span>
+						{:else if plantings}
+							<button
+								type="button"
+								class="cursor-pointer text-soft underline"
+								onclick={() => choose(shape.id)}>neighbour</button
+							>
+						{/if}
 					{/each}
 				</td>
 				<td class="text-right!">

@@ -11,7 +11,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { area, distance, numberTyped } from '$lib/units/units';
-	import { BARRIER } from '$lib/words/words';
+	import { BARRIER, BEYOND } from '$lib/words/words';
 	import {
 		cornersOf,
 		rectangleOf,
@@ -24,6 +24,7 @@
 		type Shape
 	} from './shape';
 
+	type Beyond = Schemas['NeighbourView']['kind'];
 	type BarrierKind = Schemas['BarrierView']['kind'];
 	interface Props {
 		kind: Kind;
@@ -79,6 +80,8 @@
 	let barrier = $state<BarrierKind>(was?.barrier?.kind ?? 'HEDGE');
 	let height = $state(String(was?.barrier?.height ?? 2.5));
 	let held = $state(was?.barrier ? String(Math.round(was.barrier.held * 100)) : '');
+	let beyond = $state<Beyond>(was?.neighbour?.kind ?? 'TENDED');
+	const cropKnown = $derived(beyond === 'TENDED' || beyond === 'WILD');
 	let cropKey = $state(was?.neighbour?.cropKey ?? '');
 	let ground = $state(String(was?.neighbour?.area ?? (drawn.length > 2 ? Math.round(roughArea(drawn)) : 20)));
 	let bloomFirst = $state(was?.neighbour?.bloomFirst ?? '');
@@ -162,13 +165,14 @@
 		}
 		const body = {
 			name,
-			cropKey,
+			kind: beyond,
+			...(cropKnown ? { cropKey } : {}),
 			outline: outline(),
 			area: numberIn('area', ground),
 			season: was?.neighbour?.season ?? season,
 			seenOn,
-			sure,
-			agreedBy: was?.neighbour?.agreedBy,
+			sure: sure && cropKnown,
+			...(cropKnown ? { agreedBy: was?.neighbour?.agreedBy, keptOn: was?.neighbour?.keptOn } : {}),
 			...(bloomFirst ? { bloomFirst } : {}),
 			...(bloomLast ? { bloomLast } : {}),
 			changed
@@ -293,8 +297,31 @@
 		</div>
 	{/if}
 	{#if kind === 'NEIGHBOUR'}
-		<CropField {attempt} {crops} bind:value={cropKey} />
-		<MeasureField kind="ground" label={LABELS.area} name="area" {attempt} bind:value={ground} />
+		<div class="col-span-2">
+			<ChoiceField
+				label="What is known of it"
+				name="kind"
+				{attempt}
+				bind:value={beyond}
+				choices={Object.entries(BEYOND).map(([value, label]) => ({ value: value as Beyond, label }))}
+			/>
+		</div>
+		{#if cropKnown}
+			<CropField {attempt} {crops} bind:value={cropKey} />
+		{:else}
+			<p class="self-center text-sm text-soft">
+				{beyond === 'GARDEN'
+					? 'It is taken to have a twentieth of its ground in flower with whatever could cross.'
+					: 'All of it is taken to flower with whatever could cross.'}
+			</p>
+		{/if}
+		<MeasureField
+			kind="ground"
+			label={beyond === 'GARDEN' ? 'Ground of the garden' : LABELS.area}
+			name="area"
+			{attempt}
+			bind:value={ground}
+		/>
 		<TextField
 			label={LABELS.bloomFirst}
 			name="bloomFirst"
@@ -305,9 +332,11 @@
 		/>
 		<TextField label={LABELS.bloomLast} name="bloomLast" type="date" {attempt} bind:value={bloomLast} />
 		<TextField label={LABELS.seenOn} name="seenOn" type="date" {attempt} bind:value={seenOn} />
-		<label class="flex items-center gap-2 pt-5"
-			><input type="checkbox" class="checkbox" bind:checked={sure} /> I am sure of it</label
-		>
+		{#if cropKnown}
+			<label class="flex items-center gap-2 pt-5"
+				><input type="checkbox" class="checkbox" bind:checked={sure} /> I am sure of it</label
+			>
+		{/if}
 	{/if}
 	{#if rectangle || onlySpot}
 		<MeasureField

@@ -1,3 +1,4 @@
+import { placed } from '$lib/words/words';
 import type Feature from 'ol/Feature';
 import type MultiPolygon from 'ol/geom/MultiPolygon';
 import Point from 'ol/geom/Point';
@@ -117,7 +118,7 @@ export function shapeStyle(feature: Feature, ink: Ink, chosen: string | undefine
 				new Style({ fill: new Fill({ color: ink.ground }), stroke: stroke(ink.soft, 1.2), zIndex: 1 }),
 				new Style({
 					geometry: new Point(corner(shape)),
-					text: words(shape.name.toLowerCase(), ink, {
+					text: words(placed(shape.name), ink, {
 						font: `500 12px ${ink.font}`,
 						fill: new Fill({ color: ink.soft }),
 						stroke: undefined,
@@ -134,7 +135,7 @@ export function shapeStyle(feature: Feature, ink: Ink, chosen: string | undefine
 			return new Style({
 				fill: new Fill({ color: shape.barrier?.kind === 'BUILDING' ? ink.soft : pattern('wood', ink) }),
 				stroke: stroke(ink.soft, 1),
-				text: words(shape.name.toLowerCase(), ink, {
+				text: words(placed(shape.name), ink, {
 					font: `500 12px ${ink.font}`,
 					rotation: tall(shape) ? -Math.PI / 2 : 0,
 					offsetY: tall(shape) ? 0 : 16

@@ -22,8 +22,9 @@ export async function redraw(shape: Shape, corners: Metres[], reason: string): P
 		const body = { name, outline, kind, height, held, changed };
 		return ask(PUT('/api/barriers/{id}', { params: { path }, body }));
 	}
-	const { cropKey, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy } = shape.neighbour!;
-	const about = { cropKey, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy };
+	const { kind, cropKey, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy, keptOn } =
+		shape.neighbour!;
+	const about = { kind, cropKey, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy, keptOn };
 	return ask(PUT('/api/neighbours/{id}', { params: { path }, body: { name, outline, ...about, changed } }));
 }
 

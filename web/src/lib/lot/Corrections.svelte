@@ -27,6 +27,7 @@
 		sownOn: 'sown on',
 		setOutOn: 'set out on',
 		breedingOut: 'breeding-out project',
+		bredFrom: 'bred out of',
 		sheddingSince: 'shed pollen since',
 		notFlowered: 'had not flowered',
 		stressed: 'freaks of stress',

@@ -24,7 +24,7 @@ export async function carry(tasks: Schemas['Task'][]) {
 	const plantings = (kinds: Kind[]) =>
 		tasks
 			.filter(({ toDo }) => kinds.includes(toDo.kind === 'Planned' ? toDo.work : toDo.kind))
-			.map((task) => task.plantingId);
+			.flatMap(({ plantingId }) => plantingId ?? []);
 	for (const id of plantings(IN_THE_ROWS)) {
 		const question = () => GET('/api/plantings/{id}/walks', { params: { path: { id } } });
 		await take(`/api/plantings/${id}/walks`, () => ask(question()));

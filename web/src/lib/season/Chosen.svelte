@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -8,12 +8,13 @@
 	import Hours from '$lib/money/Hours.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { whole } from '$lib/units/units';
-	import { cropWord, GRADE, many } from '$lib/words/words';
+	import { cropWord, GRADE, many, placed } from '$lib/words/words';
 	import BloomLooks from './BloomLooks.svelte';
 	import FirstFlower from './FirstFlower.svelte';
 	import { asRequest } from './request';
 	import Threats from './Threats.svelte';
 	import WaysOut from './WaysOut.svelte';
+	import { generationWords } from './generation';
 	import { wayWords } from './ways';
 	import Marks from './Marks.svelte';
 
@@ -47,55 +48,35 @@
 	function look(way: Way | undefined) {
 		if (!way) return preview.forget();
 		void preview.ask(
-			way.then && way.plantingId
-				? ask(
-						POST('/api/plantings/{id}/tried', {
-							params: { path: { id: way.plantingId } },
-							body: { planting: way.then }
-						})
-					)
-				: ask(
-						POST('/api/neighbours/{id}/tried', {
-							params: { path: { id: way.targetId }, query: { season } }
-						})
-					)
+			ask(
+				POST('/api/seasons/{season}/ways-out/tried', {
+					params: { path: { season }, query: { scheme } },
+					body: way.plan
+				})
+			)
 		);
 	}
 
 	function keep(way: Way) {
 		void attempt.run(async () => {
 			const says = wayWords(way).act;
-			if (way.then && way.plantingId) await keepPlanting(way.plantingId, way.then, says);
-			else await keepAgreement(way, says);
-			preview.forget();
-			kept();
-		});
-	}
-
-	async function keepPlanting(planting: string, then: Schemas['PlantingRequest'], says: string) {
-		const before = plantings.find((one) => one.id === planting);
-		const path = { id: planting };
-		const now = await ask(
-			PUT('/api/plantings/{id}', { params: { path }, body: { ...then, reason: `way out: ${says}` } })
-		);
-		if (before) {
+			const now = await ask(
+				POST('/api/ways-out/kept', { body: { plan: way.plan, reason: `way out: ${says}`.slice(0, 300) } })
+			);
+			const before = now.plantings.flatMap(({ id, version }) => {
+				const was = plantings.find((one) => one.id === id);
+				return was ? [{ id, then: { ...asRequest(was), schemeId: scheme, version } }] : [];
+			});
 			undo.done(`Kept: ${says}.`, () =>
 				ask(
-					PUT('/api/plantings/{id}', {
-						params: { path },
-						body: { ...asRequest(before), schemeId: scheme, version: now.version, reason: 'undone' }
+					POST('/api/ways-out/kept', {
+						body: { plan: { plantings: before, neighbours: now.neighbours }, reason: 'undone' }
 					})
 				)
 			);
-		}
-	}
-
-	async function keepAgreement(way: Way, says: string) {
-		const path = { id: way.targetId };
-		const agree = (version: number, by?: string) =>
-			ask(POST('/api/neighbours/{id}/agreed', { params: { path }, body: { version, by } }));
-		const now = await agree(way.targetVersion, 'by' in way.change ? way.change.by : undefined);
-		undo.done(`Kept: ${says}.`, () => agree(now.version));
+			preview.forget();
+			kept();
+		});
 	}
 </script>
 
@@ -117,16 +98,19 @@
 				<Marks planting={shown} sick={sick !== undefined} />
 			</h2>
 			<p class="mb-2 text-soft">
-				{cropWord(planting.variety.cropName)}, {shown.ground.charAt(0).toLowerCase() + shown.ground.slice(1)}, {many(
-					planting.plants,
-					'plant'
-				)}
+				{cropWord(planting.variety.cropName)}, {placed(shown.ground)}, {many(planting.plants, 'plant')}
 				{shown.purpose === 'SEED'
 					? `for ${GRADE[shown.grade]} seed`
 					: shown.purpose === 'EATING'
 						? 'to eat'
 						: `for ${GRADE[shown.grade]} planting stock`}
 			</p>
+			{#if found.generation}
+				<p class="mb-2">
+					{generationWords(found.generation)}. Bred out of {planting.variety.bredFrom}: choose hard among
+					plants that differ, and never sell the seed under that name.
+				</p>
+			{/if}
 			{#if sick}
 				<p class="caution">
 					{sick.sick} of {whole(sick.lookedAt)} plants looked sick. Keep no stock of it, and ask what goes with
@@ -137,7 +121,7 @@
 				{#snippet ways()}
 					{#if planting.isolation && planting.isolation.verdict !== 'CLEAR'}
 						<WaysOut
-							ways={scheme ? found.ways.filter((way) => way.change.kind !== 'AskNeighbour') : found.ways}
+							ways={scheme ? found.ways.filter((way) => way.plan.neighbours.length === 0) : found.ways}
 							{season}
 							{attempt}
 							{look}

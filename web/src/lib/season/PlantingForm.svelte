@@ -26,6 +26,8 @@
 		/** Called with what is typed as soon as it is whole, to show at once what it means. */
 		tried: (request: Request) => void;
 		save: (request: Request) => Promise<void>;
+		/** Days and plants for a variety, to begin with. */
+		propose?: (variety: string, season: number, grade: Request['grade']) => Promise<Schemas['ProposalView']>;
 		taken?: () => void;
 		/** What the last try was refused for, before it is kept. */
 		refused?: string;
@@ -43,6 +45,7 @@
 		season: asked,
 		tried,
 		save,
+		propose,
 		taken = () => {},
 		refused,
 		schemeId
@@ -81,6 +84,9 @@
 	let clearedOn = $state(was?.clearedOn ?? '');
 	let control = $state<NonNullable<Request['control']>>(was?.control ?? 'OPEN');
 	let everyFlower = $state(was?.everyFlower ?? false);
+	let dropped = $state(was?.dropped ? String(was.dropped) : '');
+	let flowersFrom = $state(was?.flowersFrom ?? '');
+	let flowersUntil = $state(was?.flowersUntil ?? '');
 	let restOverruled = $state(was?.restOverruled ?? '');
 	let reason = $state('');
 	let version = $state(was?.version);
@@ -104,10 +110,17 @@
 		replantedOn: 'Replanted on',
 		clearedOn: 'Off the ground by',
 		control: 'Foreign pollen is kept out',
+		dropped: 'Outer rows without seed',
+		flowersFrom: 'Flowers picked off until',
+		flowersUntil: 'Last flowers let open on',
 		restOverruled: 'Why it may stand here all the same',
 		reason: 'Why it is changed',
 		flowers: 'Flowers'
 	};
+	/** Cages by turns are begun for two at once, as a way out. */
+	const controls = (['OPEN', 'CAGED', 'BY_TURNS', 'BAGGED', 'HAND_POLLINATED'] as const).filter(
+		(value) => value !== 'BY_TURNS' || was?.control === 'BY_TURNS'
+	);
 	const bedsHere = $derived(beds.filter((bed) => bed.plotId === plotId));
 	const rootBeds = $derived(beds.filter((bed) => bed.plotId === rootPlotId));
 	const lifeCycle = $derived(
@@ -166,8 +179,11 @@
 			selected: share(selected),
 			control,
 			everyFlower,
-			dropped: was?.dropped,
+			dropped: maybeNumberIn('dropped', dropped),
 			volunteersPulled: was?.volunteersPulled,
+			turns: was?.turns,
+			...(flowersFrom ? { flowersFrom } : {}),
+			...(flowersUntil ? { flowersUntil } : {}),
 			restOverruled,
 			schemeId,
 			...(was ? { version, reason: schemeId ? 'tried' : reason } : {})
@@ -182,6 +198,41 @@
 			// What is typed is not a number yet; saying so waits until it is sent.
 		}
 	});
+
+	// What is proposed follows variety, season and grade, until it is typed over.
+	let proposed = $state.raw<Schemas['ProposalView']>();
+	$effect(() => {
+		const year = Number(season);
+		if (was || !propose || !varietyId || !(year >= 2000 && year < 2100)) return;
+		const asked = [varietyId, season, grade].join();
+		void propose(varietyId, year, grade).then((days) => {
+			if (asked === [varietyId, season, grade].join()) offer(days);
+		});
+	});
+	/** The season that stands there until another is typed: what is usually sown by now waits for the next. */
+	// svelte-ignore state_referenced_locally
+	let untyped = was || asked ? undefined : season;
+	function offer(days: Schemas['ProposalView']) {
+		if (season === untyped && days.sownOn < session.today && Number(season) <= session.season + 1) {
+			untyped = season = String(Number(season) + 1);
+			return;
+		}
+		const before = proposed;
+		const over = (typed: string, last: string | number | undefined, now: string | number | undefined) =>
+			typed === '' || typed === String(last ?? '') ? String(now ?? '') : typed;
+		const storedBefore = before?.liftedOn !== undefined;
+		if (!before || stored === storedBefore) stored = days.liftedOn !== undefined;
+		sownOn = over(sownOn, before?.sownOn, days.sownOn);
+		setOutOn = over(setOutOn, before?.setOutOn, days.setOutOn);
+		liftedOn = over(liftedOn, before?.liftedOn, days.liftedOn);
+		replantedOn = over(replantedOn, before?.replantedOn, days.replantedOn);
+		clearedOn = over(clearedOn, before?.clearedOn, days.clearedOn);
+		plants = over(plants, before?.plants, days.plants);
+		proposed = days;
+	}
+	const asProposed = $derived(
+		proposed !== undefined && sownOn === proposed.sownOn && setOutOn === (proposed.setOutOn ?? '')
+	);
 
 	function send() {
 		void attempt.run(() => {
@@ -274,6 +325,16 @@
 			hint="only when raised under glass"
 		/>
 	{/if}
+	{#if asProposed}
+		<p class="text-sm text-soft sm:col-span-2">
+			Days are proposed from the crop, {session.farm?.firstFrost
+				? 'your frosts and the usual warmth'
+				: 'the usual warmth, as no frosts are told,'} and no longer under glass than it must be to ripen.
+			{proposed!.sownOn < session.today
+				? 'The usual day of sowing is past.'
+				: 'Change them as you know better.'}
+		</p>
+	{/if}
 	<TextField
 		label={LABELS.plants}
 		name="plants"
@@ -337,8 +398,11 @@
 			{/if}
 		{/if}
 	{/if}
-	<details class="sm:col-span-2" open={was !== undefined && (control !== 'OPEN' || selected !== '')}>
-		<summary class="cursor-pointer underline">spacing, choosing the best, covering the flowers</summary>
+	<details
+		class="sm:col-span-2"
+		open={was !== undefined && (control !== 'OPEN' || selected + dropped + flowersFrom + flowersUntil !== '')}
+	>
+		<summary class="cursor-pointer underline">spacing, choosing the best, keeping it true</summary>
 		<div class="mt-3 grid gap-x-5 gap-y-4 sm:grid-cols-2">
 			<MeasureField
 				kind="length"
@@ -370,11 +434,37 @@
 				name="control"
 				{attempt}
 				bind:value={control}
-				choices={(['OPEN', 'CAGED', 'BAGGED', 'HAND_POLLINATED'] as const).map((value) => ({
+				choices={controls.map((value) => ({
 					value,
 					label: value === 'OPEN' ? 'not at all' : CONTROL[value].toLowerCase()
 				}))}
 			/>
+			{#if purpose === 'SEED'}
+				<MeasureField
+					kind="length"
+					label={LABELS.dropped}
+					name="dropped"
+					{attempt}
+					bind:value={dropped}
+					hint="on each side; empty when all of it is kept"
+				/>
+				<TextField
+					label={LABELS.flowersFrom}
+					name="flowersFrom"
+					type="date"
+					{attempt}
+					bind:value={flowersFrom}
+					hint="empty when the first are let open"
+				/>
+				<TextField
+					label={LABELS.flowersUntil}
+					name="flowersUntil"
+					type="date"
+					{attempt}
+					bind:value={flowersUntil}
+					hint="later ones are picked off"
+				/>
+			{/if}
 			{#if control === 'BAGGED' || control === 'HAND_POLLINATED'}
 				<label class="flex gap-2 sm:col-span-2">
 					<input type="checkbox" class="checkbox" bind:checked={everyFlower} /> every other flower is removed, so

@@ -68,7 +68,10 @@
 				<th scope="row"
 					>own seed left, of {left.harvested}
 					<span class="beside block"
-						>germinates {left.germination.toFixed(0)} %, should last until {left.lastsUntil}</span
+						>germinates {left.germination.toFixed(0)} %, should last until {left.lastsUntil}{left.needed ===
+						undefined
+							? ''
+							: `; of it ${mass(left.needed, units)} are needed`}</span
 					></th
 				>
 				<td class="num"

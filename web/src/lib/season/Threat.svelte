@@ -16,7 +16,10 @@
 	const units = $derived(session.units);
 	const volunteers = $derived(threat.source === 'VOLUNTEERS');
 
+	const unknown = $derived(threat.source === 'UNKNOWN');
+
 	function time() {
+		if (unknown) return 'Nobody knows what grows there or when it flowers: it is taken to cross.';
 		if (volunteers) return 'What it shed may come up and flower among them.';
 		if (threat.daysTogether > 0) return `They bloom together ${many(threat.daysTogether, 'day')}.`;
 		return `Their blooms are ${many(threat.daysApart, 'day')} apart; ${threat.margin} would be sure.`;
@@ -27,7 +30,7 @@
 	<p class="flex flex-wrap items-baseline gap-x-2">
 		<Mark {...ofVerdict(threat.verdict)} /><strong>{threat.name}</strong>
 		<span
-			>{cropWord(threat.crop)}, {volunteers && threat.metres === 0
+			>{unknown ? '' : `${cropWord(threat.crop)}, `}{volunteers && threat.metres === 0
 				? 'in the same ground'
 				: `${distance(threat.metres, units)} away`}</span
 		>
@@ -47,9 +50,13 @@
 			>{ofVerdict(threat.verdict).label.replace(/^./, (first) => first.toUpperCase())}: {volunteers &&
 			threat.why === 'UNSURE_REPORT'
 				? 'nobody knows whether they come up'
-				: WHY[threat.why]}.</span
+				: unknown && threat.why === 'TOO_NEAR'
+					? 'too near for what nobody knows'
+					: WHY[threat.why]}.</span
 		>
-		{#if !threat.sure && threat.why !== 'UNSURE_REPORT'}
+		{#if unknown}
+			Look over its fence, and note what you see.
+		{:else if !threat.sure && threat.why !== 'UNSURE_REPORT'}
 			{volunteers ? 'Nobody knows whether they come up.' : 'The report is not sure: look again.'}
 		{/if}
 		{#if threat.unkept > threat.crossing}

@@ -48,6 +48,12 @@
 		{/if}
 		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
 		{#if planting.dropped > 0}<strong class="text-ink">The outer rows give no seed.</strong>{/if}
+		{#if planting.flowersFrom}<strong class="text-ink"
+				>Flowers are picked off until {dayMonth(planting.flowersFrom, year)}.</strong
+			>{/if}
+		{#if planting.flowersUntil}<strong class="text-ink"
+				>The last flowers let open are those of {dayMonth(planting.flowersUntil, year)}.</strong
+			>{/if}
 	</p>
 {:else if planting.purpose === 'SEED'}
 	<p class="caution">

@@ -29,6 +29,7 @@
 	let treated = $state(was?.treated ?? false);
 	let hybrid = $state(was?.hybrid ?? false);
 	let breedingOut = $state(was?.breedingOut ?? false);
+	let bredFrom = $state(was?.bredFrom ?? '');
 	let trueToType = $state(
 		was?.trueToType ?? { leaf: '', habit: '', colour: '', maturity: '', root: '', fruit: '' }
 	);
@@ -40,6 +41,7 @@
 		name: 'Name',
 		source: 'Source',
 		yearReceived: 'Year received',
+		bredFrom: 'Bred out of',
 		reason: 'Why it is corrected'
 	};
 	const POINTS = [
@@ -62,6 +64,7 @@
 				treated,
 				hybrid,
 				breedingOut: hybrid && breedingOut,
+				...(hybrid && breedingOut ? { bredFrom } : {}),
 				trueToType,
 				...(was ? { version, reason } : {})
 			})
@@ -103,8 +106,19 @@
 		{#if hybrid}
 			<label class="ml-7 flex gap-2">
 				<input type="checkbox" class="checkbox" bind:checked={breedingOut} />
-				a breeding-out project of several years, never sold under this name
+				a breeding-out project of several years, under a name of its own
 			</label>
+			{#if breedingOut}
+				<div class="ml-7">
+					<TextField
+						label={LABELS.bredFrom}
+						name="bredFrom"
+						{attempt}
+						bind:value={bredFrom}
+						hint="the seed that is kept never goes under this name"
+					/>
+				</div>
+			{/if}
 		{/if}
 	</fieldset>
 	<fieldset class="grid gap-x-6 gap-y-3 sm:col-span-2 sm:grid-cols-2">

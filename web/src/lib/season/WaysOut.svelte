@@ -21,14 +21,13 @@
 	let { ways, season, attempt, look, keep }: Props = $props();
 	let at = $state<number>();
 	const looked = $derived(at === undefined ? undefined : ways[at]);
-	/** Of many places it may move to the best stands for all, until they are asked for. */
+	/** Of many places it may stand on the best stands for all, until they are asked for. */
 	let everyPlace = $state(false);
-	const placesOf = (way: Way) =>
-		ways.filter((one) => one.change.kind === 'Move' && one.targetId === way.targetId);
+	const toAPlace = (way: Way) =>
+		way.steps.length === 1 && ['Move', 'LiftAndReplant'].includes(way.steps[0].change.kind);
+	const places = $derived(ways.filter(toAPlace));
 	const lines = $derived(
-		ways
-			.map((way, i) => ({ way, i }))
-			.filter(({ way }) => everyPlace || way.change.kind !== 'Move' || placesOf(way)[0] === way)
+		ways.map((way, i) => ({ way, i })).filter(({ way }) => everyPlace || !toAPlace(way) || places[0] === way)
 	);
 
 	function choose(place: number | undefined) {
@@ -57,14 +56,16 @@
 				>
 					<strong>{words.act}</strong>
 					<span class="text-right font-semibold">{words.cost}</span>
-					<span class="text-sm {i === at ? '' : 'text-soft'}">{words.means}</span>
+					<span class="text-sm {i === at ? '' : 'text-soft'}">
+						{#each words.means as means (means)}<span class="block">{means}</span>{/each}
+					</span>
 					<span class="justify-self-end"><Mark {...ofVerdict(way.verdict)} /></span>
 				</button>
-				{#if !everyPlace && way.change.kind === 'Move' && placesOf(way).length > 1}
+				{#if !everyPlace && places[0] === way && places.length > 1}
 					<button
 						type="button"
 						class="cursor-pointer px-2 pb-2 text-sm underline"
-						onclick={() => (everyPlace = true)}>or to one of {placesOf(way).length - 1} other places</button
+						onclick={() => (everyPlace = true)}>or to one of {places.length - 1} other places</button
 					>
 				{/if}
 			</li>
@@ -87,8 +88,9 @@
 		</p>
 	{/if}
 	<p class="mt-2 text-sm text-soft">
-		Best first: by what clears, then by what it costs. Hours are rules of thumb; a season put off or a crop’s
-		seed counts as two days of work, a lower grade as one. The mark says what the planting would be then;
-		several ways may be kept, one after the other.
+		Best first: by what clears, then by all it costs. Hours are rules of thumb. A crop’s seed counts as the
+		hours that a year’s sales of its variety pay, or as two days of work where none was sold; a lower grade as
+		half of it, and so a season later where stored seed lasts; other ground as two hours. The mark says what
+		the planting would be then; several ways may be kept, one after the other.
 	</p>
 {/if}

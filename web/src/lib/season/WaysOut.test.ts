@@ -6,11 +6,10 @@ import WaysOut from './WaysOut.svelte';
 
 vi.mock('$lib/api/session.svelte', () => ({ session: { grower: true, units: 'METRIC' } }));
 
-const way = (change: Schemas['WayView']['change'], targetName: string) =>
+const way = (change: Schemas['WayView']['steps'][number]['change'], targetName: string) =>
 	({
-		change,
-		targetName,
-		cost: { kind: 'Work', hours: 10, under: false },
+		steps: [{ change, targetName }],
+		cost: { hours: 10, seedLost: 0, seasonsLost: 0, lowerGrades: 0, moves: 0, inHours: 10 },
 		verdict: 'CLEAR',
 		helpsAgainst: []
 	}) as unknown as Schemas['WayView'];

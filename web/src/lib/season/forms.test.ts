@@ -54,6 +54,43 @@ describe('planning a planting', () => {
 		expect(tried.mock.calls.length).toBe(asked);
 	});
 
+	it('proposes days and plants, and leaves what was typed', async () => {
+		const days = { sownOn: '2027-03-17', setOutOn: '2027-05-12', plants: 20 };
+		const propose = vi.fn(async () => days);
+		form({ propose });
+		await choose('Variety', 'pea');
+		const field = (label: string) => screen.getByLabelText<HTMLInputElement>(label);
+		await waitFor(() => expect(field('Sown on').value).toBe('2027-03-17'));
+		expect(propose).toHaveBeenLastCalledWith('pea', 2026, 'MARKET');
+		expect(field('Plants').value).toBe('20');
+		expect(screen.getByText(/Days are proposed from the crop/)).toBeTruthy();
+		await type('Set out on', '2027-05-20');
+		expect(screen.queryByText(/Days are proposed from the crop/)).toBeNull();
+		propose.mockResolvedValue({
+			sownOn: '2027-06-15',
+			liftedOn: '2027-11-10',
+			replantedOn: '2028-04-01',
+			plants: 60
+		} as never);
+		await choose('Variety', 'beet');
+		await waitFor(() => expect(field('Plants').value).toBe('60'));
+		expect(field('Sown on').value).toBe('2027-06-15');
+		expect(field('Set out on').value).toBe('2027-05-20');
+		expect(screen.getByLabelText<HTMLInputElement>(/roots are lifted/).checked).toBe(true);
+		expect(field('Replanted on').value).toBe('2028-04-01');
+	});
+
+	it('begins with the next season where the usual day is past, unless one is asked for', async () => {
+		const propose = vi.fn(async (_: string, year: number) => ({ sownOn: `${year}-03-17`, plants: 20 }));
+		form({ propose });
+		await choose('Variety', 'pea');
+		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Season').value).toBe('2027'));
+		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Sown on').value).toBe('2027-03-17'));
+		await type('Season', '2026');
+		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Sown on').value).toBe('2026-03-17'));
+		expect(screen.getByText(/The usual day of sowing is past/)).toBeTruthy();
+	});
+
 	it('says at which field a word stands for a number, and sends nothing', async () => {
 		const { save, attempt } = form();
 		await whole();
@@ -137,7 +174,7 @@ describe('planning a planting', () => {
 			selected: 0.25,
 			control: 'CAGED',
 			everyFlower: false,
-			dropped: ['n1'],
+			dropped: 0.5,
 			volunteersPulled: true,
 			restOverruled: ''
 		} as unknown as Schemas['PlantingView'];
@@ -152,7 +189,7 @@ describe('planning a planting', () => {
 			reason: 'slugs',
 			plants: 280,
 			selected: 0.25,
-			dropped: ['n1'],
+			dropped: 0.5,
 			volunteersPulled: true,
 			stretches: [{ bedId: 'b1', from: 2, to: 12 }]
 		});

@@ -28,6 +28,9 @@ export function asRequest(planting: Planting): Schemas['PlantingRequest'] {
 		everyFlower: planting.everyFlower,
 		dropped: planting.dropped,
 		volunteersPulled: planting.volunteersPulled,
+		turns: planting.turns,
+		flowersFrom: planting.flowersFrom,
+		flowersUntil: planting.flowersUntil,
 		restOverruled: planting.restOverruled,
 		version: planting.version
 	};

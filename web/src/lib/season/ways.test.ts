@@ -4,20 +4,27 @@ import { reader } from '$lib/words/reader.svelte';
 import { wayWords } from './ways';
 
 type Way = Schemas['WayView'];
-const way = (change: Way['change'], more: Partial<Way> = {}): Way => ({
+type Change = Way['steps'][number]['change'];
+const NOTHING = { hours: 0, seedLost: 0, seasonsLost: 0, lowerGrades: 0, moves: 0, inHours: 0 };
+const step = (change: Change, targetName = 'Long Ferry') => ({
 	change,
 	targetId: 'x',
-	target: 'OWN',
-	targetName: 'Long Ferry',
-	itself: true,
-	cost: { kind: 'NoWork' },
+	target: 'OWN' as const,
+	targetName,
+	itself: true
+});
+const way = (steps: Way['steps'], cost: Partial<Way['cost']> = {}): Way => ({
+	steps,
+	cost: { ...NOTHING, ...cost },
 	verdict: 'CLEAR',
 	crossing: 0,
 	helpsAgainst: ['Barrow Moon'],
-	targetVersion: 0,
-	...more
+	plan: { plantings: [], neighbours: [] }
 });
-const said = (change: Way['change'], more?: Partial<Way>) => wayWords(way(change, more));
+const said = (change: Change, targetName?: string) => {
+	const words = wayWords(way([step(change, targetName)]));
+	return { ...words, means: words.means[0] };
+};
 
 describe('a way out', () => {
 	beforeEach(() => {
@@ -55,7 +62,7 @@ describe('a way out', () => {
 		);
 	});
 	it('says by when the other is off, and that it gives no seed then', () => {
-		const eat = said({ kind: 'EatFirst', by: '2027-06-17', seedless: true }, { targetName: 'Barrow Moon' });
+		const eat = said({ kind: 'EatFirst', by: '2027-06-17', seedless: true }, 'Barrow Moon');
 		expect(eat.act).toBe('Take Barrow Moon off before it flowers');
 		expect(eat.means).toBe('by 17 Jun; it gives no seed this season');
 		expect(said({ kind: 'AskNeighbour', by: '2027-04-04' }).means).toContain('by 4 Apr');
@@ -66,11 +73,34 @@ describe('a way out', () => {
 		expect(said({ kind: 'AnotherYear', season: 2028 }).means).toContain('no stored seed');
 		expect(said({ kind: 'AnotherYear', season: 2028 }).act).toBe('Grow Long Ferry in 2028');
 	});
-	it('costs hours, its seed, or no work', () => {
-		const cost = (told: Way['cost']) => said({ kind: 'Bag', clusters: 1 }, { cost: told }).cost;
-		expect(cost({ kind: 'Work', hours: 15.2, under: false })).toBe('15 h');
-		expect(cost({ kind: 'Work', hours: 0.2, under: true })).toBe('under 1 h');
-		expect(cost({ kind: 'ItsSeed' })).toBe('its seed');
-		expect(cost({ kind: 'NoWork' })).toBe('no work');
+	it('says all that it costs', () => {
+		const cost = (told: Partial<Way['cost']>) =>
+			wayWords(way([step({ kind: 'Bag', clusters: 1 })], told)).cost;
+		expect(cost({ hours: 15.2 })).toBe('15 h');
+		expect(cost({ hours: 0.2 })).toBe('under 1 h');
+		expect(cost({ seedLost: 1 })).toBe('its seed');
+		expect(cost({ seedLost: 2 })).toBe('the seed of 2 crops');
+		expect(cost({ hours: 2, seedLost: 0.1, moves: 1 })).toBe('2 h, 10 % of its seed, other ground');
+		expect(cost({ seasonsLost: 1, money: 120 })).toMatch(/^a season later \(about .*120.*\)$/);
+		expect(cost({ seasonsLost: 2 })).toBe('2 crops a season later');
+		expect(cost({ lowerGrades: 1 })).toBe('worth less');
+		expect(cost({})).toBe('no work');
+	});
+	it('says two cages that take turns in one', () => {
+		const cage = { kind: 'CageByTurns', area: 20, weeks: 8 } as const;
+		expect(wayWords(way([step(cage), step(cage, 'Barrow Moon')])).act).toBe(
+			'Cage Long Ferry and Barrow Moon, open by turns'
+		);
+	});
+	it('says steps that are taken together in one line, and what each means', () => {
+		const both = wayWords(
+			way([
+				step({ kind: 'Shift', days: 14, later: true, on: '2027-05-04', replanted: false }),
+				step({ kind: 'AskNeighbour', by: '2027-04-04' }, 'the croft')
+			])
+		);
+		expect(both.act).toBe('Sow Long Ferry 14 days later, and ask the croft to cut theirs');
+		expect(both.means).toHaveLength(2);
+		expect(both.means[1]).toBe('The croft: by 4 Apr; tight until you have seen it done');
 	});
 });

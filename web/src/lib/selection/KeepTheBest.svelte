@@ -18,11 +18,11 @@
 	<thead>
 		<tr>
 			<th scope="col">keep the best</th>
-			<th scope="col" class="text-right!">of all scored</th>
+			<th scope="col" class="hidden text-right! sm:table-cell">of all scored</th>
 			<th scope="col" class="text-right!">gain in the next generation</th>
-			<th scope="col" class="w-40" aria-label="gain, drawn"></th>
+			<th scope="col" class="hidden w-40 sm:table-cell" aria-label="gain, drawn"></th>
 			<th scope="col" class="text-right!">diversity lost</th>
-			<th scope="col" class="text-right!">gain per 1 % lost</th>
+			<th scope="col" class="hidden text-right! sm:table-cell">gain per 1 % lost</th>
 			<th scope="col" class="text-right!">effective size (Nₑ)</th>
 			<th scope="col">for the grade</th>
 		</tr>
@@ -33,18 +33,21 @@
 				<th scope="row">
 					<label class="flex cursor-pointer items-center gap-2"
 						><input type="radio" class="radio" name="keep" value={option.kept} bind:group={keep} />
-						{option.kept}</label
+						{option.kept}
+						<span class="beside sm:hidden">{percent(option.response.kept)}</span></label
 					>
 				</th>
-				<td class="num">{percent(option.response.kept)}</td>
+				<td class="num hidden sm:table-cell">{percent(option.response.kept)}</td>
 				<td class="num">{tenth(option.response.response)}</td>
-				<td
+				<td class="hidden sm:table-cell"
 					><svg viewBox="0 0 100 8" class="block h-2 w-full" aria-hidden="true"
 						><rect width={(100 * option.response.response) / most} height="8" /></svg
 					></td
 				>
 				<td class="num">{percent(option.response.diversityLost)}</td>
-				<td class="num">{tenth(option.response.response / (100 * option.response.diversityLost))}</td>
+				<td class="num hidden sm:table-cell"
+					>{tenth(option.response.response / (100 * option.response.diversityLost))}</td
+				>
 				<td class="num">{tenth(option.effectiveSize)}</td>
 				<td
 					><Mark

@@ -34,7 +34,14 @@
 		{#if !stays}{@render children(there)}{/if}
 	{:catch wrong}
 		<p class="caution font-semibold" role="alert">
-			{wrong instanceof Problem ? wrong.message : 'This page could not be shown. Load it again.'}
+			{#if !(wrong instanceof Problem)}
+				This page could not be shown. Load it again.
+			{:else if wrong.status === 0}
+				The farm’s server does not answer, and this page was not taken along. Walks and pollination of today
+				open without it once Today was opened.
+			{:else}
+				{wrong.message}
+			{/if}
 		</p>
 	{/await}
 {/if}

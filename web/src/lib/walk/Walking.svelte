@@ -7,7 +7,7 @@
 	import BloomLook from '$lib/season/BloomLook.svelte';
 	import { percent, whole } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { cropWord, FATE, many } from '$lib/words/words';
+	import { cropWord, FATE, many, placed } from '$lib/words/words';
 	import RowStrip from './RowStrip.svelte';
 	import { notArrived } from './record';
 	import { tableFor, tell, walkedBefore } from './verdict';
@@ -70,7 +70,7 @@
 		<div class="min-w-0">
 			<h1 class="text-2xl">{planting.variety.name} {cropWord(planting.variety.cropName)}</h1>
 			<p class="text-sm text-soft">
-				{planting.plotName.toLowerCase()} · {many(planting.plants, 'plant')}{last
+				{placed(planting.plotName)} · {many(planting.plants, 'plant')}{last
 					? ` · last walked ${dayMonth(last.walkedOn)}`
 					: ' · first walk'}
 			</p>
@@ -143,6 +143,11 @@
 		/>
 	{/if}
 	<WalkPad lookedAt={count.now.lookedAt} look={(plants) => count.look(plants)} />
+	{#if count.now.lookedAt > planting.plants}
+		<p class="caution mt-2">
+			Only {many(planting.plants, 'plant stands', 'plants stand')} there by the plan: each is counted once.
+		</p>
+	{/if}
 
 	<div class="fates" role="radiogroup" aria-label="What is done with off-types">
 		{#each FATES as fate (fate)}

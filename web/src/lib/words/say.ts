@@ -13,7 +13,7 @@ import {
 import { dayMonth, moment, monthYear, shortDay } from './dates';
 import catalogue from './en.json';
 import { reader } from './reader.svelte';
-import { capital, cropWord } from './words';
+import { capital, cropWord, placed } from './words';
 
 /** A record the server told, which says of which kind it is. */
 interface Told {
@@ -103,7 +103,7 @@ function told(value: unknown, type: string, figures: Record<string, unknown>): s
 	if (type === 'month') return monthYear(String(value));
 	if (type === 'year') return String(value);
 	if (type === 'hours') return `${digits(Number(value), 0)} h`;
-	if (type === 'lowerFirst') return String(value).charAt(0).toLowerCase() + String(value).slice(1);
+	if (type === 'placed') return placed(String(value));
 	if (type === 'finding') return saying('gate.found', value as Told);
 	if (type === 'found') return (value as Told[]).map((one) => saying('gate.found', one)).join('; ');
 	if (type in MEASURES) return MEASURES[type](Number(value), reader.units);

@@ -1,8 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { clock, dayMonth, hoursBetween, inZone, longDay, moment } from './dates';
-import { many } from './words';
+import { many, placed } from './words';
 
 describe('words', () => {
+	it('says a numbered place in small letters, and any other by its own name', () => {
+		expect(placed('Plot 7, bed 5')).toBe('plot 7, bed 5');
+		expect(placed('Crook End')).toBe('Crook End');
+		expect(placed('N13')).toBe('N13');
+		expect(placed('Plot by the burn')).toBe('Plot by the burn');
+	});
 	it('counts one and many', () => {
 		expect(many(1, 'plant')).toBe('1 plant');
 		expect(many(1440, 'plant')).toBe('1,440 plants');

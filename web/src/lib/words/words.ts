@@ -144,10 +144,22 @@ export const BARRIER: Record<Schemas['BarrierView']['kind'], string> = {
 	TALL_CROP: 'tall crop'
 };
 
+/** A place within a sentence: "plot 7" where it is only numbered, else by its own name as it is written. */
+export const placed = (ground: string) => ground.replace(/^(Plot|Bed)(?= \d)/, (word) => word.toLowerCase());
+
+/** What is known of what grows beyond the fence. */
+export const BEYOND: Record<Schemas['NeighbourView']['kind'], string> = {
+	TENDED: 'somebody’s crop',
+	WILD: 'grows wild',
+	NOT_TOLD: 'the owner will not tell what it is',
+	GARDEN: 'a garden nobody knows'
+};
+
 /** How the flowers of a planting are kept from foreign pollen. */
 export const CONTROL: Record<Schemas['PlantingView']['control'], string> = {
 	OPEN: 'Open to the bees and the wind',
 	CAGED: 'Stands in a cage',
+	BY_TURNS: 'Stands in a cage that is opened by turns',
 	BAGGED: 'Its clusters are bagged',
 	HAND_POLLINATED: 'Pollinated by hand'
 };
@@ -303,7 +315,8 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	SICK_PLANTS: 'too many of its plants looked sick: some sickness goes with the seed',
 	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
-	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now'
+	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now',
+	BREEDING_OUT: 'of a line still bred out of a hybrid: it does not come true yet, and must be sold as that'
 };
 
 /** "1 plant", "2 plants". */

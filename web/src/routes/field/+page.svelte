@@ -23,12 +23,14 @@
 		type Metres,
 		type Shape
 	} from '$lib/ground/shape';
+	import { aboutNeighbour } from '$lib/ground/neighbour';
+	import Promised from '$lib/ground/Promised.svelte';
 	import ShapeForm from '$lib/ground/ShapeForm.svelte';
 	import WeekSlider from '$lib/ground/WeekSlider.svelte';
 	import { ofRipens, ofVerdict } from '$lib/mark/mark';
 	import PlantingOnMap from '$lib/season/PlantingOnMap.svelte';
 	import { asRequest } from '$lib/season/request';
-	import { seasonBegins } from '$lib/season/year';
+	import { seasonBegins, seasonName } from '$lib/season/year';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, tenth } from '$lib/units/units';
@@ -328,7 +330,7 @@
 						<a
 							href="/field?season={year}"
 							class={['py-1', year === season ? 'font-bold' : 'text-soft hover:underline']}
-							aria-current={year === season ? 'page' : undefined}>{year}</a
+							aria-current={year === season ? 'page' : undefined}>{seasonName(year)}</a
 						>
 					{/each}
 				</nav>
@@ -425,7 +427,10 @@
 							Drag it or its corners on the map, with Alt an edge for a new corner, or give exact numbers. A
 							plot takes its beds along.
 						</p>
-						<div class="mb-3"><Trouble {attempt} labels={{ corners: 'Shape' }} /></div>
+						<div class="mb-3"><Trouble {attempt} labels={{ corners: 'Shape', kept: 'Seen cut' }} /></div>
+						{#if shape.neighbour}
+							<Promised seen={shape.neighbour} {attempt} {undo} kept={again} />
+						{/if}
 						{#key shape.id + shape.version}
 							<ShapeForm
 								kind={shape.kind}
@@ -456,6 +461,11 @@
 							look={(place) => look(planting, place)}
 							put={(place) => put(planting, place)}
 						/>
+					{:else if !drawing && shape?.neighbour}
+						<h2 class="ruled mb-4">{shape.name}</h2>
+						<p class="mb-3 text-soft">{aboutNeighbour(shape)}</p>
+						<div class="mb-3"><Trouble {attempt} labels={{ kept: 'Seen cut' }} /></div>
+						<Promised seen={shape.neighbour} {attempt} {undo} kept={again} />
 					{:else if drawing || none}
 						<h2 class="ruled mb-4">{none ? 'Begin with the ground' : 'Draw the ground'}</h2>
 						{#if none}

@@ -12,7 +12,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { clock, fullDay, longDay } from '$lib/words/dates';
-	import { cropWord, many } from '$lib/words/words';
+	import { cropWord, many, placed } from '$lib/words/words';
 
 	const today = known('/api/today', ask(GET('/api/today')));
 	void today.then(
@@ -65,7 +65,7 @@
 							<li>
 								<a class="quiet font-semibold" href="/selection/{one.plantingId}"
 									>{one.variety} {cropWord(one.crop)}</a
-								>, {one.ground.toLowerCase()}: {one.tags.length > TAGS
+								>, {placed(one.ground)}: {one.tags.length > TAGS
 									? `${many(one.tags.length, 'tag')}, ${one.tags.slice(0, TAGS).join(', ')} and so on`
 									: `tag ${one.tags.join(', ')}`}
 							</li>
@@ -99,7 +99,7 @@
 										</div>
 										<p class="text-sm text-soft">{said.why}</p>
 										{#if said.figure}<p class="text-sm font-bold">{said.figure}</p>{/if}
-										{#if task.toDo.kind === 'LookAtBloom' && session.works}
+										{#if task.toDo.kind === 'LookAtBloom' && task.plantingId && session.works}
 											<div class="mt-2">
 												<BloomLook
 													plantingId={task.plantingId}

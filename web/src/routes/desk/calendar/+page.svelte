@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { seasonName } from '$lib/season/year';
 	import { page } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -8,7 +9,7 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { dayMonth, monthYear } from '$lib/words/dates';
-	import { many } from '$lib/words/words';
+	import { many, placed } from '$lib/words/words';
 	import { say } from '$lib/words/say';
 
 	type Entry = Schemas['Entry'];
@@ -68,7 +69,7 @@
 													href="/desk?season={season}&planting={entry.plantingId}"
 													>{say(`work.${entry.kind}`, entry)}</a
 												>
-												<span class="beside block">{entry.about || entry.ground.toLowerCase()}</span>
+												<span class="beside block">{entry.about || placed(entry.ground)}</span>
 											</td>
 										</tr>
 									{/each}
@@ -81,7 +82,7 @@
 					<h2 class="ruled mb-3">Take it with you</h2>
 					<p>
 						<a class="underline" href="/api/calendar/file?season={season}" download="season-{season}.ics"
-							>Save {season} as an iCalendar file</a
+							>Save {seasonName(season)} as an iCalendar file</a
 						>
 						<span class="block text-sm text-soft"
 							>Days that hang on bloom move when the forecast does: a saved file does not, a feed does.</span

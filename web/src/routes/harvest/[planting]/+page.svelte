@@ -13,7 +13,7 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import { mass, reach } from '$lib/units/units';
-	import { capital, DECISION, many } from '$lib/words/words';
+	import { capital, DECISION, many, placed } from '$lib/words/words';
 
 	const id = page.params.planting!;
 	const attempt = new Attempt();
@@ -73,7 +73,7 @@
 		<Page
 			title="harvest"
 			room={{ name: 'Field', path: '/field' }}
-			says="{planting.variety.name}, {planting.plotName.toLowerCase()}"
+			says="{planting.variety.name}, {placed(planting.plotName)}"
 		>
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
 				<ol class="grid gap-7">

@@ -19,7 +19,7 @@
 	import Thread from '$lib/thread/Thread.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { cropWord, GRADE, many, ORIGIN, weevilsSay } from '$lib/words/words';
+	import { cropWord, GRADE, many, ORIGIN, placed, weevilsSay } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -66,7 +66,7 @@
 						<span class="text-base font-normal">{cropWord(planting.variety.cropName)}</span>
 					</p>
 					<p class="text-soft">
-						{lot.origin === 'PICKED' ? `from ${planting.plotName.toLowerCase()}` : ORIGIN[lot.origin]}, {lot.season}
+						{lot.origin === 'PICKED' ? `from ${placed(planting.plotName)}` : ORIGIN[lot.origin]}, {lot.season}
 						· {GRADE[lot.grade]} grade{harvest ? ` · ${many(harvest.plants, 'mother plant')}` : ''}
 					</p>
 					{#if parents}

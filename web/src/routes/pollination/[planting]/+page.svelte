@@ -14,7 +14,7 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { CONTROL, cropWord } from '$lib/words/words';
+	import { CONTROL, cropWord, placed } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
 
 	const id = here.params.planting!;
@@ -38,7 +38,7 @@
 		<Page
 			title="pollination"
 			room={{ name: 'Field', path: '/field' }}
-			says="{of}, {page.planting.plotName.toLowerCase()}; {CONTROL[page.planting.control].toLowerCase()}"
+			says="{of}, {placed(page.planting.plotName)}; {CONTROL[page.planting.control].toLowerCase()}"
 		>
 			{#if page.planting.coverLeaked}
 				<p class="caution mb-5 max-w-3xl font-semibold">
@@ -46,6 +46,15 @@
 					<a class="underline" href="/desk?season={page.planting.season}&planting={id}"
 						>threats to its purity</a
 					>.
+				</p>
+			{/if}
+			{#if page.planting.control === 'OPEN' && page.flowers.length === 0}
+				<p class="mb-5 max-w-3xl">
+					It is planned to stand open: bees, wind or itself do the work, and nothing here needs to be done. To
+					keep it true by hand or under cover, <a
+						class="underline"
+						href="/desk?season={page.planting.season}&planting={id}">choose a way out</a
+					> or change the plan.
 				</p>
 			{/if}
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-3">
@@ -89,7 +98,9 @@
 					/>
 				</div>
 				<div class="grid gap-8">
-					<Progress {page} waiting={phone.flowers.length} changed={rows.again} />
+					{#if page.planting.control !== 'OPEN' || page.flowers.length > 0}
+						<Progress {page} waiting={phone.flowers.length} changed={rows.again} />
+					{/if}
 					<Covers
 						{page}
 						changed={rows.again}

@@ -15,7 +15,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { mass, MEASURES, percent, tenth } from '$lib/units/units';
 	import { clock, dayMonth } from '$lib/words/dates';
-	import { capital, cropWord, many } from '$lib/words/words';
+	import { capital, cropWord, many, placed } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
 
 	const id = here.params.planting!;
@@ -59,11 +59,7 @@
 		{@const planting = page.planting}
 		{@const of = `${planting.variety.name} ${cropWord(planting.variety.cropName)}`}
 		{@const watch = page.watch}
-		<Page
-			title="when to cut"
-			room={{ name: 'Field', path: '/field' }}
-			says="{of}, {planting.ground.toLowerCase()}"
-		>
+		<Page title="when to cut" room={{ name: 'Field', path: '/field' }} says="{of}, {placed(planting.ground)}">
 			{#if waiting}<p class="mb-3 text-sm text-soft">
 					{many(waiting, 'visit')} on this phone not arrived yet.
 				</p>{/if}

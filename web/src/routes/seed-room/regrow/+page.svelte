@@ -103,7 +103,10 @@
 									>
 									<td
 										>{#if one.sowBy !== undefined}
-											{#if one.overdue}<Mark state="crosses" label="overdue" />{:else}<b>{one.sowBy}</b>{/if}
+											{#if one.overdue && one.planned.length === 0}<Mark
+													state="crosses"
+													label="overdue"
+												/>{:else}<b>{one.sowBy}</b>{/if}
 											<span class="beside block">{spread(one)}</span>
 										{:else}not yet{/if}</td
 									>

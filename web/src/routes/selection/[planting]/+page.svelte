@@ -13,7 +13,7 @@
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { cropWord, many } from '$lib/words/words';
+	import { cropWord, many, placed } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
 
 	const id = here.params.planting!;
@@ -60,7 +60,7 @@
 		<Page
 			title="the best of {variety.name}"
 			room={{ name: 'Field', path: '/field' }}
-			says="{many(page.planting.plants, 'plant')}, {page.planting.ground.toLowerCase()}"
+			says="{many(page.planting.plants, 'plant')}, {placed(page.planting.ground)}"
 		>
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)]">
 				<section>

@@ -16,7 +16,7 @@
 	import SeedByPlant from '$lib/stand/SeedByPlant.svelte';
 	import { percent, tenth } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { cropWord, many, STAND_ACT } from '$lib/words/words';
+	import { cropWord, many, placed, STAND_ACT } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
 
 	type Point = Schemas['CountView']['point'];
@@ -47,7 +47,7 @@
 		<Page
 			title="how many stand"
 			room={{ name: 'Field', path: '/field' }}
-			says="{of}, {planting.ground.toLowerCase()}"
+			says="{of}, {placed(planting.ground)}"
 		>
 			{#if waiting}<p class="mb-3 text-sm text-soft">
 					{many(waiting, 'record')} on this phone not arrived yet.

@@ -15,7 +15,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { percent, tenth } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
-	import { many, ROW_DECISION } from '$lib/words/words';
+	import { many, placed, ROW_DECISION } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
 
 	type Row = Schemas['RowView'];
@@ -76,7 +76,7 @@
 		<Page
 			title={trial.name}
 			room={{ name: 'Field', path: '/field' }}
-			says="{trial.planting.variety.name}, {trial.planting.ground.toLowerCase()}; {many(
+			says="{trial.planting.variety.name}, {placed(trial.planting.ground)}; {many(
 				trial.rows.length,
 				'row'
 			)} in {many(trial.blocks, 'block')}"

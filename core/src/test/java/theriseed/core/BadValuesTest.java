@@ -14,10 +14,14 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import theriseed.core.bloom.Requirement;
+import theriseed.core.crop.ByGrade;
+import theriseed.core.crop.Usual;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.SowingNeed;
 import theriseed.core.roguing.InspectionPlan;
+import theriseed.core.season.Bedding;
 
 /** Whatever can be called with plain numbers refuses by name what is no number, and lets no other exception out. */
 class BadValuesTest {
@@ -43,6 +47,22 @@ class BadValuesTest {
         });
         assertThat(entries()).as("what is asked").hasSizeGreaterThan(80);
         assertThat(taken).isEmpty();
+    }
+
+    @Test
+    void whatIsKnownOfACropOrOfGroundIsANumber() {
+        for (double bad : BAD) {
+            assertThatThrownBy(() -> new Requirement(bad, 1)).isInstanceOf(OutOfRange.class);
+            assertThatThrownBy(() -> new Requirement(1, bad)).isInstanceOf(OutOfRange.class);
+            assertThatThrownBy(() -> new Usual(bad, 1)).isInstanceOf(OutOfRange.class);
+            assertThatThrownBy(() -> new Usual(1, bad)).isInstanceOf(OutOfRange.class);
+            assertThatThrownBy(() -> new ByGrade(1, bad, 1)).isInstanceOf(OutOfRange.class);
+            assertThatThrownBy(() -> new Bedding.Stretch("bed", 0, bad)).isInstanceOf(OutOfRange.class);
+        }
+        assertThatThrownBy(() -> new Usual(3, 2))
+                .as("swapped")
+                .isInstanceOf(OutOfRange.class)
+                .hasMessageContaining("high");
     }
 
     @Test

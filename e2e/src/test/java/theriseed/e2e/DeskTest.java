@@ -70,6 +70,25 @@ class DeskTest {
     }
 
     @Test
+    void twoStepsAreKeptAndTakenBackTogether() {
+        grower.at("/desk?season=2027");
+        grower.button("Long Ferry").first().click();
+        way("Cage Long Ferry and Barrow Moon, open by turns");
+        assertThat(chosen().locator("h2")).containsText("clear");
+        grower.act("Keep this way");
+        grower.sees("Kept: Cage Long Ferry and Barrow Moon, open by turns.");
+        assertThat(chosen()).containsText("Stands in a cage that is opened by turns");
+        grower.sees("3 of 10 seed crops would cross as planned");
+        grower.button("Barrow Moon").first().click();
+        assertThat(chosen().locator("h2")).containsText("Barrow Moon");
+        assertThat(chosen().locator("h2")).containsText("clear");
+        assertThat(chosen()).containsText("Stands in a cage that is opened by turns");
+        grower.act("Undo");
+        assertThat(chosen().locator("h2")).containsText("crosses");
+        grower.sees("5 of 10 seed crops would cross as planned");
+    }
+
+    @Test
     void allIsReachedByKeyboard() {
         grower.at("/desk?season=2027");
         assertThat(chosen()).containsText("Ways out");
@@ -118,6 +137,14 @@ class DeskTest {
         grower.act("Keep this way");
         grower.sees("Kept: Ask Croft by the spring to cut theirs");
         assertThat(chosen()).containsText("rests on a report that is not sure");
+        grower.at("/field?season=2027");
+        grower.inRow("Croft by the spring", "neighbour").click();
+        grower.sees("a promise until you have seen it done");
+        grower.act("I have seen it cut");
+        grower.sees("Croft by the spring is seen cut.");
+        grower.sees("Seen cut on 14 Aug");
+        grower.act("Undo");
+        grower.sees("a promise until you have seen it done");
         season.grower
                 .post(
                         "/api/plantings/" + courgette + "/given-up",
@@ -219,8 +246,10 @@ class DeskTest {
         assertThat(grower.field("For")).hasValue("PLANTING_STOCK");
         assertThat(grower.field("Germination")).hasCount(0);
         grower.field("Plot").selectOption(plot);
+        assertThat(grower.field("Lifted on")).hasValue("2026-07-24");
         grower.type("Planted on", "2025-10-10");
         grower.type("Plants", "80");
+        grower.type("Lifted on", "");
         grower.act("Keep this planting");
         assertThat(grower.alert()).containsText("Say when the stock is lifted");
         grower.type("Lifted on", "2026-07-20");

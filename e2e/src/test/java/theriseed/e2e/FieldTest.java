@@ -215,4 +215,24 @@ class FieldTest {
                     .hasCount(0);
         }
     }
+
+    @Test
+    void aGardenNobodyKnowsIsNotedWithoutACrop() {
+        grower.at("/field?season=2027");
+        grower.act("Ground");
+        grower.inRow("Neighbour’s crop", "By numbers").click();
+        grower.page.getByLabel("Whose, or where").fill("Over the wall");
+        grower.page.getByLabel("What is known of it").selectOption("GARDEN");
+        assertThat(grower.page.getByLabel("Crop", new Page.GetByLabelOptions().setExact(true)))
+                .hasCount(0);
+        grower.sees("a twentieth of its ground");
+        grower.page.getByLabel("Ground of the garden").fill("600");
+        grower.page.getByLabel("Middle, east of").fill("-60");
+        grower.page.getByLabel("Middle, north of").fill("-200");
+        grower.act("Keep this note");
+        grower.sees("Over the wall is on the map.");
+        assertThat(panel()).containsText("a garden nobody knows");
+        grower.act("Undo");
+        assertThat(panel()).not().containsText("a garden nobody knows");
+    }
 }

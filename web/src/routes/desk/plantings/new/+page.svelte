@@ -45,6 +45,12 @@
 						variety={page.url.searchParams.get('variety') ?? ''}
 						grow={page.url.searchParams.get('plants') ?? ''}
 						{tried}
+						propose={(id, year, grade) =>
+							ask(
+								GET('/api/varieties/{id}/proposed', {
+									params: { path: { id }, query: { season: year, grade } }
+								})
+							)}
 						save={async (body) => {
 							const kept = await ask(POST('/api/plantings', { body }));
 							await goto(

@@ -11,6 +11,7 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord, GRADE, PURPOSE } from '$lib/words/words';
+	import { generationWords } from '$lib/season/generation';
 	import Marks from '$lib/season/Marks.svelte';
 
 	const id = $derived(page.params.id!);
@@ -30,12 +31,15 @@
 </script>
 
 <Loading from={found}>
-	{#snippet children({ variety, plantings, corrections })}
+	{#snippet children({ variety, plantings, generations, corrections })}
 		<Page title={variety.name} room={{ name: 'Desk', path: '/desk' }} says={cropWord(variety.cropName)}>
 			<p class="text-soft">
 				From {variety.source}, {variety.yearReceived}.
-				{variety.hybrid ? 'An F1 hybrid: its seed does not come true.' : 'Open-pollinated.'}
-				{variety.breedingOut ? 'A breeding-out project.' : ''}
+				{variety.breedingOut
+					? `A line bred out of the hybrid ${variety.bredFrom}: until it comes true its seed is sold as that, and never under the hybrid’s name.`
+					: variety.hybrid
+						? 'An F1 hybrid: its seed does not come true.'
+						: 'Open-pollinated.'}
 				{variety.treated ? 'Came as treated seed: never eaten or fed.' : ''}
 				<a class="quiet" href="/handbook/{variety.cropKey}">The crop in the Handbook</a>
 			</p>
@@ -67,9 +71,9 @@
 			<table class="figures">
 				<thead>
 					<tr
-						><th scope="col">season</th><th scope="col">where</th><th scope="col">for</th><th
-							scope="col"
-							class="text-right!">plants</th
+						><th scope="col">season</th><th scope="col">where</th><th scope="col">for</th>
+						{#if variety.breedingOut}<th scope="col">generation</th>{/if}<th scope="col" class="text-right!"
+							>plants</th
 						><th scope="col">isolation</th></tr
 					>
 				</thead>
@@ -87,11 +91,16 @@
 									? `, ${GRADE[planting.grade]}`
 									: ''}</td
 							>
+							{#if variety.breedingOut}
+								<td
+									>{#if generations[planting.season]}{generationWords(generations[planting.season])}{/if}</td
+								>
+							{/if}
 							<td class="num">{planting.plants}</td>
 							<td><Marks {planting} /></td>
 						</tr>
 					{:else}
-						<tr><td colspan="5" class="text-soft">Never planted here.</td></tr>
+						<tr><td colspan="6" class="text-soft">Never planted here.</td></tr>
 					{/each}
 				</tbody>
 			</table>

@@ -7,7 +7,7 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import LateOffType from '$lib/walk/LateOffType.svelte';
-	import { cropWord } from '$lib/words/words';
+	import { cropWord, placed } from '$lib/words/words';
 	import Corrections from '$lib/lot/Corrections.svelte';
 
 	const id = page.params.planting!;
@@ -24,7 +24,7 @@
 		<Page
 			title="what the walks found"
 			room={{ name: 'Field', path: '/field' }}
-			says="{variety.name} {cropWord(variety.cropName)}, {walk.planting.ground.toLowerCase()}"
+			says="{variety.name} {cropWord(variety.cropName)}, {placed(walk.planting.ground)}"
 		>
 			{#each walk.late as late (late.walkId)}
 				{@const of = walk.walks.find((one) => one.id === late.walkId)}

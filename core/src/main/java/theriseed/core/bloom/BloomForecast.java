@@ -98,6 +98,28 @@ public final class BloomForecast {
             return new Bloom(window, BloomSpread.ofBoth(DOUBTFUL_DAYS), cold, coldAsked, seen, killed);
         }
 
+        /**
+         * The flowers of it that are let open, where those before a day or after one are picked off; all of them where
+         * none would be left.
+         */
+        public Bloom letOpen(Optional<LocalDate> from, Optional<LocalDate> until) {
+            Optional<LocalDate> begin =
+                    from.filter(day -> window.filter(all -> day.isAfter(all.first()) && !day.isAfter(all.last()))
+                            .isPresent());
+            Optional<LocalDate> end = until.filter(day -> window.filter(
+                            all -> day.isBefore(all.last()) && !day.isBefore(begin.orElse(all.first())))
+                    .isPresent());
+            return new Bloom(
+                    window.map(all -> new BloomWindow(begin.orElse(all.first()), end.orElse(all.last()))),
+                    new BloomSpread(
+                            begin.isPresent() ? BloomSpread.SEEN : spread.first(),
+                            end.isPresent() ? BloomSpread.SEEN : spread.last()),
+                    cold,
+                    coldAsked,
+                    seen,
+                    killed);
+        }
+
         /** Whether it lacks the cold without which a biennial stays a rosette. */
         public boolean tooLittleCold() {
             return cold < coldAsked;

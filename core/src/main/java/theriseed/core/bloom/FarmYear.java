@@ -1,6 +1,7 @@
 package theriseed.core.bloom;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -24,6 +25,9 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
     private static final double GROWS_C = 5;
 
     private static final int HALF_A_YEAR = 182;
+
+    /** Days before the usual last frost on which hard ones are usually over. Experience. */
+    private static final int HARD_FROSTS_BEFORE_LAST_DAYS = 42;
 
     /** Days of the year are a day off in a leap year. */
     private static final int DAYS_ROUND = 3;
@@ -67,11 +71,28 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
 
     /** When plants usually grow again after a winter; at once where it is never too cold. */
     public LocalDate regrowth(LocalDate winter) {
+        return warmer(winter, GROWS_C);
+    }
+
+    /** First day after a winter on which it is usually so warm; half a year later where it never is. @param mean &deg;C */
+    public LocalDate warmer(LocalDate winter, double mean) {
         LocalDate day = winter;
-        while (normals.dayMean(day.getDayOfYear()) < GROWS_C && day.isBefore(winter.plusDays(HALF_A_YEAR))) {
+        while (normals.dayMean(day.getDayOfYear()) < mean && day.isBefore(winter.plusDays(HALF_A_YEAR))) {
             day = day.plusDays(1);
         }
         return day;
+    }
+
+    /**
+     * From when roots out of the store may be planted again after a winter: when plants grow, and not so long before the
+     * usual last frost that hard frosts are still to come.
+     */
+    public LocalDate replanting(LocalDate winter) {
+        LocalDate grows = regrowth(winter);
+        return lastFrostAfter(winter)
+                .map(last -> last.minusDays(HARD_FROSTS_BEFORE_LAST_DAYS))
+                .filter(grows::isBefore)
+                .orElse(grows);
     }
 
     /** The season that grows on a day: the one whose seed ripens next. */
@@ -79,9 +100,15 @@ public record FarmYear(ClimateNormals normals, Optional<Frosts> frosts) {
         return south() && !day.isBefore(coldest(day.getYear() + 1)) ? day.getYear() + 1 : day.getYear();
     }
 
+    /** The season in which something grows that is on its ground between two days, whatever season it is filed under. */
+    public int seasonOf(LocalDate from, LocalDate to) {
+        LocalDate begins = from.isBefore(to.minusYears(1)) ? to.minusYears(1) : from;
+        return seasonOn(begins.plusDays(ChronoUnit.DAYS.between(begins, to) / 2));
+    }
+
     /**
-     * The day from which frost, or cold that it does not outlive, usually has killed what stands in the open, after the warm half of the year it stands in. A
-     * frost of spring, from which it can be sheltered, is not among them.
+     * The day from which frost, or cold that it does not outlive, usually has killed what stands in the open, after the warm
+     * half of the year it stands in. A frost of spring, from which it can be sheltered, is not among them.
      *
      * @param crop killed at some temperature
      * @param outdoors first day it stands in the open

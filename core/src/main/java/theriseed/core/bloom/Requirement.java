@@ -7,6 +7,11 @@ import theriseed.core.measure.Range;
  * (normal-normal update).
  */
 public record Requirement(double mean, double spread) {
+    public Requirement {
+        Range.of(0, 1e5, "C d").check("mean", mean);
+        Range.of(0, 1e5, "C d").check("spread", spread);
+    }
+
     /**
      * @param seen sums at which first flower was seen, at least one
      * @param seenSpread sd of such a sighting, above 0

@@ -137,11 +137,12 @@ final class CropRow {
         if (raw(low).isEmpty() && raw(high).isEmpty()) {
             return Optional.empty();
         }
-        Usual usual = new Usual(number(low, range) / divisor, number(high, range) / divisor);
-        if (usual.high() < usual.low()) {
+        double least = number(low, range) / divisor;
+        double most = number(high, range) / divisor;
+        if (most < least) {
             throw bad(high, Refusal.AgainstRule.of("figure.belowLow"));
         }
-        return Optional.of(usual);
+        return Optional.of(new Usual(least, most));
     }
 
     private ByGrade byGrade(String pattern, Range range) {

@@ -9,8 +9,9 @@ import theriseed.core.pollination.CageSchedule;
 /**
  * Hours of work that keeping a planting true takes. Rules of thumb, for comparing: a frame and net two hours and three
  * minutes a square metre, an hour a week to look after it, half an hour for each box of insects, twelve minutes a flower
- * pollinated by hand, nine minutes a cluster bagged and shaken, an hour to talk to a neighbour, half an hour to hoe a
- * hundred square metres, five seconds a plant on a walk.
+ * pollinated by hand, nine minutes a cluster bagged and shaken, a quarter of an hour a day to open one cage and close the
+ * other, an hour to talk to a neighbour, half an hour to hoe or mow a hundred square metres, three minutes to lift a plant
+ * and plant it again, a minute a plant to pick its flowers off, every third day, five seconds a plant on a walk.
  */
 public final class KeepingHours {
     /** Clusters of flowers covered on each plant. */
@@ -24,6 +25,10 @@ public final class KeepingHours {
     private static final double INTRODUCTION = 0.5;
     private static final double FLOWER = 0.2;
     private static final double CLUSTER = 0.15;
+    private static final double CHANGING_CAGES_A_DAY = 0.25;
+    private static final double LIFTING_A_PLANT = 0.05;
+    private static final double PICKING_A_PLANT = 1.0 / 60;
+    private static final int PICKING_EVERY_DAYS = 3;
     private static final double HOEING_A_SQUARE_METRE = 0.005;
     private static final double LOOKING_AT_A_PLANT = 5.0 / 3600;
 
@@ -45,6 +50,21 @@ public final class KeepingHours {
 
     public static double clusters(int clusters) {
         return clusters * CLUSTER;
+    }
+
+    /** @param plants lifted with their roots and planted again */
+    public static double lifting(int plants) {
+        return plants * LIFTING_A_PLANT;
+    }
+
+    /** @param days on which no flower may stay open */
+    public static double picking(int plants, long days) {
+        return plants * ((days + PICKING_EVERY_DAYS - 1) / PICKING_EVERY_DAYS) * PICKING_A_PLANT;
+    }
+
+    /** A cage of its own, opened every other day. @param area of net on the ground, square metres */
+    public static double byTurns(double area, BloomWindow bloom) {
+        return cage(area, cageWeeks(bloom), 0) + bloom.days() * CHANGING_CAGES_A_DAY;
     }
 
     /** @param area square metres */
@@ -79,6 +99,7 @@ public final class KeepingHours {
             case CAGED ->
                 bloom.map(days -> cage(area, cageWeeks(days), introductions(crop, days)))
                         .orElse(0.0);
+            case BY_TURNS -> bloom.map(days -> byTurns(area, days)).orElse(0.0);
             case BAGGED -> clusters(plants * CLUSTERS_A_PLANT);
             case HAND_POLLINATED -> flowers(flowers);
         };

@@ -28,6 +28,8 @@ public record PollenControl(boolean sheds, boolean takes) {
     public enum Kind {
         OPEN,
         CAGED,
+        /** In cages that are opened by turns, a day each: open to all but to those it takes turns with. */
+        BY_TURNS,
         BAGGED,
         HAND_POLLINATED;
 
@@ -44,7 +46,7 @@ public record PollenControl(boolean sheds, boolean takes) {
      */
     public static PollenControl of(Kind kind, boolean everyFlower, Crop crop) {
         return switch (kind) {
-            case OPEN -> OPEN;
+            case OPEN, BY_TURNS -> OPEN;
             case CAGED -> caged(!crop.vector().equals("wind"));
             case BAGGED, HAND_POLLINATED -> treated(everyFlower);
         };

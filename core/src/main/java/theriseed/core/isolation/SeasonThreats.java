@@ -31,6 +31,9 @@ public final class SeasonThreats {
     /** Where more than this share of the stands is new, little is won by taking over the rest. */
     private static final double MOST_NEW = 0.1;
 
+    /** In the index, of stands of which nobody knows what they are. */
+    private static final String ANYTHING = "";
+
     private final List<Stand> stands;
     private final Barriers barriers;
     private final LocalPlane plane;
@@ -130,24 +133,45 @@ public final class SeasonThreats {
      * or then.
      */
     public Map<Integer, Threats> with(int changed, Stand then) {
+        return with(Map.of(changed, then));
+    }
+
+    /** The same of several stands that are otherwise at once. */
+    public Map<Integer, Threats> with(Map<Integer, Stand> then) {
         Map<Integer, Threats> touched = new TreeMap<>();
-        if (then.grade().isPresent()) {
-            touched.put(changed, judge(changed, then));
+        for (int number : then.keySet()) {
+            Stand own = then.get(number);
+            if (own.grade().isPresent()) {
+                Threats judged = judge(number, own);
+                touched.put(number, withOthers(judged, number, own, then).orElse(judged));
+            }
         }
-        Stand now = stands.get(changed);
-        Envelope here = box(now.site());
-        Envelope there = box(then.site());
         for (int number : seedCrops) {
-            Stand recipient = stands.get(number);
-            boolean touchedNow =
-                    recipient.takesPollenOf(now) > 0 && reach(number).intersects(here);
-            boolean touchedThen =
-                    recipient.takesPollenOf(then) > 0 && reach(number).intersects(there);
-            if (number != changed && (touchedNow || touchedThen)) {
-                touched.put(number, to(number).with(changed, Optional.of(then), barriers));
+            if (!then.containsKey(number)) {
+                withOthers(null, number, stands.get(number), then).ifPresent(judged -> touched.put(number, judged));
             }
         }
         return touched;
+    }
+
+    /** Threats to a stand among changed ones; nothing where none of them touches it. @param judged null for as they are */
+    private Optional<Threats> withOthers(Threats judged, int number, Stand recipient, Map<Integer, Stand> then) {
+        Threats threats = judged;
+        for (Map.Entry<Integer, Stand> other : then.entrySet()) {
+            int changed = other.getKey();
+            if (changed != number && touches(number, recipient, stands.get(changed), other.getValue())) {
+                threats =
+                        (threats == null ? to(number) : threats).with(changed, Optional.of(other.getValue()), barriers);
+            }
+        }
+        return Optional.ofNullable(threats);
+    }
+
+    /** Whether a source can reach a stand as it is, or as it would be. */
+    private boolean touches(int number, Stand recipient, Stand now, Stand then) {
+        Envelope reach = recipient == stands.get(number) ? reach(number) : reach(recipient);
+        return recipient.takesPollenOf(now) > 0 && reach.intersects(box(now.site()))
+                || recipient.takesPollenOf(then) > 0 && reach.intersects(box(then.site()));
     }
 
     /** Whether a seed crop's verdict is worse then than it is. */
@@ -158,7 +182,8 @@ public final class SeasonThreats {
     private void index() {
         for (int i = 0; i < stands.size(); i++) {
             boxes[i] = box(stands.get(i).site());
-            byGroup.computeIfAbsent(stands.get(i).crop().crossingGroup(), group -> new STRtree())
+            Stand stand = stands.get(i);
+            byGroup.computeIfAbsent(stand.anything() ? ANYTHING : stand.crop().crossingGroup(), group -> new STRtree())
                     .insert(boxes[i], i);
         }
         byGroup.values().forEach(STRtree::build);
@@ -171,6 +196,7 @@ public final class SeasonThreats {
         Map<Integer, Stand> sources = new HashMap<>();
         List<String> groups = new ArrayList<>(recipient.crop().crossesWith().keySet());
         groups.add(recipient.crop().crossingGroup());
+        groups.add(ANYTHING);
         for (String group : groups) {
             STRtree found = byGroup.get(group);
             if (found != null) {

@@ -215,7 +215,10 @@ public final class Threats {
         boolean sheds = source.control().sheds();
         boolean promised = !sheds && !source.sure();
         boolean takes = recipient.control().takes();
-        double held = (sheds || promised) && takes ? barriers.held(way) : 0;
+        // Where no pollen is about, nothing is held back.
+        double held = (sheds || promised) && takes && meeting.weight() > 0
+                ? barriers.held(recipient.site(), source.site(), way, scale.flow()::at)
+                : 0;
         double unkept = (sheds || promised) && takes
                 ? scale.flow()
                                 .from(

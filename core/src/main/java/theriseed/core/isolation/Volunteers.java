@@ -13,6 +13,9 @@ public final class Volunteers {
 
     private static final double USUAL = 0.01;
 
+    /** Ground on which seed fell, as a multiple of that on which the crop stood. Experience. */
+    private static final double SCATTERED = 4;
+
     /** A single plant somewhere, square metres. */
     private static final double LEAST = 0.01;
 
@@ -21,6 +24,16 @@ public final class Volunteers {
     /** Square metres that come up again. @param stood square metres that seeded */
     public static double area(Crop crop, double stood) {
         return Math.max(LEAST, stood * COMES_UP_AGAIN.getOrDefault(crop.shatterRisk(), USUAL));
+    }
+
+    /** The same, hoed out before they flower. */
+    public static Stand pulled(Stand volunteers) {
+        return volunteers.controlled(PollenControl.NEVER_FLOWERS).surely(true);
+    }
+
+    /** Square metres to be hoed: where the crop stood and as far round it as its seed falls. @param area that comes up again */
+    static double hoed(Crop crop, double area) {
+        return SCATTERED * area / COMES_UP_AGAIN.getOrDefault(crop.shatterRisk(), USUAL);
     }
 
     /**

@@ -2,46 +2,59 @@ package theriseed.core.isolation;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.IntFunction;
-import theriseed.core.bloom.BloomWindow;
-import theriseed.core.crop.Crop;
-import theriseed.core.crop.Grade;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import theriseed.core.ground.Site;
-import theriseed.core.isolation.WayOut.Cost;
-import theriseed.core.pollination.FlowerNeed;
+import theriseed.core.measure.Range;
 
 /**
- * The ways out for a seed crop that is not clear. A way is offered only when it helps against a threat and makes no other
- * seed crop worse. Hours are those of {@link KeepingHours}.
+ * The ways out for a seed crop that is not clear: single steps, and two or three that clear only together. A way is offered
+ * only when it helps against a threat and makes no other seed crop worse. Hours are those of {@link KeepingHours}.
  */
 public final class WaysOut {
-    private static final int FARTHEST_SHIFT_DAYS = 75;
-
     /** A neighbour is asked where at most this share of their pollen has come already. */
     private static final double WORTH_ASKING = 0.5;
 
+    /** A step is taken together with others only where it alone brings the estimate down to this share at most. */
+    private static final double WORTH_A_STEP = 0.9;
+
+    /** Steps that are tried together: of moves and of shifts the truest, of the others what costs least. */
+    private static final int OF_A_KIND_TRIED = 3;
+
+    private static final int TRIED_BY_TWO = 14;
+    private static final int TRIED_BY_THREE = 9;
+
+    /** Sets offered, the best for the same stands; more would only be read past. */
+    private static final int SETS = 3;
+
     private final SeasonThreats season;
     private final int asked;
-    private final Stand own;
     private final Threats before;
-    private final LocalDate today;
     private final List<WayOut> ways = new ArrayList<>();
 
-    private WaysOut(SeasonThreats season, int asked, LocalDate today) {
+    private WaysOut(SeasonThreats season, int asked) {
         this.season = season;
         this.asked = asked;
-        this.own = season.stands().get(asked);
         this.before = season.to(asked);
-        this.today = today;
     }
 
     /** What a source of pollen is, and so what can be done about it. */
     public enum Source {
         OWN,
         NEIGHBOUR,
+        /** Grows by itself on a verge or in a hedge: nobody is asked, it is mown. */
+        WILD,
+        /** Nobody knows what grows there: it is looked at, and noted. */
+        UNKNOWN,
         VOLUNTEERS
     }
 
@@ -54,6 +67,10 @@ public final class WaysOut {
      * @param from the day from which it is on the ground it seeds on
      * @param planted whether it is on the ground it seeds on; then it cannot be moved or put off
      * @param shifted the stand sown so many days later, where it may be and would still ripen before the frost
+     * @param lifted day on which what is planted could be lifted and planted elsewhere; none where it cannot
+     * @param lastUseful last day on which a flower may open whose seed ripens here; none where none is too late
+     * @param worth of all its seed, in hours of work
+     * @param seedLasts whether seed of it is stored that germinates in the season after
      */
     public record Known(
             Source source,
@@ -61,7 +78,31 @@ public final class WaysOut {
             LocalDate from,
             boolean sown,
             boolean planted,
-            IntFunction<Optional<Stand>> shifted) {}
+            IntFunction<Optional<Stand>> shifted,
+            Optional<LocalDate> lifted,
+            Optional<LocalDate> lastUseful,
+            double worth,
+            boolean seedLasts) {
+        public Known {
+            Range.of(1, 1e7, "plants").check("plants", plants);
+            Range.of(0, 1e9, "h").check("worth", worth);
+        }
+
+        /** What is not the farm's own to plan: it is neither moved nor sown otherwise. */
+        public static Known fixed(Source source, int plants, LocalDate from) {
+            return new Known(
+                    source,
+                    plants,
+                    from,
+                    true,
+                    true,
+                    days -> Optional.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    WayOut.Cost.A_CROP_HOURS,
+                    false);
+        }
+    }
 
     /**
      * @param asked the seed crop, by its place among the stands
@@ -71,200 +112,152 @@ public final class WaysOut {
      */
     public static List<WayOut> of(
             SeasonThreats season, int asked, List<Known> known, List<Site> free, LocalDate today) {
-        WaysOut ways = new WaysOut(season, asked, today);
+        WaysOut ways = new WaysOut(season, asked);
         if (ways.before.verdict() == Verdict.CLEAR) {
             return List.of();
         }
-        ways.lessSeed();
-        if (!ways.over()) {
-            ways.itself(known.get(asked), free);
-            ways.before.worstFirst().stream()
-                    .filter(threat -> threat.verdict() != Verdict.CLEAR)
-                    .forEach(threat -> ways.theOther(threat.source(), known.get(threat.source())));
+        Steps steps = new Steps(season, asked, ways.before, known, free, today);
+        List<Tried> partly = new ArrayList<>();
+        for (Possible step : steps.all()) {
+            Tried tried = ways.tried(step);
+            Optional<WayOut> way = ways.weigh(tried);
+            way.ifPresent(ways.ways::add);
+            if (way.filter(found -> found.verdict() == Verdict.CLEAR).isEmpty()) {
+                partly.add(tried);
+            }
         }
+        steps.smallest(step -> ways.weigh(ways.tried(step))).forEach(ways.ways::add);
+        steps.shiftsTogether().forEach(step -> partly.add(ways.tried(step)));
+        ways.together(partly);
         ways.ways.sort(WayOut.BEST_FIRST);
         return List.copyOf(ways.ways);
     }
 
-    /** Whether its own bloom is past: then no pollen can be kept away any more. */
-    private boolean over() {
-        return own.bloom().filter(bloom -> bloom.last().isBefore(today)).isPresent();
+    /**
+     * A step, or several together, and what comes of it.
+     *
+     * @param touched threats to every seed crop it touches, and {@code after} to the one that was asked about
+     */
+    private record Tried(Possible done, Map<Integer, Threats> touched, Threats after) {}
+
+    private Tried tried(Possible done) {
+        Map<Integer, Threats> touched = season.with(done.then(season.stands()));
+        return new Tried(done, touched, touched.getOrDefault(asked, before));
     }
 
-    /** What still helps when the pollen has come: to keep less of the seed, or to ask less of it. */
-    private void lessSeed() {
-        dropRows();
-        for (Grade grade : Grade.values()) {
-            if (grade.compareTo(own.grade().orElseThrow()) < 0) {
-                offer(new Way.LowerGrade(grade), asked, own.savedAs(grade), Cost.GRADE);
-            }
+    /** Two steps that do together what neither does alone; three where two are not enough. */
+    private void together(List<Tried> partly) {
+        List<Possible> tried = worthTrying(partly);
+        List<WayOut> sets = new ArrayList<>();
+        Consumer<Possible> weighed = set -> better(set).ifPresent(sets::add);
+        eachSet(tried, 2, weighed);
+        if (sets.stream().noneMatch(set -> set.verdict() == Verdict.CLEAR)) {
+            eachSet(tried.subList(0, Math.min(TRIED_BY_THREE, tried.size())), 3, weighed);
         }
+        sets.sort(WayOut.BEST_FIRST);
+        Map<Set<Integer>, WayOut> best = new LinkedHashMap<>();
+        sets.forEach(set ->
+                best.putIfAbsent(set.steps().stream().map(WayOut.Step::stand).collect(Collectors.toSet()), set));
+        best.values().stream().limit(SETS).forEach(ways::add);
     }
 
-    private void itself(Known known, List<Site> free) {
-        if (!known.planted()) {
-            for (int place = 0; place < free.size(); place++) {
-                offer(new Way.Move(place), asked, own.at(free.get(place)), Cost.MOVE);
-            }
-            shift(asked, known);
-        }
-        if (!known.sown()) {
-            offer(new Way.AnotherYear(), asked, own.controlled(PollenControl.NEVER_FLOWERS), Cost.SEASON);
-        }
-        if (own.control().takes() && own.bloom().isPresent()) {
-            closeFlowers(known, own.bloom().get());
-        }
-    }
-
-    private void theOther(int number, Known known) {
-        Stand other = season.stands().get(number);
-        LocalDate by = beforeFlower(other.bloom().isPresent() ? other : own);
-        Stand gone = other.controlled(PollenControl.NEVER_FLOWERS);
-        boolean inTime = !by.isBefore(today);
-        switch (known.source()) {
-            case OWN -> {
-                boolean eaten = other.crop().eatenBeforeFlowering();
-                if (eaten
-                        && inTime
-                        && by.isAfter(known.from())
-                        && other.control().sheds()) {
-                    offer(
-                            new Way.EatFirst(by),
-                            number,
-                            gone,
-                            Cost.ofSeed(other.grade().isPresent() ? 1 : 0));
-                }
-                if (!known.planted()) {
-                    shift(number, known);
-                }
-                if (!known.sown()) {
-                    offer(new Way.AnotherYear(), number, gone, Cost.SEASON);
-                }
-            }
-            case NEIGHBOUR -> {
-                boolean over =
-                        other.bloom().map(bloom -> bloom.last().isBefore(today)).orElse(false);
-                // A promise leaves it tight, but the pollen that need not come is out of the sum; what has come is not.
-                if (!over && other.control().sheds()) {
-                    Stand promised = inTime ? gone.surely(false) : other.blooming(until(other, today));
-                    offer(
-                            new Way.AskNeighbour(inTime ? by : today),
-                            number,
-                            promised,
-                            Cost.ofWork(KeepingHours.ASKING));
-                }
-            }
-            case VOLUNTEERS -> {
-                LocalDate first = beforeFlower(own);
-                if (!first.isBefore(today)) {
-                    double hours = KeepingHours.hoeing(own.site().squareMetres());
-                    offer(new Way.PullVolunteers(first), number, gone.surely(true), Cost.ofWork(hours));
-                }
-            }
+    /** Every set of so many steps that can be taken in one season. */
+    private static void eachSet(List<Possible> steps, int many, Consumer<Possible> each) {
+        for (int i = 0; i < steps.size(); i++) {
+            extended(steps.get(i), steps.subList(i + 1, steps.size()), many - 1, each);
         }
     }
 
-    /** What is left of a bloom that is cut short on a day; where its days are not known, of one that may go on. */
-    private static Optional<BloomWindow> until(Stand stand, LocalDate day) {
-        return stand.bloom().map(bloom -> bloom.first().isAfter(day) ? bloom : new BloomWindow(bloom.first(), day));
-    }
-
-    private void closeFlowers(Known known, BloomWindow bloom) {
-        Crop crop = own.crop();
-        if (!crop.vector().equals("wind") && !bloom.first().isBefore(today)) {
-            int weeks = KeepingHours.cageWeeks(bloom);
-            int introductions = KeepingHours.introductions(crop, bloom);
-            offer(
-                    new Way.Cage(own.area(), weeks, introductions),
-                    asked,
-                    own.controlled(PollenControl.caged(true)),
-                    Cost.ofWork(KeepingHours.cage(own.area(), weeks, introductions)));
-        }
-        if (bloom.last().isBefore(today.plusDays(14))) {
+    private static void extended(Possible begun, List<Possible> rest, int more, Consumer<Possible> each) {
+        if (more == 0) {
+            each.accept(begun);
             return;
         }
-        if (!crop.crossesFreely() && crop.sexes().equals("perfect")) {
-            int clusters = known.plants() * KeepingHours.CLUSTERS_A_PLANT;
-            offer(
-                    new Way.Bag(clusters),
-                    asked,
-                    own.controlled(PollenControl.treated(false)),
-                    Cost.ofWork(KeepingHours.clusters(clusters)));
-        }
-        if (crop.family().equals("Cucurbitaceae")) {
-            FlowerNeed need = FlowerNeed.forFruits(known.plants(), FlowerNeed.USUAL_TAKE, FlowerNeed.USUAL_RIPE);
-            offer(
-                    new Way.HandPollinate(need.fruits(), need.flowers(), need.perPlant(known.plants())),
-                    asked,
-                    own.controlled(PollenControl.treated(false)),
-                    Cost.ofWork(KeepingHours.flowers(need.flowers())));
-        }
-    }
-
-    /** The fewest rows that bring the estimate within the grade, if any do. */
-    private void dropRows() {
-        double wide = own.site().narrowSide();
-        for (double metres = own.crop().betweenRows();
-                metres <= wide / 3;
-                metres += own.crop().betweenRows()) {
-            double lost = Math.min(1, 2 * metres / wide);
-            Optional<WayOut> found =
-                    weigh(new Way.DropRows(metres, lost), asked, own.dropping(metres), Cost.ofSeed(lost));
-            if (found.isPresent()) {
-                ways.add(found.get());
-                return;
+        for (int i = 0; i < rest.size(); i++) {
+            if (begun.goesWith(rest.get(i))) {
+                extended(begun.and(rest.get(i)), rest.subList(i + 1, rest.size()), more - 1, each);
             }
         }
     }
 
-    /** The smallest shift that makes the seed crop clear; failing that, the smallest that helps at all. */
-    private void shift(int number, Known known) {
-        WayOut helps = null;
-        for (int days = 1; days <= FARTHEST_SHIFT_DAYS; days++) {
-            for (int sign : new int[] {1, -1}) {
-                int by = days * sign;
-                Optional<WayOut> found =
-                        known.shifted().apply(by).flatMap(then -> weigh(new Way.Shift(by), number, then, Cost.NOTHING));
-                if (found.isPresent() && found.get().verdict() == Verdict.CLEAR) {
-                    ways.add(found.get());
-                    return;
-                }
-                if (found.isPresent() && helps == null) {
-                    helps = found.get();
-                }
-            }
+    /** A set that comes to a better verdict than it is, and than any way that costs no more and keeps the crop. */
+    private Optional<WayOut> better(Possible set) {
+        if (set.steps().size() > 3) {
+            return Optional.empty();
         }
-        if (helps != null) {
-            ways.add(helps);
-        }
+        return weigh(tried(set))
+                .filter(way -> way.verdict().compareTo(before.verdict()) < 0)
+                .filter(way -> ways.stream()
+                        .noneMatch(single -> keepsTheCrop(single)
+                                && single.verdict().compareTo(way.verdict()) <= 0
+                                && single.cost().inHours() <= way.cost().inHours()));
     }
 
-    private void offer(Way way, int number, Stand then, Cost cost) {
-        weigh(way, number, then, cost).ifPresent(ways::add);
+    private boolean keepsTheCrop(WayOut way) {
+        return way.steps().stream().noneMatch(step -> step.stand() == asked && step.way() instanceof Way.AnotherYear);
     }
 
-    private Optional<WayOut> weigh(Way way, int number, Stand then, Cost cost) {
-        Map<Integer, Threats> touched = season.with(number, then);
-        boolean worseElsewhere = touched.entrySet().stream()
-                .anyMatch(entry -> entry.getKey() != asked
-                        && entry.getKey() != number
-                        && season.worsens(entry.getKey(), entry.getValue()));
-        boolean worseItself =
-                number != asked && then.grade().isPresent() && season.worsens(number, touched.get(number));
-        Threats after = touched.getOrDefault(asked, before);
-        List<Integer> helps = before.worstFirst().stream()
-                .filter(threat -> verdictOf(after, threat.source()).compareTo(threat.verdict()) < 0
-                        || way instanceof Way.AskNeighbour
-                                && threat.source() == number
-                                && crossingOf(after, number) < threat.crossing() * WORTH_ASKING)
-                .map(Threat::source)
+    /** What brings the estimate down without harm: the cheapest, and of moves the truest. */
+    private List<Possible> worthTrying(List<Tried> partly) {
+        List<Possible> truestFirst = partly.stream()
+                .filter(one -> one.after().crossing() <= before.crossing() * WORTH_A_STEP
+                        || helps(one).findAny().isPresent())
+                .filter(one -> !harms(one))
+                .sorted(Comparator.comparingDouble(one -> one.after().crossing()))
+                .map(Tried::done)
                 .toList();
-        boolean harms = before.worstFirst().stream()
-                        .anyMatch(threat -> verdictOf(after, threat.source()).compareTo(threat.verdict()) > 0)
-                || after.verdict().compareTo(before.verdict()) > 0;
-        return worseElsewhere || worseItself || harms || helps.isEmpty()
+        return Stream.of(
+                        truestFirst.stream().filter(WaysOut::isMove).limit(OF_A_KIND_TRIED),
+                        truestFirst.stream().filter(WaysOut::isShift).limit(OF_A_KIND_TRIED),
+                        truestFirst.stream().filter(step -> !isMove(step) && !isShift(step)))
+                .flatMap(Function.identity())
+                .sorted(Comparator.comparingDouble(step -> step.cost().inHours()))
+                .limit(TRIED_BY_TWO)
+                .toList();
+    }
+
+    private static boolean isMove(Possible step) {
+        return step.way() instanceof Way.Move || step.way() instanceof Way.LiftAndReplant;
+    }
+
+    private static boolean isShift(Possible step) {
+        return step.way() instanceof Way.Shift;
+    }
+
+    private Optional<WayOut> weigh(Tried tried) {
+        Possible done = tried.done();
+        Threats after = tried.after();
+        List<Integer> helps = helps(tried).map(Threat::source).toList();
+        boolean inVain = done.way() instanceof Way.LowerGrade && after.verdict() == before.verdict();
+        return helps.isEmpty() || inVain || harms(tried)
                 ? Optional.empty()
-                : Optional.of(new WayOut(way, number, cost, after.verdict(), after.crossing(), helps));
+                : Optional.of(new WayOut(done.steps(), done.cost(), after.verdict(), after.crossing(), helps));
+    }
+
+    /** Whether any seed crop would be worse, this one among them. */
+    private boolean harms(Tried tried) {
+        boolean others = tried.touched().entrySet().stream()
+                .filter(entry -> entry.getKey() != asked)
+                .anyMatch(entry -> season.worsens(entry.getKey(), entry.getValue()));
+        return others
+                || tried.after().verdict().compareTo(before.verdict()) > 0
+                || before.worstFirst().stream()
+                        .anyMatch(threat ->
+                                verdictOf(tried.after(), threat.source()).compareTo(threat.verdict()) > 0);
+    }
+
+    /** The threats that are less then; what is only promised is less where much of its pollen need not come. */
+    private Stream<Threat> helps(Tried tried) {
+        return before.worstFirst().stream()
+                .filter(threat -> verdictOf(tried.after(), threat.source()).compareTo(threat.verdict()) < 0
+                        || isPromised(tried.done(), threat.source())
+                                && crossingOf(tried.after(), threat.source()) < threat.crossing() * WORTH_ASKING);
+    }
+
+    private static boolean isPromised(Possible done, int source) {
+        return done.steps().stream()
+                .anyMatch(step -> step.stand() == source
+                        && (step.way() instanceof Way.AskNeighbour || step.way() instanceof Way.Mow));
     }
 
     private static double crossingOf(Threats threats, int source) {
@@ -279,12 +272,5 @@ public final class WaysOut {
         return threats.worstFirst().stream()
                 .filter(threat -> threat.source() == source)
                 .findFirst();
-    }
-
-    /** Day before which a stand surely has no flower; today where its bloom is not known. */
-    private LocalDate beforeFlower(Stand stand) {
-        return stand.bloom()
-                .map(bloom -> bloom.first().minusDays(stand.spread().beforeFirst()))
-                .orElse(today);
     }
 }

@@ -70,7 +70,8 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         SICK_PLANTS,
         WEEVILS_NOT_LOOKED_FOR,
         STANDARD_NOT_SHOWN,
-        SORTED_SINCE_TEST
+        SORTED_SINCE_TEST,
+        BREEDING_OUT
     }
 
     /** Days a germination test is relied on for sale when the local rule says nothing else. */
@@ -99,6 +100,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      * @param testedOn day on which it was counted
      * @param sick whether too many of its mother plants were sick
      * @param sortedSince whether some of the seed was sorted out after the sample for it was drawn
+     * @param breedingOut whether its variety is a line that is still bred out of a hybrid
      * @param hold why it is on hold; none when it is not
      */
     public record Known(
@@ -117,6 +119,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             Optional<GerminationTest> germination,
             Optional<LocalDate> testedOn,
             boolean sortedSince,
+            boolean breedingOut,
             LocalDate today,
             Optional<String> hold) {}
 
@@ -167,6 +170,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             }
             lot.walks().ifPresent(this::walks);
             caution(lot.sick(), Caution.SICK_PLANTS);
+            caution(lot.breedingOut(), Caution.BREEDING_OUT);
             if (lot.shedUndecided()) {
                 against.add(new Finding.ShedUndecided());
             }

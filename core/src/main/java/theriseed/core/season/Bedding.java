@@ -1,6 +1,7 @@
 package theriseed.core.season;
 
 import java.util.List;
+import theriseed.core.measure.Range;
 
 /**
  * Ground that a planting takes: a plot as it lies, or stretches of its beds.
@@ -11,6 +12,11 @@ import java.util.List;
 public record Bedding(Object plot, List<Stretch> stretches) {
     /** A bed from so many metres along to so many. */
     public record Stretch(Object bed, double from, double to) {
+        public Stretch {
+            Range.of(0, 1e5, "m").check("from", from);
+            Range.of(0, 1e5, "m").check("to", to);
+        }
+
         /** Whether two lie on one another; those that only touch do not. */
         public boolean shares(Stretch other) {
             return bed.equals(other.bed) && from < other.to && other.from < to;

@@ -23,7 +23,7 @@ public final class GroundTaken<P> {
     /**
      * Ground and the days on it, both included.
      *
-     * @param year whose crop it is
+     * @param year season in which it grows there
      */
     public record Stay(Bedding ground, int year, LocalDate from, LocalDate to) {
         boolean meets(Stay other) {

@@ -23,6 +23,11 @@ public final class SeasonWork {
     private static final int STAKING_LASTS_DAYS = 10;
     private static final int STORE_CHECK_DAYS = 21;
 
+    /** Flowers are looked for so long before the first that may stay, and after the last. */
+    private static final int PICKED_BEFORE_DAYS = 42;
+
+    private static final int PICKED_AFTER_DAYS = 28;
+
     private SeasonWork() {}
 
     /** What is to be done. */
@@ -33,7 +38,9 @@ public final class SeasonWork {
         STAKE,
         WALK,
         HOE_VOLUNTEERS,
+        PICK_FLOWERS_OFF,
         COVER,
+        TURN_CAGES,
         BRING_INSECTS,
         CLOSE_BUDS,
         UNCOVER,
@@ -61,7 +68,8 @@ public final class SeasonWork {
      * @param lifted none when roots stay in the ground
      * @param cleared last day on the ground of what is eaten
      * @param forSeed whether its seed is saved
-     * @param bloom none when it does not flower
+     * @param flowersFrom day before which its flowers are picked off; {@code flowersUntil} the last day they are not
+     * @param bloom of the flowers that are let open; none when it does not flower
      * @param spread sd of its dates, days
      */
     public record Plan(
@@ -76,6 +84,8 @@ public final class SeasonWork {
             boolean forSeed,
             PollenControl.Kind control,
             boolean volunteersPulled,
+            Optional<LocalDate> flowersFrom,
+            Optional<LocalDate> flowersUntil,
             Optional<BloomWindow> bloom,
             BloomSpread spread) {}
 
@@ -149,11 +159,23 @@ public final class SeasonWork {
         if (plan.volunteersPulled()) {
             tasks.add(new Task(Kind.HOE_VOLUNTEERS, surelyBefore.minusDays(28), surelyBefore, ""));
         }
+        plan.flowersFrom()
+                .ifPresent(day -> tasks.add(
+                        new Task(Kind.PICK_FLOWERS_OFF, day.minusDays(PICKED_BEFORE_DAYS), day.minusDays(1), "")));
+        plan.flowersUntil()
+                .ifPresent(day -> tasks.add(
+                        new Task(Kind.PICK_FLOWERS_OFF, day.plusDays(1), day.plusDays(PICKED_AFTER_DAYS), "")));
         switch (plan.control()) {
             case OPEN -> {}
             case CAGED -> {
                 tasks.add(new Task(Kind.COVER, surelyBefore.minusDays(7), surelyBefore, ""));
                 insects(crop, bloom, tasks);
+                tasks.add(new Task(
+                        Kind.UNCOVER, bloom.last().plusDays(1), bloom.last().plusDays(7), ""));
+            }
+            case BY_TURNS -> {
+                tasks.add(new Task(Kind.COVER, surelyBefore.minusDays(7), surelyBefore, ""));
+                tasks.add(new Task(Kind.TURN_CAGES, bloom.first(), bloom.last(), ""));
                 tasks.add(new Task(
                         Kind.UNCOVER, bloom.last().plusDays(1), bloom.last().plusDays(7), ""));
             }

@@ -45,6 +45,7 @@ class SaleGateTest {
                 Optional.of(test),
                 Optional.of(TESTED),
                 false,
+                false,
                 TESTED.plusDays(age),
                 hold ? Optional.of("a label came off") : Optional.empty());
     }
@@ -90,6 +91,7 @@ class SaleGateTest {
                 dry.germination(),
                 dry.testedOn(),
                 dry.sortedSince(),
+                dry.breedingOut(),
                 dry.today(),
                 dry.hold());
     }
@@ -122,6 +124,7 @@ class SaleGateTest {
                 Optional.of(UNEVEN),
                 Optional.of(GerminationTest.of(100, 80, 60, 70, 75)),
                 Optional.of(TESTED),
+                false,
                 false,
                 TESTED.plusDays(400),
                 Optional.of("a label came off"));
@@ -158,6 +161,7 @@ class SaleGateTest {
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
+                false,
                 false,
                 TESTED,
                 Optional.empty());
@@ -245,6 +249,7 @@ class SaleGateTest {
                 lot.germination(),
                 lot.testedOn(),
                 sortedSince,
+                lot.breedingOut(),
                 lot.today(),
                 lot.hold());
     }
@@ -279,5 +284,32 @@ class SaleGateTest {
         assertThat(SaleGate.of(hardly).against()).containsExactly(new Finding.TooFewTested(84, 50, 75, 72));
         Known shown = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 47), 1, false);
         assertThat(SaleGate.of(shown).mayBeSold()).isTrue();
+    }
+
+    @Test
+    void seedOfALineStillBredOutOfAHybridIsSoldAsThat() {
+        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
+        assertThat(SaleGate.of(lot).cautions()).doesNotContain(Caution.BREEDING_OUT);
+        SaleGate bred = SaleGate.of(new Known(
+                lot.grade(),
+                lot.crop(),
+                lot.isolation(),
+                lot.plantsPicked(),
+                lot.walks(),
+                lot.standing(),
+                lot.shedUndecided(),
+                lot.sick(),
+                lot.clean(),
+                lot.moisture(),
+                lot.weevils(),
+                lot.weight(),
+                lot.germination(),
+                lot.testedOn(),
+                lot.sortedSince(),
+                true,
+                lot.today(),
+                lot.hold()));
+        assertThat(bred.cautions()).contains(Caution.BREEDING_OUT);
+        assertThat(bred.mayBeSold()).isEqualTo(SaleGate.of(lot).mayBeSold());
     }
 }

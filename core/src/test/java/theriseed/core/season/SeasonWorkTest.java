@@ -43,6 +43,8 @@ class SeasonWorkTest {
                 true,
                 control,
                 true,
+                Optional.empty(),
+                Optional.empty(),
                 Optional.of(new BloomWindow(first, first.plusDays(crop.floweringDays() - 1L))),
                 BloomSpread.ofBoth(5)));
     }
@@ -94,6 +96,8 @@ class SeasonWorkTest {
                     false,
                     PollenControl.Kind.OPEN,
                     false,
+                    Optional.empty(),
+                    Optional.empty(),
                     Optional.empty(),
                     BloomSpread.NONE));
             assertThat(of(tasks, Kind.PLANT))
@@ -199,6 +203,8 @@ class SeasonWorkTest {
                         true,
                         PollenControl.Kind.OPEN,
                         false,
+                        Optional.empty(),
+                        Optional.empty(),
                         bloom,
                         BloomSpread.ofBoth(5)));
                 LocalDate before = sown;
@@ -239,6 +245,8 @@ class SeasonWorkTest {
                         true,
                         PollenControl.Kind.OPEN,
                         false,
+                        Optional.empty(),
+                        Optional.empty(),
                         Optional.of(new BloomWindow(FIRST, FIRST.plusDays(50))),
                         BloomSpread.ofBoth(5))))
                 .filteredOn(task -> task.kind() == Kind.STAKE)
@@ -252,5 +260,34 @@ class SeasonWorkTest {
         Task last = of("common-bean", Kind.LAST_WATERING);
         assertThat(last.from()).isBetween(FIRST, of("common-bean", Kind.PICK).from());
         assertThat(of("tomato", Kind.LAST_WATERING)).isNull();
+    }
+
+    @Test
+    void flowersThatMayNotStayArePickedOffAndCagesAreOpenedByTurns() {
+        Crop crop = crop("sweet-pepper");
+        List<Task> tasks = SeasonWork.of(new SeasonWork.Plan(
+                crop,
+                NORTH,
+                2026,
+                LocalDate.of(2026, 3, 1),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                true,
+                PollenControl.Kind.BY_TURNS,
+                false,
+                Optional.of(FIRST),
+                Optional.of(FIRST.plusDays(20)),
+                Optional.of(new BloomWindow(FIRST, FIRST.plusDays(20))),
+                BloomSpread.ofBoth(1)));
+        assertThat(of(tasks, Kind.PICK_FLOWERS_OFF)).hasSize(2);
+        assertThat(of(tasks, Kind.PICK_FLOWERS_OFF).get(0).to()).isEqualTo(FIRST.minusDays(1));
+        assertThat(of(tasks, Kind.PICK_FLOWERS_OFF).get(1).from()).isEqualTo(FIRST.plusDays(21));
+        assertThat(of(tasks, Kind.TURN_CAGES)).singleElement().satisfies(task -> {
+            assertThat(task.from()).isEqualTo(FIRST);
+            assertThat(task.to()).isEqualTo(FIRST.plusDays(20));
+        });
+        assertThat(of(tasks, Kind.COVER)).hasSize(1);
     }
 }

@@ -13,6 +13,7 @@ import theriseed.core.crop.Grade;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.core.isolation.PollenControl;
 import theriseed.server.bench.Quantity;
 import theriseed.server.farm.FarmClock;
@@ -150,8 +151,10 @@ class DemoRecords {
             String last,
             String seenOn,
             boolean sure) {
+        boolean wild = name.startsWith("Lane");
         ground.note(new Seen(
                 name,
+                wild ? NeighbourReport.Kind.WILD : NeighbourReport.Kind.TENDED,
                 crop,
                 Place.spot(ground.plane().spot(east, north)),
                 10,
@@ -161,6 +164,7 @@ class DemoRecords {
                 last == null ? null : LocalDate.parse(last),
                 LocalDate.parse(seenOn),
                 sure,
+                null,
                 null));
     }
 
@@ -204,6 +208,7 @@ class DemoRecords {
                                         true,
                                         true,
                                         false,
+                                        "",
                                         TrueToType.NOT_WRITTEN))
                         .id());
     }
@@ -212,7 +217,9 @@ class DemoRecords {
         named.put(
                 name,
                 varieties
-                        .make(crop, new VarietyFacts(name, "kept on the farm", year, false, false, false, points(name)))
+                        .make(
+                                crop,
+                                new VarietyFacts(name, "kept on the farm", year, false, false, false, "", points(name)))
                         .id());
     }
 
@@ -509,7 +516,7 @@ class DemoRecords {
 
     private UUID byHand(int season, String variety, Where where, String sownOn, String setOutOn, int plants) {
         PlantingDays days = PlantingDays.sown(LocalDate.parse(sownOn), LocalDate.parse(setOutOn));
-        Keeping byHand = new Keeping(PollenControl.Kind.HAND_POLLINATED, false, 0, false);
+        Keeping byHand = Keeping.NOTHING.controlled(PollenControl.Kind.HAND_POLLINATED, false);
         return planned(season, variety, where, Aim.seed(Grade.MARKET), days, plants, byHand);
     }
 

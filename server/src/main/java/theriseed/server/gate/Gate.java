@@ -315,6 +315,7 @@ public class Gate {
                     germination.map(GerminationView::result),
                     germination.map(GerminationView::countedOn),
                     sortedSinceTest,
+                    rows.planting().variety().breedingOut(),
                     today,
                     Optional.ofNullable(lot.hold()).map(LotView.Hold::reason));
         }

@@ -225,27 +225,22 @@ public class Ground {
         return neighbours.saveAndFlush(neighbour).view();
     }
 
-    /** Notes by when a neighbour agreed to cut what threatens; null takes it back. */
-    @GrowersWork
+    /**
+     * Notes by when what threatens is to be cut, as its owner agreed or as the grower means to, and the day it was seen
+     * done.
+     *
+     * @param by null takes it back
+     * @param kept null while nobody saw it
+     */
+    @HandsWork
     @Transactional
-    public NeighbourView agree(UUID id, int version, String reason, LocalDate by) {
+    public NeighbourView agree(UUID id, int version, LocalDate by, LocalDate kept) {
         Seen seen = found(neighbours, "neighbour", id).seen();
-        return correctNeighbour(
-                id,
-                version,
-                reason,
-                new Seen(
-                        seen.name(),
-                        seen.cropKey(),
-                        seen.place(),
-                        seen.positionError(),
-                        seen.area(),
-                        seen.season(),
-                        seen.bloomFirst(),
-                        seen.bloomLast(),
-                        seen.seenOn(),
-                        seen.sure(),
-                        by));
+        if (kept != null) {
+            SeasonDates.check("kept", kept, LocalDate.of(seen.season() - 1, 1, 1), time.today());
+        }
+        String reason = kept != null ? "seen done" : by == null ? "the agreement is off" : "to be cut";
+        return correctNeighbour(id, version, reason, seen.agreed(by, kept));
     }
 
     /** Takes something off the map, or puts it back. */
@@ -305,7 +300,9 @@ public class Ground {
     }
 
     private void checkSeen(Seen seen) {
-        crops.get(seen.cropKey());
+        if (seen.cropKey() != null) {
+            crops.get(seen.cropKey());
+        }
         SeasonDates.check("seenOn", seen.seenOn(), LocalDate.of(2000, 1, 1), time.today());
     }
 

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.locationtech.jts.geom.Coordinate;
 import org.springframework.http.HttpHeaders;
@@ -52,7 +53,11 @@ class GroundController {
     record BarrierShape(BarrierView barrier, List<Metres> corners) {}
 
     /** @param group what crosses with what: the crop's crossing group */
-    record NeighbourShape(NeighbourView neighbour, String cropName, String group, List<Metres> corners) {}
+    record NeighbourShape(
+            NeighbourView neighbour,
+            @Maybe String cropName,
+            @Maybe String group,
+            List<Metres> corners) {}
 
     record GroundView(
             List<PlotShape> plots, List<BedShape> beds, List<BarrierShape> barriers, List<NeighbourShape> neighbours) {}
@@ -125,7 +130,8 @@ class GroundController {
 
     record NeighbourRequest(
             @NotBlank @Size(max = 60) String name,
-            @NotBlank String cropKey,
+            @Maybe NeighbourReport.Kind kind,
+            @Maybe String cropKey,
             @NotNull @Valid Outline outline,
             @NotNull Double area,
             @NotNull Integer season,
@@ -134,10 +140,12 @@ class GroundController {
             @NotNull LocalDate seenOn,
             @NotNull Boolean sure,
             @Maybe LocalDate agreedBy,
+            @Maybe LocalDate keptOn,
             @Maybe Changed changed) {
         Seen on(LocalPlane plane) {
             return new Seen(
                     name,
+                    kind == null ? NeighbourReport.Kind.TENDED : kind,
                     cropKey,
                     outline.spotOr(plane),
                     NeighbourReport.POSITION_ERROR_M,
@@ -147,11 +155,16 @@ class GroundController {
                     bloomLast,
                     seenOn,
                     sure,
-                    agreedBy);
+                    agreedBy,
+                    keptOn);
         }
     }
 
-    record Agreement(@NotNull Integer version, @Maybe LocalDate by) {}
+    /** @param kept day on which it was seen done; nothing while it is a promise */
+    record Agreement(
+            @NotNull Integer version,
+            @Maybe LocalDate by,
+            @Maybe LocalDate kept) {}
 
     record Removal(@NotNull Integer version, @NotNull Boolean removed) {}
 
@@ -170,9 +183,13 @@ class GroundController {
                         .toList(),
                 ground.neighbours(List.of(season)).get(season).stream()
                         .map(seen -> {
-                            Crop crop = crops.general(seen.cropKey());
+                            Optional<Crop> crop =
+                                    Optional.ofNullable(seen.cropKey()).map(crops::general);
                             return new NeighbourShape(
-                                    seen, crop.name(), crop.crossingGroup(), Metres.of(plane, seen.place()));
+                                    seen,
+                                    crop.map(Crop::name).orElse(null),
+                                    crop.map(Crop::crossingGroup).orElse(null),
+                                    Metres.of(plane, seen.place()));
                         })
                         .toList());
     }
@@ -246,14 +263,10 @@ class GroundController {
         return ground.correctNeighbour(id, changed.from(), changed.because(), request.on(ground.plane()));
     }
 
-    /** Notes by when a neighbour agreed to cut theirs; without a day it is taken back. */
+    /** Notes by when a neighbour agreed to cut theirs, and that it was seen done; without a day it is taken back. */
     @PostMapping("/api/neighbours/{id}/agreed")
     NeighbourView agree(@PathVariable UUID id, @Valid @RequestBody Agreement agreement) {
-        return ground.agree(
-                id,
-                agreement.version(),
-                agreement.by() == null ? "the agreement is off" : "the neighbour agreed",
-                agreement.by());
+        return ground.agree(id, agreement.version(), agreement.by(), agreement.kept());
     }
 
     /** Takes a shape off the map, or puts it back. */

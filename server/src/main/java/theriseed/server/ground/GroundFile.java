@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -14,6 +15,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Refusal;
 import theriseed.server.base.GrowersWork;
@@ -98,12 +100,14 @@ public class GroundFile {
         });
         ground.everyNeighbour().forEach(seen -> {
             ObjectNode about = GroundFeature.add(features, OnMap.NEIGHBOUR, seen.id(), seen.name(), seen.place());
+            about.put("neighbour", seen.kind().name().toLowerCase(Locale.ROOT));
             about.put("crop", seen.cropKey()).put("season", seen.season());
             about.put("positionError", seen.positionError()).put("area", seen.area());
             about.put("seenOn", seen.seenOn().toString()).put("sure", seen.sure());
             GroundFeature.put(about, "bloomFirst", seen.bloomFirst());
             GroundFeature.put(about, "bloomLast", seen.bloomLast());
             GroundFeature.put(about, "agreedBy", seen.agreedBy());
+            GroundFeature.put(about, "keptOn", seen.keptOn());
         });
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(file);
     }
@@ -271,9 +275,13 @@ public class GroundFile {
     }
 
     private Effect takeNeighbour(String name, Place place, JsonNode about, Standing standing) {
+        NeighbourReport.Kind kind = about.has("neighbour")
+                ? GroundFeature.choice("neighbour", about, NeighbourReport.Kind.values())
+                : NeighbourReport.Kind.TENDED;
         Seen seen = new Seen(
                 name,
-                about.path("crop").asString(""),
+                kind,
+                kind.cropKnown() ? about.path("crop").asString("") : null,
                 place,
                 about.path("positionError").asDouble(10),
                 about.path("area").asDouble(place.squareMetres()),
@@ -282,14 +290,15 @@ public class GroundFile {
                 GroundFeature.day(about, "bloomLast"),
                 GroundFeature.needed("seenOn", GroundFeature.day(about, "seenOn")),
                 about.path("sure").asBoolean(false),
-                GroundFeature.day(about, "agreedBy"));
+                GroundFeature.day(about, "agreedBy"),
+                GroundFeature.day(about, "keptOn"));
         NeighbourView known = known(
                 standing.neighbours(),
                 about,
                 NeighbourView::id,
                 other -> other.name().equalsIgnoreCase(name)
                         && other.season() == seen.season()
-                        && other.cropKey().equals(seen.cropKey()));
+                        && Objects.equals(other.cropKey(), seen.cropKey()));
         if (known == null) {
             ground.note(seen);
             return Effect.NEW;

@@ -1,15 +1,21 @@
 package theriseed.server.ground;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Stamp;
 
 /** What a neighbour was seen to grow in a season, where the grower has no say. */
 @Entity
 class Neighbour extends Drawn {
+    @Enumerated(EnumType.STRING)
+    private NeighbourReport.Kind kind;
+
     private String cropKey;
     private double positionError;
     private double area;
@@ -19,6 +25,7 @@ class Neighbour extends Drawn {
     private LocalDate seenOn;
     private boolean sure;
     private LocalDate agreedBy;
+    private LocalDate keptOn;
 
     protected Neighbour() {}
 
@@ -29,6 +36,7 @@ class Neighbour extends Drawn {
 
     final void change(Seen seen) {
         draw(seen.name(), seen.place());
+        this.kind = seen.kind();
         this.cropKey = seen.cropKey();
         this.positionError = Range.of(0, 400, "m").check("positionError", seen.positionError());
         this.area = Range.above(0, 1e7, "m2").check("area", seen.area());
@@ -38,17 +46,31 @@ class Neighbour extends Drawn {
         this.seenOn = seen.seenOn();
         this.sure = seen.sure();
         this.agreedBy = seen.agreedBy();
+        this.keptOn = seen.keptOn();
     }
 
     Seen seen() {
         return new Seen(
-                name(), cropKey, place(), positionError, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy);
+                name(),
+                kind,
+                cropKey,
+                place(),
+                positionError,
+                area,
+                season,
+                bloomFirst,
+                bloomLast,
+                seenOn,
+                sure,
+                agreedBy,
+                keptOn);
     }
 
     @Override
     Map<String, Object> facts() {
         Map<String, Object> facts = new LinkedHashMap<>();
         facts.put("name", name());
+        facts.put("kind", kind);
         facts.put("cropKey", cropKey);
         facts.put("corners", place().corners());
         facts.put("positionError", positionError);
@@ -59,6 +81,7 @@ class Neighbour extends Drawn {
         facts.put("seenOn", seenOn);
         facts.put("sure", sure);
         facts.put("agreedBy", agreedBy);
+        facts.put("keptOn", keptOn);
         facts.put("removed", removed());
         return facts;
     }
@@ -69,6 +92,7 @@ class Neighbour extends Drawn {
                 id(),
                 version(),
                 name(),
+                kind,
                 cropKey,
                 place(),
                 positionError,
@@ -78,6 +102,7 @@ class Neighbour extends Drawn {
                 bloomLast,
                 seenOn,
                 sure,
-                agreedBy);
+                agreedBy,
+                keptOn);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import theriseed.core.bloom.BloomWindow;
 import theriseed.core.ground.Place;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.server.base.Maybe;
 
 /** A neighbour's crop as others see it; {@code area} in square metres. */
@@ -13,7 +14,8 @@ public record NeighbourView(
         UUID id,
         int version,
         String name,
-        String cropKey,
+        NeighbourReport.Kind kind,
+        @Maybe String cropKey,
         @JsonIgnore Place place,
         double positionError,
         double area,
@@ -22,7 +24,8 @@ public record NeighbourView(
         @Maybe LocalDate bloomLast,
         LocalDate seenOn,
         boolean sure,
-        @Maybe LocalDate agreedBy) {
+        @Maybe LocalDate agreedBy,
+        @Maybe LocalDate keptOn) {
 
     /** Its bloom, when it was told or seen. */
     @JsonIgnore
@@ -32,6 +35,18 @@ public record NeighbourView(
 
     Seen seen() {
         return new Seen(
-                name, cropKey, place, positionError, area, season, bloomFirst, bloomLast, seenOn, sure, agreedBy);
+                name,
+                kind,
+                cropKey,
+                place,
+                positionError,
+                area,
+                season,
+                bloomFirst,
+                bloomLast,
+                seenOn,
+                sure,
+                agreedBy,
+                keptOn);
     }
 }

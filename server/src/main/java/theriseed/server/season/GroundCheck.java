@@ -64,7 +64,7 @@ final class GroundCheck {
             }
             taken.takenBy(plants, stay).ifPresent(other -> {
                 throw new Refused(
-                        stay.year() == wanted.facts().season() ? "stretches" : "rootStretches",
+                        stay == plants.stays().get(0) ? "stretches" : "rootStretches",
                         ground.words(where),
                         "planting.groundTaken",
                         "ground",
@@ -101,6 +101,20 @@ final class GroundCheck {
     }
 
     private void checkRoom(Member wanted) {
+        double dropped = wanted.facts().keeping().dropped();
+        double wide = ground.site(wanted.facts().where()).narrowSide();
+        if (dropped > 0 && 2 * dropped >= wide) {
+            throw new Refused(
+                    "dropped",
+                    dropped,
+                    "planting.rowsGiven",
+                    "ground",
+                    ground.words(wanted.facts().where()),
+                    "wide",
+                    wide,
+                    "most",
+                    wide / 2);
+        }
         int fits = season.fits(wanted);
         if (wanted.facts().sowing().plants() > fits) {
             throw new Refused(

@@ -197,6 +197,9 @@ class Planting extends Recorded {
         facts.put("everyFlower", keeping.everyFlower());
         facts.put("dropped", keeping.dropped());
         facts.put("volunteersPulled", keeping.volunteersPulled());
+        facts.put("turns", keeping.turns());
+        facts.put("flowersFrom", keeping.flowersFrom());
+        facts.put("flowersUntil", keeping.flowersUntil());
         facts.put("restOverruled", restOverruled);
         facts.put("firstFlowerOn", firstFlowerOn);
         facts.put("coverLeaked", coverLeaked);

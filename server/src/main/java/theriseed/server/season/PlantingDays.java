@@ -49,6 +49,11 @@ public record PlantingDays(
         return new PlantingDays(sownOn, setOutOn, liftedOn, replantedOn.plusDays(days), clearedOn);
     }
 
+    /** Lifted and planted again on one day. */
+    PlantingDays replantedOn(LocalDate day) {
+        return new PlantingDays(sownOn, setOutOn, day, day, clearedOn);
+    }
+
     PlantingDays nextYear() {
         return new PlantingDays(
                 sownOn.plusYears(1),

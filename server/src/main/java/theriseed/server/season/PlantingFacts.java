@@ -1,5 +1,6 @@
 package theriseed.server.season;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import theriseed.core.crop.Grade;
@@ -44,6 +45,14 @@ public record PlantingFacts(
     }
 
     PlantingFacts nextYear() {
-        return new PlantingFacts(season + 1, varietyId, where, aim, days.nextYear(), sowing, keeping, restOverruled);
+        return new PlantingFacts(
+                season + 1, varietyId, where, aim, days.nextYear(), sowing, keeping.nextYear(), restOverruled);
+    }
+
+    /** Lifted from where it stands and planted again elsewhere on the same day. */
+    PlantingFacts replanted(UUID plot, List<Stretch> stretches, LocalDate on) {
+        Where elsewhere = new Where(plot, stretches, where.plotId(), where.stretches());
+        return new PlantingFacts(
+                season, varietyId, elsewhere, aim, days.replantedOn(on), sowing, keeping, restOverruled);
     }
 }

@@ -36,6 +36,9 @@ public record PlantingRequest(
         @Maybe Boolean everyFlower,
         @Maybe Double dropped,
         @Maybe Boolean volunteersPulled,
+        @Maybe @Size(max = 40) String turns,
+        @Maybe LocalDate flowersFrom,
+        @Maybe LocalDate flowersUntil,
         @Maybe @Size(max = 300) String restOverruled,
         @Maybe UUID schemeId,
         @Maybe Integer version,
@@ -66,6 +69,9 @@ public record PlantingRequest(
                 facts.keeping().everyFlower(),
                 facts.keeping().dropped(),
                 facts.keeping().volunteersPulled(),
+                facts.keeping().turns(),
+                facts.keeping().flowersFrom(),
+                facts.keeping().flowersUntil(),
                 facts.restOverruled(),
                 schemeId,
                 version,
@@ -88,7 +94,10 @@ public record PlantingRequest(
                         control == null ? PollenControl.Kind.OPEN : control,
                         everyFlower == null || everyFlower,
                         dropped == null ? 0 : dropped,
-                        volunteersPulled != null && volunteersPulled),
+                        volunteersPulled != null && volunteersPulled,
+                        turns == null || control != PollenControl.Kind.BY_TURNS ? "" : turns.strip(),
+                        flowersFrom,
+                        flowersUntil),
                 restOverruled == null ? "" : restOverruled);
     }
 

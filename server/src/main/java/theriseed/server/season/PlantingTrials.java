@@ -1,16 +1,21 @@
 package theriseed.server.season;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Figure;
+import theriseed.core.crop.Grade;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Site;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.isolation.Stand;
 import theriseed.core.measure.Range;
@@ -27,11 +32,21 @@ public class PlantingTrials {
     private static final Range MOVED = Range.of(-100_000, 100_000, "m");
 
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Seasons seasons;
     private final Crops crops;
+    private final SeedWorth worth;
     private final FarmTime time;
 
-    PlantingTrials(Plantings plantings, Seasons seasons, Crops crops, FarmTime time) {
+    PlantingTrials(
+            Plantings plantings,
+            Varieties varieties,
+            Seasons seasons,
+            Crops crops,
+            @Lazy SeedWorth worth,
+            FarmTime time) {
+        this.varieties = varieties;
+        this.worth = worth;
         this.plantings = plantings;
         this.seasons = seasons;
         this.crops = crops;
@@ -59,7 +74,20 @@ public class PlantingTrials {
         Seasons.Loaded loaded = seasons.asItStands(planting.facts().season(), planting.schemeId());
         SeasonAsWhole whole =
                 stocked ? loaded.whole().stocked(seasons.stockOf(sameGroup(planting, loaded.whole()))) : loaded.whole();
-        return new Ways(whole, loaded.taken(), time.today(), planting.schemeId());
+        Map<UUID, SeedWorth.Earned> earned = stocked
+                ? worth.of(sameGroup(planting, whole).stream()
+                        .map(member -> member.variety().id())
+                        .collect(Collectors.toSet()))
+                : Map.of();
+        return new Ways(whole, loaded.taken(), time.today(), planting.schemeId(), earned);
+    }
+
+    /** Days and plants proposed for a variety in a season, from its crop and the farm's frosts and warmth. */
+    @ReadsOnly
+    public ProposalView proposed(UUID varietyId, int season, Grade grade) {
+        Crop crop = crops.get(varieties.get(varietyId).cropKey());
+        return ProposalView.of(seasons.plan(season).proposed(crop, season), (int)
+                Math.ceil(crop.plants().of(grade)));
     }
 
     /** What the rules would say of a planting that is not kept yet. */
@@ -88,32 +116,57 @@ public class PlantingTrials {
         Planting planting = plantings.planting(id);
         SeasonAsWhole whole = seasons.of(planting.facts().season(), planting.schemeId());
         int place = whole.placeOf(id);
-        Member then = planting.member().otherwise(facts);
-        if (facts.season() != planting.facts().season()) {
-            Stand gone = whole.sources().get(place).stand().controlled(PollenControl.NEVER_FLOWERS);
-            return whole.tried(place, gone, then);
-        }
-        Stand stand = whole.source(then).stand();
-        return whole.tried(place, stand.at(off(stand.site(), east, north)), then);
+        Map<Integer, Stand> stands = otherwise(whole, place, facts);
+        stands.computeIfPresent(place, (same, stand) -> stand.at(off(stand.site(), east, north)));
+        return whole.tried(stands, Map.of(place, planting.member().otherwise(facts)));
     }
 
-    /** What it would mean if a neighbour promised to cut theirs. */
+    /** What it would mean if all of this were planned, and every neighbour kept what was agreed. */
     @GrowersWork
     @ReadsOnly
-    public List<PlantingView> triedWithout(int season, UUID neighbour) {
-        SeasonAsWhole whole = seasons.plan(season);
-        if (!whole.has(neighbour)) {
-            throw NotFound.of("neighbour").get();
+    public List<PlantingView> tried(int season, UUID scheme, PlannedTogether plan) {
+        SeasonAsWhole whole = seasons.of(season, scheme);
+        Map<Integer, Stand> stands = new LinkedHashMap<>();
+        Map<Integer, Member> members = new LinkedHashMap<>();
+        for (PlannedTogether.Planned planned : plan.plantings()) {
+            PlantingFacts facts = planned.then().facts();
+            facts.sowing().check();
+            facts.keeping().check();
+            int place = place(whole, planned.id(), "planting");
+            stands.putAll(otherwise(whole, place, facts));
+            members.put(place, whole.sources().get(place).member().otherwise(facts));
         }
-        int place = whole.placeOf(neighbour);
-        return whole.tried(
+        for (PlannedTogether.Agreed agreed : plan.neighbours()) {
+            int place = place(whole, agreed.id(), "neighbour");
+            Stand stand = whole.sources().get(place).stand();
+            stands.put(place, agreed.by() == null ? stand : NeighbourReport.cut(stand, agreed.by(), Optional.empty()));
+        }
+        return whole.tried(stands, members);
+    }
+
+    private static int place(SeasonAsWhole whole, UUID id, String what) {
+        if (!whole.has(id)) {
+            throw NotFound.of(what).get();
+        }
+        return whole.placeOf(id);
+    }
+
+    /**
+     * The stand of a planting as it is tried, and what else is otherwise then, by their places; one that is grown in another
+     * season is not there.
+     */
+    private static Map<Integer, Stand> otherwise(SeasonAsWhole whole, int place, PlantingFacts facts) {
+        Member member = whole.sources().get(place).member();
+        Map<Integer, Stand> stands = new LinkedHashMap<>();
+        stands.put(
                 place,
-                whole.sources()
-                        .get(place)
-                        .stand()
-                        .controlled(PollenControl.NEVER_FLOWERS)
-                        .surely(false),
-                null);
+                facts.season() == member.facts().season()
+                        ? whole.source(member.otherwise(facts)).stand()
+                        : whole.standOf(member).controlled(PollenControl.NEVER_FLOWERS));
+        if (facts.keeping().volunteersPulled()) {
+            stands.putAll(whole.volunteersPulled(place));
+        }
+        return stands;
     }
 
     /** What changes in this year's plan and the next if a figure of a crop were otherwise; null for the general one. */

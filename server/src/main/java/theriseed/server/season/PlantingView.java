@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Stream;
 import theriseed.core.bloom.BloomSpread;
@@ -36,6 +37,8 @@ import theriseed.server.base.Maybe;
  * @param rootGround plot and beds of the roots in words, when they are lifted
  * @param rootsFrom first day of the roots on the ground of their own year, when they are lifted
  * @param rootsTo last day of them there
+ * @param turns name of those whose cages are opened by turns with its own; empty for none
+ * @param flowersFrom day before which its flowers are picked off; {@code flowersUntil} the last day they are not
  * @param coverLeaked whether its cage was found not to have been tight, so that it is judged as standing open
  * @param stock for planting stock: whether it is enough, and what to put in store
  * @param cold weeks of cold it gets before it flowers, for crops that need them
@@ -78,6 +81,9 @@ public record PlantingView(
         boolean everyFlower,
         double dropped,
         boolean volunteersPulled,
+        String turns,
+        @Maybe LocalDate flowersFrom,
+        @Maybe LocalDate flowersUntil,
         String restOverruled,
         double spacing,
         int fits,
@@ -89,7 +95,6 @@ public record PlantingView(
         @Maybe Stock stock) {
     private static final String STORE = "store";
 
-    /** What its season's work hangs on. */
     /** Where its plants are on a day: roots have ground of their own until they are lifted, and then the store. */
     public String groundOn(LocalDate day) {
         if (liftedOn != null && day.isBefore(replantedOn)) {
@@ -99,6 +104,7 @@ public record PlantingView(
         return stored ? STORE : ground;
     }
 
+    /** What its season's work hangs on. */
     public SeasonWork.Plan work(Crop crop, FarmYear year) {
         return new SeasonWork.Plan(
                 crop,
@@ -112,6 +118,8 @@ public record PlantingView(
                 purpose == Purpose.SEED,
                 control,
                 volunteersPulled,
+                Optional.ofNullable(flowersFrom),
+                Optional.ofNullable(flowersUntil),
                 window(),
                 bloom == null ? BloomSpread.NONE : new BloomSpread(bloom.firstSpreadDays(), bloom.lastSpreadDays()));
     }
@@ -310,7 +318,23 @@ public record PlantingView(
      * Seed that is left of the variety.
      *
      * @param lastsUntil last season in which it should still germinate, by the crop's usual storage life
-     * @param enough whether it suffices for this sowing
+     * @param needed grams to sow of it, as it germinates; {@code enough} whether so much is there
      */
-    public record OnHand(double grams, double germination, int harvested, int lastsUntil, boolean enough) {}
+    public record OnHand(
+            double grams,
+            double germination,
+            int harvested,
+            int lastsUntil,
+            @Maybe Double needed,
+            boolean enough) {
+        OnHand(double grams, double germination, int harvested, int lastsUntil, OptionalDouble needed) {
+            this(
+                    grams,
+                    germination,
+                    harvested,
+                    lastsUntil,
+                    needed.isPresent() ? needed.getAsDouble() : null,
+                    needed.isPresent() && grams >= needed.getAsDouble());
+        }
+    }
 }

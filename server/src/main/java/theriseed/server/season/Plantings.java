@@ -14,8 +14,10 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Crop;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.Site;
+import theriseed.core.population.BreedingOut;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -148,6 +150,19 @@ public class Plantings {
                                         Collectors.collectingAndThen(
                                                 Collectors.toList(),
                                                 all -> all.stream().distinct().toList()))));
+    }
+
+    /** Of a line bred out of a hybrid its generation in each season it is grown for seed; of any other variety nothing. */
+    @ReadsOnly
+    public Map<Integer, BreedingOut> generations(UUID varietyId) {
+        Variety variety = varieties.findById(varietyId).orElseThrow(NotFound.of("variety"));
+        if (!variety.breedingOut()) {
+            return Map.of();
+        }
+        Crop crop = crops.get(variety.cropKey());
+        List<Integer> grown = seasonsForSeed(List.of(varietyId), 0).getOrDefault(varietyId, List.of());
+        return grown.stream()
+                .collect(Collectors.toMap(Function.identity(), season -> BreedingOut.in(crop, grown, season)));
     }
 
     /** Which crop stands there, without judging it. */

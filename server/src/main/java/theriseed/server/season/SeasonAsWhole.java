@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
@@ -19,6 +20,7 @@ import theriseed.core.bloom.FarmYear;
 import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
+import theriseed.core.ground.Site;
 import theriseed.core.isolation.KeepingHours;
 import theriseed.core.isolation.PollenFlow;
 import theriseed.core.isolation.SeasonThreats;
@@ -26,9 +28,12 @@ import theriseed.core.isolation.Stand;
 import theriseed.core.isolation.Threat;
 import theriseed.core.isolation.Threats;
 import theriseed.core.isolation.Verdict;
+import theriseed.core.isolation.Volunteers;
+import theriseed.core.isolation.WaysOut;
 import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.season.GroundTaken.Stay;
+import theriseed.core.season.ProposedDays;
 import theriseed.core.season.RipensHere;
 import theriseed.core.store.StockPlan;
 import theriseed.server.ground.NeighbourView;
@@ -122,6 +127,11 @@ final class SeasonAsWhole {
         return forecast.year();
     }
 
+    /** Days proposed for a crop that is to be grown in a season. */
+    ProposedDays proposed(Crop crop, int season) {
+        return ProposedDays.of(forecast, crop, season);
+    }
+
     List<SeasonSources.Source> sources() {
         return sources;
     }
@@ -158,6 +168,19 @@ final class SeasonAsWhole {
         return places.containsKey(source);
     }
 
+    /** What comes up by itself on the ground of a planting, by its places, hoed out before it flowers. */
+    Map<Integer, Stand> volunteersPulled(int place) {
+        Site here = sources.get(place).stand().site();
+        Map<Integer, Stand> pulled = new HashMap<>();
+        for (int i = 0; i < sources.size(); i++) {
+            Stand stand = sources.get(i).stand();
+            if (sources.get(i).kind() == WaysOut.Source.VOLUNTEERS && here.metresTo(stand.site()) == 0) {
+                pulled.put(i, Volunteers.pulled(stand));
+            }
+        }
+        return pulled;
+    }
+
     /** Every planting as one line of the season: only the threats that are not clear. */
     List<PlantingView> lines() {
         if (lines == null) {
@@ -180,17 +203,16 @@ final class SeasonAsWhole {
     }
 
     /**
-     * What it would mean if a planting, or a neighbour's crop, stood otherwise: the planting itself first, then every seed
-     * crop that this touches.
+     * What it would mean if plantings, or neighbours' crops, stood otherwise: the plantings themselves first, then every
+     * seed crop that this touches.
      *
-     * @param then the planting as it is tried; null when the change is a neighbour's
+     * @param stands as they would be, by their places
+     * @param then the plantings as they are tried, by their places
      */
-    List<PlantingView> tried(int place, Stand stand, Member then) {
-        Map<Integer, Threats> touched = new LinkedHashMap<>(threats().with(place, stand));
+    List<PlantingView> tried(Map<Integer, Stand> stands, Map<Integer, Member> then) {
+        Map<Integer, Threats> touched = new LinkedHashMap<>(threats().with(stands));
         List<PlantingView> views = new ArrayList<>();
-        if (then != null) {
-            views.add(view(then, touched.remove(place), true));
-        }
+        then.forEach((place, member) -> views.add(view(member, touched.remove(place), true)));
         touched.forEach((number, judged) -> views.add(view(sources.get(number).member(), judged, false)));
         return views;
     }
@@ -244,6 +266,9 @@ final class SeasonAsWhole {
                 facts.keeping().everyFlower(),
                 facts.keeping().dropped(),
                 facts.keeping().volunteersPulled(),
+                facts.keeping().turns(),
+                facts.keeping().flowersFrom(),
+                facts.keeping().flowersUntil(),
                 facts.restOverruled(),
                 facts.sowing().plants() * SeasonSources.each(crop, facts),
                 fits(member),
@@ -329,12 +354,9 @@ final class SeasonAsWhole {
     }
 
     private PlantingView.Population population(Crop crop, Member member) {
-        Sowing sowing = member.facts().sowing();
-        PopulationPlan plan = PopulationPlan.of(
-                crop, member.facts().aim().grade(), sowing.plants(), sowing.germination(), sowing.selected());
-        double needed = plan.seedToSow().seeds() * crop.thousandSeedWeight() / 1000;
+        double germination = member.facts().sowing().germination();
         return PlantingView.Population.of(
-                plan,
+                plan(crop, member, germination),
                 crop.thousandSeedWeight(),
                 stockOf(member)
                         .map(left -> new PlantingView.OnHand(
@@ -342,8 +364,21 @@ final class SeasonAsWhole {
                                 left.germination(),
                                 left.harvested(),
                                 lastsUntil(member, left),
-                                left.grams() >= needed))
+                                needed(crop, member, left.germination())))
                         .orElse(null));
+    }
+
+    private static PopulationPlan plan(Crop crop, Member member, double germination) {
+        Sowing sowing = member.facts().sowing();
+        return PopulationPlan.of(crop, member.facts().aim().grade(), sowing.plants(), germination, sowing.selected());
+    }
+
+    /** Grams to sow of seed that germinates so well, percent; none where none of it comes up. */
+    private static OptionalDouble needed(Crop crop, Member member, double germination) {
+        return germination <= 0
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(
+                        plan(crop, member, germination).seedToSow().seeds() * crop.thousandSeedWeight() / 1000);
     }
 
     /** Hours of work to keep a planting true and to walk it at each of its stages. */
@@ -379,6 +414,17 @@ final class SeasonAsWhole {
         return (int) (area / SeasonSources.each(cropOf(member), member.facts()) + 0.05);
     }
 
+    /** Last day on which a flower of a planting may open whose seed ripens before frost or cold; none where neither comes. */
+    Optional<LocalDate> lastUsefulFlower(Member member) {
+        Crop crop = cropOf(member);
+        BloomForecast.Bloom bloom = stands.forecast(crop, member);
+        return stands.ripens(crop, member, bloom)
+                .filter(here -> here.ripe().isPresent() && bloom.window().isPresent())
+                .flatMap(here -> here.ends()
+                        .map(end -> end.minusDays(ChronoUnit.DAYS.between(
+                                bloom.window().get().first(), here.ripe().get()))));
+    }
+
     /** Whether its seed ripens here as a rule. */
     boolean ripens(Member member) {
         Crop crop = cropOf(member);
@@ -405,18 +451,17 @@ final class SeasonAsWhole {
                 ? cleared
                 : bloom.map(window -> BloomForecast.lastRipe(crop, window))
                         .orElse(forecast.year().coldest(facts.season() + 1).minusDays(CLEARED_BEFORE_DAYS));
-        return new Stay(facts.where().bedding(), facts.season(), from, to.isBefore(from) ? from : to);
+        LocalDate last = to.isBefore(from) ? from : to;
+        return new Stay(facts.where().bedding(), forecast.year().seasonOf(from, last), from, last);
     }
 
-    private static Optional<Stay> roots(PlantingFacts facts) {
+    private Optional<Stay> roots(PlantingFacts facts) {
         PlantingDays days = facts.days();
+        LocalDate from = days.setOutOn() == null ? days.sownOn() : days.setOutOn();
         return facts.where()
                 .roots()
                 .filter(where -> days.liftedOn() != null)
                 .map(where -> new Stay(
-                        where.bedding(),
-                        facts.season() - 1,
-                        days.setOutOn() == null ? days.sownOn() : days.setOutOn(),
-                        days.liftedOn()));
+                        where.bedding(), forecast.year().seasonOf(from, days.liftedOn()), from, days.liftedOn()));
     }
 }

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,7 +17,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Figure;
+import theriseed.core.crop.Grade;
 import theriseed.core.measure.Range;
+import theriseed.core.population.BreedingOut;
 import theriseed.server.base.Changed;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Corrections;
@@ -29,6 +32,7 @@ class SeasonController {
     private final Varieties varieties;
     private final Plantings plantings;
     private final PlantingTrials trials;
+    private final WaysKept waysKept;
     private final Schemes schemes;
     private final Corrections corrections;
     private final ObjectProvider<Health> health;
@@ -37,12 +41,14 @@ class SeasonController {
             Varieties varieties,
             Plantings plantings,
             PlantingTrials trials,
+            WaysKept waysKept,
             Schemes schemes,
             Corrections corrections,
             ObjectProvider<Health> health) {
         this.varieties = varieties;
         this.plantings = plantings;
         this.trials = trials;
+        this.waysKept = waysKept;
         this.schemes = schemes;
         this.corrections = corrections;
         this.health = health;
@@ -56,15 +62,29 @@ class SeasonController {
             @NotNull Boolean treated,
             @NotNull Boolean hybrid,
             @NotNull Boolean breedingOut,
+            @Maybe @Size(max = 80) String bredFrom,
             @NotNull @Valid TrueToType trueToType,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
         VarietyFacts facts() {
-            return new VarietyFacts(name, source, yearReceived, treated, hybrid, breedingOut, trueToType);
+            return new VarietyFacts(
+                    name,
+                    source,
+                    yearReceived,
+                    treated,
+                    hybrid,
+                    breedingOut,
+                    bredFrom == null ? "" : bredFrom,
+                    trueToType);
         }
     }
 
-    record VarietyPage(VarietyView variety, List<PlantingView> plantings, List<CorrectionView> corrections) {}
+    /** @param generations of a line bred out of a hybrid, by season; none of any other variety */
+    record VarietyPage(
+            VarietyView variety,
+            List<PlantingView> plantings,
+            Map<Integer, BreedingOut> generations,
+            List<CorrectionView> corrections) {}
 
     /**
      * A season of the plan, or of a scheme.
@@ -80,8 +100,15 @@ class SeasonController {
             List<PlantingView> plantings,
             List<Health.Sick> sick) {}
 
-    /** @param ways out for a seed crop that is not clear */
-    record PlantingPage(PlantingView planting, List<WayView> ways, List<CorrectionView> corrections) {}
+    /**
+     * @param ways out for a seed crop that is not clear
+     * @param generation of a line bred out of a hybrid
+     */
+    record PlantingPage(
+            PlantingView planting,
+            List<WayView> ways,
+            @Maybe BreedingOut generation,
+            List<CorrectionView> corrections) {}
 
     @GetMapping("/api/varieties")
     PageOf<VarietyView> varieties(
@@ -93,7 +120,15 @@ class SeasonController {
 
     @GetMapping("/api/varieties/{id}")
     VarietyPage variety(@PathVariable UUID id) {
-        return new VarietyPage(varieties.get(id), plantings.ofVariety(id), corrections.of(List.of(id)));
+        return new VarietyPage(
+                varieties.get(id), plantings.ofVariety(id), plantings.generations(id), corrections.of(List.of(id)));
+    }
+
+    /** What is proposed for a planting of it in a season. */
+    @GetMapping("/api/varieties/{id}/proposed")
+    ProposalView proposed(@PathVariable UUID id, @RequestParam int season, @RequestParam Grade grade) {
+        Range.of(2000, 2099, "year").check("season", season);
+        return trials.proposed(id, season, grade);
     }
 
     @PostMapping("/api/varieties")
@@ -126,6 +161,10 @@ class SeasonController {
     record SchemeRequest(
             @NotBlank @Size(max = 80) String name, @NotNull Integer season) {}
 
+    record WayKept(
+            @NotNull @Valid PlannedTogether plan,
+            @NotBlank @Size(max = 300) String reason) {}
+
     record SchemeEnd(@NotNull Integer version) {}
 
     @GetMapping("/api/seasons/{season}")
@@ -153,7 +192,14 @@ class SeasonController {
 
     @GetMapping("/api/plantings/{id}")
     PlantingPage planting(@PathVariable UUID id) {
-        return new PlantingPage(plantings.page(id), trials.waysOut(id), corrections.of(List.of(id)));
+        PlantingView planting = plantings.page(id);
+        return new PlantingPage(
+                planting,
+                trials.waysOut(id),
+                planting.variety().breedingOut()
+                        ? plantings.generations(planting.variety().id()).get(planting.season())
+                        : null,
+                corrections.of(List.of(id)));
     }
 
     @PostMapping("/api/plantings/preview")
@@ -182,9 +228,20 @@ class SeasonController {
                 trial.north() == null ? 0 : trial.north());
     }
 
-    @PostMapping("/api/neighbours/{id}/tried")
-    List<PlantingView> triedWithout(@PathVariable UUID id, @RequestParam int season) {
-        return trials.triedWithout(season, id);
+    /** What it would mean if a way out were kept: the plantings it changes first, then every seed crop this touches. */
+    @PostMapping("/api/seasons/{season}/ways-out/tried")
+    List<PlantingView> tried(
+            @PathVariable int season,
+            @RequestParam(required = false) UUID scheme,
+            @Valid @RequestBody PlannedTogether plan) {
+        Range.of(2000, 2099, "year").check("season", season);
+        return trials.tried(season, scheme, plan);
+    }
+
+    /** Keeps a way out: all that it changes, or nothing. */
+    @PostMapping("/api/ways-out/kept")
+    WaysKept.Kept keep(@Valid @RequestBody WayKept way) {
+        return waysKept.keep(way.plan(), way.reason());
     }
 
     /** Takes a planting out of the plan, or back into it. */

@@ -31,6 +31,8 @@ final class SeasonSources {
     /** Blooms farther apart surely do not meet, however unsure their days are. */
     private static final int UNSURE_DAYS = 90;
 
+    private static final String ANY_CROP = "kale";
+
     private final Function<String, Crop> crops;
     private final BloomForecast forecast;
     private final Learned learned;
@@ -143,7 +145,9 @@ final class SeasonSources {
                 control(crop, bloom, member),
                 surely(bloom, facts),
                 facts.aim().forSeed() ? Optional.of(facts.aim().grade()) : Optional.empty(),
-                facts.keeping().dropped());
+                facts.keeping().dropped(),
+                false,
+                member.coverLeaked() ? "" : facts.keeping().turns());
         return new Source(
                 member.id(),
                 member.version(),
@@ -162,7 +166,9 @@ final class SeasonSources {
     }
 
     BloomForecast.Bloom forecast(Crop crop, Member member) {
-        return forecast.of(crop, member.facts().season(), member.growing(), learned.of(crop, member));
+        Keeping keeping = member.facts().keeping();
+        return forecast.of(crop, member.facts().season(), member.growing(), learned.of(crop, member))
+                .letOpen(Optional.ofNullable(keeping.flowersFrom()), Optional.ofNullable(keeping.flowersUntil()));
     }
 
     /** Whether seed of a planting ripens here; nothing of what is not grown for seed, or of which the bloom is not known. */
@@ -212,11 +218,31 @@ final class SeasonSources {
     }
 
     private Source of(NeighbourView seen) {
-        Crop crop = crops.apply(seen.cropKey());
-        boolean agreed = seen.agreedBy() != null
-                && seen.bloom()
-                        .map(bloom -> !seen.agreedBy().isAfter(bloom.last()))
-                        .orElse(true);
+        boolean known = seen.kind().cropKnown();
+        Stand stand = known
+                ? noted(seen, crops.apply(seen.cropKey()))
+                : noted(seen, anyCrop()).ofAnything();
+        return new Source(
+                seen.id(),
+                seen.version(),
+                switch (seen.kind()) {
+                    case TENDED -> WaysOut.Source.NEIGHBOUR;
+                    case WILD -> WaysOut.Source.WILD;
+                    case NOT_TOLD, GARDEN -> WaysOut.Source.UNKNOWN;
+                },
+                seen.name(),
+                known ? stand.crop().name() : "",
+                seen.name(),
+                stand,
+                null);
+    }
+
+    /** Stands for what nobody knows; it is never asked what it is. */
+    private Crop anyCrop() {
+        return crops.apply(ANY_CROP);
+    }
+
+    private Stand noted(NeighbourView seen, Crop crop) {
         boolean fresh = seen.bloom()
                 .map(bloom -> NeighbourReport.fresh(seen.seenOn(), bloom.last()))
                 .orElse(true);
@@ -225,24 +251,18 @@ final class SeasonSources {
                 seen.name(),
                 Site.of(seen.place()),
                 seen.positionError(),
-                seen.area(),
+                seen.kind().inFlower(seen.area()),
                 seen.bloom(),
                 seen.bloom()
                         .map(bloom -> NeighbourReport.spread(seen.seenOn(), bloom.last()))
                         .orElse(BloomSpread.NONE),
-                agreed ? PollenControl.NEVER_FLOWERS : PollenControl.OPEN,
-                seen.sure() && fresh && !agreed,
+                PollenControl.OPEN,
+                seen.kind().cropKnown() && seen.sure() && fresh,
                 Optional.empty(),
                 0);
-        return new Source(
-                seen.id(),
-                seen.version(),
-                WaysOut.Source.NEIGHBOUR,
-                seen.name(),
-                crop.name(),
-                seen.name(),
-                stand,
-                null);
+        return seen.agreedBy() == null
+                ? stand
+                : NeighbourReport.cut(stand, seen.agreedBy(), Optional.ofNullable(seen.keptOn()));
     }
 
     /** What seeded last season comes up by itself where something that takes its pollen stands now. */

@@ -20,6 +20,7 @@ class Variety extends Recorded {
     private boolean treated;
     private boolean hybrid;
     private boolean breedingOut;
+    private String bredFrom;
 
     @Embedded
     private TrueToType trueToType;
@@ -36,12 +37,20 @@ class Variety extends Recorded {
         if (facts.breedingOut() && !facts.hybrid()) {
             throw new Refused("breedingOut", true, "variety.onlyHybrid");
         }
+        String bred = facts.bredFrom().strip();
+        if (facts.breedingOut() != !bred.isEmpty()) {
+            throw new Refused("bredFrom", bred, facts.breedingOut() ? "variety.bredFrom" : "variety.notBred");
+        }
+        if (bred.equalsIgnoreCase(facts.name().strip())) {
+            throw new Refused("name", facts.name(), "variety.ownName", "hybrid", bred);
+        }
         this.name = facts.name().strip();
         this.source = facts.source().strip();
         this.yearReceived = Range.of(1950, thisYear, "year").check("yearReceived", facts.yearReceived());
         this.treated = facts.treated();
         this.hybrid = facts.hybrid();
         this.breedingOut = facts.breedingOut();
+        this.bredFrom = bred;
         this.trueToType = facts.trueToType();
     }
 
@@ -56,6 +65,10 @@ class Variety extends Recorded {
         return cropKey;
     }
 
+    boolean breedingOut() {
+        return breedingOut;
+    }
+
     String name() {
         return name;
     }
@@ -68,6 +81,7 @@ class Variety extends Recorded {
         facts.put("treated", treated);
         facts.put("hybrid", hybrid);
         facts.put("breedingOut", breedingOut);
+        facts.put("bredFrom", bredFrom);
         facts.put("leaf", trueToType.leaf());
         facts.put("habit", trueToType.habit());
         facts.put("colour", trueToType.colour());
@@ -90,6 +104,7 @@ class Variety extends Recorded {
                 treated,
                 hybrid,
                 breedingOut,
+                bredFrom.isEmpty() ? null : bredFrom,
                 trueToType);
     }
 }

@@ -15,7 +15,25 @@ public sealed interface WayChange {
     /** @param area square metres of net, which stands {@code weeks}; {@code boxes} of insects */
     record Cage(double area, int weeks, int boxes) implements WayChange {}
 
+    /** @param area square metres of net of one of the two cages, which stand {@code weeks} */
+    record CageByTurns(double area, int weeks) implements WayChange {}
+
     record Bag(int clusters) implements WayChange {}
+
+    record BagAgainstWind(int bags) implements WayChange {}
+
+    record BagPlants(int plants) implements WayChange {}
+
+    /** @param seedLost share of the seed given up */
+    record PickFirstFlowers(LocalDate until, double seedLost) implements WayChange {}
+
+    /** @param seedLost share of the seed given up */
+    record PickLastFlowers(LocalDate from, double seedLost) implements WayChange {}
+
+    /** @param place ground in words; {@code metres} from it to the nearest of what it helps against */
+    record LiftAndReplant(String place, double metres, LocalDate on) implements WayChange {}
+
+    record Mow(LocalDate by) implements WayChange {}
 
     record HandPollinate(int flowers, int fruits) implements WayChange {}
 

@@ -1,36 +1,35 @@
 package theriseed.server.season;
 
 import theriseed.core.isolation.WayOut;
+import theriseed.server.base.Maybe;
 
-/** What a way out costs: the greatest part of it. */
-public sealed interface WayCost {
-    /** @param hours of work, roughly; {@code under} whether it is less than one */
-    record Work(double hours, boolean under) implements WayCost {}
-
-    /** A seed crop gives no seed this season. */
-    record ItsSeed() implements WayCost {}
-
-    /** @param share of its seed that is given up */
-    record PartOfItsSeed(double share) implements WayCost {}
-
-    /** It waits for another season. */
-    record ASeason() implements WayCost {}
-
-    /** Its seed is of a lower grade. */
-    record WorthLess() implements WayCost {}
-
-    record NoWork() implements WayCost {}
-
-    static WayCost of(WayOut.Cost cost) {
-        if (cost.hours() > 0) {
-            return new Work(cost.hours(), cost.hours() < 1);
-        }
-        if (cost.seasonLost()) {
-            return new ASeason();
-        }
-        if (cost.seedLost() > 0) {
-            return cost.seedLost() >= 1 ? new ItsSeed() : new PartOfItsSeed(cost.seedLost());
-        }
-        return cost.worthLess() ? new WorthLess() : new NoWork();
+/**
+ * What a way out costs, all of it.
+ *
+ * @param hours of work, roughly
+ * @param seedLost seed that is given up, in crops
+ * @param seasonsLost crops that wait for another season
+ * @param lowerGrades crops whose seed is of a lower grade then
+ * @param moves crops that are planned on other ground
+ * @param inHours all of it in hours of work, by which ways are compared
+ * @param money what the seed that is lost or waits earns, by what its variety was sold for; absent where nothing was
+ */
+public record WayCost(
+        double hours,
+        double seedLost,
+        int seasonsLost,
+        int lowerGrades,
+        int moves,
+        double inHours,
+        @Maybe Double money) {
+    static WayCost of(WayOut.Cost cost, Double money) {
+        return new WayCost(
+                cost.hours(),
+                cost.seedLost(),
+                cost.seasonsLost(),
+                cost.lowerGrades(),
+                cost.moves(),
+                cost.inHours(),
+                money);
     }
 }

@@ -3,6 +3,7 @@ package theriseed.server.season;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,13 +26,18 @@ import theriseed.server.season.SeasonSources.Source;
 
 /** The ways out for a seed crop, each with the plan it would come to. */
 final class Ways {
+    private static final int LIFTED_BEFORE_GROWTH_DAYS = 7;
+
     private final SeasonAsWhole season;
     private final GroundCheck taken;
     private final FarmGround ground;
     private final LocalDate today;
     private final UUID schemeId;
+    private final Map<UUID, SeedWorth.Earned> earned;
 
-    Ways(SeasonAsWhole season, GroundCheck taken, LocalDate today, UUID schemeId) {
+    /** @param earned by the varieties of the season, where something of them was sold */
+    Ways(SeasonAsWhole season, GroundCheck taken, LocalDate today, UUID schemeId, Map<UUID, SeedWorth.Earned> earned) {
+        this.earned = earned;
         this.season = season;
         this.taken = taken;
         this.ground = season.ground();
@@ -40,7 +46,12 @@ final class Ways {
     }
 
     List<WayView> of(Member asked) {
-        List<Where> free = today.isBefore(asked.facts().days().onGroundFrom()) ? taken.free(asked) : List.of();
+        List<Where> free = today.isBefore(asked.facts().days().onGroundFrom())
+                ? taken.free(asked)
+                : lifted(asked)
+                        .map(day -> taken.free(asked.otherwise(
+                                asked.facts().on(asked.facts().days().replantedOn(day)))))
+                        .orElse(List.of());
         List<Site> sites = free.stream().map(ground::site).toList();
         List<WaysOut.Known> known = season.sources().stream()
                 .map(source -> known(source, asked.facts().season()))
@@ -88,17 +99,14 @@ final class Ways {
 
     private WaysOut.Known known(Source source, int year) {
         if (source.kind() != WaysOut.Source.OWN) {
-            return new WaysOut.Known(source.kind(), 1, today, true, true, days -> Optional.empty());
+            return WaysOut.Known.fixed(source.kind(), 1, today);
         }
         Member member = source.member();
         if (member.facts().season() != year) {
-            return new WaysOut.Known(
+            return WaysOut.Known.fixed(
                     source.kind(),
                     member.facts().sowing().plants(),
-                    member.facts().days().onGroundFrom(),
-                    true,
-                    true,
-                    days -> Optional.empty());
+                    member.facts().days().onGroundFrom());
         }
         return new WaysOut.Known(
                 source.kind(),
@@ -106,7 +114,30 @@ final class Ways {
                 member.facts().days().onGroundFrom(),
                 !today.isBefore(member.facts().days().sownOn()),
                 !today.isBefore(member.facts().days().onGroundFrom()),
-                days -> shifted(member, days).map(then -> season.source(then).stand()));
+                days -> shifted(member, days).map(then -> season.source(then).stand()),
+                lifted(member),
+                season.lastUsefulFlower(member),
+                Optional.ofNullable(earned.get(member.variety().id()))
+                        .map(SeedWorth.Earned::hours)
+                        .orElse(WayOut.Cost.A_CROP_HOURS),
+                season.stockOf(member)
+                        .filter(left ->
+                                season.lastsUntil(member, left) > member.facts().season())
+                        .isPresent());
+    }
+
+    /** The day on which a biennial that stands in the ground could be lifted and planted elsewhere: while it sleeps. */
+    private Optional<LocalDate> lifted(Member member) {
+        PlantingDays days = member.facts().days();
+        if (season.cropOf(member).lifeCycle() != LifeCycle.BIENNIAL
+                || days.replantedOn() != null
+                || today.isBefore(days.onGroundFrom())) {
+            return Optional.empty();
+        }
+        LocalDate grows =
+                season.year().regrowth(season.year().winter(member.facts().season(), days.sownOn()));
+        LocalDate best = grows.minusDays(LIFTED_BEFORE_GROWTH_DAYS);
+        return today.isAfter(grows) ? Optional.empty() : Optional.of(today.isAfter(best) ? today : best);
     }
 
     /**
@@ -122,8 +153,8 @@ final class Ways {
             then = when.later(days);
         } else if (when.replantedOn() != null) {
             then = when.replantedLater(days);
-            LocalDate regrowth = season.year().regrowth(season.year().winter(facts.season(), when.sownOn()));
-            if (then.replantedOn().isBefore(regrowth)
+            LocalDate earliest = season.year().replanting(season.year().winter(facts.season(), when.sownOn()));
+            if (then.replantedOn().isBefore(earliest)
                     || then.replantedOn().isAfter(StockPlan.ROOTS_KEEP_UNTIL.atYear(facts.season()))) {
                 return Optional.empty();
             }
@@ -153,89 +184,173 @@ final class Ways {
     }
 
     private Optional<WayView> view(WayOut out, Member asked, List<Where> free) {
-        Source source = season.sources().get(out.stand());
-        Member changed = source.kind() == WaysOut.Source.OWN ? source.member() : asked;
-        return plan(out, changed, free).map(plan -> {
-            PlantingFacts then = plan.facts();
-            return new WayView(
-                    plan.change(),
-                    source.id(),
-                    source.kind(),
-                    source.name(),
-                    changed == asked && source.kind() != WaysOut.Source.NEIGHBOUR,
-                    WayCost.of(out.cost()),
-                    out.verdict(),
-                    out.crossing(),
-                    out.helpsAgainst().stream()
-                            .map(number -> season.sources().get(number).name())
-                            .toList(),
-                    then == null ? null : changed.id(),
-                    then == null ? null : PlantingRequest.of(then, schemeId, changed.version()),
-                    source.version());
-        });
+        Map<UUID, Member> planned = new LinkedHashMap<>();
+        List<PlannedTogether.Agreed> agreed = new ArrayList<>();
+        List<WayView.Step> steps = new ArrayList<>();
+        // What is sown at another time is worked out before it is moved or kept otherwise.
+        List<WayOut.Step> inOrder = out.steps().stream()
+                .sorted(Comparator.comparing(step -> !(step.way() instanceof Way.Shift)))
+                .toList();
+        String turns = UUID.randomUUID().toString();
+        for (WayOut.Step step : inOrder) {
+            Source source = season.sources().get(step.stand());
+            Member owner = source.kind() == WaysOut.Source.OWN ? source.member() : asked;
+            Member now = planned.getOrDefault(owner.id(), owner);
+            Optional<Plan> plan = plan(out, step, now, free, turns);
+            if (plan.isEmpty()) {
+                return Optional.empty();
+            }
+            if (plan.get().facts() != null) {
+                planned.put(owner.id(), now.otherwise(plan.get().facts()));
+            } else {
+                agreed.add(new PlannedTogether.Agreed(
+                        source.id(), source.version(), plan.get().by()));
+            }
+            boolean itself = owner == asked
+                    && (source.kind() == WaysOut.Source.OWN || source.kind() == WaysOut.Source.VOLUNTEERS);
+            steps.add(new WayView.Step(plan.get().change(), source.id(), source.kind(), source.name(), itself));
+        }
+        return Optional.of(new WayView(
+                steps,
+                WayCost.of(out.cost(), money(out)),
+                out.verdict(),
+                out.crossing(),
+                out.helpsAgainst().stream()
+                        .map(number -> season.sources().get(number).name())
+                        .toList(),
+                new PlannedTogether(
+                        planned.values().stream()
+                                .map(then -> new PlannedTogether.Planned(
+                                        then.id(), PlantingRequest.of(then.facts(), schemeId, then.version())))
+                                .toList(),
+                        agreed)));
     }
 
-    /** What would be planned; null where nothing of the farm's own changes. */
-    private record Plan(WayChange change, PlantingFacts facts) {}
+    /** What the seed that is lost or waits earns; null where of one of its varieties nothing was sold. */
+    private Double money(WayOut out) {
+        if (out.cost().worth() == 0) {
+            return null;
+        }
+        List<Optional<SeedWorth.Earned>> known = out.steps().stream()
+                .map(step -> season.sources().get(step.stand()))
+                .filter(source -> source.kind() == WaysOut.Source.OWN)
+                .map(source ->
+                        Optional.ofNullable(earned.get(source.member().variety().id())))
+                .toList();
+        return known.isEmpty() || known.stream().anyMatch(Optional::isEmpty)
+                ? null
+                : out.cost().worth()
+                        * known.get(0).get().money()
+                        / known.get(0).get().hours();
+    }
 
-    private Optional<Plan> plan(WayOut out, Member member, List<Where> free) {
+    /** What would be planned; or, where nothing of the farm's own changes, the day by which another acts. */
+    private record Plan(WayChange change, PlantingFacts facts, LocalDate by) {}
+
+    private Optional<Plan> plan(WayOut out, WayOut.Step step, Member member, List<Where> free, String turns) {
         PlantingFacts facts = member.facts();
         Keeping keeping = facts.keeping();
-        if (out.way() instanceof Way.Move move) {
+        Way way = step.way();
+        if (way instanceof Way.Move move) {
             Where where = free.get(move.place());
             return plan(
                     new WayChange.Move(ground.words(where), nearest(out, where)),
                     facts.at(where.plotId(), where.stretches()));
         }
-        if (out.way() instanceof Way.Shift shift) {
+        if (way instanceof Way.LiftAndReplant lift) {
+            Where where = free.get(lift.place());
+            return plan(
+                    new WayChange.LiftAndReplant(ground.words(where), nearest(out, where), lift.on()),
+                    facts.replanted(where.plotId(), where.stretches(), lift.on()));
+        }
+        if (way instanceof Way.Shift shift) {
             PlantingFacts then = shifted(member, shift.days()).orElseThrow().facts();
             boolean replanted = then.days().replantedOn() != null;
             LocalDate on = replanted ? then.days().replantedOn() : then.days().sownOn();
             return plan(new WayChange.Shift(Math.abs(shift.days()), shift.days() > 0, on, replanted), then);
         }
-        if (out.way() instanceof Way.Cage cage) {
-            return plan(
-                    new WayChange.Cage(cage.area(), cage.weeks(), cage.introductions()),
-                    facts.kept(keeping.controlled(PollenControl.Kind.CAGED, true)));
-        }
-        if (out.way() instanceof Way.Bag bag) {
-            return plan(
-                    new WayChange.Bag(bag.clusters()),
-                    facts.kept(keeping.controlled(PollenControl.Kind.BAGGED, false)));
-        }
-        if (out.way() instanceof Way.HandPollinate hand) {
-            return plan(
-                    new WayChange.HandPollinate(hand.flowers(), hand.fruits()),
-                    facts.kept(keeping.controlled(PollenControl.Kind.HAND_POLLINATED, false)));
-        }
-        if (out.way() instanceof Way.EatFirst eat) {
+        if (way instanceof Way.EatFirst eat) {
             PlantingFacts then = facts.eatenBy(facts.days().clearedBy(eat.by()));
             return plan(new WayChange.EatFirst(eat.by(), losesSeed(facts, then)), then);
         }
-        if (out.way() instanceof Way.DropRows drop) {
-            return plan(
-                    new WayChange.DropRows(drop.metres(), drop.seedLost()),
-                    facts.kept(keeping.dropping(drop.metres())));
-        }
-        if (out.way() instanceof Way.LowerGrade lower) {
+        if (way instanceof Way.LowerGrade lower) {
             return plan(new WayChange.LowerGrade(lower.grade()), facts.savedAs(lower.grade()));
         }
-        if (out.way() instanceof Way.PullVolunteers pull) {
-            return plan(new WayChange.PullVolunteers(pull.by()), facts.kept(keeping.pullingVolunteers()));
+        if (way instanceof Way.AskNeighbour ask) {
+            return Optional.of(new Plan(new WayChange.AskNeighbour(ask.by()), null, ask.by()));
         }
-        if (out.way() instanceof Way.AskNeighbour ask) {
-            return plan(new WayChange.AskNeighbour(ask.by()), null);
+        if (way instanceof Way.Mow mow) {
+            return Optional.of(new Plan(new WayChange.Mow(mow.by()), null, mow.by()));
         }
+        if (way instanceof Way.AnotherYear) {
+            return anotherYear(member);
+        }
+        return keptOtherwise(way, keeping, turns).flatMap(then -> plan(then.change(), facts.kept(then.keeping())));
+    }
+
+    /** A change of how a planting is kept true. */
+    private record KeptOtherwise(WayChange change, Keeping keeping) {}
+
+    private static Optional<KeptOtherwise> keptOtherwise(Way way, Keeping keeping, String turns) {
+        if (way instanceof Way.Cage cage) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.Cage(cage.area(), cage.weeks(), cage.introductions()),
+                    keeping.controlled(PollenControl.Kind.CAGED, true)));
+        }
+        if (way instanceof Way.CageByTurns cage) {
+            return Optional.of(
+                    new KeptOtherwise(new WayChange.CageByTurns(cage.area(), cage.weeks()), keeping.byTurns(turns)));
+        }
+        if (way instanceof Way.Bag bag) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.Bag(bag.clusters()), keeping.controlled(PollenControl.Kind.BAGGED, false)));
+        }
+        if (way instanceof Way.BagAgainstWind bag) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.BagAgainstWind(bag.bags()), keeping.controlled(PollenControl.Kind.BAGGED, false)));
+        }
+        if (way instanceof Way.BagPlants bag) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.BagPlants(bag.plants()), keeping.controlled(PollenControl.Kind.BAGGED, true)));
+        }
+        if (way instanceof Way.HandPollinate hand) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.HandPollinate(hand.flowers(), hand.fruits()),
+                    keeping.controlled(PollenControl.Kind.HAND_POLLINATED, false)));
+        }
+        if (way instanceof Way.PickFirstFlowers pick) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.PickFirstFlowers(pick.until(), pick.seedLost()),
+                    keeping.flowering(pick.until(), keeping.flowersUntil())));
+        }
+        if (way instanceof Way.PickLastFlowers pick) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.PickLastFlowers(pick.from(), pick.seedLost()),
+                    keeping.flowering(keeping.flowersFrom(), pick.from().minusDays(1))));
+        }
+        if (way instanceof Way.DropRows drop) {
+            return Optional.of(new KeptOtherwise(
+                    new WayChange.DropRows(drop.metres(), drop.seedLost()), keeping.dropping(drop.metres())));
+        }
+        return way instanceof Way.PullVolunteers pull
+                ? Optional.of(new KeptOtherwise(new WayChange.PullVolunteers(pull.by()), keeping.pullingVolunteers()))
+                : Optional.empty();
+    }
+
+    /** Where stored seed of it lasts until then. */
+    private Optional<Plan> anotherYear(Member member) {
         Optional<SeedStock.OnHand> left = season.stockOf(member);
         int lasts = left.map(stock -> season.lastsUntil(member, stock)).orElse(Integer.MAX_VALUE);
-        int next = facts.season() + 1;
+        int next = member.facts().season() + 1;
         return lasts >= next
-                ? plan(new WayChange.AnotherYear(next, left.isEmpty() ? null : lasts), facts.nextYear())
+                ? plan(
+                        new WayChange.AnotherYear(next, left.isEmpty() ? null : lasts),
+                        member.facts().nextYear())
                 : Optional.empty();
     }
 
     private static Optional<Plan> plan(WayChange change, PlantingFacts facts) {
-        return Optional.of(new Plan(change, facts));
+        return Optional.of(new Plan(change, facts, null));
     }
 
     /** Metres from new ground to the nearest of what it helps against. */

@@ -37,6 +37,7 @@ class VarietySheet implements Sheet {
                 Column.of("treated", "yes or no: whether that seed was treated"),
                 Column.of("hybrid", "yes or no"),
                 Column.of("breeding_out", "yes or no: whether a hybrid is bred out"),
+                Column.of("bred_from", "name of that hybrid; the line has a name of its own"),
                 Column.of("leaf", "a true plant's leaf"),
                 Column.of("habit", "its habit"),
                 Column.of("colour", "its colour"),
@@ -60,6 +61,7 @@ class VarietySheet implements Sheet {
                         word(variety.treated()),
                         word(variety.hybrid()),
                         word(variety.breedingOut()),
+                        variety.bredFrom() == null ? "" : variety.bredFrom(),
                         variety.trueToType().leaf(),
                         variety.trueToType().habit(),
                         variety.trueToType().colour(),
@@ -107,6 +109,7 @@ class VarietySheet implements Sheet {
                 line.yes("treated", there != null && there.treated()),
                 line.yes("hybrid", there != null && there.hybrid()),
                 line.yes("breeding_out", there != null && there.breedingOut()),
+                line.text("bred_from", 80, there == null || there.bredFrom() == null ? "" : there.bredFrom()),
                 new TrueToType(
                         line.text("leaf", 200, type.leaf()),
                         line.text("habit", 200, type.habit()),
@@ -132,6 +135,7 @@ class VarietySheet implements Sheet {
                 variety.treated(),
                 variety.hybrid(),
                 variety.breedingOut(),
+                variety.bredFrom() == null ? "" : variety.bredFrom(),
                 variety.trueToType());
     }
 }

@@ -33,6 +33,13 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
             + " where s.soldOn > :since group by s.lotId")
     List<Grams> grams(LocalDate since);
 
+    /** What a lot was sold for. */
+    record Earned(UUID lotId, BigDecimal money) {}
+
+    @Query("select new theriseed.server.stall.SaleRepository$Earned(s.lotId, sum(s.price)) from Sale s"
+            + " where s.lotId in :lots and s.soldOn > :since and s.price is not null group by s.lotId")
+    List<Earned> earned(Collection<UUID> lots, LocalDate since);
+
     @Query("select new theriseed.server.stall.HolderView(s.customer.name, s.lotId, s.soldOn, s.packets, s.bulk)"
             + " from Sale s where s.lotId in :lots and (s.packets > 0 or s.bulk > 0)"
             + " order by s.customer.name, s.soldOn, s.id")

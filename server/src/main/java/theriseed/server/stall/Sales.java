@@ -43,6 +43,15 @@ public class Sales {
                 : sales.findByIdIn(ids).stream().map(Sale::view).collect(Collectors.toMap(SaleView::id, sale -> sale));
     }
 
+    /** What lots were sold for since a day; those not sold are left out. */
+    @ReadsOnly
+    public Map<UUID, BigDecimal> earned(Collection<UUID> ofLots, LocalDate since) {
+        return ofLots.isEmpty()
+                ? Map.of()
+                : sales.earned(ofLots, since).stream()
+                        .collect(Collectors.toMap(SaleRepository.Earned::lotId, SaleRepository.Earned::money));
+    }
+
     /** Every sale, newest first; to be read within the transaction. */
     @ReadsOnly
     public Stream<ListedSale> every() {

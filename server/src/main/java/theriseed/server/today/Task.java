@@ -10,6 +10,7 @@ import theriseed.server.season.PlantingView;
  *
  * @param when part of the day it belongs to
  * @param urgent whether it cannot wait
+ * @param plantingId absent where it is about what grows beyond the fence; {@code variety} is its name then
  * @param lot absent where it is about plants
  */
 public record Task(
@@ -19,7 +20,8 @@ public record Task(
         String variety,
         String crop,
         String plot,
-        UUID plantingId,
+        @Maybe UUID plantingId,
+        @Maybe UUID neighbourId,
         @Maybe String lot) {
 
     /** Work runs on the day's own clock: damp mornings for wet seed, dry hours for the rows, evenings for the table. */
@@ -46,11 +48,12 @@ public record Task(
                 planting.variety().cropName(),
                 planting.plotName(),
                 planting.id(),
+                null,
                 lot);
     }
 
     /** The same, said where it is. */
     Task where(String ground) {
-        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, lot);
+        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, neighbourId, lot);
     }
 }

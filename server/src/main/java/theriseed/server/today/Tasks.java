@@ -16,6 +16,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import theriseed.core.day.PlantingNeed;
 import theriseed.core.day.PlantingNeeds;
+import theriseed.core.isolation.NeighbourReport;
 import theriseed.core.lot.LotNeed;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.roguing.WalkVerdict;
@@ -31,6 +32,8 @@ import theriseed.server.calendar.Entry;
 import theriseed.server.farm.Farms;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.ground.Ground;
+import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
@@ -52,6 +55,8 @@ import theriseed.server.walk.Walks;
 @Service
 class Tasks {
     private final Plantings plantings;
+    private final Ground ground;
+    private final Crops crops;
     private final Farms farms;
     private final Walks walks;
     private final Lots lots;
@@ -66,6 +71,8 @@ class Tasks {
 
     Tasks(
             Plantings plantings,
+            Ground ground,
+            Crops crops,
             Farms farms,
             Walks walks,
             Lots lots,
@@ -80,6 +87,8 @@ class Tasks {
         this.calendar = calendar;
         this.pollination = pollination;
         this.plantings = plantings;
+        this.ground = ground;
+        this.crops = crops;
         this.farms = farms;
         this.walks = walks;
         this.lots = lots;
@@ -117,6 +126,7 @@ class Tasks {
                 .collect(Collectors.toSet());
         Wrong.Each<PlantingView, Task> inTheRows = Wrong.each(kept, some -> ofPlantings(some, numbered));
         tasks.addAll(inTheRows.right());
+        tasks.addAll(promises(year));
         calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, tasks));
         tasks.sort(Comparator.comparing(Task::urgent)
                 .reversed()
@@ -181,7 +191,29 @@ class Tasks {
                 entry.crop(),
                 entry.ground(),
                 entry.plantingId(),
+                null,
                 null));
+    }
+
+    /** What neighbours agreed to, and nobody has seen done. */
+    private List<Task> promises(int year) {
+        return ground.neighbours(List.of(year, year + 1)).values().stream()
+                .flatMap(List::stream)
+                .filter(seen -> seen.agreedBy() != null
+                        && seen.keptOn() == null
+                        && NeighbourReport.toBeSeen(seen.agreedBy(), seen.bloom(), time.today()))
+                .map(seen -> new Task(
+                        new ToDo.SeePromiseKept(
+                                seen.agreedBy(), seen.kind() == NeighbourReport.Kind.WILD, seen.season()),
+                        When.WHILE_DRY,
+                        false,
+                        seen.name(),
+                        crops.general(seen.cropKey()).name(),
+                        seen.name(),
+                        null,
+                        seen.id(),
+                        null))
+                .toList();
     }
 
     private PlantingNeeds.Known known(

@@ -92,6 +92,9 @@ public sealed interface ToDo {
     /** Whether it blooms changes what is judged. @param over whether it is asked if the bloom is over, else if it began */
     record LookAtBloom(boolean over) implements ToDo {}
 
+    /** What a neighbour agreed to cut, or is to be mown, was not seen done. @param wild whether nobody was asked */
+    record SeePromiseKept(LocalDate by, boolean wild, int season) implements ToDo {}
+
     /** Its seed is not likely to ripen. @param ends day on which frost or cold ends it; {@code chance} that it ripens before */
     record DecideRipening(RipensHere.Mark mark, LocalDate ends, RipensHere.Cause cause, double chance)
             implements ToDo {}

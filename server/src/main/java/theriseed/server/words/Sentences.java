@@ -28,6 +28,9 @@ import tools.jackson.databind.json.JsonMapper;
  * says {@code words.grade.MARKET}. {@code say.ts} of the screens knows the same.
  */
 public final class Sentences {
+    /** Places that are only numbered; others are said by their own names. */
+    private static final Pattern NUMBERED = Pattern.compile("^(Plot|Bed)(?= \\d)");
+
     private static final Map<String, String> CATALOGUE = read("/sentences/en.json");
     private static final Pattern OWN_TYPE = Pattern.compile("\\{(\\w+), (?!number}|date}|time})(\\w+)}");
     private static final Pattern CHOICE = Pattern.compile("\\{(\\w+), select,");
@@ -108,7 +111,8 @@ public final class Sentences {
             case "year" -> text;
             case "cropWord" -> text.split(" [/(]")[0].toLowerCase(Locale.ROOT);
             case "lower" -> text.toLowerCase(Locale.ROOT);
-            case "lowerFirst" -> text.substring(0, 1).toLowerCase(Locale.ROOT) + text.substring(1);
+            case "placed" ->
+                NUMBERED.matcher(text).replaceFirst(word -> word.group().toLowerCase(Locale.ROOT));
             case "capital" -> text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
             case "finding" -> say(reader, "gate.found", it);
             case "found" ->

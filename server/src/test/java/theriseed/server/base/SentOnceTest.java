@@ -147,8 +147,8 @@ class SentOnceTest {
                         "/api/blends/preview",
                         "/api/lots/*/packing/plan",
                         "/api/lots/*/steps/preview",
-                        "/api/neighbours/*/tried",
                         "/api/plantings/preview",
-                        "/api/plantings/*/tried");
+                        "/api/plantings/*/tried",
+                        "/api/seasons/*/ways-out/tried");
     }
 }

@@ -340,7 +340,69 @@ class GroundTest {
         String path = "/api/neighbours/" + croft.get("id").asString() + "/agreed";
         season.grower.post(path, record("version", 0, "by", "2026-06-15")).ok();
         assertThat(threat(courgette).get("verdict").asString()).isEqualTo("TIGHT");
-        season.grower.post(path, record("version", 1)).ok();
+        season.grower
+                .post(path, record("version", 1, "by", "2026-06-15", "kept", "2026-06-12"))
+                .ok();
+        assertThat(threat(courgette).get("verdict").asString())
+                .as("seen cut before its first flower")
+                .isEqualTo("CLEAR");
+        assertThat(season.grower
+                        .post(path, record("version", 2, "by", "2026-06-15", "kept", "2026-12-24"))
+                        .field())
+                .as("nobody has seen what is to come")
+                .isEqualTo("kept");
+        season.grower.post(path, record("version", 2)).ok();
         assertThat(threat(courgette).get("verdict").asString()).isEqualTo("CROSSES");
+    }
+
+    @Test
+    void whatNobodyTellsOrKnowsCrossesWithWhateverIsNear() {
+        double north = -4700;
+        String beet = season.grower
+                .post(
+                        "/api/plantings",
+                        Season.plantingOf(season.variety("courgette"), season.plotAt(-2900, north), "2026-05-10", 30))
+                .ok()
+                .get("id")
+                .asString();
+        Map<String, Object> grim = with(seen("pumpkin-pepo", -3000, north), "kind", "NOT_TOLD", "cropKey", null);
+        JsonNode noted = season.grower.post("/api/neighbours", grim).ok();
+        assertThat(noted.has("cropKey")).isFalse();
+        assertThat(threat(beet).get("source").asString()).isEqualTo("UNKNOWN");
+        assertThat(threat(beet).get("verdict").asString()).isEqualTo("CROSSES");
+        double field = threat(beet).get("crossing").asDouble();
+        String path = "/api/neighbours/" + noted.get("id").asString();
+        season.grower
+                .put(
+                        path,
+                        with(grim, "kind", "GARDEN", "area", 20, "changed", record("version", 0, "reason", "a garden")))
+                .ok();
+        assertThat(threat(beet).get("crossing").asDouble()).isLessThanOrEqualTo(field);
+        assertThat(season.grower
+                        .put(path, with(grim, "kind", "TENDED", "changed", record("version", 1, "reason", "asked")))
+                        .field())
+                .isEqualTo("cropKey");
+        assertThat(season.grower
+                        .post(path + "/agreed", record("version", 1, "by", "2026-06-15"))
+                        .field())
+                .isEqualTo("agreedBy");
+        season.grower
+                .put(
+                        path,
+                        with(
+                                grim,
+                                "kind",
+                                "TENDED",
+                                "cropKey",
+                                "tomato",
+                                "changed",
+                                record("version", 1, "reason", "asked")))
+                .ok();
+        assertThat(season.grower
+                        .get("/api/plantings/" + beet)
+                        .ok()
+                        .at("/planting/isolation/verdict")
+                        .asString())
+                .isEqualTo("CLEAR");
     }
 }

@@ -13,16 +13,21 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.web.server.LocalServerPort;
 import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 import theriseed.server.Season;
+import theriseed.server.season.SeedWorth;
 import tools.jackson.databind.JsonNode;
 
 @DemoFarmTest
 class MoneyTest {
     @LocalServerPort
     int port;
+
+    @Autowired
+    SeedWorth worth;
 
     Season season;
     Client grower;
@@ -282,5 +287,17 @@ class MoneyTest {
                         .post("/api/money/work", workOf("lotId", lot, "BENCH", 1, 60))
                         .status())
                 .isEqualTo(200);
+    }
+
+    @Test
+    void aSeasonsSeedIsWorthWhatWasSoldOfItInAYear() {
+        UUID variety = UUID.fromString(
+                season.lot(number).at("/known/planting/variety/id").asString());
+        assertThat(worth.of(List.of(variety))).as("nothing was sold").isEmpty();
+        grower.post("/api/lots/" + number + "/sales", saleOf(season.packed(number, 50, 20), 10))
+                .ok();
+        double wage = money("").at("/rates/wage").asDouble();
+        assertThat(worth.of(List.of(variety, UUID.randomUUID())))
+                .containsExactly(Map.entry(variety, new SeedWorth.Earned(25, 25 / wage)));
     }
 }

@@ -8,13 +8,18 @@ import static theriseed.server.Season.rectangle;
 import static theriseed.server.Season.varietyOf;
 import static theriseed.server.Season.with;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.core.isolation.Verdict;
 import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 import theriseed.server.Season;
@@ -27,6 +32,12 @@ class PlantingsTest {
     int port;
 
     Season season;
+
+    private static final List<String> AS_SENT = List.of(
+            ("season plotId stretches rootPlotId rootStretches purpose grade flowers sownOn setOutOn liftedOn replantedOn"
+                            + " clearedOn plants inRow betweenRows germination selected control everyFlower dropped"
+                            + " volunteersPulled turns flowersFrom flowersUntil restOverruled")
+                    .split(" "));
 
     @BeforeEach
     void season() {
@@ -47,13 +58,29 @@ class PlantingsTest {
                 .post("/api/plantings", with(planting, "purpose", "EATING"))
                 .ok();
 
+        String path = "/api/varieties/" + id;
+        String name = String.valueOf(hybrid.get("name"));
+        Map<String, Object> declared = with(hybrid, "breedingOut", true, "version", 0, "reason", "we try it");
+        assertThat(season.grower.put(path, declared).field()).isEqualTo("bredFrom");
+        Client.Answer same = season.grower.put(path, with(declared, "bredFrom", name));
+        assertThat(same.field()).isEqualTo("name");
+        assertThat(same.detail()).contains("never goes under the hybrid’s name");
         season.grower
-                .put("/api/varieties/" + id, with(hybrid, "breedingOut", true, "version", 0, "reason", "we try it"))
+                .put(path, with(declared, "bredFrom", name, "name", name + " lines"))
                 .ok();
-        season.grower.post("/api/plantings", with(planting, "season", 2026)).ok();
-        JsonNode page = season.grower.get("/api/varieties/" + id).ok();
-        assertThat(page.at("/corrections/0/field").asString()).isEqualTo("breedingOut");
-        assertThat(page.at("/corrections/0/was").asString()).isEqualTo("false");
+        String first = season.grower
+                .post("/api/plantings", with(planting, "season", 2026))
+                .ok()
+                .get("id")
+                .asString();
+        Map<String, Object> again = with(plantingOf(id, season.plot(), "2027-04-20", 30), "season", 2027);
+        season.grower.post("/api/plantings", again).ok();
+        JsonNode page = season.grower.get(path).ok();
+        assertThat(page.at("/generations/2026/generation").asInt()).isEqualTo(1);
+        assertThat(page.at("/generations/2027/generation").asInt()).isEqualTo(2);
+        assertThat(page.at("/generations/2027/mixed").asDouble()).isBetween(0.5, 1.0);
+        assertThat(page(first).at("/generation/generation").asInt()).isEqualTo(1);
+        assertThat(page.at("/corrections").findValuesAsString("field")).contains("breedingOut", "bredFrom", "name");
         assertThat(page.at("/corrections/0/recordedBy").asString()).isEqualTo("grower");
     }
 
@@ -320,69 +347,139 @@ class PlantingsTest {
     }
 
     @Test
-    void everyWayOutCanBeTriedKeptAndUndone() {
-        JsonNode brine = named(season.grower.get("/api/seasons/2027").ok(), "Long Ferry");
-        JsonNode page = page(brine.get("id").asString());
-        assertThat(page.get("ways")
-                        .valueStream()
-                        .map(way -> way.at("/change/kind").asString()))
-                .contains("HandPollinate", "Cage", "AnotherYear");
-        for (JsonNode way : page.get("ways")) {
-            JsonNode tried = season.grower
-                    .post(
-                            "/api/plantings/" + way.get("plantingId").asString() + "/tried",
-                            record("planting", way.get("then")))
-                    .ok();
-            String verdict = way.get("verdict").asString();
-            for (JsonNode touched : tried) {
-                if (touched.get("id").equals(brine.get("id"))
-                        && touched.has("isolation")
-                        && touched.get("season").asInt() == 2027) {
-                    assertThat(touched.at("/isolation/verdict").asString())
-                            .as(way.toString())
-                            .isEqualTo(verdict);
+    void everyWayOutComesToWhatItSaysAndCanBeKeptAndTakenBack() {
+        Set<String> kinds = new TreeSet<>();
+        for (JsonNode planting : season.grower.get("/api/seasons/2027").ok().get("plantings")) {
+            String id = planting.get("id").asString();
+            int places = 0;
+            int ways = page(id).get("ways").size();
+            for (int i = 0; i < ways; i++) {
+                JsonNode way = page(id).get("ways").get(i);
+                way.get("steps")
+                        .forEach(step -> kinds.add(step.at("/change/kind").asString()));
+                boolean move = way.at("/steps/0/change/kind").asString().equals("Move");
+                if (move && places++ > 1) {
+                    continue;
                 }
+                comesTo(
+                        id,
+                        way,
+                        season.grower
+                                .post("/api/seasons/2027/ways-out/tried", way.get("plan"))
+                                .ok());
+                takenBack(id, way);
             }
         }
-        JsonNode hand = way(page, "HandPollinate");
-        assertThat(hand.at("/change/flowers").asInt())
-                .isGreaterThan(hand.at("/change/fruits").asInt());
-        assertThat(hand.at("/cost/kind").asString()).isEqualTo("Work");
-        assertThat(hand.at("/cost/hours").asDouble()).isPositive();
-        String path = "/api/plantings/" + brine.get("id").asString();
-        Map<String, Object> then = map(hand.get("then"));
-        season.grower.put(path, with(then, "reason", "way out")).ok();
-        assertThat(page(brine.get("id").asString())
-                        .at("/planting/isolation/verdict")
-                        .asString())
-                .isEqualTo("CLEAR");
-        season.grower
-                .put(
-                        path,
-                        with(
-                                then,
-                                "control",
-                                "OPEN",
-                                "everyFlower",
-                                true,
-                                "version",
-                                brine.get("version").asInt() + 1,
-                                "reason",
-                                "undone"))
-                .ok();
-        assertThat(page(brine.get("id").asString())
-                        .at("/planting/isolation/verdict")
-                        .asString())
-                .isEqualTo("CROSSES");
+        assertThat(kinds).contains("HandPollinate", "Cage", "AnotherYear", "LiftAndReplant", "CageByTurns");
     }
 
-    private static JsonNode way(JsonNode page, String kind) {
-        for (JsonNode way : page.get("ways")) {
-            if (way.at("/change/kind").asString().equals(kind)) {
-                return way;
+    private void comesTo(String id, JsonNode way, JsonNode then) {
+        for (JsonNode touched : then) {
+            boolean itself = touched.get("id").asString().equals(id)
+                    && touched.has("isolation")
+                    && touched.get("season").asInt() == 2027;
+            if (itself) {
+                assertThat(touched.at("/isolation/verdict").asString())
+                        .as(way.toString())
+                        .isEqualTo(way.get("verdict").asString());
+                assertThat(touched.at("/isolation/crossing").asDouble())
+                        .as(way.toString())
+                        .isCloseTo(way.get("crossing").asDouble(), within(1e-9));
             }
         }
-        throw new AssertionError(kind + " is not offered");
+    }
+
+    private void takenBack(String id, JsonNode way) {
+        String before = page(id).at("/planting/isolation/crossing").asString();
+        Map<String, JsonNode> were = new HashMap<>();
+        way.at("/plan/plantings")
+                .forEach(planned -> were.put(
+                        planned.get("id").asString(),
+                        page(planned.get("id").asString()).get("planting")));
+        JsonNode kept = season.grower
+                .post("/api/ways-out/kept", record("plan", way.get("plan"), "reason", "a way out"))
+                .ok();
+        JsonNode now = page(id).get("planting");
+        if (now.get("season").asInt() == 2027 && now.has("isolation")) {
+            assertThat(Verdict.valueOf(now.at("/isolation/verdict").asString()))
+                    .as("moved away it is out of what comes up by itself, too: " + way)
+                    .isLessThanOrEqualTo(Verdict.valueOf(way.get("verdict").asString()));
+        }
+        List<Map<String, Object>> back = new ArrayList<>();
+        kept.get("plantings")
+                .forEach(one -> back.add(record(
+                        "id",
+                        one.get("id").asString(),
+                        "then",
+                        asRequest(
+                                were.get(one.get("id").asString()),
+                                one.get("version").asInt()))));
+        List<Map<String, Object>> neighbours = new ArrayList<>();
+        kept.get("neighbours").forEach(one -> neighbours.add(map(one)));
+        season.grower
+                .post(
+                        "/api/ways-out/kept",
+                        record("plan", record("plantings", back, "neighbours", neighbours), "reason", "undone"))
+                .ok();
+        assertThat(page(id).at("/planting/isolation/crossing").asString()).isEqualTo(before);
+    }
+
+    @Test
+    void ofAWayOutAllIsKeptOrNothing() {
+        String kale = season.planted("kale", "2025-07-01", 70);
+        JsonNode planting = page(kale).get("planting");
+        Map<String, Object> good = asRequest(planting, 0);
+        Map<String, Object> bad = with(good, "dropped", 900);
+        String other = season.planted("lettuce", "2026-04-01", 30);
+        assertThat(season.grower
+                        .post(
+                                "/api/ways-out/kept",
+                                record(
+                                        "plan",
+                                        record(
+                                                "plantings",
+                                                List.of(
+                                                        record("id", kale, "then", with(good, "plants", 60)),
+                                                        record(
+                                                                "id",
+                                                                other,
+                                                                "then",
+                                                                with(
+                                                                        asRequest(
+                                                                                page(other)
+                                                                                        .get("planting"),
+                                                                                0),
+                                                                        "dropped",
+                                                                        900))),
+                                                "neighbours",
+                                                List.of()),
+                                        "reason",
+                                        "both"))
+                        .field())
+                .isEqualTo("dropped");
+        assertThat(page(kale).at("/planting/plants").asInt()).isEqualTo(70);
+        assertThat(season.grower
+                        .put("/api/plantings/" + kale, with(bad, "reason", "rows"))
+                        .field())
+                .isEqualTo("dropped");
+        assertThat(season.grower
+                        .put("/api/plantings/" + kale, with(good, "dropped", 60, "reason", "wider than the plot"))
+                        .field())
+                .as("no more rows than the plot has")
+                .isEqualTo("dropped");
+    }
+
+    /** A planting as it stands, to be planned again from that version of it. */
+    private static Map<String, Object> asRequest(JsonNode planting, int version) {
+        Map<String, Object> request = new HashMap<>();
+        for (String field : AS_SENT) {
+            if (planting.has(field)) {
+                request.put(field, planting.get(field));
+            }
+        }
+        request.put("varietyId", planting.at("/variety/id").asString());
+        request.put("version", version);
+        return request;
     }
 
     @SuppressWarnings("unchecked")
@@ -510,5 +607,55 @@ class PlantingsTest {
             }
         }
         throw new AssertionError(variety + " is not planted");
+    }
+
+    @Test
+    void whatIsProposedCanBeKept() {
+        int place = 0;
+        for (String crop : List.of("tomato", "kale", "carrot", "common-bean", "lettuce", "courgette", "sunflower")) {
+            String variety = season.variety(crop);
+            JsonNode days = season.grower
+                    .get("/api/varieties/" + variety + "/proposed?season=2028&grade=MARKET")
+                    .ok();
+            Map<String, Object> planting = with(
+                    plantingOf(
+                            variety,
+                            season.plotAt(4900, -4900 + 45 * place++),
+                            days.get("sownOn").asString(),
+                            days.get("plants").asInt()),
+                    "season",
+                    2028);
+            for (String day : List.of("setOutOn", "liftedOn", "replantedOn")) {
+                if (days.has(day)) {
+                    planting = with(planting, day, days.get(day).asString());
+                }
+            }
+            JsonNode kept =
+                    season.grower.post("/api/plantings/preview", planting).ok();
+            assertThat(kept.at("/population/mark").asString()).as(crop).isEqualTo("CLEAR");
+            assertThat(kept.at("/ripens/mark").asString()).as(crop).isNotEqualTo("WILL_NOT");
+            assertThat(kept.has("bloom")).as(crop).isTrue();
+        }
+        JsonNode tomato = season.grower
+                .get("/api/varieties/" + season.variety("tomato") + "/proposed?season=2028&grade=MARKET")
+                .ok();
+        assertThat(tomato.get("setOutOn").asString())
+                .as("after the last frost of spring")
+                .isGreaterThan("2028-04-20");
+    }
+
+    @Test
+    void ownSeedIsEnoughByItsOwnGermination() {
+        JsonNode brine = named(season.grower.get("/api/seasons/2027").ok(), "Brine");
+        JsonNode population = page(brine.get("id").asString()).at("/planting/population");
+        JsonNode left = population.get("onHand");
+        assertThat(left.get("germination").asDouble())
+                .isLessThan(brine.get("germination").asDouble());
+        double sown = population.get("seedToSowGrams").asDouble();
+        assertThat(left.get("needed").asDouble())
+                .as("more of it is to be sown than of seed that germinates as planned")
+                .isGreaterThan(sown);
+        assertThat(left.get("enough").asBoolean())
+                .isEqualTo(left.get("grams").asDouble() >= left.get("needed").asDouble());
     }
 }

@@ -132,7 +132,7 @@ class SheetsTest {
                         .get("changed")
                         .asInt())
                 .isEqualTo(1);
-        assertThat(written("varieties")).contains("pea," + own + ",a friend,2020,no,no,no,\"grey, waxy\"");
+        assertThat(written("varieties")).contains("pea," + own + ",a friend,2020,no,no,no,,\"grey, waxy\"");
     }
 
     @Test

@@ -242,4 +242,44 @@ class TodayTest {
         assertThat(day.get("sunrise").asDouble()).isLessThan(day.get("dewOff").asDouble());
         assertThat(day.get("dewOff").asDouble()).isLessThan(day.get("sunset").asDouble());
     }
+
+    private boolean asksAfter(String neighbour) {
+        return season.tasks().stream()
+                .anyMatch(task -> task.at("/toDo/kind").asString().equals("SeePromiseKept")
+                        && task.get("neighbourId").asString().equals(neighbour));
+    }
+
+    @Test
+    void aPromiseIsAskedAfterUntilSomebodyHasSeenItKept() {
+        JsonNode verge = season.grower
+                .post(
+                        "/api/neighbours",
+                        Season.record(
+                                "name", "Verge by the mast",
+                                "kind", "WILD",
+                                "cropKey", "carrot",
+                                "outline", Season.record("east", 4400, "north", 4400),
+                                "area", 12,
+                                "season", 2026,
+                                "bloomFirst", "2026-08-20",
+                                "bloomLast", "2026-09-20",
+                                "seenOn", "2026-08-10",
+                                "sure", true))
+                .ok();
+        String id = verge.get("id").asString();
+        String path = "/api/neighbours/" + id + "/agreed";
+        assertThat(asksAfter(id)).isFalse();
+        season.grower
+                .post(path, Season.record("version", 0, "by", "2026-08-30"))
+                .ok();
+        assertThat(asksAfter(id)).as("its day has not come").isFalse();
+        season.grower
+                .post(path, Season.record("version", 1, "by", "2026-08-12"))
+                .ok();
+        assertThat(asksAfter(id)).isTrue();
+        season.grower
+                .post(path, Season.record("version", 2, "by", "2026-08-12", "kept", "2026-08-13"))
+                .ok();
+        assertThat(asksAfter(id)).isFalse();
+    }
 }
