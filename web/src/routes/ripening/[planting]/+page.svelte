@@ -36,15 +36,20 @@
 	const warmth = $derived(MEASURES.warmth[session.units]);
 
 	async function visit(of: string) {
-		await rows.keep('POST', path, `visit to the ripening ${of}`, {
+		const visit = {
 			id: newId(),
 			visitedOn: session.today,
 			ripe: numberIn('ripe', ripe),
 			lookedAt: numberIn('lookedAt', lookedAt),
 			note: note.trim()
-		});
+		};
+		const typed = { ripe, note };
 		ripe = '';
 		note = '';
+		await rows.keep('POST', path, `visit to the ripening ${of}`, visit).catch((failed) => {
+			({ ripe, note } = typed);
+			throw failed;
+		});
 	}
 	const days = (iso: string[]) => iso.map((day) => dayMonth(day)).join(', ');
 	const KNOWN: Record<Schemas['RipeningWatch']['known'], string> = {

@@ -32,9 +32,15 @@
 
 	async function mark(of: string, kind: 'PLANT' | 'FRUIT') {
 		const marked = { id: newId(), kind, tag: tag.trim(), markedOn: session.today, note: note.trim() };
-		await rows.keep('POST', `${path}/candidates`, `tag ${marked.tag} of the ${of}`, marked);
+		// The next plant may be typed while this one is still on its way.
 		tag = /^\d+$/.test(marked.tag) ? String(Number(marked.tag) + 1) : '';
 		note = '';
+		await rows
+			.keep('POST', `${path}/candidates`, `tag ${marked.tag} of the ${of}`, marked)
+			.catch((failed) => {
+				({ tag, note } = marked);
+				throw failed;
+			});
 	}
 	function choose(page: Schemas['SelectionPage']) {
 		void attempt.run(async () => {
@@ -56,7 +62,8 @@
 	{#snippet children(page)}
 		{@const variety = page.planting.variety}
 		{@const of = `${variety.name} ${cropWord(variety.cropName)}`}
-		{@const waiting = outbox.all.filter((one) => one.path === `${path}/candidates`)}
+		{@const there = new Set(page.candidates.map((one) => one.id))}
+		{@const waiting = outbox.all.filter((one) => one.path === `${path}/candidates` && !there.has(one.id))}
 		<Page
 			title="the best of {variety.name}"
 			room={{ name: 'Field', path: '/field' }}
