@@ -116,7 +116,8 @@
 						: ''}{percent(fall.share)}
 					{fall.metres === 0 ? 'beside it' : `from ${distance(fall.metres, session.units)}`}{/each}, through
 				the distances its grades need; a smaller one its share of the flowers. What blooms only partly with it
-				counts by the flowers they share, over all that unsure dates may be.
+				counts by the most flowers they can share, whenever between its first and last flower it blooms
+				fullest, over all that unsure dates may be.
 			</p>
 			<p class="mt-1 text-sm text-soft">
 				An estimate to compare ways on one farm, good to a factor of three. It knows your plantings and the

@@ -3,6 +3,7 @@ package theriseed.core.bloom;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.stream.IntStream;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
@@ -27,13 +28,14 @@ public record BloomOverlap(
 
     private static final int LONGEST_KEPT = 731;
     private static final double STEP = 0.5;
+    private static final int A_DAY = 2;
 
     /** Spreads are told apart to a twentieth of a day. */
     private static final double SPREADS_A_DAY = 20;
 
     private static final int SPREADS_OUT = 5;
     private static final Map<Integer, double[]> NORMALS = new ConcurrentHashMap<>();
-    private static final Map<Long, double[]> SHIFTED = new ConcurrentHashMap<>();
+    private static final Map<Long, double[]> MOST = new ConcurrentHashMap<>();
     private static final AtomicReferenceArray<double[]> BELLS = new AtomicReferenceArray<>(LONGEST_KEPT + 1);
 
     /** Share of days of flowering shift per day of sowing shift when nothing better is known: late sowings catch up. */
@@ -99,11 +101,27 @@ public record BloomOverlap(
      */
     public static double meanWeight(BloomWindow source, BloomWindow recipient, double spread) {
         Range.of(0, 365, "days").check("sd", spread);
-        if (spread < STEP) {
-            return weight(source, recipient);
-        }
+        return spread < STEP
+                ? weight(source, recipient)
+                : mean(shifted(source.days(), recipient.days()), source, recipient, spread);
+    }
+
+    /**
+     * The same for a source of which only the first and the last flower are known: the most that any bloom within its window
+     * would share. So a bloom drawn out never counts for less, as it would were its peak taken to move away with its middle.
+     * Up to half as much again as the bell over all its days comes to where dates are unsure by ten days; more where two
+     * just meet.
+     *
+     * @param spread sd of the shift, days, 0 to 365
+     */
+    public static double mostWeight(BloomWindow source, BloomWindow recipient, double spread) {
+        Range.of(0, 365, "days").check("sd", spread);
+        return mean(most(source.days(), recipient.days()), source, recipient, spread);
+    }
+
+    /** Weights by shift, each as likely as the dates let it be. */
+    private static double mean(double[] weights, BloomWindow source, BloomWindow recipient, double spread) {
         double[] chances = NORMALS.computeIfAbsent((int) Math.round(spread * SPREADS_A_DAY), BloomOverlap::normal);
-        double[] weights = shifted(source.days(), recipient.days());
         int reach = chances.length - 1;
         int earliest = (int) Math.round(-source.days() / STEP);
         int at = (int) Math.round(
@@ -129,6 +147,9 @@ public record BloomOverlap(
 
     /** Chances of shifts by 0, 1, 2 ... steps to one side, out to five spreads. */
     private static double[] normal(int twentieths) {
+        if (twentieths == 0) {
+            return new double[] {1};
+        }
         double spread = twentieths / SPREADS_A_DAY;
         double[] chances = new double[(int) Math.ceil(SPREADS_OUT * spread / STEP) + 1];
         double all = 0;
@@ -145,19 +166,41 @@ public record BloomOverlap(
 
     /** Weights of a window of so many days that begins so many steps after another, from the first at which they meet. */
     private static double[] shifted(int source, int recipient) {
-        return SHIFTED.computeIfAbsent((long) source << 32 | recipient, lengths -> {
-            double[] r = bell(recipient);
-            double all = sum(r);
-            double[] weights = new double[(int) Math.round((source + recipient) / STEP) + 1];
-            for (int i = 0; i < weights.length; i++) {
-                double later = i * STEP - source;
-                double shared = 0;
-                for (int day = (int) Math.max(0, Math.floor(later)); day < Math.min(recipient, later + source); day++) {
-                    shared += Math.min(r[day], BloomCurve.BELL.at((day - later + 0.5) / source));
-                }
-                weights[i] = shared / all;
+        double[] r = bell(recipient);
+        double[] atNoon = bell(source);
+        double[] atMidnight = IntStream.rangeClosed(0, source)
+                .mapToDouble(day -> BloomCurve.BELL.at(day / (double) source))
+                .toArray();
+        double all = sum(r);
+        double[] weights = new double[A_DAY * (source + recipient) + 1];
+        for (int i = 0; i < weights.length; i++) {
+            int later = Math.floorDiv(i, A_DAY) - source;
+            double[] s = i % A_DAY == 0 ? atNoon : atMidnight;
+            double shared = 0;
+            for (int day = Math.max(0, later); day < Math.min(recipient, later + s.length); day++) {
+                shared += Math.min(r[day], s[day - later]);
             }
-            return weights;
+            weights[i] = shared / all;
+        }
+        return weights;
+    }
+
+    /**
+     * The same of the bloom within so many days that shares most: all of them, or the most of a window shorter by its first
+     * or by its last day.
+     */
+    private static double[] most(int source, int recipient) {
+        return MOST.computeIfAbsent((long) source << 32 | recipient, lengths -> {
+            double[] most = shifted(1, recipient);
+            for (int days = 2; days <= source; days++) {
+                double[] shorter = most;
+                most = shifted(days, recipient);
+                for (int i = 0; i < shorter.length; i++) {
+                    most[i] = Math.max(most[i], shorter[i]);
+                    most[i + A_DAY] = Math.max(most[i + A_DAY], shorter[i]);
+                }
+            }
+            return most;
         });
     }
 

@@ -295,7 +295,7 @@ public final class Threats {
      * How two blooms meet; unknown dates are taken to meet in full.
      *
      * @param margin days apart at which they surely do not meet
-     * @param weight share of the recipient's bloom that the source's covers, over all that their dates may be
+     * @param weight the most of the recipient's bloom that the source's may cover, over all that their dates may be
      */
     private record Meeting(int daysTogether, int daysApart, int margin, double weight) {
         static Meeting of(Stand recipient, Stand source) {
@@ -318,7 +318,7 @@ public final class Threats {
                     sourceFirst
                             ? BloomSpread.margin(source.spread(), recipient.spread())
                             : BloomSpread.margin(recipient.spread(), source.spread()),
-                    BloomOverlap.meanWeight(
+                    BloomOverlap.mostWeight(
                             s,
                             r,
                             Math.hypot(

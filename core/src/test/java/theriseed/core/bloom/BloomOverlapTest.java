@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import theriseed.core.measure.OutOfRange;
 
 class BloomOverlapTest {
@@ -65,6 +66,38 @@ class BloomOverlapTest {
         BloomWindow recipient = window(182, 206);
         double days = BloomOverlap.of(160, 184, 182, 206, 0, 1).fraction();
         assertThat(BloomOverlap.weight(source, recipient)).isPositive().isLessThan(days / 10);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 1.4, 9.9, 40})
+    void aBloomDrawnOutAtEitherEndNeverSharesLess(double spread) {
+        BloomWindow recipient = window(170, 200);
+        for (int first = 120; first <= 230; first += 5) {
+            double before = 0;
+            for (int last = first; last <= 260; last++) {
+                double now = BloomOverlap.mostWeight(window(first, last), recipient, spread);
+                assertThat(now)
+                        .isBetween(before, 1.0)
+                        .isGreaterThanOrEqualTo(BloomOverlap.meanWeight(window(first, last), recipient, spread) - 1e-9)
+                        .isGreaterThanOrEqualTo(
+                                BloomOverlap.mostWeight(window(first + 1, last + 1), window(171, 201), spread) - 1e-9);
+                if (first < last) {
+                    assertThat(now)
+                            .isGreaterThanOrEqualTo(
+                                    BloomOverlap.mostWeight(window(first + 1, last), recipient, spread) - 1e-12);
+                }
+                before = now - 1e-12;
+            }
+        }
+    }
+
+    @Test
+    void aBloomOnTheSameDaysSharesAllOfItHoweverFarItGoesOn() {
+        BloomWindow recipient = window(170, 200);
+        assertThat(BloomOverlap.mostWeight(recipient, recipient, 0)).isCloseTo(1, within(1e-12));
+        assertThat(BloomOverlap.mostWeight(window(170, 330), recipient, 0)).isCloseTo(1, within(1e-12));
+        assertThat(BloomOverlap.weight(window(170, 330), recipient)).isLessThan(0.5);
+        assertThat(BloomOverlap.mostWeight(window(201, 231), recipient, 0)).isZero();
     }
 
     @Test

@@ -133,6 +133,23 @@ class ThreatsTest {
     }
 
     @Test
+    void whatBloomsLongerIsNeverJudgedBetter() {
+        for (double metres : new double[] {60, 500, 850, 1100}) {
+            for (int first = -40; first <= 40; first += 8) {
+                Threats before = threats(kale("Ninefold", 0, MAY));
+                for (int days = 0; days <= 120; days += 6) {
+                    BloomWindow bloom = new BloomWindow(
+                            MAY.first().plusDays(first), MAY.first().plusDays(first + days));
+                    Threats now = threats(kale("Ninefold", 0, MAY), kale("Other", metres, bloom));
+                    assertThat(now.crossing()).isGreaterThanOrEqualTo(before.crossing() - 1e-12);
+                    assertThat(now.verdict()).isGreaterThanOrEqualTo(before.verdict());
+                    before = now;
+                }
+            }
+        }
+    }
+
+    @Test
     void whatNeverFlowersThreatensNothing() {
         Threat eaten = only(stand("cabbage", "Slack Water", 20, MAY, PollenControl.NEVER_FLOWERS, true));
         assertThat(eaten.why()).isEqualTo(Threat.Why.SHEDS_NOTHING);

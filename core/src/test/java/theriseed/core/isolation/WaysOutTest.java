@@ -364,7 +364,7 @@ class WaysOutTest {
                         Optional.empty()));
         stands.add(blooming(stand("cabbage", "Slack Water", 150, Optional.empty()), "2026-04-25", "2026-05-25"));
         known.add(WaysOut.Known.fixed(WaysOut.Source.UNKNOWN, 1, WINTER));
-        List<WayOut> ways = ways(WINTER, site(-420));
+        List<WayOut> ways = ways(WINTER, site(-520));
         assertThat(only(ways, Way.AnotherYear.class)).isNotNull();
         assertThat(ways)
                 .anyMatch(way -> kinds(way).equals(Set.of(Way.Move.class, Way.Shift.class))
