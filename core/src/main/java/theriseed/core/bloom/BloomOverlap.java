@@ -3,6 +3,7 @@ package theriseed.core.bloom;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
@@ -121,7 +122,7 @@ public record BloomOverlap(
 
     /** Weights by shift, each as likely as the dates let it be. */
     private static double mean(double[] weights, BloomWindow source, BloomWindow recipient, double spread) {
-        double[] chances = NORMALS.computeIfAbsent((int) Math.round(spread * SPREADS_A_DAY), BloomOverlap::normal);
+        double[] chances = kept(NORMALS, (int) Math.round(spread * SPREADS_A_DAY), BloomOverlap::normal);
         int reach = chances.length - 1;
         int earliest = (int) Math.round(-source.days() / STEP);
         int at = (int) Math.round(
@@ -190,7 +191,7 @@ public record BloomOverlap(
      * or by its last day.
      */
     private static double[] most(int source, int recipient) {
-        return MOST.computeIfAbsent((long) source << 32 | recipient, lengths -> {
+        return kept(MOST, (long) source << 32 | recipient, lengths -> {
             double[] most = shifted(1, recipient);
             for (int days = 2; days <= source; days++) {
                 double[] shorter = most;
@@ -202,6 +203,12 @@ public record BloomOverlap(
             }
             return most;
         });
+    }
+
+    /** Without a lock once it is there: a season asks for a hundred thousand of them on all processors. */
+    private static <K> double[] kept(Map<K, double[]> all, K key, Function<K, double[]> make) {
+        double[] known = all.get(key);
+        return known == null ? all.computeIfAbsent(key, make) : known;
     }
 
     /** Intensities of a window of so many days; windows are few and alike, pairs of them many. */

@@ -43,7 +43,16 @@ public record BloomSpread(double first, double last) {
 
     /** Clear days wanted between the end of one bloom and the beginning of a later one, to stay apart in 95 of 100 years. */
     public static int margin(BloomSpread earlier, BloomSpread later) {
-        return (int) Math.ceil(Z * Math.hypot(earlier.last, later.first));
+        return (int) Math.ceil(Z * both(earlier.last, later.first));
+    }
+
+    /** How far two beginnings together may be off against each other, sd in days. */
+    public static double between(BloomSpread one, BloomSpread other) {
+        return both(one.first, other.first);
+    }
+
+    private static double both(double one, double other) {
+        return Math.sqrt(one * one + other * other);
     }
 
     /** Days before the forecast first flower on which it surely has none, in 95 of 100 years. */

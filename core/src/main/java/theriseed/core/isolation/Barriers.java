@@ -33,7 +33,7 @@ public final class Barriers {
                         : barriers.get(0).place().corners().get(0));
         for (Barrier barrier : barriers) {
             double[] ring = barrier.place().on(plane);
-            index.insert(around(List.of(ring)), new Standing(ring, barrier.held()));
+            index.insert(box(List.of(ring)), new Standing(ring, barrier.held()));
         }
         index.build();
     }
@@ -43,41 +43,56 @@ public final class Barriers {
         return standing.equals(others.standing);
     }
 
-    /**
-     * Share of the pollen between two sites that is held back, 0 to {@link Barrier#MOST_HELD}: of a fan of straight ways
-     * from front to facing front, each counted by the pollen that comes so far. What passes one barrier meets the next; what
-     * stands in few of the ways holds back little.
-     *
-     * @param shortest way from the one to the other
-     * @param flow pollen that comes so many metres
-     */
-    double held(Site one, Site other, ShortestWay shortest, DoubleUnaryOperator flow) {
-        if (index.isEmpty() || shortest.metres() == 0) {
-            return 0;
+    /** Those around a site, for all the ways to it. */
+    Around around(Site site) {
+        return new Around(site);
+    }
+
+    /** The barriers around one site. */
+    final class Around {
+        private final List<double[]> own;
+        private final Envelope box;
+
+        private Around(Site site) {
+            own = index.isEmpty() ? List.of() : rings(site);
+            box = box(own);
         }
-        List<double[]> own = rings(one);
-        List<double[]> facing = rings(other);
-        Envelope all = around(own);
-        all.expandToInclude(around(facing));
-        List<?> near = index.query(all);
-        if (near.isEmpty()) {
-            return 0;
-        }
-        Coordinate from = shortest.begins(plane);
-        Coordinate to = shortest.ends(plane);
-        double far = metres(from, to);
-        Direction ahead = new Direction((to.x - from.x) / far, (to.y - from.y) / far);
-        Band band = ahead.band(own).with(ahead.band(facing));
-        List<Standing> between = new ArrayList<>();
-        for (Object found : near) {
-            Standing barrier = (Standing) found;
-            if (ahead.band(barrier.ring()).meets(band)) {
-                between.add(barrier);
+
+        /**
+         * Share of the pollen from another site that is held back, 0 to {@link Barrier#MOST_HELD}: of a fan of straight ways
+         * from front to facing front, each counted by the pollen that comes so far. What passes one barrier meets the next;
+         * what stands in few of the ways holds back little.
+         *
+         * @param shortest way from this site to the other
+         * @param flow pollen that comes so many metres
+         */
+        double held(Site other, ShortestWay shortest, DoubleUnaryOperator flow) {
+            if (index.isEmpty() || shortest.metres() == 0) {
+                return 0;
             }
+            List<double[]> facing = rings(other);
+            Envelope all = box(facing);
+            all.expandToInclude(box);
+            List<?> near = index.query(all);
+            if (near.isEmpty()) {
+                return 0;
+            }
+            Coordinate from = shortest.begins(plane);
+            Coordinate to = shortest.ends(plane);
+            double far = metres(from, to);
+            Direction ahead = new Direction((to.x - from.x) / far, (to.y - from.y) / far);
+            Band band = ahead.band(own).with(ahead.band(facing));
+            List<Standing> between = new ArrayList<>();
+            for (Object found : near) {
+                Standing barrier = (Standing) found;
+                if (ahead.band(barrier.ring()).meets(band)) {
+                    between.add(barrier);
+                }
+            }
+            return between.isEmpty()
+                    ? 0
+                    : heldBetween(ahead.front(own), ahead.turned().front(facing), between, flow);
         }
-        return between.isEmpty()
-                ? 0
-                : heldBetween(ahead.front(own), ahead.turned().front(facing), between, flow);
     }
 
     private static double heldBetween(
@@ -112,7 +127,7 @@ public final class Barriers {
         return site.parts().stream().map(part -> part.on(plane)).toList();
     }
 
-    private static Envelope around(List<double[]> rings) {
+    private static Envelope box(List<double[]> rings) {
         Envelope box = new Envelope();
         for (double[] ring : rings) {
             for (int i = 0; i < ring.length; i += 2) {

@@ -170,12 +170,16 @@ public final class PollenFlow {
     /** Crossing from one source on a recipient of that area. */
     public double from(Source source, double recipientArea) {
         AREA.check("recipient_area", recipientArea);
-        double share = source.area() / (source.area() + recipientArea);
         return at(source.metres())
-                * Math.min(1 - SHARE_FLOOR, Math.max(SHARE_FLOOR, share))
+                * share(source.area(), recipientArea)
                 * source.overlap()
                 * (1 - source.barrier())
                 * source.compatibility();
+    }
+
+    /** Share of the pollen about a recipient that is a source's, by their flowers: never all of it, never none. */
+    static double share(double area, double recipientArea) {
+        return Math.min(1 - SHARE_FLOOR, Math.max(SHARE_FLOOR, area / (area + recipientArea)));
     }
 
     /** All sources together, never more than the crop outcrosses at all. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicReferenceArray;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.index.strtree.STRtree;
@@ -15,7 +16,6 @@ import theriseed.core.crop.Grade;
 import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
-import theriseed.core.ground.Site;
 
 /**
  * The threats to the seed crops of a season. Stands are found by crossing group and by where they stand, so that a
@@ -24,9 +24,6 @@ import theriseed.core.ground.Site;
 public final class SeasonThreats {
     /** The index stands on one plane for the whole farm, which is this much too crude for distances. */
     private static final double PLANE_SLACK = 0.01;
-
-    /** Both edges of a pair together may be off by this much. */
-    private static final double LARGEST_ERROR_M = 1000;
 
     /** Where more than this share of the stands is new, little is won by taking over the rest. */
     private static final double MOST_NEW = 0.1;
@@ -40,13 +37,14 @@ public final class SeasonThreats {
     private final Map<String, STRtree> byGroup = new HashMap<>();
     private final Map<Integer, Threats> judged = new ConcurrentHashMap<>();
     private final List<Integer> seedCrops = new ArrayList<>();
-    private final Map<Integer, Envelope> reaches = new ConcurrentHashMap<>();
     private final Envelope[] boxes;
+    private final AtomicReferenceArray<Envelope> reaches;
 
     private SeasonThreats(List<Stand> stands, Barriers barriers) {
         this.stands = stands;
         this.barriers = barriers;
         this.boxes = new Envelope[stands.size()];
+        this.reaches = new AtomicReferenceArray<>(stands.size());
         this.plane = LocalPlane.at(
                 stands.isEmpty()
                         ? new LonLat(0, 0)
@@ -99,7 +97,12 @@ public final class SeasonThreats {
 
     /** Threats to the seed crop at this place in the list, calculated when they are first asked for. */
     public Threats to(int stand) {
-        return judged.computeIfAbsent(stand, number -> judge(number, stands.get(number)));
+        Threats known = judged.get(stand);
+        if (known == null) {
+            known = judge(stand, stands.get(stand));
+            judged.put(stand, known);
+        }
+        return known;
     }
 
     /**
@@ -138,40 +141,47 @@ public final class SeasonThreats {
 
     /** The same of several stands that are otherwise at once. */
     public Map<Integer, Threats> with(Map<Integer, Stand> then) {
+        List<Changed> changed = new ArrayList<>();
+        then.forEach((number, stand) ->
+                changed.add(new Changed(number, stands.get(number), stand, boxes[number], box(stand))));
         Map<Integer, Threats> touched = new TreeMap<>();
-        for (int number : then.keySet()) {
-            Stand own = then.get(number);
+        then.forEach((number, own) -> {
             if (own.grade().isPresent()) {
                 Threats judged = judge(number, own);
-                touched.put(number, withOthers(judged, number, own, then).orElse(judged));
+                touched.put(
+                        number,
+                        withOthers(judged, number, own, reach(own), changed).orElse(judged));
             }
-        }
+        });
         for (int number : seedCrops) {
             if (!then.containsKey(number)) {
-                withOthers(null, number, stands.get(number), then).ifPresent(judged -> touched.put(number, judged));
+                withOthers(null, number, stands.get(number), reach(number), changed)
+                        .ifPresent(judged -> touched.put(number, judged));
             }
         }
         return touched;
     }
 
+    /** A stand that would be otherwise, and where it is and would be. */
+    private record Changed(int number, Stand now, Stand then, Envelope nowAt, Envelope thenAt) {
+        /** Whether its pollen comes to a stand as it is, or as it would be. */
+        boolean touches(Stand recipient, Envelope reach) {
+            return reach.intersects(nowAt) && recipient.takesPollenOf(now) > 0
+                    || reach.intersects(thenAt) && recipient.takesPollenOf(then) > 0;
+        }
+    }
+
     /** Threats to a stand among changed ones; nothing where none of them touches it. @param judged null for as they are */
-    private Optional<Threats> withOthers(Threats judged, int number, Stand recipient, Map<Integer, Stand> then) {
+    private Optional<Threats> withOthers(
+            Threats judged, int number, Stand recipient, Envelope reach, List<Changed> changed) {
         Threats threats = judged;
-        for (Map.Entry<Integer, Stand> other : then.entrySet()) {
-            int changed = other.getKey();
-            if (changed != number && touches(number, recipient, stands.get(changed), other.getValue())) {
-                threats =
-                        (threats == null ? to(number) : threats).with(changed, Optional.of(other.getValue()), barriers);
+        for (Changed other : changed) {
+            if (other.number() != number && other.touches(recipient, reach)) {
+                threats = (threats == null ? to(number) : threats)
+                        .with(other.number(), Optional.of(other.then()), barriers);
             }
         }
         return Optional.ofNullable(threats);
-    }
-
-    /** Whether a source can reach a stand as it is, or as it would be. */
-    private boolean touches(int number, Stand recipient, Stand now, Stand then) {
-        Envelope reach = recipient == stands.get(number) ? reach(number) : reach(recipient);
-        return recipient.takesPollenOf(now) > 0 && reach.intersects(box(now.site()))
-                || recipient.takesPollenOf(then) > 0 && reach.intersects(box(then.site()));
     }
 
     /** Whether a seed crop's verdict is worse then than it is. */
@@ -181,7 +191,7 @@ public final class SeasonThreats {
 
     private void index() {
         for (int i = 0; i < stands.size(); i++) {
-            boxes[i] = box(stands.get(i).site());
+            boxes[i] = box(stands.get(i));
             Stand stand = stands.get(i);
             byGroup.computeIfAbsent(stand.anything() ? ANYTHING : stand.crop().crossingGroup(), group -> new STRtree())
                     .insert(boxes[i], i);
@@ -191,7 +201,7 @@ public final class SeasonThreats {
 
     private Threats judge(int number, Stand recipient) {
         Threats.Scale scale = Threats.Scale.of(recipient);
-        Envelope here = box(recipient.site());
+        Envelope here = box(recipient);
         Envelope reach = reach(here, scale);
         Map<Integer, Stand> sources = new HashMap<>();
         List<String> groups = new ArrayList<>(recipient.crop().crossesWith().keySet());
@@ -203,10 +213,7 @@ public final class SeasonThreats {
                 for (Object near : found.query(reach)) {
                     int source = (Integer) near;
                     Stand other = stands.get(source);
-                    if (!scale.leavesOut(
-                            recipient,
-                            other,
-                            atLeast(here, boxes[source], recipient.positionError() + other.positionError()))) {
+                    if (!scale.leavesOut(recipient, other, atLeast(here, boxes[source]))) {
                         sources.put(source, other);
                     }
                 }
@@ -217,16 +224,21 @@ public final class SeasonThreats {
     }
 
     private Envelope reach(int number) {
-        return reaches.computeIfAbsent(number, place -> reach(stands.get(place)));
+        Envelope known = reaches.get(number);
+        if (known == null) {
+            known = reach(stands.get(number));
+            reaches.set(number, known);
+        }
+        return known;
     }
 
     private Envelope reach(Stand recipient) {
-        return reach(box(recipient.site()), Threats.Scale.of(recipient));
+        return reach(box(recipient), Threats.Scale.of(recipient));
     }
 
     private static Envelope reach(Envelope around, Threats.Scale scale) {
         Envelope reach = new Envelope(around);
-        reach.expandBy((scale.reach() + LARGEST_ERROR_M + farthest(around) * PLANE_SLACK) * (1 + PLANE_SLACK));
+        reach.expandBy((scale.reach() + farthest(around) * PLANE_SLACK) * (1 + PLANE_SLACK));
         return reach;
     }
 
@@ -236,22 +248,29 @@ public final class SeasonThreats {
                 Math.max(Math.abs(box.getMaxY()), Math.abs(box.getMinY())));
     }
 
-    /** Metres that two stands surely are apart, even where their edges are off by an error. */
-    private static double atLeast(Envelope here, Envelope there, double error) {
-        double crude = here.distance(there) * (1 - PLANE_SLACK)
-                - Math.max(farthest(here), farthest(there)) * PLANE_SLACK
-                - error;
+    /** Metres that two stands surely are apart, by their boxes. */
+    private static double atLeast(Envelope here, Envelope there) {
+        double east = Math.max(here.getMinX() - there.getMaxX(), there.getMinX() - here.getMaxX());
+        double north = Math.max(here.getMinY() - there.getMaxY(), there.getMinY() - here.getMaxY());
+        double between = Math.sqrt(square(Math.max(0, east)) + square(Math.max(0, north)));
+        double crude = between * (1 - PLANE_SLACK) - Math.max(farthest(here), farthest(there)) * PLANE_SLACK;
         return Math.max(0, crude);
     }
 
-    private Envelope box(Site site) {
+    private static double square(double metres) {
+        return metres * metres;
+    }
+
+    /** The box within which a stand surely lies, though its edges may be off. */
+    private Envelope box(Stand stand) {
         Envelope box = new Envelope();
-        for (Place part : site.parts()) {
+        for (Place part : stand.site().parts()) {
             for (LonLat corner : part.corners()) {
                 Coordinate at = plane.metres(corner);
                 box.expandToInclude(at);
             }
         }
+        box.expandBy(stand.positionError());
         return box;
     }
 }

@@ -97,9 +97,10 @@ public final class Threats {
 
     private static Map<Integer, Weighed> weighed(Stand recipient, Map<Integer, Stand> sources, Barriers barriers) {
         Scale scale = Scale.of(recipient);
+        Barriers.Around around = barriers.around(recipient.site());
         Map<Integer, Weighed> weighed = new TreeMap<>();
         sources.forEach((number, source) ->
-                weigh(number, recipient, source, scale, barriers).ifPresent(one -> weighed.put(number, one)));
+                weigh(number, recipient, source, scale, around).ifPresent(one -> weighed.put(number, one)));
         return weighed;
     }
 
@@ -107,7 +108,7 @@ public final class Threats {
     Threats with(int number, Optional<Stand> source, Barriers barriers) {
         Map<Integer, Weighed> now = new TreeMap<>(weighed);
         now.remove(number);
-        source.flatMap(stand -> weigh(number, recipient, stand, Scale.of(recipient), barriers))
+        source.flatMap(stand -> weigh(number, recipient, stand, Scale.of(recipient), barriers.around(recipient.site())))
                 .ifPresent(one -> now.put(number, one));
         return new Threats(recipient, now);
     }
@@ -188,17 +189,17 @@ public final class Threats {
 
         /** Whether a source at least so far away is no threat: beyond what is asked, and adding next to nothing. */
         boolean leavesOut(Stand recipient, Stand source, double metres) {
-            if (metres <= asked) {
-                return false;
+            if (metres <= asked || metres > reach) {
+                return metres > asked;
             }
-            double most = flow.from(
-                    new PollenFlow.Source(metres, source.area(), 1, 0, recipient.takesPollenOf(source)),
-                    recipient.area());
-            return metres > reach || most < grade.crossingAllowed() * HARDLY_ADDS;
+            double most = flow.at(metres) * PollenFlow.share(source.area(), recipient.area());
+            double counts = grade.crossingAllowed() * HARDLY_ADDS;
+            return most < counts || most * recipient.takesPollenOf(source) < counts;
         }
     }
 
-    private static Optional<Weighed> weigh(int number, Stand recipient, Stand source, Scale scale, Barriers barriers) {
+    private static Optional<Weighed> weigh(
+            int number, Stand recipient, Stand source, Scale scale, Barriers.Around barriers) {
         double compatibility = recipient.takesPollenOf(source);
         if (compatibility == 0) {
             return Optional.empty();
@@ -217,7 +218,7 @@ public final class Threats {
         boolean takes = recipient.control().takes();
         // Where no pollen is about, nothing is held back.
         double held = (sheds || promised) && takes && meeting.weight() > 0
-                ? barriers.held(recipient.site(), source.site(), way, scale.flow()::at)
+                ? barriers.held(source.site(), way, scale.flow()::at)
                 : 0;
         double unkept = (sheds || promised) && takes
                 ? scale.flow()
@@ -318,11 +319,7 @@ public final class Threats {
                     sourceFirst
                             ? BloomSpread.margin(source.spread(), recipient.spread())
                             : BloomSpread.margin(recipient.spread(), source.spread()),
-                    BloomOverlap.mostWeight(
-                            s,
-                            r,
-                            Math.hypot(
-                                    recipient.spread().first(), source.spread().first())));
+                    BloomOverlap.mostWeight(s, r, BloomSpread.between(recipient.spread(), source.spread())));
         }
     }
 }

@@ -30,7 +30,9 @@ class BarriersTest {
     }
 
     private static double held(Site from, Site to, Barrier... barriers) {
-        return new Barriers(List.of(barriers)).held(from, to, from.wayTo(to), metres -> Math.exp(-Math.sqrt(metres)));
+        return new Barriers(List.of(barriers))
+                .around(from)
+                .held(to, from.wayTo(to), metres -> Math.exp(-Math.sqrt(metres)));
     }
 
     @Test

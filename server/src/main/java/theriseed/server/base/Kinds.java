@@ -15,6 +15,7 @@ import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomize
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.JavaType;
 import tools.jackson.databind.PropertyName;
 import tools.jackson.databind.SerializationContext;
@@ -37,9 +38,11 @@ public class Kinds {
 
     private static final String KIND = "kind";
 
+    /** A page of a season is numbers for the most part: they are written by the quicker of two ways. */
     @Bean
     JsonMapperBuilderCustomizer toldByKind() {
-        return builder -> builder.annotationIntrospector(new ByKind());
+        return builder ->
+                builder.annotationIntrospector(new ByKind()).enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
     }
 
     @Bean

@@ -220,7 +220,8 @@ final class SeasonAsWhole {
     private PlantingView view(Member member, Threats judged, boolean all) {
         PlantingFacts facts = member.facts();
         Crop crop = crops.apply(member.variety().cropKey());
-        BloomForecast.Bloom bloom = stands.forecast(crop, member);
+        SeasonSources.Life life = stands.life(member);
+        BloomForecast.Bloom bloom = life.bloom();
         Optional<BloomWindow> window = SeasonSources.blooming(bloom, facts);
         boolean forSeed = facts.aim().forSeed();
         Stay onGround = stay(crop, facts, bloom.window());
@@ -287,7 +288,7 @@ final class SeasonAsWhole {
                                 stands.warmth(crop, member)))
                         .orElse(null),
                 bloom.coldAsked() == 0 ? null : new PlantingView.Cold(bloom.cold(), bloom.coldAsked()),
-                stands.ripens(crop, member, bloom).map(PlantingView.Ripens::of).orElse(null),
+                life.ripens().map(PlantingView.Ripens::of).orElse(null),
                 forSeed ? isolation(crop, facts, judged, all) : null,
                 forSeed ? population(crop, member) : null,
                 facts.aim().purpose() == Purpose.PLANTING_STOCK ? stock(crop, facts) : null);
@@ -416,19 +417,19 @@ final class SeasonAsWhole {
 
     /** Last day on which a flower of a planting may open whose seed ripens before frost or cold; none where neither comes. */
     Optional<LocalDate> lastUsefulFlower(Member member) {
-        Crop crop = cropOf(member);
-        BloomForecast.Bloom bloom = stands.forecast(crop, member);
-        return stands.ripens(crop, member, bloom)
-                .filter(here -> here.ripe().isPresent() && bloom.window().isPresent())
+        SeasonSources.Life life = stands.life(member);
+        Optional<BloomWindow> bloom = life.bloom().window();
+        return life.ripens()
+                .filter(here -> here.ripe().isPresent() && bloom.isPresent())
                 .flatMap(here -> here.ends()
                         .map(end -> end.minusDays(ChronoUnit.DAYS.between(
-                                bloom.window().get().first(), here.ripe().get()))));
+                                bloom.get().first(), here.ripe().get()))));
     }
 
     /** Whether its seed ripens here as a rule. */
     boolean ripens(Member member) {
-        Crop crop = cropOf(member);
-        return stands.ripens(crop, member, stands.forecast(crop, member))
+        return stands.life(member)
+                .ripens()
                 .filter(here -> here.mark() == RipensHere.Mark.RIPENS)
                 .isPresent();
     }
@@ -440,7 +441,7 @@ final class SeasonAsWhole {
     /** The ground a planting is on and the days of it: where it seeds, and where its roots grow in the year before. */
     List<Stay> stays(Member member) {
         Crop crop = cropOf(member);
-        Stay main = stay(crop, member.facts(), stands.forecast(crop, member).window());
+        Stay main = stay(crop, member.facts(), stands.life(member).bloom().window());
         return roots(member.facts()).map(roots -> List.of(main, roots)).orElse(List.of(main));
     }
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,12 +39,18 @@ final class SeasonSources {
     private final Learned learned;
     private final FarmGround ground;
 
+    /** Of the plantings of the season: each is asked for more than once. */
+    private final Map<Member, Life> lives = new IdentityHashMap<>();
+
     SeasonSources(Function<String, Crop> crops, BloomForecast forecast, Learned learned, FarmGround ground) {
         this.crops = crops;
         this.forecast = forecast;
         this.learned = learned;
         this.ground = ground;
     }
+
+    /** When a planting blooms, and whether its seed ripens here: nothing where it is not grown for seed. */
+    record Life(BloomForecast.Bloom bloom, Optional<RipensHere> ripens) {}
 
     /** A stand with what it is called. */
     record Source(
@@ -68,7 +75,10 @@ final class SeasonSources {
      */
     List<Source> of(List<Member> members, List<Member> yearBefore, List<NeighbourView> neighbours, Beside beside) {
         List<Source> all = new ArrayList<>();
-        members.forEach(member -> all.add(of(member)));
+        members.forEach(member -> {
+            lives.put(member, lived(member));
+            all.add(of(member));
+        });
         Optional<BloomWindow> days = days(all);
         neighbours.forEach(seen -> all.add(of(seen)));
         all.addAll(volunteers(members, yearBefore));
@@ -127,9 +137,10 @@ final class SeasonSources {
     Source of(Member member) {
         PlantingFacts facts = member.facts();
         Crop crop = crops.apply(member.variety().cropKey());
-        BloomForecast.Bloom forecast = forecast(crop, member);
+        Life life = life(member);
+        BloomForecast.Bloom forecast = life.bloom();
         // What cannot ripen here will not be grown as planned: the days it would bloom clear nothing.
-        boolean cannot = ripens(crop, member, forecast)
+        boolean cannot = life.ripens()
                 .filter(here -> here.mark() == RipensHere.Mark.WILL_NOT)
                 .isPresent();
         BloomForecast.Bloom bloom = cannot && !forecast.seen() ? forecast.doubtful() : forecast;
@@ -165,17 +176,22 @@ final class SeasonSources {
                 learned.of(crop, member).mean(), BloomForecast.ofTable(crop).mean(), learned.sightings(member));
     }
 
-    BloomForecast.Bloom forecast(Crop crop, Member member) {
-        Keeping keeping = member.facts().keeping();
-        return forecast.of(crop, member.facts().season(), member.growing(), learned.of(crop, member))
-                .letOpen(Optional.ofNullable(keeping.flowersFrom()), Optional.ofNullable(keeping.flowersUntil()));
+    Life life(Member member) {
+        Life known = lives.get(member);
+        return known == null ? lived(member) : known;
     }
 
-    /** Whether seed of a planting ripens here; nothing of what is not grown for seed, or of which the bloom is not known. */
-    Optional<RipensHere> ripens(Crop crop, Member member, BloomForecast.Bloom bloom) {
-        return member.facts().aim().forSeed()
-                ? RipensHere.of(forecast.year(), crop, member.growing().outdoors(), bloom, forecast.today())
-                : Optional.empty();
+    private Life lived(Member member) {
+        Crop crop = crops.apply(member.variety().cropKey());
+        Keeping keeping = member.facts().keeping();
+        BloomForecast.Bloom bloom = forecast.of(
+                        crop, member.facts().season(), member.growing(), learned.of(crop, member))
+                .letOpen(Optional.ofNullable(keeping.flowersFrom()), Optional.ofNullable(keeping.flowersUntil()));
+        return new Life(
+                bloom,
+                member.facts().aim().forSeed()
+                        ? RipensHere.of(forecast.year(), crop, member.growing().outdoors(), bloom, forecast.today())
+                        : Optional.empty());
     }
 
     /** What is eaten blooms only until it is off the ground. */
