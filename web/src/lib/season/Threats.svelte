@@ -122,7 +122,8 @@
 			<p class="mt-1 text-sm text-soft">
 				An estimate to compare ways on one farm, good to a factor of three. It knows your plantings and the
 				neighbours you noted within reach, and takes pollen to fall off with distance. It does not know the
-				wind, bees’ routes or a garden over the hill, and certifies nothing.
+				wind, bees’ routes, a garden over the hill or what comes up by itself where no seed crop stands, and
+				certifies nothing.
 			</p>
 		</details>
 	{/if}

@@ -91,6 +91,19 @@ class BloomOverlapTest {
         }
     }
 
+    @ParameterizedTest
+    @CsvSource({"160, 175", "165, 190", "180, 186", "185, 240", "150, 230", "199, 215"})
+    void theMostIsThatOfTheBestWindowWithin(int first, int last) {
+        BloomWindow recipient = window(170, 200);
+        double best = 0;
+        for (int from = first; from <= last; from++) {
+            for (int to = from; to <= last; to++) {
+                best = Math.max(best, BloomOverlap.weight(window(from, to), recipient));
+            }
+        }
+        assertThat(BloomOverlap.mostWeight(window(first, last), recipient, 0)).isCloseTo(best, within(1e-12));
+    }
+
     @Test
     void aBloomOnTheSameDaysSharesAllOfItHoweverFarItGoesOn() {
         BloomWindow recipient = window(170, 200);
