@@ -16,6 +16,13 @@
 	/** Everything on the map, to be chosen by keyboard. */
 	let { shapes, plantings, choose }: Props = $props();
 
+	/** Each plot with its beds after it. */
+	const listed = $derived(
+		shapes
+			.filter((shape) => !shape.bed)
+			.flatMap((shape) => [shape, ...shapes.filter((bed) => bed.bed && bed.bed.plotId === shape.id)])
+	);
+
 	function about(shape: Shape): string {
 		if (shape.plot) return area(shape.plot.area, session.units);
 		if (shape.bed) {
@@ -40,7 +47,7 @@
 		</tr>
 	</thead>
 	<tbody>
-		{#each shapes as shape (shape.id)}
+		{#each listed as shape (shape.id)}
 			{@const here = plantings?.filter((planting) => planting.plotId === shape.id) ?? []}
 			<tr id="plot-{shape.id}">
 				<th scope="row">
