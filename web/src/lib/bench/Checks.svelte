@@ -2,7 +2,7 @@
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { countIn, maybeNumberIn } from '$lib/form/typed';
 	import { mass, percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { LOOK, SETTING, STEP } from '$lib/words/words';
@@ -44,8 +44,8 @@
 	const body = (typed: Record<string, string>): Schemas['SettingCheckRequest'] => ({
 		lookedOn: typed.lookedOn,
 		look: typed.look as Check['look'],
-		seeds: numberIn('seeds', typed.seeds),
-		found: numberIn('found', typed.found),
+		seeds: countIn('seeds', typed.seeds),
+		found: countIn('found', typed.found),
 		discarded: typed.look === 'KEPT_BROKEN' ? undefined : maybeNumberIn('discarded', typed.discarded)
 	});
 	const add = (typed: Record<string, string>) =>

@@ -7,7 +7,7 @@
 	import Correcting from '$lib/form/Correcting.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { countIn, massIn, maybeCountIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
 	import Changes from './Changes.svelte';
 	import { DAMPNESS, PICKED_FROM } from '$lib/words/words';
@@ -88,8 +88,8 @@
 			save({
 				pickedOn,
 				mass: massIn('mass', grams),
-				plants: numberIn('plants', plants),
-				pieces: maybeNumberIn('pieces', pieces),
+				plants: countIn('plants', plants),
+				pieces: maybeCountIn('pieces', pieces),
 				containers: was?.containers ?? containers,
 				dampness,
 				pickedFrom,

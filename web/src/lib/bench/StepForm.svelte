@@ -12,8 +12,8 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import { massIn, maybeNumberIn } from '$lib/form/typed';
-	import { mass } from '$lib/units/units';
+	import { massIn, maybeCountIn, maybeNumberIn } from '$lib/form/typed';
+	import { mass, written } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
 	import { FLOATING, HOW, MISSING, STEP, WAYS } from '$lib/words/words';
 
@@ -81,18 +81,18 @@
 	);
 	/** Counts how often a weight was put right, so that its field shows the new one. */
 	let putRight = $state(0);
-	let minutes = $state(String(was?.minutes ?? ''));
+	let minutes = $state(written(was?.minutes));
 	let people = $state(String(was?.people ?? 1));
 	let vessels = $state(was?.vessels ?? '');
 	let way = $state(was?.way ?? '');
-	let hole = $state(String(was?.hole ?? ''));
-	let target = $state(String(was?.target ?? ''));
+	let hole = $state(written(was?.hole));
+	let target = $state(written(was?.target));
 	let rounds = $state(String(was?.rounds ?? ''));
 	const typedMoisture = $state({
-		moistureIn: String(was?.moistureIn ?? ''),
-		moistureOut: String(was?.moistureOut ?? '')
+		moistureIn: written(was?.moistureIn),
+		moistureOut: written(was?.moistureOut)
 	});
-	let temperature = $state(String(was?.temperature ?? ''));
+	let temperature = $state(written(was?.temperature));
 	let missingBecause = $state(was?.missingBecause ?? '');
 	let missingReason = $state<Reason | ''>(was?.missingReason ?? '');
 	let note = $state(was?.note ?? '');
@@ -171,12 +171,12 @@
 			moistureOut: maybeNumberIn('moistureOut', typedMoisture.moistureOut),
 			temperature: maybeNumberIn('temperature', temperature),
 			minutes: maybeNumberIn('minutes', minutes),
-			people: maybeNumberIn('people', people) ?? 1,
+			people: maybeCountIn('people', people) ?? 1,
 			vessels,
 			way,
 			hole: maybeNumberIn('hole', hole),
 			target: maybeNumberIn('target', target),
-			rounds: maybeNumberIn('rounds', rounds),
+			rounds: maybeCountIn('rounds', rounds),
 			...(missingReason ? { missingReason } : {}),
 			missingBecause,
 			note,

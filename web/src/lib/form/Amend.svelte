@@ -17,6 +17,7 @@
 </script>
 
 <script lang="ts">
+	import { written } from '$lib/units/units';
 	import Act from './Act.svelte';
 	import { Attempt } from './attempt.svelte';
 	import ChoiceField from './ChoiceField.svelte';
@@ -63,7 +64,12 @@
 		entry.fields?.find((field) => field === attempt.problem?.field) ?? entry.name;
 
 	function begin() {
-		typed = Object.fromEntries(entries.map((entry) => [entry.name, entry.value]));
+		typed = Object.fromEntries(
+			entries.map(({ name, type, value }) => [
+				name,
+				type === 'number' && value ? written(Number(value)) : value
+			])
+		);
 		reason = '';
 		from = version ?? 0;
 		attempt.problem = undefined;

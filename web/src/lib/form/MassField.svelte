@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { mass, MASS_UNITS, numberTyped } from '$lib/units/units';
+	import { MASS_UNITS, mass, numberTyped, twoReadings, written } from '$lib/units/units';
 	import { live } from '$lib/instruments/live.svelte';
 	import type { Attempt } from './attempt.svelte';
 	import Field from './Field.svelte';
@@ -40,9 +40,7 @@
 	const units = $derived(MASS_UNITS[session.units]);
 	let unit = $state(untrack(() => MASS_UNITS[session.units][heavy ? 1 : 0].name));
 	const perUnit = $derived((units.find((candidate) => candidate.name === unit) ?? units[0]).grams);
-	let typed = $state(
-		untrack(() => (Number.isFinite(grams) ? String(Number((grams / perUnit).toPrecision(9))) : ''))
-	);
+	let typed = $state(untrack(() => written(Number((grams / perUnit).toPrecision(9)))));
 
 	let fromScale = $state<string>();
 	$effect(() => {
@@ -77,13 +75,16 @@
 				{/each}
 			</select>
 		</span>
+		{#if twoReadings(typed)}
+			<span class="mt-1 block text-sm" role="status">Read as {mass(grams, session.units)}.</span>
+		{/if}
 		{#if settled !== undefined}
 			<button
 				type="button"
 				class="btn mt-1 w-full btn-secondary"
 				data-key={scaleKey}
 				onclick={() => {
-					typed = String(Number((settled / perUnit).toPrecision(9)));
+					typed = written(Number((settled / perUnit).toPrecision(9)));
 					fromScale = typed;
 				}}
 				>Take {mass(settled, session.units)} from the scale

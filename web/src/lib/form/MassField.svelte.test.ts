@@ -36,6 +36,14 @@ describe('a mass that is typed', () => {
 		expect(mass.grams()).toBeNaN();
 		expect(mass.input.value).toBe('a handful');
 	});
+	it('says how it read what others read otherwise', async () => {
+		const mass = field(5);
+		await fireEvent.input(mass.input, { target: { value: '12,500' } });
+		expect(mass.grams()).toBe(12_500);
+		expect(screen.getByRole('status').textContent).toBe('Read as 12.5 kg.');
+		await fireEvent.input(mass.input, { target: { value: '12.5' } });
+		expect(screen.queryByRole('status')).toBeNull();
+	});
 	it('says what was refused at the field and keeps it', async () => {
 		const mass = field(5);
 		await mass.attempt.run(() =>

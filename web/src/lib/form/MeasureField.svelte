@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { MEASURES, numberTyped } from '$lib/units/units';
+	import { MEASURES, numberTyped, written } from '$lib/units/units';
 	import type { Attempt } from './attempt.svelte';
 	import TextField from './TextField.svelte';
 
@@ -10,7 +10,7 @@
 		name: string;
 		attempt: Attempt;
 		kind: keyof typeof MEASURES;
-		/** In SI, as text; what is typed, while that is no number. */
+		/** In SI, as its reader would type it; what is typed, while that is no number. */
 		value: string;
 		hint?: string;
 	}
@@ -19,10 +19,10 @@
 
 	const measure = untrack(() => MEASURES[kind][session.units]);
 	const shown = (si: string) =>
-		si.trim() === '' ? '' : String(Number(measure.shown(Number(si)).toPrecision(6)));
+		si.trim() === '' ? '' : written(Number(measure.shown(numberTyped(si)).toPrecision(6)));
 	const inSi = (text: string) => {
 		const number = numberTyped(text);
-		return Number.isNaN(number) ? text : String(Number(measure.si(number).toPrecision(12)));
+		return Number.isNaN(number) ? text : written(Number(measure.si(number).toPrecision(12)));
 	};
 	let typed = $state(untrack(() => shown(value)));
 

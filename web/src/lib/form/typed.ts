@@ -1,5 +1,5 @@
 import { Problem, type Refusal } from '$lib/api/api';
-import { numberTyped } from '$lib/units/units';
+import { countTyped, numberTyped } from '$lib/units/units';
 import { refusal } from './refusal';
 
 /** The number typed into a field, or a problem that names the field and keeps what was typed. */
@@ -9,9 +9,21 @@ export function numberIn(field: string, typed: string): number {
 	return value;
 }
 
+/** A count that was typed, or a problem that names the field. */
+export function countIn(field: string, typed: string): number {
+	const value = countTyped(typed);
+	if (Number.isNaN(value)) throw notA(field, typed, 'wholeNumber');
+	return value;
+}
+
 /** As numberIn; nothing typed is no number at all. */
 export function maybeNumberIn(field: string, typed: string): number | undefined {
 	return typed.trim() === '' ? undefined : numberIn(field, typed);
+}
+
+/** As countIn; nothing typed is no count at all. */
+export function maybeCountIn(field: string, typed: string): number | undefined {
+	return typed.trim() === '' ? undefined : countIn(field, typed);
 }
 
 /** A mass in grams that was typed, or a problem that names the field. */
@@ -20,7 +32,7 @@ export function massIn(field: string, grams: number): number {
 	return grams;
 }
 
-function notA(field: string, typed: string, what: 'number' | 'mass'): Problem {
+function notA(field: string, typed: string, what: 'number' | 'wholeNumber' | 'mass'): Problem {
 	const nothing = typed.trim() === '';
 	const why: Refusal = nothing
 		? { kind: 'Missing' }

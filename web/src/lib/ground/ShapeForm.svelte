@@ -10,7 +10,7 @@
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
-	import { area, distance, numberTyped } from '$lib/units/units';
+	import { area, distance, numberTyped, written } from '$lib/units/units';
 	import { BARRIER, BEYOND } from '$lib/words/words';
 	import {
 		cornersOf,
@@ -47,7 +47,7 @@
 	let { kind, shape, corners, suggested, plots, plotId, crops, season, sketched, kept }: Props = $props();
 
 	const attempt = new Attempt();
-	const round = (value: number) => String(Math.round(value * 100) / 100);
+	const round = (value: number) => written(Math.round(value * 100) / 100);
 	// svelte-ignore state_referenced_locally
 	const was = shape;
 	// svelte-ignore state_referenced_locally
@@ -74,16 +74,18 @@
 	let length = $state(round(rectangle?.length ?? 12));
 	let turned = $state(round(rectangle?.turned ?? 0));
 	let spots = $state(drawn.map((corner) => ({ east: round(corner.east), north: round(corner.north) })));
-	let positionError = $state(String(was?.plot?.positionError ?? 3));
+	let positionError = $state(written(was?.plot?.positionError ?? 3));
 	// svelte-ignore state_referenced_locally
 	let onPlot = $state(plotId);
 	let barrier = $state<BarrierKind>(was?.barrier?.kind ?? 'HEDGE');
-	let height = $state(String(was?.barrier?.height ?? 2.5));
+	let height = $state(written(was?.barrier?.height ?? 2.5));
 	let held = $state(was?.barrier ? String(Math.round(was.barrier.held * 100)) : '');
 	let beyond = $state<Beyond>(was?.neighbour?.kind ?? 'TENDED');
 	const cropKnown = $derived(beyond === 'TENDED' || beyond === 'WILD');
 	let cropKey = $state(was?.neighbour?.cropKey ?? '');
-	let ground = $state(String(was?.neighbour?.area ?? (drawn.length > 2 ? Math.round(roughArea(drawn)) : 20)));
+	let ground = $state(
+		written(was?.neighbour?.area ?? (drawn.length > 2 ? Math.round(roughArea(drawn)) : 20))
+	);
 	let bloomFirst = $state(was?.neighbour?.bloomFirst ?? '');
 	let bloomLast = $state(was?.neighbour?.bloomLast ?? '');
 	let seenOn = $state(was?.neighbour?.seenOn ?? session.today);

@@ -6,7 +6,7 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn, numberIn } from '$lib/form/typed';
+	import { massIn, countIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
 
 	interface Props {
@@ -30,7 +30,7 @@
 					POST('/api/lots/{number}/parts', {
 						params: { path: { number: lot.number } },
 						body: alike
-							? { parts: numberIn('parts', alike), pouredOn }
+							? { parts: countIn('parts', alike), pouredOn }
 							: { masses: masses.map((one, i) => massIn(`masses[${i}]`, one.grams)), pouredOn }
 					})
 				)

@@ -1,6 +1,7 @@
+import { written } from '$lib/units/units';
 import type { Schemas } from '$lib/api/api';
 import type { Entry } from '$lib/form/Amend.svelte';
-import { numberIn } from '$lib/form/typed';
+import { countIn, numberIn } from '$lib/form/typed';
 import { money } from '$lib/stall/words';
 
 export type Work = Schemas['WorkDoneView']['kind'];
@@ -43,7 +44,7 @@ export function ratesWord(rates: Schemas['MoneyRatesView']): string {
 
 export const rateEntries = (rates: Schemas['MoneyRatesView']): Entry[] => {
 	const said = rates.version >= 0;
-	const of = (value: number) => (said ? String(value) : '');
+	const of = (value: number) => (said ? written(value) : '');
 	return [
 		{ name: 'wage', label: 'An hour of work, your own too', value: of(rates.wage), type: 'number' },
 		{ name: 'ground', label: 'A square metre of ground, a year', value: of(rates.ground), type: 'number' },
@@ -103,7 +104,7 @@ export const workBody = (bearers: Bearer[], typed: Record<string, string>) => ({
 	...bearer(bearers, typed),
 	kind: typed.kind as Work,
 	doneOn: typed.doneOn,
-	people: numberIn('people', typed.people),
+	people: countIn('people', typed.people),
 	minutes: numberIn('minutes', typed.minutes),
 	note: typed.note
 });

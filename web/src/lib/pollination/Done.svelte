@@ -2,7 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 	import { listed, plantsIn } from './pollination';
@@ -47,7 +47,7 @@
 					body: {
 						id: flower.id,
 						tag: typed.tag,
-						mother: numberIn('mother', typed.mother),
+						mother: countIn('mother', typed.mother),
 						fathers: [
 							...plantsIn(typed.fathers).map((plant) => ({ plantingId: here, plant })),
 							...elsewhere(flower)

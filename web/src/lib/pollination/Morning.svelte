@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countTyped } from '$lib/units/units';
 	import type { Schemas } from '$lib/api/api';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
@@ -26,7 +27,7 @@
 		await pollinate(cross.mother, cross.fathers, nextTag.trim());
 	}
 	async function doneOther() {
-		await pollinate(Number(mother), plantsIn(fathers), nextTag.trim());
+		await pollinate(countTyped(mother), plantsIn(fathers), nextTag.trim());
 		mother = '';
 		other = false;
 	}

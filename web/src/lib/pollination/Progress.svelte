@@ -4,8 +4,8 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
-	import { percent, whole } from '$lib/units/units';
+	import { countIn, numberIn } from '$lib/form/typed';
+	import { percent, whole, written } from '$lib/units/units';
 	import { refusal } from '$lib/form/refusal';
 	import { many } from '$lib/words/words';
 
@@ -34,9 +34,9 @@
 	// svelte-ignore state_referenced_locally
 	let seeds = $state(String(progress.wanted.seeds));
 	// svelte-ignore state_referenced_locally
-	let perFruit = $state(String(progress.wanted.perFruit));
+	let perFruit = $state(written(progress.wanted.perFruit));
 	// svelte-ignore state_referenced_locally
-	let variation = $state(String(progress.wanted.variation));
+	let variation = $state(written(progress.wanted.variation));
 	let reason = $state('');
 
 	function keep() {
@@ -45,7 +45,7 @@
 				PUT('/api/plantings/{id}/pollination-aim', {
 					params: { path: { id: page.planting.id! } },
 					body: {
-						seeds: numberIn('seeds', seeds),
+						seeds: countIn('seeds', seeds),
 						perFruit: numberIn('perFruit', perFruit),
 						variation: numberIn('variation', variation),
 						version: progress.version,

@@ -6,7 +6,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Correcting from '$lib/form/Correcting.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import CountGrid from './CountGrid.svelte';
 	import { nothingCounted, sent, type Counted } from './counting';
 
@@ -52,7 +52,7 @@
 			const body = {
 				setOn,
 				countedOn,
-				perReplicate: numberIn('perReplicate', perReplicate),
+				perReplicate: countIn('perReplicate', perReplicate),
 				...sent(rows, normalOnly),
 				note,
 				...(was

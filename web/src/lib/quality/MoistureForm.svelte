@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { written } from '$lib/units/units';
 	import { untrack } from 'svelte';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -23,9 +24,9 @@
 	let dishes = $state(
 		was?.dishes.length
 			? was.dishes.map((dish) => ({
-					empty: String(dish.empty),
-					before: String(dish.before),
-					after: String(dish.after)
+					empty: written(dish.empty),
+					before: written(dish.before),
+					after: written(dish.after)
 				}))
 			: [
 					{ empty: '', before: '', after: '' },

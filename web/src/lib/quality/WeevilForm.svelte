@@ -5,7 +5,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 
 	let { number, kept }: { number: string; kept: () => void } = $props();
 	const attempt = new Attempt();
@@ -20,7 +20,7 @@
 			await ask(
 				POST('/api/lots/{number}/weevils', {
 					params: { path: { number } },
-					body: { lookedOn, seeds: numberIn('seeds', seeds), bored: numberIn('bored', bored) }
+					body: { lookedOn, seeds: countIn('seeds', seeds), bored: countIn('bored', bored) }
 				})
 			);
 			kept();

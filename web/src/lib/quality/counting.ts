@@ -1,4 +1,4 @@
-import { numberIn } from '$lib/form/typed';
+import { countIn } from '$lib/form/typed';
 
 /** What a seed on the paper turned into, in the order in which it is counted. */
 export const CLASSES = [
@@ -29,8 +29,8 @@ export function tallied(row: Counted, name: SeedClass, by: 1 | -1): Counted {
 /** As it is sent; only normal seedlings where nobody told of the others. */
 export function sent(rows: Counted[], normalOnly: boolean) {
 	const column = (name: SeedClass) =>
-		rows.map((row) => (name !== 'normal' && row[name].trim() === '' ? 0 : numberIn(name, row[name])));
-	const counts = rows.map((row) => numberIn('counts', row.normal));
+		rows.map((row) => (name !== 'normal' && row[name].trim() === '' ? 0 : countIn(name, row[name])));
+	const counts = rows.map((row) => countIn('counts', row.normal));
 	if (normalOnly) return { counts };
 	return {
 		counts,

@@ -1,3 +1,4 @@
+import { numberTyped } from '$lib/units/units';
 import { inWords } from '$lib/words/words';
 
 /** A part of a record as it was typed. */
@@ -71,6 +72,6 @@ function anew(value: unknown, name: string, now: Map<string, string>): unknown {
 }
 
 function number(typed: string) {
-	const read = Number(typed);
-	return typed.trim() && !Number.isNaN(read) ? read : typed;
+	const read = numberTyped(typed);
+	return Number.isNaN(read) ? typed : read;
 }

@@ -11,7 +11,7 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation, ofVerdict } from '$lib/mark/mark';
 	import Loading from '$lib/shell/Loading.svelte';
-	import { digits, numberTyped } from '$lib/units/units';
+	import { digits, numberTyped, written } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { FIGURE, many } from '$lib/words/words';
 
@@ -31,7 +31,7 @@
 
 	function choose(figure: Figure) {
 		chosen = figure;
-		value = String(figure.own ?? figure.general ?? '');
+		value = written(figure.own ?? figure.general);
 		reason = '';
 		changes.forget();
 	}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { written } from '$lib/units/units';
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -7,7 +8,7 @@
 	import Correcting from '$lib/form/Correcting.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
 	import { CONTROL, cropWord, GRADE, PURPOSE } from '$lib/words/words';
 	import BedsTaken from './BedsTaken.svelte';
 	import { seasonName } from './year';
@@ -66,16 +67,16 @@
 	let setOutOn = $state(was?.setOutOn ?? '');
 	// svelte-ignore state_referenced_locally
 	let plants = $state(String(was?.plants ?? grow));
-	let germination = $state(String(was?.germination ?? '85'));
+	let germination = $state(written(was?.germination ?? 85));
 	type Taken = Record<string, { from: string; to: string }>;
 	const typed = (stretches: Schemas['Stretch'][]): Taken =>
 		Object.fromEntries(
-			stretches.map((stretch) => [stretch.bedId, { from: String(stretch.from), to: String(stretch.to) }])
+			stretches.map((stretch) => [stretch.bedId, { from: written(stretch.from), to: written(stretch.to) }])
 		);
 	let taking = $state(typed(was?.stretches ?? []));
 	let rootsTaking = $state(typed(was?.rootStretches ?? []));
-	let inRow = $state(was ? String(was.inRow) : '');
-	let betweenRows = $state(was ? String(was.betweenRows) : '');
+	let inRow = $state(written(was?.inRow));
+	let betweenRows = $state(written(was?.betweenRows));
 	let selected = $state(was && was.selected < 1 ? String(Math.round(was.selected * 100)) : '');
 	let stored = $state(was?.liftedOn !== undefined);
 	let liftedOn = $state(was?.liftedOn ?? '');
@@ -84,7 +85,7 @@
 	let clearedOn = $state(was?.clearedOn ?? '');
 	let control = $state<NonNullable<Request['control']>>(was?.control ?? 'OPEN');
 	let everyFlower = $state(was?.everyFlower ?? false);
-	let dropped = $state(was?.dropped ? String(was.dropped) : '');
+	let dropped = $state(written(was?.dropped || undefined));
 	let flowersFrom = $state(was?.flowersFrom ?? '');
 	let flowersUntil = $state(was?.flowersUntil ?? '');
 	let restOverruled = $state(was?.restOverruled ?? '');
@@ -157,7 +158,7 @@
 
 	function request(): Request {
 		return {
-			season: numberIn('season', season),
+			season: countIn('season', season),
 			varietyId,
 			plotId,
 			stretches: stretches('stretches', bedsHere, taking),
@@ -172,7 +173,7 @@
 				? { rootPlotId, rootStretches: stretches('rootStretches', rootBeds, rootsTaking) }
 				: {}),
 			...(purpose !== 'SEED' && clearedOn ? { clearedOn } : {}),
-			plants: numberIn('plants', plants),
+			plants: countIn('plants', plants),
 			inRow: maybeNumberIn('inRow', inRow),
 			betweenRows: maybeNumberIn('betweenRows', betweenRows),
 			germination: numberIn('germination', germination),

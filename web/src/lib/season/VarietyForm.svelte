@@ -6,7 +6,7 @@
 	import Correcting from '$lib/form/Correcting.svelte';
 	import CropField from '$lib/form/CropField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import { capital } from '$lib/words/words';
 
 	type Request = Schemas['VarietyRequest'];
@@ -60,7 +60,7 @@
 				cropKey,
 				name,
 				source,
-				yearReceived: numberIn('yearReceived', yearReceived),
+				yearReceived: countIn('yearReceived', yearReceived),
 				treated,
 				hybrid,
 				breedingOut: hybrid && breedingOut,

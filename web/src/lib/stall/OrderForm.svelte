@@ -7,7 +7,7 @@
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
 	import { cropWord } from '$lib/words/words';
 	import { SALE } from './words';
 
@@ -65,7 +65,7 @@
 					const price = maybeNumberIn(`lines[${i}].price`, row.price);
 					return of === BULK
 						? { varietyId, bulk: numberIn(`lines[${i}].bulk`, row.much), price }
-						: { varietyId, seeds: Number(of), packets: numberIn(`lines[${i}].packets`, row.much), price };
+						: { varietyId, seeds: Number(of), packets: countIn(`lines[${i}].packets`, row.much), price };
 				});
 			const body = { customerId, kind, orderedOn: session.today, wantedOn, note, lines };
 			kept(await ask(POST('/api/orders', { body })));

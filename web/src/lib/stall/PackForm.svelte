@@ -10,7 +10,7 @@
 	import { refusal } from '$lib/form/refusal';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { countIn, massIn, maybeCountIn, maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
 	import { money, packet } from './words';
 	import { many } from '$lib/words/words';
@@ -67,14 +67,14 @@
 		return {
 			packedOn,
 			...(by === 'seeds'
-				? { seeds: numberIn('seeds', seeds) }
+				? { seeds: countIn('seeds', seeds) }
 				: by === 'metres'
 					? { metres: numberIn('metres', metres) }
 					: { grams: massIn('grams', grams) }),
-			people: maybeNumberIn('people', people),
+			people: maybeCountIn('people', people),
 			minutes: maybeNumberIn('minutes', minutes),
-			sowBy: maybeNumberIn('sowBy', sowBy),
-			packets: maybeNumberIn('packets', packets),
+			sowBy: maybeCountIn('sowBy', sowBy),
+			packets: maybeCountIn('packets', packets),
 			reserve: Number.isFinite(reserve) ? reserve : 0,
 			price: numberIn('price', price || '0')
 		};

@@ -7,7 +7,7 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn, maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { massIn, maybeNumberIn, countIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
 	import { money, packet, SALE } from './words';
 
@@ -49,7 +49,7 @@
 			const what =
 				from === BULK
 					? { bulk: massIn('bulk', bulk) }
-					: { packingRunId: from, packets: numberIn('packets', packets) };
+					: { packingRunId: from, packets: countIn('packets', packets) };
 			await ask(
 				POST('/api/lots/{number}/sales', {
 					params: { path: { number } },

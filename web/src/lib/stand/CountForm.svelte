@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countTyped } from '$lib/units/units';
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -22,8 +23,8 @@
 	let plants = $state('');
 	let countedOn = $state(session.today);
 	let note = $state('');
-	const number = $derived(Number(plants));
-	const good = $derived(plants.trim() !== '' && Number.isInteger(number) && number >= 0);
+	const number = $derived(countTyped(plants));
+	const good = $derived(number >= 0);
 
 	async function keep() {
 		await count(point, number, countedOn, note.trim());

@@ -2,7 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import { dayMonth } from '$lib/words/dates';
 	import { POINT } from '$lib/words/words';
 
@@ -52,7 +52,7 @@
 										body: {
 											id: count.id,
 											point: entry.point as Point,
-											plants: numberIn('plants', entry.plants),
+											plants: countIn('plants', entry.plants),
 											countedOn: entry.countedOn,
 											note: entry.note,
 											...made

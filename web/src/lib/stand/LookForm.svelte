@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countTyped } from '$lib/units/units';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 
@@ -25,11 +26,11 @@
 	let small = $state('');
 	let medium = $state('');
 	let large = $state('');
-	const number = $derived(Number(pieces));
-	const sizes = $derived([small, medium, large].map((typed) => Number(typed) || 0));
+	const number = $derived(countTyped(pieces));
+	const sizes = $derived([small, medium, large].map((typed) => countTyped(typed) || 0));
 	const inAll = $derived(sizes.reduce((sum, size) => sum + size, 0));
 	const wrong = $derived(
-		!(Number.isInteger(number) && number > 0 && number <= there)
+		!(number > 0 && number <= there)
 			? `Between 1 and ${there} pieces lie there.`
 			: thrownOut >= number
 				? 'Not all of them can have been thrown out.'

@@ -2,7 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { countIn, maybeCountIn } from '$lib/form/typed';
 	import { dayMonth } from '$lib/words/dates';
 	import { capital } from '$lib/words/words';
 
@@ -57,11 +57,11 @@
 								body: {
 									id: look.id,
 									seenOn: entry.seenOn,
-									pieces: numberIn('pieces', entry.pieces),
-									thrownOut: numberIn('thrownOut', entry.thrownOut),
-									small: maybeNumberIn('small', entry.small),
-									medium: maybeNumberIn('medium', entry.medium),
-									large: maybeNumberIn('large', entry.large),
+									pieces: countIn('pieces', entry.pieces),
+									thrownOut: countIn('thrownOut', entry.thrownOut),
+									small: maybeCountIn('small', entry.small),
+									medium: maybeCountIn('medium', entry.medium),
+									large: maybeCountIn('large', entry.large),
 									note: entry.note,
 									...made
 								}

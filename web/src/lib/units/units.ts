@@ -112,11 +112,46 @@ export const MEASURES: Record<'length' | 'ground' | 'warmth', Record<Units, Meas
 	}
 };
 
-/** What was typed as a number: a comma or a point, spaces between thousands. Not a number when it is none. */
+/** The sign between the whole of a number and its part, as the reader's country writes it. */
+function partSign(): string {
+	return new Intl.NumberFormat(reader.locale).formatToParts(0.5).find((one) => one.type === 'decimal')!.value;
+}
+
+/** A number as its reader would type it; nothing of none. */
+export function written(value: number | undefined): string {
+	return value === undefined || !Number.isFinite(value) ? '' : String(value).replace('.', partSign());
+}
+
+/** Spaces and apostrophes between thousands say nothing that digits do not. */
+const bare = (typed: string) => typed.trim().replace(/[\s\u00a0\u202f’']/g, '');
+
+const BY_THOUSANDS = /^[+-]?[1-9]\d{0,2}(?:(?:,\d{3})+|(?:\.\d{3})+)$/;
+const ONE_SIGN = /^[+-]?[1-9]\d{0,2}[.,]\d{3}$/;
+
+/** Whether somebody from elsewhere would read a thousand times as much, or as little: "1,250". */
+export function twoReadings(typed: string): boolean {
+	return ONE_SIGN.test(bare(typed));
+}
+
+/**
+ * What was typed as a number, as the reader's country writes it; where only one reading makes sense, as any country does:
+ * "0,5" and "0.5" are a half everywhere. Not a number when it is none.
+ */
 export function numberTyped(typed: string): number {
-	const plain = typed
-		.trim()
-		.replace(/[\s\u00a0]/g, '')
-		.replace(',', '.');
-	return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : NaN;
+	const plain = bare(typed);
+	const last = plain.charAt(Math.max(plain.lastIndexOf(','), plain.lastIndexOf('.')));
+	const thousands = BY_THOUSANDS.test(plain) && !(ONE_SIGN.test(plain) && last === partSign());
+	if (thousands) return Number(plain.replace(/[.,]/g, ''));
+	const [before, after, ...more] =
+		plain.includes(',') || plain.includes('.') ? plain.split(last) : [plain, ''];
+	const whole = BY_THOUSANDS.test(before) ? before.replace(/[.,]/g, '') : before;
+	const one = `${whole}.${after}`;
+	return more.length === 0 && /^[+-]?(\d+\.\d*|\.\d+)$/.test(one) ? Number(one) : NaN;
+}
+
+/** What was typed as a count: "1,000" and "1.000" are a thousand everywhere. Not a number when it is not whole. */
+export function countTyped(typed: string): number {
+	const plain = bare(typed);
+	const count = BY_THOUSANDS.test(plain) ? Number(plain.replace(/[.,]/g, '')) : numberTyped(typed);
+	return Number.isInteger(count) ? count : NaN;
 }

@@ -8,7 +8,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
-	import { distance, percent, reach } from '$lib/units/units';
+	import { distance, percent, reach, written } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { DECISION, GRADE, many } from '$lib/words/words';
 	import { asItStands } from './record';
@@ -34,7 +34,7 @@
 	// svelte-ignore state_referenced_locally
 	let decision = $state<Decision>(late.late.suspect ? 'KEPT_APART' : 'LET_PASS');
 	// svelte-ignore state_referenced_locally
-	let radius = $state(String(rounded(late.late.rings[1].radius)));
+	let radius = $state(written(rounded(late.late.rings[1].radius)));
 	// svelte-ignore state_referenced_locally
 	let row = $state(String(of.rows[0] ?? 1));
 	let along = $state('0');

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countTyped } from '$lib/units/units';
 	import type { WalkCount } from './walk.svelte';
 
 	/** The rows of the stand: those walked are dark, the one walked now is marigold. */
@@ -7,8 +8,8 @@
 	let asked = $state(false);
 
 	function counted(typed: string) {
-		const rowsInAll = Math.round(Number(typed));
-		if (rowsInAll < 1 || rowsInAll > 400) return;
+		const rowsInAll = countTyped(typed);
+		if (!(rowsInAll >= 1 && rowsInAll <= 400)) return;
 		count.set({
 			rowsInAll,
 			row: Math.min(count.now.row, rowsInAll),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countTyped } from '$lib/units/units';
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -61,7 +62,7 @@
 		bind:value={
 			() => String(count.now.lookedAt),
 			(typed) => {
-				const plants = Number(typed);
+				const plants = countTyped(typed);
 				if (Number.isInteger(plants) && plants > 0) count.look(plants - count.now.lookedAt);
 			}
 		}

@@ -2,7 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import { dayMonth } from '$lib/words/dates';
 	import { FATE } from '$lib/words/words';
 	import { whole } from '$lib/units/units';
@@ -62,10 +62,10 @@
 		(typed, made) => {
 			const kinds = one.offTypes.map((kind, i) => ({
 				...kind,
-				plants: numberIn(`offTypes.${i}`, typed[`offTypes.${i}`])
+				plants: countIn(`offTypes.${i}`, typed[`offTypes.${i}`])
 			}));
 			if (typed.another.trim()) {
-				const plants = numberIn('anotherPlants', typed.anotherPlants);
+				const plants = countIn('anotherPlants', typed.anotherPlants);
 				kinds.push({ kind: typed.another.trim(), plants, fate: 'PULLED', reason: '' });
 			}
 			return ask(
@@ -74,12 +74,12 @@
 					body: {
 						...asItStands(one),
 						walkedOn: typed.walkedOn,
-						lookedAt: numberIn('lookedAt', typed.lookedAt),
+						lookedAt: countIn('lookedAt', typed.lookedAt),
 						others: typed.others ? typed.others === 'true' : one.others,
 						offTypes: kinds.filter((kind) => kind.plants !== 0),
-						sick: numberIn('sick', typed.sick),
-						stressed: numberIn('stressed', typed.stressed),
-						bolted: numberIn('bolted', typed.bolted),
+						sick: countIn('sick', typed.sick),
+						stressed: countIn('stressed', typed.stressed),
+						bolted: countIn('bolted', typed.bolted),
 						sheddingSince: typed.sheddingSince || undefined,
 						// A day that is taken out says that none had flowered.
 						notFlowered: !typed.sheddingSince && (one.notFlowered || one.sheddingSince !== undefined),

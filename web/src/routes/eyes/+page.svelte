@@ -3,7 +3,7 @@
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { percent } from '$lib/units/units';
@@ -83,9 +83,9 @@
 		kind: typed.kind,
 		walker: typed.walker,
 		other: typed.other ?? '',
-		first: numberIn('first', typed.first),
-		second: numberIn('second', typed.second),
-		both: WAYS[how].both ? numberIn('both', typed.both) : 0,
+		first: countIn('first', typed.first),
+		second: countIn('second', typed.second),
+		both: WAYS[how].both ? countIn('both', typed.both) : 0,
 		note: typed.note
 	});
 	function add(how: How): Amended {

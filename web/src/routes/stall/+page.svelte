@@ -3,7 +3,7 @@
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn, numberIn } from '$lib/form/typed';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -166,7 +166,7 @@
 															body: {
 																...(sale.packets === undefined
 																	? { bulk: numberIn('bulk', typed.bulk) }
-																	: { packets: numberIn('packets', typed.packets) }),
+																	: { packets: countIn('packets', typed.packets) }),
 																soldOn: typed.soldOn,
 																price: numberIn('price', typed.price),
 																note: typed.note,

@@ -6,14 +6,14 @@
 	import Amend from '$lib/form/Amend.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import RipeningCurve from '$lib/ripening/RipeningCurve.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { mass, MEASURES, percent, tenth } from '$lib/units/units';
+	import { MEASURES, countTyped, mass, percent, tenth } from '$lib/units/units';
 	import { clock, dayMonth } from '$lib/words/dates';
 	import { capital, cropWord, many, placed } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
@@ -29,7 +29,7 @@
 	);
 	const waiting = $derived(outbox.waiting.filter((one) => one.path === path).length);
 	const wrong = $derived(
-		ripe.trim() !== '' && !(Number(ripe) >= 0 && Number(ripe) <= Number(lookedAt))
+		ripe.trim() !== '' && !(countTyped(ripe) >= 0 && countTyped(ripe) <= countTyped(lookedAt))
 			? `Between 0 and ${lookedAt} can be ripe.`
 			: ''
 	);
@@ -39,8 +39,8 @@
 		const visit = {
 			id: newId(),
 			visitedOn: session.today,
-			ripe: numberIn('ripe', ripe),
-			lookedAt: numberIn('lookedAt', lookedAt),
+			ripe: countIn('ripe', ripe),
+			lookedAt: countIn('lookedAt', lookedAt),
 			note: note.trim()
 		};
 		const typed = { ripe, note };
@@ -150,8 +150,8 @@
 																body: {
 																	id: one.id,
 																	visitedOn: typed.visitedOn,
-																	ripe: numberIn('ripe', typed.ripe),
-																	lookedAt: numberIn('lookedAt', typed.lookedAt),
+																	ripe: countIn('ripe', typed.ripe),
+																	lookedAt: countIn('lookedAt', typed.lookedAt),
 																	note: typed.note,
 																	...made
 																}

@@ -7,13 +7,13 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn, numberIn } from '$lib/form/typed';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
 	import { DIFFERENCE } from '$lib/seedroom/words';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { mass, numberTyped } from '$lib/units/units';
+	import { mass, countTyped, numberTyped } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
 
@@ -52,7 +52,8 @@
 		]);
 	}
 	const written = (row: Row) => (typed[row.key] ?? '').trim() !== '';
-	const differs = (row: Row) => written(row) && numberTyped(typed[row.key]) !== row.expected;
+	const differs = (row: Row) =>
+		written(row) && (row.run ? countTyped : numberTyped)(typed[row.key]) !== row.expected;
 
 	function keep(counted: Row[]) {
 		void attempt.run(async () => {
@@ -60,7 +61,7 @@
 				number: row.lot.lot.number,
 				packingRunId: row.run?.id,
 				expected: row.expected,
-				found: numberIn(`lines[${i}].found`, typed[row.key]),
+				found: (row.run ? countIn : numberIn)(`lines[${i}].found`, typed[row.key]),
 				because: differs(row) ? (because[row.key] ?? 'SAME') : ('SAME' as const)
 			}));
 			await ask(POST('/api/stock-takings', { body: { countedOn: session.today, note, lines } }));

@@ -3,7 +3,7 @@
 	import { ask, GET, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Labels from '$lib/stall/Labels.svelte';
@@ -135,10 +135,10 @@
 														params: { path: { id: run.id } },
 														body: {
 															packedOn: typed.packedOn,
-															packets: numberIn('packets', typed.packets),
+															packets: countIn('packets', typed.packets),
 															price: numberIn('price', typed.price),
-															sowBy: numberIn('sowBy', typed.sowBy),
-															people: numberIn('people', typed.people),
+															sowBy: countIn('sowBy', typed.sowBy),
+															people: countIn('people', typed.people),
 															minutes: maybeNumberIn('minutes', typed.minutes),
 															...made
 														}

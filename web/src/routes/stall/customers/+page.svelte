@@ -2,7 +2,7 @@
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { everything } from '$lib/api/pages';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
@@ -181,7 +181,7 @@
 															body: {
 																varietyId: typed.varietyId,
 																byWeight: typed.of === 'bulk',
-																seeds: typed.of === 'seeds' ? numberIn('seeds', typed.seeds) : undefined,
+																seeds: typed.of === 'seeds' ? countIn('seeds', typed.seeds) : undefined,
 																price: numberIn('price', typed.price)
 															}
 														})

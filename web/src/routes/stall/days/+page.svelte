@@ -7,7 +7,7 @@
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
@@ -48,7 +48,7 @@
 			const lines = written(all).map(({ lot, run }, i) => ({
 				number: lot.lot.number,
 				packingRunId: run.id,
-				taken: numberIn(`lines[${i}].taken`, along[run.id])
+				taken: countIn(`lines[${i}].taken`, along[run.id])
 			}));
 			await ask(POST('/api/stall-days', { body: { customerId: market, heldOn, note, lines } }));
 			along = {};
@@ -62,7 +62,7 @@
 			const returned = Object.fromEntries(
 				day.lines.map((line) => [
 					line.packingRunId,
-					numberIn('returned', back[day.id + line.packingRunId] ?? '')
+					countIn('returned', back[day.id + line.packingRunId] ?? '')
 				])
 			);
 			await ask(POST('/api/stall-days/{id}/count', { params: { path: { id: day.id } }, body: { returned } }));

@@ -6,7 +6,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn } from '$lib/form/typed';
 	import { rowsIn } from '$lib/selection/selection';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -49,7 +49,7 @@
 						id,
 						plantingId: planting,
 						name,
-						blocks: numberIn('blocks', blocks),
+						blocks: countIn('blocks', blocks),
 						rows: rowsIn(rows, mothers)
 					}
 				})

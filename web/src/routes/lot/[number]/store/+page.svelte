@@ -3,7 +3,7 @@
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn, numberIn } from '$lib/form/typed';
 	import Curve from '$lib/seedroom/Curve.svelte';
 	import { BETTER, CONTAINER, TAKEN } from '$lib/seedroom/words';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -68,7 +68,7 @@
 		{ name: 'note', label: 'Note', value: taking?.note ?? '', hint: 'what happened, where it is written off' }
 	];
 	function takingBody(typed: Record<string, string>, run: string | undefined) {
-		const much = numberIn(run ? 'packets' : 'mass', typed.much);
+		const much = run ? countIn('packets', typed.much) : numberIn('mass', typed.much);
 		return {
 			why: typed.why as Schemas['TakingView']['why'],
 			takenOn: typed.takenOn,
@@ -193,7 +193,7 @@
 													shelfId: typed.shelfId,
 													kind: typed.kind as Schemas['ContainerView']['kind'],
 													sealed: typed.sealed === 'true',
-													count: numberIn('count', typed.count),
+													count: countIn('count', typed.count),
 													on: typed.on
 												}
 											})

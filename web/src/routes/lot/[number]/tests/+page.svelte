@@ -4,7 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { countIn, numberIn } from '$lib/form/typed';
 	import Mark from '$lib/mark/Mark.svelte';
 	import CountForm from '$lib/quality/CountForm.svelte';
 	import GerminationForm from '$lib/quality/GerminationForm.svelte';
@@ -73,10 +73,10 @@
 	];
 	const cutBody = (typed: Record<string, string>) => ({
 		cutOn: typed.cutOn,
-		sound: numberIn('sound', typed.sound),
-		empty: numberIn('empty', typed.empty),
-		eaten: numberIn('eaten', typed.eaten),
-		shrunken: numberIn('shrunken', typed.shrunken),
+		sound: countIn('sound', typed.sound),
+		empty: countIn('empty', typed.empty),
+		eaten: countIn('eaten', typed.eaten),
+		shrunken: countIn('shrunken', typed.shrunken),
 		note: typed.note
 	});
 	const plain = (value: number) => String(Math.round(value * 10) / 10);
@@ -488,8 +488,8 @@
 																	params: { path: { id: look.id } },
 																	body: {
 																		lookedOn: typed.lookedOn,
-																		seeds: numberIn('seeds', typed.seeds),
-																		bored: numberIn('bored', typed.bored),
+																		seeds: countIn('seeds', typed.seeds),
+																		bored: countIn('bored', typed.bored),
 																		...made
 																	}
 																})
