@@ -1,4 +1,3 @@
-import { numberTyped } from '$lib/units/units';
 import { inWords } from '$lib/words/words';
 
 /** A part of a record as it was typed. */
@@ -72,6 +71,6 @@ function anew(value: unknown, name: string, now: Map<string, string>): unknown {
 }
 
 function number(typed: string) {
-	const read = numberTyped(typed);
-	return Number.isNaN(read) ? typed : read;
+	const read = Number(typed);
+	return typed.trim() && !Number.isNaN(read) ? read : typed;
 }

@@ -128,6 +128,9 @@ const bare = (typed: string) => typed.trim().replace(/[\s\u00a0\u202f’']/g, ''
 const BY_THOUSANDS = /^[+-]?[1-9]\d{0,2}(?:(?:,\d{3})+|(?:\.\d{3})+)$/;
 const ONE_SIGN = /^[+-]?[1-9]\d{0,2}[.,]\d{3}$/;
 
+/** What stands in thousands, without the signs between them. */
+const joined = (thousands: string) => Number(thousands.replace(/[.,]/g, ''));
+
 /** Whether somebody from elsewhere would read a thousand times as much, or as little: "1,250". */
 export function twoReadings(typed: string): boolean {
 	return ONE_SIGN.test(bare(typed));
@@ -140,11 +143,10 @@ export function twoReadings(typed: string): boolean {
 export function numberTyped(typed: string): number {
 	const plain = bare(typed);
 	const last = plain.charAt(Math.max(plain.lastIndexOf(','), plain.lastIndexOf('.')));
-	const thousands = BY_THOUSANDS.test(plain) && !(ONE_SIGN.test(plain) && last === partSign());
-	if (thousands) return Number(plain.replace(/[.,]/g, ''));
+	if (BY_THOUSANDS.test(plain) && !(ONE_SIGN.test(plain) && last === partSign())) return joined(plain);
 	const [before, after, ...more] =
 		plain.includes(',') || plain.includes('.') ? plain.split(last) : [plain, ''];
-	const whole = BY_THOUSANDS.test(before) ? before.replace(/[.,]/g, '') : before;
+	const whole = BY_THOUSANDS.test(before) ? joined(before) : before;
 	const one = `${whole}.${after}`;
 	return more.length === 0 && /^[+-]?(\d+\.\d*|\.\d+)$/.test(one) ? Number(one) : NaN;
 }
@@ -152,6 +154,6 @@ export function numberTyped(typed: string): number {
 /** What was typed as a count: "1,000" and "1.000" are a thousand everywhere. Not a number when it is not whole. */
 export function countTyped(typed: string): number {
 	const plain = bare(typed);
-	const count = BY_THOUSANDS.test(plain) ? Number(plain.replace(/[.,]/g, '')) : numberTyped(typed);
+	const count = BY_THOUSANDS.test(plain) ? joined(plain) : numberTyped(plain);
 	return Number.isInteger(count) ? count : NaN;
 }
