@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_25"];
+        put: operations["correct_27"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_24"];
+        put: operations["correct_26"];
         post?: never;
         delete?: never;
         options?: never;
@@ -124,7 +124,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_23"];
+        put: operations["correct_25"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_22"];
+        put: operations["correct_24"];
         post?: never;
         delete?: never;
         options?: never;
@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_21"];
+        put: operations["correct_23"];
         post?: never;
         delete?: never;
         options?: never;
@@ -444,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_20"];
+        put: operations["correct_22"];
         post?: never;
         delete?: never;
         options?: never;
@@ -508,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_19"];
+        put: operations["correct_21"];
         post?: never;
         delete?: never;
         options?: never;
@@ -636,7 +636,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_18"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -668,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_17"];
+        put: operations["correct_19"];
         post?: never;
         delete?: never;
         options?: never;
@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/family": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["family"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/germination": {
         parameters: {
             query?: never;
@@ -941,7 +957,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["hold"];
+        post: operations["hold_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/holders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["holders"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1163,9 +1195,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["recall"];
+        get?: never;
         put?: never;
-        post?: never;
+        post: operations["hold"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1348,6 +1380,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/told": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/weevils": {
         parameters: {
             query?: never;
@@ -1500,7 +1548,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_16"];
+        put: operations["correct_18"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1548,7 +1596,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["order"];
-        put: operations["correct_15"];
+        put: operations["correct_17"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1708,7 +1756,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_14"];
+        put: operations["correct_16"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1740,7 +1788,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_13"];
+        put: operations["correct_15"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1804,7 +1852,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["planting"];
-        put: operations["correct_12"];
+        put: operations["correct_14"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2100,6 +2148,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plantings/{id}/sown": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sown"];
+        put?: never;
+        post: operations["sow_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/sown-from-elsewhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sow_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings/{id}/stand": {
         parameters: {
             query?: never;
@@ -2220,7 +2300,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_13"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2236,7 +2316,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_10"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2332,7 +2412,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_9"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2380,7 +2460,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_8"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2412,7 +2492,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2604,7 +2684,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_6"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2652,7 +2732,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2716,7 +2796,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_4"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2734,6 +2814,38 @@ export interface paths {
         get: operations["log"];
         put?: never;
         post: operations["read_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sown-from-elsewhere/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sown-from-elsewhere/{id}/undone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["undo_1"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2908,7 +3020,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_3"];
+        put: operations["correct_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2941,6 +3053,38 @@ export interface paths {
         };
         get: operations["today"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/told/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/told/{id}/undone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["undo"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3546,6 +3690,20 @@ export interface components {
             /** Format: double */
             upper: number;
         };
+        Bought: {
+            /** Format: int32 */
+            grownIn?: number;
+            /** Format: uuid */
+            id: string;
+            mass?: number;
+            /** Format: date */
+            sownOn: string;
+            /** Format: uuid */
+            standing?: string;
+            supplier: string;
+            theirNumber: string;
+            to: string[];
+        };
         BreedingOut: {
             /** Format: int32 */
             generation: number;
@@ -3623,17 +3781,6 @@ export interface components {
             tag: string;
             /** Format: double */
             worth?: number;
-        };
-        Carrier: {
-            bulk: number;
-            /** @enum {string} */
-            grade: "OWN_USE" | "MARKET" | "STOCK";
-            held: boolean;
-            number: string;
-            /** @enum {string} */
-            origin: "PICKED" | "BLEND" | "PART";
-            /** Format: int32 */
-            packets: number;
         };
         CautionRequest: {
             caution: string;
@@ -4163,6 +4310,38 @@ export interface components {
             /** Format: int32 */
             weighings: number;
         };
+        ElsewhereRequest: {
+            /** Format: int32 */
+            grownIn?: number;
+            mass?: number;
+            note: string;
+            reason?: string;
+            /** Format: date */
+            sownOn: string;
+            supplier: string;
+            theirNumber: string;
+            treatment: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        ElsewhereView: {
+            /** Format: int32 */
+            grownIn?: number;
+            /** Format: uuid */
+            id: string;
+            mass?: number;
+            note: string;
+            /** Format: uuid */
+            plantingId: string;
+            recordedBy: string;
+            /** Format: date */
+            sownOn: string;
+            supplier: string;
+            theirNumber: string;
+            treatment: string;
+            /** Format: int32 */
+            version: number;
+        };
         End: {
             /** @enum {string} */
             kind: "PACKETS" | "BULK" | "BULK_SOLD" | "POURED";
@@ -4287,6 +4466,21 @@ export interface components {
             metres: number;
             /** Format: double */
             share: number;
+        };
+        FamilyView: {
+            bulk: number;
+            /** Format: int32 */
+            customers: number;
+            elsewhere: components["schemas"]["Bought"][];
+            left: components["schemas"]["Left"][];
+            lots: components["schemas"]["Member"][];
+            number: string;
+            /** Format: int64 */
+            packets: number;
+            poured: components["schemas"]["Poured"][];
+            sown: components["schemas"]["Sown"][];
+            standing: components["schemas"]["Standing"][];
+            variety: string;
         };
         FarmView: {
             climate: components["schemas"]["ClimateNormals"];
@@ -4784,13 +4978,18 @@ export interface components {
             reason: string;
         };
         Holder: {
-            bulk?: number;
+            bulk: number;
             customer: string;
-            number: string;
-            /** Format: int32 */
-            packets?: number;
+            /** Format: uuid */
+            customerId: string;
             /** Format: date */
-            soldOn: string;
+            firstOn: string;
+            /** Format: date */
+            lastOn: string;
+            number: string;
+            /** Format: int64 */
+            packets: number;
+            told?: components["schemas"]["ToldView"];
         };
         Ingredient: {
             available: number;
@@ -4939,6 +5138,16 @@ export interface components {
             mass: number;
             what: string;
         };
+        Left: {
+            bulk: number;
+            /** Format: int32 */
+            customers: number;
+            /** Format: date */
+            lastOn: string;
+            number: string;
+            /** Format: int64 */
+            packets: number;
+        };
         ListPriceRequest: {
             byWeight: boolean;
             price?: number;
@@ -5042,6 +5251,7 @@ export interface components {
         LotPage: {
             checks: components["schemas"]["SettingCheckView"][];
             corrections: components["schemas"]["CorrectionView"][];
+            generation: components["schemas"]["SeedGeneration"];
             hazards: string;
             kinds: components["schemas"]["StepKindView"][];
             known: components["schemas"]["LotKnown"];
@@ -5050,6 +5260,7 @@ export interface components {
             preSowingNote: string;
             ripenessCues: string;
             sales: components["schemas"]["SaleView"][];
+            sown?: components["schemas"]["SownWith"];
             stock: components["schemas"]["StockView"];
             testing: components["schemas"]["TestAdvice"];
             thread: components["schemas"]["MassThread"];
@@ -5186,6 +5397,29 @@ export interface components {
             events: components["schemas"]["Event"][];
             knots: components["schemas"]["Knot"][];
             starts: components["schemas"]["Start"][];
+        };
+        Member: {
+            bulk: number;
+            carries: boolean;
+            generation: components["schemas"]["SeedGeneration"];
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            ground?: string;
+            here: boolean;
+            number: string;
+            onHold?: string;
+            /** @enum {string} */
+            origin: "PICKED" | "BLEND" | "PART";
+            /** Format: int64 */
+            packets: number;
+            /** Format: date */
+            pickedOn?: string;
+            picks: string[];
+            /** Format: int32 */
+            plants: number;
+            /** Format: int32 */
+            season: number;
+            variety: string;
         };
         Metres: {
             /** Format: double */
@@ -5638,6 +5872,17 @@ export interface components {
             /** Format: int32 */
             seeds: number;
         };
+        OwnSeedRequest: {
+            mass?: number;
+            note: string;
+            number: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingRunId?: string;
+            /** Format: date */
+            sownOn: string;
+        };
         PackedBefore: {
             grams?: number;
             /** Format: date */
@@ -5812,6 +6057,12 @@ export interface components {
             fathers: number;
             /** Format: int32 */
             mothers: number;
+        };
+        PartOfHolder: {
+            further: boolean;
+            items: components["schemas"]["Holder"][];
+            /** Format: int32 */
+            page: number;
         };
         PartOfSold: {
             further: boolean;
@@ -6188,6 +6439,13 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Poured: {
+            from: string;
+            mass: number;
+            /** Format: date */
+            on: string;
+            to: string;
+        };
         PreferencesRequest: {
             locale: string;
             /** @enum {string} */
@@ -6264,6 +6522,21 @@ export interface components {
             setOutOn?: string;
             /** Format: date */
             sownOn: string;
+        };
+        Proposed: {
+            bulk: number;
+            /** Format: int32 */
+            germination?: number;
+            grams: number;
+            number: string;
+            onHold?: string;
+            packets: components["schemas"]["Run"][];
+            reserved: number;
+            /** Format: int32 */
+            season: number;
+            /** Format: int32 */
+            seeds: number;
+            weighed: boolean;
         };
         PurityRequest: {
             inert: number;
@@ -6355,11 +6628,6 @@ export interface components {
         };
         ReasonRequest: {
             reason: string;
-        };
-        Recall: {
-            above: components["schemas"]["Source"][];
-            below: components["schemas"]["Carrier"][];
-            holders: components["schemas"]["Holder"][];
         };
         Refusal: {
             because: string;
@@ -6624,6 +6892,15 @@ export interface components {
             /** Format: int32 */
             plantsEach: number;
         };
+        Run: {
+            fill: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: date */
+            packedOn: string;
+        };
         SaleCorrection: {
             bulk?: number;
             note: string;
@@ -6750,6 +7027,11 @@ export interface components {
             season: number;
             seasons: number[];
             sick: components["schemas"]["Sick"][];
+        };
+        SeedGeneration: {
+            exact: boolean;
+            /** Format: int32 */
+            grown: number;
         };
         SeedRequest: {
             /** Format: uuid */
@@ -7053,19 +7335,45 @@ export interface components {
             number: string;
             sale: components["schemas"]["SaleView"];
         };
-        Source: {
-            number: string;
-            /** @enum {string} */
-            origin: "PICKED" | "BLEND" | "PART";
-            /** Format: date */
-            pickedOn?: string;
-            picks: string[];
-            /** Format: int32 */
-            plants: number;
-            plot?: string;
+        Sowable: {
+            ground: string;
+            /** Format: uuid */
+            plantingId: string;
             /** Format: int32 */
             season: number;
+        };
+        Sown: {
+            from: string;
+            mass: number;
+            /** Format: date */
+            on: string;
+            /** Format: uuid */
+            standing?: string;
+            to: string[];
+        };
+        SownLot: {
+            number: string;
+            taking: components["schemas"]["TakingView"];
+        };
+        SownView: {
+            crop: string;
+            generation: components["schemas"]["SeedGeneration"];
+            ground: string;
+            /** Format: date */
+            plannedOn: string;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: int32 */
+            plants: number;
+            proposed: components["schemas"]["Proposed"][];
+            /** Format: int32 */
+            season: number;
+            sown: components["schemas"]["SownWith"];
             variety: string;
+        };
+        SownWith: {
+            elsewhere: components["schemas"]["ElsewhereView"][];
+            own: components["schemas"]["SownLot"][];
         };
         SpoiltRequest: {
             why: string;
@@ -7157,6 +7465,14 @@ export interface components {
             sickStock: boolean;
             store?: components["schemas"]["StoreForecast"];
             worth?: components["schemas"]["Worth"];
+        };
+        Standing: {
+            ground: string;
+            /** Format: uuid */
+            plantingId: string;
+            /** Format: int32 */
+            season: number;
+            variety: string;
         };
         Start: {
             /** Format: double */
@@ -7391,6 +7707,7 @@ export interface components {
             lot: components["schemas"]["LotView"];
             ownSeed?: components["schemas"]["OwnSeed"];
             shelves: components["schemas"]["ShelfView"][];
+            sowable: components["schemas"]["Sowable"][];
             stock: components["schemas"]["StockView"];
         };
         Stretch: {
@@ -7440,6 +7757,8 @@ export interface components {
             packets?: number;
             /** Format: uuid */
             packingRunId?: string;
+            /** Format: uuid */
+            plantingId?: string;
             reason?: string;
             /** Format: date */
             takenOn: string;
@@ -7459,6 +7778,8 @@ export interface components {
             packets?: number;
             /** Format: uuid */
             packingRunId?: string;
+            /** Format: uuid */
+            plantingId?: string;
             recordedBy: string;
             /** Format: date */
             takenOn: string;
@@ -7715,6 +8036,11 @@ export interface components {
             wild: boolean;
         } | {
             /** @enum {string} */
+            kind: "SayWhatWasSown";
+            /** Format: date */
+            since: string;
+        } | {
+            /** @enum {string} */
             cause: "FROST" | "COLD" | "SPRING_FROST";
             /** Format: double */
             chance: number;
@@ -7768,6 +8094,26 @@ export interface components {
             tasks: components["schemas"]["Task"][];
             wrongLots: components["schemas"]["WrongLot"][];
             wrongPlantings: components["schemas"]["WrongPlanting"][];
+        };
+        ToldRequest: {
+            /** Format: uuid */
+            customerId: string;
+            how: string;
+            reason?: string;
+            /** Format: date */
+            toldOn: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        ToldView: {
+            how: string;
+            /** Format: uuid */
+            id: string;
+            recordedBy: string;
+            /** Format: date */
+            toldOn: string;
+            /** Format: int32 */
+            version: number;
         };
         TooOld: {
             /** Format: date-time */
@@ -8413,7 +8759,7 @@ export interface operations {
             };
         };
     };
-    correct_25: {
+    correct_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -8463,7 +8809,7 @@ export interface operations {
             };
         };
     };
-    correct_24: {
+    correct_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -8557,7 +8903,7 @@ export interface operations {
             };
         };
     };
-    correct_23: {
+    correct_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -8791,7 +9137,7 @@ export interface operations {
             };
         };
     };
-    correct_22: {
+    correct_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -8843,7 +9189,7 @@ export interface operations {
             };
         };
     };
-    correct_21: {
+    correct_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -9111,7 +9457,7 @@ export interface operations {
             };
         };
     };
-    correct_20: {
+    correct_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -9233,7 +9579,7 @@ export interface operations {
             };
         };
     };
-    correct_19: {
+    correct_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -9415,7 +9761,7 @@ export interface operations {
             };
         };
     };
-    correct_18: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -9467,7 +9813,7 @@ export interface operations {
             };
         };
     };
-    correct_17: {
+    correct_19: {
         parameters: {
             query?: never;
             header?: never;
@@ -9893,6 +10239,28 @@ export interface operations {
             };
         };
     };
+    family: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
+                };
+            };
+        };
+    };
     germination: {
         parameters: {
             query?: never;
@@ -9945,7 +10313,7 @@ export interface operations {
             };
         };
     };
-    hold: {
+    hold_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9967,6 +10335,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
+    holders: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartOfHolder"];
                 };
             };
         };
@@ -10303,7 +10696,7 @@ export interface operations {
             };
         };
     };
-    recall: {
+    hold: {
         parameters: {
             query?: never;
             header?: never;
@@ -10312,7 +10705,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReasonRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -10320,7 +10717,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Recall"];
+                    "application/json": components["schemas"]["FamilyView"];
                 };
             };
         };
@@ -10597,6 +10994,32 @@ export interface operations {
             };
         };
     };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToldView"];
+                };
+            };
+        };
+    };
     weevils_1: {
         parameters: {
             query?: never;
@@ -10819,7 +11242,7 @@ export interface operations {
             };
         };
     };
-    correct_16: {
+    correct_18: {
         parameters: {
             query?: never;
             header?: never;
@@ -10941,7 +11364,7 @@ export interface operations {
             };
         };
     };
-    correct_15: {
+    correct_17: {
         parameters: {
             query?: never;
             header?: never;
@@ -11183,7 +11606,7 @@ export interface operations {
             };
         };
     };
-    correct_14: {
+    correct_16: {
         parameters: {
             query?: never;
             header?: never;
@@ -11231,7 +11654,7 @@ export interface operations {
             };
         };
     };
-    correct_13: {
+    correct_15: {
         parameters: {
             query?: never;
             header?: never;
@@ -11351,7 +11774,7 @@ export interface operations {
             };
         };
     };
-    correct_12: {
+    correct_14: {
         parameters: {
             query?: never;
             header?: never;
@@ -11841,6 +12264,80 @@ export interface operations {
             };
         };
     };
+    sown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SownView"];
+                };
+            };
+        };
+    };
+    sow_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnSeedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SownView"];
+                };
+            };
+        };
+    };
+    sow_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ElsewhereRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SownView"];
+                };
+            };
+        };
+    };
     stand: {
         parameters: {
             query?: never;
@@ -12043,7 +12540,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_13: {
         parameters: {
             query?: never;
             header?: never;
@@ -12069,7 +12566,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -12237,7 +12734,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -12309,7 +12806,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -12358,7 +12855,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -12648,7 +13145,7 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -12760,7 +13257,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -12874,7 +13371,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -12944,6 +13441,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShelfReadingView"];
+                };
+            };
+        };
+    };
+    correct_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ElsewhereRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ElsewhereView"];
+                };
+            };
+        };
+    };
+    undo_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Changed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ElsewhereView"];
                 };
             };
         };
@@ -13259,7 +13808,7 @@ export interface operations {
             };
         };
     };
-    correct_3: {
+    correct_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -13327,6 +13876,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    correct_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToldRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToldView"];
+                };
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Changed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToldView"];
                 };
             };
         };

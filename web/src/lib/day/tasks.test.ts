@@ -80,7 +80,7 @@ describe('tasks in words', () => {
 		expect(about.figure).toBe('plot 12');
 		expect(about.path).toBe('/ripening/p1');
 		expect(said({ kind: 'Planned', work: 'SOW', until: '2026-08-14', later: false }).path).toBe(
-			'/desk?planting=p1'
+			'/sown/p1'
 		);
 	});
 	it('leads every task to where it is done', () => {

@@ -42,6 +42,7 @@ const tests: Path = ({ lot }) => `/lot/${lot}/tests`;
 const walk: Path = ({ plantingId }) => `/walk/${plantingId}`;
 const plan: Path = ({ plantingId }) => `/desk?planting=${plantingId}`;
 const flowers: Path = ({ plantingId }) => `/pollination/${plantingId}`;
+const sown: Path = ({ plantingId }) => `/sown/${plantingId}`;
 const stand: Path = ({ plantingId }) => `/stand/${plantingId}`;
 
 const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
@@ -51,6 +52,7 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	WalkFirst: walk,
 	WalkOn: walk,
 	WalkOver: walk,
+	SayWhatWasSown: sown,
 	DecideRipening: plan,
 	LookAtBloom: walk,
 	SeePromiseKept: ({ neighbourId, toDo }) =>
@@ -85,6 +87,7 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 
 /** Where planned work has a page of its own. */
 const WORKED_ON: Partial<Record<Planned, Path>> = {
+	SOW: sown,
 	CLOSE_BUDS: flowers,
 	COVER: flowers,
 	BRING_INSECTS: flowers,

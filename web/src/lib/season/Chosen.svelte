@@ -151,6 +151,9 @@
 			</div>
 			{#if planting.purpose !== 'EATING' && !scheme}
 				<p class="mt-3 flex flex-wrap gap-x-5">
+					{#if planting.purpose === 'SEED'}<a class="quiet" href="/sown/{planting.id}"
+							>What it was sown with</a
+						>{/if}
 					<a class="quiet" href="/walk/{planting.id}/found">What the walks found</a>
 					{#if planting.purpose === 'SEED'}<a class="quiet" href="/ripening/{planting.id}">When to cut</a>
 						{#if session.works}<Hours

@@ -22,9 +22,17 @@ export function roomOf(path: string): string {
 	if (path.startsWith('/lot')) return '/seed-room';
 	if (path.startsWith('/yields')) return '/bench';
 	if (
-		['/walk', '/harvest', '/pollination', '/selection', '/trials', '/stand', '/ripening', '/eyes'].some(
-			(start) => path.startsWith(start)
-		)
+		[
+			'/walk',
+			'/harvest',
+			'/pollination',
+			'/selection',
+			'/trials',
+			'/stand',
+			'/ripening',
+			'/eyes',
+			'/sown'
+		].some((start) => path.startsWith(start))
 	)
 		return '/field';
 	return ROOMS.find((room) => path.startsWith(room.path))?.path ?? '';

@@ -5,6 +5,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import DryMatter from '$lib/bench/DryMatter.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
+	import { bought, generation } from '$lib/family/words';
 	import Act from '$lib/form/Act.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import GateList from '$lib/lot/GateList.svelte';
@@ -46,6 +47,8 @@
 		stock,
 		sales,
 		thread,
+		generation: grown,
+		sown,
 		parents,
 		walks,
 		checks,
@@ -68,6 +71,19 @@
 					<p class="text-soft">
 						{lot.origin === 'PICKED' ? `from ${placed(planting.plotName)}` : ORIGIN[lot.origin]}, {lot.season}
 						· {GRADE[lot.grade]} grade{harvest ? ` · ${many(harvest.plants, 'mother plant')}` : ''}
+					</p>
+					<p class="text-soft">
+						{generation(grown)}{#if sown}; sown with
+							{#each sown.own as seed, i (seed.taking.id)}{i ? ', ' : ''}<a
+									class="quiet font-mono"
+									href="/lot/{seed.number}">{seed.number}</a
+								>{/each}{sown.own.length && sown.elsewhere.length
+								? ' and '
+								: ''}{#each sown.elsewhere as seed, i (seed.id)}{i ? '; ' : ''}{bought(
+									seed,
+									units
+								)}{/each}{#if !sown.own.length && !sown.elsewhere.length}
+								<a class="quiet" href="/sown/{planting.id}">nobody wrote down what</a>{/if}{/if}
 					</p>
 					{#if parents}
 						<p class="text-soft">
@@ -118,7 +134,7 @@
 					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
 					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
-					{#if session.works}<Act key="o" href="/lot/{lot.number}/recall">Who has it</Act>{/if}
+					{#if session.works}<Act key="o" href="/lot/{lot.number}/family">Family and recall</Act>{/if}
 					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
 					<Act key="i" onclick={() => print()}>Print this page</Act>
 				</div>
@@ -301,7 +317,7 @@
 				{/if}
 				{#if session.works && (stock.runs.length > 0 || sales.length > 0)}
 					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
-						Who got it last<a class="quiet text-sm font-normal" href="/lot/{lot.number}/recall"
+						Who got it last<a class="quiet text-sm font-normal" href="/lot/{lot.number}/family"
 							>everyone who has some</a
 						>
 					</h2>

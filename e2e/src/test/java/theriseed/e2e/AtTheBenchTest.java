@@ -171,8 +171,8 @@ class AtTheBenchTest {
         grower.sees("from " + one);
         grower.at("/lot/" + one);
         grower.sees("into " + blend);
-        grower.act("Who has it");
-        grower.sees("Nothing of it was sold.");
+        grower.act("Family and recall");
+        grower.sees("Nothing of it went to anybody.");
         assertThat(grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(blend)))
                 .containsText("blended of other lots");
     }

@@ -104,7 +104,7 @@ class ShellTest {
             assertThat(visitor.link("Walk it")).hasCount(0);
             visitor.settledAt(views.at("/lot/[number]"));
             assertThat(visitor.button("Hold")).hasCount(0);
-            assertThat(visitor.link("Who has it")).hasCount(0);
+            assertThat(visitor.link("Family and recall")).hasCount(0);
             assertThat(visitor.link("Stall")).hasCount(0);
             visitor.page.navigate("/stall");
             visitor.sees("not for your role");

@@ -61,6 +61,7 @@ final class Views {
                 "/desk/varieties/" + tomato.at("/variety/id").asString());
         paths.put("/walk/[planting]", "/walk/" + planting(2026, "Threshold"));
         paths.put("/walk/[planting]/found", "/walk/" + planting(2026, "Threshold") + "/found");
+        paths.put("/sown/[planting]", "/sown/" + tomato.get("id").asString());
         paths.put("/harvest/[planting]", "/harvest/" + tomato.get("id").asString());
         paths.put("/ripening/[planting]", "/ripening/" + planting(2026, "Tidewrack"));
         paths.put("/pollination/[planting]", "/pollination/" + planting(2026, "Harbourmaster"));
@@ -71,7 +72,7 @@ final class Views {
         paths.put("/trials/new", "/trials/new?planting=" + carrot);
         paths.put("/trials/[id]", "/trials/" + trial());
         String lot = lot("Lantern Quay");
-        for (String route : new String[] {"", "/money", "/pour", "/recall", "/store", "/tests"}) {
+        for (String route : new String[] {"", "/money", "/pour", "/family", "/store", "/tests"}) {
             paths.put("/lot/[number]" + route, "/lot/" + lot + route);
         }
         paths.put("/bench/[number]", "/bench/" + lot("Small Hours"));

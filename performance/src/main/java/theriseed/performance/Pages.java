@@ -62,7 +62,7 @@ final class Pages {
         PAGES.put("how it is stored", "/api/lots/{lot}/stored");
         PAGES.put("what it cost", "/api/lots/{lot}/money");
         PAGES.put("packed before", "/api/lots/{lot}/packed-before");
-        PAGES.put("who has seed of it", "/api/lots/{lot}/recall");
+        PAGES.put("who has seed of it", "/api/lots/{lot}/family");
         PAGES.put("sales", "/api/sales");
         PAGES.put("orders open", "/api/orders");
         PAGES.put("orders", "/api/orders?open=false");

@@ -11,7 +11,7 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass, temperature, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay, inZone, moment, monthYear } from '$lib/words/dates';
-	import { many } from '$lib/words/words';
+	import { many, placed } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
@@ -35,7 +35,12 @@
 		TAKEN: 'taken: never measured'
 	};
 
-	const takingEntries = (stock: Schemas['StockView'], taking?: Schemas['TakingView']): Entry[] => [
+	const NOT_SAID = '';
+	const takingEntries = (
+		stock: Schemas['StockView'],
+		sowable: Schemas['Sowable'][],
+		taking?: Schemas['TakingView']
+	): Entry[] => [
 		{
 			name: 'why',
 			label: 'What for',
@@ -65,6 +70,18 @@
 			fields: ['mass', 'packets']
 		},
 		{ name: 'takenOn', label: 'On', value: taking?.takenOn ?? session.today, type: 'date' },
+		{
+			name: 'plantingId',
+			label: 'Sown in',
+			value: taking?.plantingId ?? NOT_SAID,
+			choices: [
+				{ value: NOT_SAID, label: 'not said, or not sown' },
+				...sowable.map(({ plantingId, season, ground }) => ({
+					value: plantingId,
+					label: `${season}, ${placed(ground)}`
+				}))
+			]
+		},
 		{ name: 'note', label: 'Note', value: taking?.note ?? '', hint: 'what happened, where it is written off' }
 	];
 	function takingBody(typed: Record<string, string>, run: string | undefined) {
@@ -73,13 +90,14 @@
 			why: typed.why as Schemas['TakingView']['why'],
 			takenOn: typed.takenOn,
 			note: typed.note,
+			plantingId: (typed.why === 'SOWN' && typed.plantingId) || undefined,
 			...(run ? { packingRunId: run, packets: much } : { mass: much })
 		};
 	}
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ lot, stock, keeping, containers, shelves, ownSeed })}
+	{#snippet children({ lot, stock, keeping, containers, shelves, ownSeed, sowable })}
 		{@const standing = containers.filter((one) => !one.emptiedOn)}
 		<Page title="in store" room={{ name: 'Seed room', path: '/seed-room' }}>
 			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3">
@@ -314,7 +332,7 @@
 									what="seed of {lot.number}"
 									act="take some, or write it off"
 									asAct
-									entries={takingEntries(stock)}
+									entries={takingEntries(stock, sowable)}
 									save={(typed) =>
 										ask(
 											POST('/api/lots/{number}/takings', {
@@ -332,7 +350,9 @@
 									<tr>
 										<th scope="row">{day(taking.takenOn)}</th>
 										<td
-											>{TAKEN[taking.why]}{taking.note ? `: ${taking.note}` : ''}
+											>{#if taking.plantingId}<a class="quiet" href="/sown/{taking.plantingId}"
+													>{TAKEN[taking.why]}</a
+												>{:else}{TAKEN[taking.why]}{/if}{taking.note ? `: ${taking.note}` : ''}
 											<span class="beside">{taking.recordedBy}</span></td
 										>
 										<td class="num"
@@ -344,7 +364,7 @@
 											>{#if session.works && taking.why !== 'COUNTED'}<Amend
 													what="what was taken {day(taking.takenOn)}"
 													version={taking.version}
-													entries={takingEntries(stock, taking)}
+													entries={takingEntries(stock, sowable, taking)}
 													save={(typed, made) =>
 														ask(
 															PUT('/api/takings/{id}', {

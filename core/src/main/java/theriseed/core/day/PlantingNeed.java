@@ -42,6 +42,14 @@ public sealed interface PlantingNeed {
         }
     }
 
+    /** It was sown, and nobody wrote down with what: nothing can be traced back beyond it. @param since the day it was sown */
+    record SayWhatWasSown(LocalDate since) implements PlantingNeed {
+        @Override
+        public boolean urgent() {
+            return false;
+        }
+    }
+
     /** More foreign pollen reaches it than its grade allows. */
     record DecideIsolation() implements PlantingNeed {
         @Override

@@ -41,6 +41,7 @@ public final class PlantingNeeds {
      * @param forSeed whether seed is saved of it
      * @param thisYear whether it is of the season that is under way
      * @param numbered whether seed of it has a lot already
+     * @param sownOn day on which it is sown, where nobody wrote down with what
      * @param bloom empty where it has none
      * @param stages in their order
      * @param walked what its latest stage has shown; empty where no inspection is recorded
@@ -52,6 +53,7 @@ public final class PlantingNeeds {
             boolean forSeed,
             boolean thisYear,
             boolean numbered,
+            Optional<LocalDate> sownOn,
             Optional<Bloom> bloom,
             List<Stage> stages,
             Optional<WalkVerdict> walked,
@@ -73,6 +75,12 @@ public final class PlantingNeeds {
 
     public static List<PlantingNeed> of(Known planting, LocalDate today) {
         List<PlantingNeed> needs = new ArrayList<>();
+        if (planting.forSeed() && !planting.numbered()) {
+            planting.sownOn()
+                    .filter(today::isAfter)
+                    .map(PlantingNeed.SayWhatWasSown::new)
+                    .ifPresent(needs::add);
+        }
         if (!planting.numbered()) {
             walk(planting, today).ifPresent(needs::add);
         }

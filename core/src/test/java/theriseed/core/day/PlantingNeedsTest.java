@@ -31,6 +31,7 @@ class PlantingNeedsTest {
                 true,
                 true,
                 false,
+                Optional.empty(),
                 Optional.of(BLOOM),
                 List.of(stages),
                 walked,
@@ -87,6 +88,7 @@ class PlantingNeedsTest {
                 true,
                 true,
                 true,
+                Optional.empty(),
                 planting.bloom(),
                 List.of(),
                 Optional.empty(),
@@ -102,6 +104,7 @@ class PlantingNeedsTest {
                 true,
                 true,
                 true,
+                Optional.empty(),
                 Optional.of(BLOOM),
                 List.of(),
                 Optional.of(SHOWN),
@@ -118,6 +121,7 @@ class PlantingNeedsTest {
                 false,
                 true,
                 false,
+                Optional.empty(),
                 Optional.of(BLOOM),
                 List.of(stage(FIRST, 5, false)),
                 Optional.empty(),
@@ -140,6 +144,7 @@ class PlantingNeedsTest {
                 true,
                 true,
                 false,
+                Optional.empty(),
                 Optional.of(BLOOM),
                 List.of(),
                 Optional.of(SHOWN),
@@ -157,6 +162,7 @@ class PlantingNeedsTest {
                         true,
                         true,
                         true,
+                        Optional.empty(),
                         Optional.of(BLOOM),
                         List.of(),
                         Optional.of(SHOWN),
@@ -180,5 +186,32 @@ class PlantingNeedsTest {
         assertThat(looked(BLOOM.last(), blooming)).containsExactly(new PlantingNeed.LookAtBloom(true));
         assertThat(looked(BLOOM.last(), new PlantingNeeds.Looked(spread, true, true, Optional.of(FIRST))))
                 .isEmpty();
+    }
+
+    @Test
+    void whatItWasSownWithIsAskedFromTheNextDayUntilItHasALot() {
+        LocalDate sown = LocalDate.of(2026, 3, 20);
+        PlantingNeed asks = new PlantingNeed.SayWhatWasSown(sown);
+        assertThat(on(sown, grown(true, false, Optional.of(sown)))).isEmpty();
+        assertThat(on(sown.plusDays(1), grown(true, false, Optional.of(sown)))).containsExactly(asks);
+        assertThat(on(sown.plusDays(1), grown(true, false, Optional.empty()))).isEmpty();
+        assertThat(on(sown.plusDays(1), grown(true, true, Optional.of(sown)))).isEmpty();
+        assertThat(on(sown.plusDays(1), grown(false, false, Optional.of(sown))))
+                .as("tubers and cloves are planted, not sown")
+                .isEmpty();
+    }
+
+    private static Known grown(boolean forSeed, boolean numbered, Optional<LocalDate> sownOn) {
+        return new Known(
+                forSeed,
+                true,
+                numbered,
+                sownOn,
+                Optional.empty(),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
     }
 }

@@ -49,6 +49,7 @@ class DemoRecords {
     private final Plantings plantings;
     private final DemoWork work;
     private final DemoBreeding breeding;
+    private final DemoSowings sowings;
     private final DemoSeedRoom seedRoom;
     private final DemoStall stall;
     private final DemoMoney money;
@@ -66,6 +67,7 @@ class DemoRecords {
             Plantings plantings,
             DemoWork work,
             DemoBreeding breeding,
+            DemoSowings sowings,
             DemoSeedRoom seedRoom,
             DemoStall stall,
             DemoMoney money) {
@@ -77,6 +79,7 @@ class DemoRecords {
         this.plantings = plantings;
         this.work = work;
         this.breeding = breeding;
+        this.sowings = sowings;
         this.seedRoom = seedRoom;
         this.stall = stall;
         this.money = money;
@@ -93,6 +96,7 @@ class DemoRecords {
         season2025();
         season2026();
         plan2027();
+        sowings.make();
         seedRoom.make();
         stall.make();
         money.make();

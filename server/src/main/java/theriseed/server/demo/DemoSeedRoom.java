@@ -89,8 +89,6 @@ class DemoSeedRoom {
             reserve(number("Lantern Quay", 2025), 20);
             reserve(number("Slate", 2025), 5);
         });
-        take("Skerrow Early Row", 2024, "2026-03-22", 95, TakenFor.SOWN, "the row of 2026");
-        take("Tidewrack", 2025, "2026-04-08", 1, TakenFor.SOWN, "");
         take("Gale Warden", 2024, "2026-06-02", 6, TakenFor.SPOILT, "a corner of the bag got wet");
         counted("2026-06-30");
     }
@@ -130,7 +128,7 @@ class DemoSeedRoom {
                 () -> takings.take(
                         number(variety, season),
                         new Takings.TakingFacts(
-                                why, LocalDate.parse(day), BigDecimal.valueOf(grams), null, null, note)));
+                                why, LocalDate.parse(day), BigDecimal.valueOf(grams), null, null, note, null)));
     }
 
     /** Counts what stood there then: one jar had been weighed wrongly. */

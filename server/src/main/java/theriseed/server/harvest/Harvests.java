@@ -122,6 +122,12 @@ public class Harvests implements Picking {
         return of(ids).values().stream().map(HarvestView::lastOn).max(Comparator.naturalOrder());
     }
 
+    /** First day on which seed of a planting was picked. */
+    @ReadsOnly
+    public Optional<LocalDate> firstPicked(UUID plantingId) {
+        return picks.firstOf(plantingId);
+    }
+
     @HandsWork
     @Transactional
     public PickView pick(String lotNumber, PickFacts facts) {

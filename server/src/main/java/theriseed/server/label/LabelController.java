@@ -25,16 +25,19 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.instrument.SimulatedPrinter;
+import theriseed.server.lot.Families;
 import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.selection.Selection;
+import theriseed.server.sown.Sowings;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stocks;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
+import theriseed.server.words.Sentences;
 
 /** Labels as PDF: large ones for a lot's containers, small ones for packets. */
 @RestController
@@ -45,6 +48,8 @@ class LabelController {
 
     private final Lots lots;
     private final LotDecisions decisions;
+    private final Families families;
+    private final Sowings sowings;
     private final Gate gate;
     private final Stocks stocks;
     private final Selection selection;
@@ -56,6 +61,8 @@ class LabelController {
     LabelController(
             Lots lots,
             LotDecisions decisions,
+            Families families,
+            Sowings sowings,
             Gate gate,
             Stocks stocks,
             Selection selection,
@@ -67,6 +74,8 @@ class LabelController {
         this.selection = selection;
         this.lots = lots;
         this.decisions = decisions;
+        this.families = families;
+        this.sowings = sowings;
         this.gate = gate;
         this.stocks = stocks;
         this.crops = crops;
@@ -86,6 +95,7 @@ class LabelController {
         LotView lot = lots.get(number);
         PlantingView planting = gate.of(lot).planting();
         Reader reader = readers.now();
+        String generation = generation(reader, lot);
         List<LabelSheet.Label> labels = IntStream.rangeClosed(first, last)
                 .mapToObj(container -> new LabelSheet.Label(
                         lot.number(),
@@ -94,6 +104,7 @@ class LabelController {
                         List.of(
                                 planting.plotName() + ", season " + planting.season(),
                                 planting.plants() + " plants, sown " + reader.day(planting.sownOn()),
+                                generation,
                                 "container " + container + " of " + last)))
                 .toList();
         return pdf(CONTAINERS.pdf("Labels " + lot.number(), labels), lot.number());
@@ -186,12 +197,18 @@ class LabelController {
                         ? "not tested"
                         : "germination " + test.result().reported() + " %, tested " + reader.day(test.countedOn()));
         lines.add(crop.preSowingNote());
-        if (known.planting().variety().treated()) {
+        lines.add(generation(reader, known.lot()));
+        if (known.planting().variety().treated()
+                || !sowings.with(known.planting().id()).treatments().isEmpty()) {
             lines.add("Raised from treated seed. Not for food or feed.");
         }
         farms.get().labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);
         return new LabelSheet.Label(
                 known.lot().number(), known.planting().variety().name(), lines);
+    }
+
+    private String generation(Reader reader, LotView lot) {
+        return Sentences.say(reader, "family", families.generation(lot.id()));
     }
 
     private static String holds(Reader reader, PackingRunView packed) {

@@ -12,6 +12,11 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
     @Query(value = "select lot_id, state from lot_kept where lot_id = any(:lots)", nativeQuery = true)
     List<Object[]> states(UUID[] lots);
 
+    /** What is left of these lots. */
+    @Query(
+            "select new theriseed.server.lot.LotsHere$Left(k.lotId, k.bulk, k.packets) from LotKept k where k.lotId in :lots")
+    List<LotsHere.Left> left(Collection<UUID> lots);
+
     String HERE = """
              from LotKept k join Lot l on l.id = k.lotId
             where (k.bulk is null or k.bulk > 0 or k.packets > 0 or k.testing)

@@ -1,8 +1,11 @@
 package theriseed.server.lot;
 
+import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.ReadsOnly;
@@ -42,6 +45,20 @@ public class LotsHere {
         return varieties.isEmpty()
                 ? List.of()
                 : kept.inBulk(varieties).stream().map(Lot::view).toList();
+    }
+
+    /** What is left of a lot, clean or not. @param bulk grams; null where nothing is in it yet */
+    public record Left(UUID lotId, BigDecimal bulk, long packets) {
+        /** Whether some of it is here, or is still to come. */
+        public boolean any() {
+            return bulk == null || bulk.signum() > 0 || packets > 0;
+        }
+    }
+
+    /** What is left of each of these lots. */
+    @ReadsOnly
+    public Map<UUID, Left> left(Collection<UUID> lotIds) {
+        return kept.left(lotIds).stream().collect(Collectors.toMap(Left::lotId, left -> left));
     }
 
     /** Season of what is numbered and not picked yet. */

@@ -29,15 +29,26 @@ import theriseed.server.walk.Rings;
 /** Gives lots their numbers: seed that is picked from a planting, and seed that is poured out of other lots. */
 @Service
 public class NewLots {
+    /** Characters. */
+    private static final int MOST_REASON = 300;
+
     private final LotRepository lots;
     private final PourRepository poured;
+    private final Families families;
     private final Plantings plantings;
     private final Rings rings;
     private final Stamps stamps;
 
-    NewLots(LotRepository lots, PourRepository poured, Plantings plantings, Rings rings, Stamps stamps) {
+    NewLots(
+            LotRepository lots,
+            PourRepository poured,
+            Families families,
+            Plantings plantings,
+            Rings rings,
+            Stamps stamps) {
         this.lots = lots;
         this.poured = poured;
+        this.families = families;
         this.plantings = plantings;
         this.rings = rings;
         this.stamps = stamps;
@@ -100,6 +111,9 @@ public class NewLots {
         } else {
             lot.hold(fromRing(plantingId, ringId), stamps.now());
         }
+        if (lot.holdReason() == null) {
+            families.heldBehind(plantingId).ifPresent(held -> lot.hold(grownFrom(held), stamps.now()));
+        }
         return lots.save(lot).view();
     }
 
@@ -143,6 +157,13 @@ public class NewLots {
                 new Pour(portion.from().id(), made.id(), pouredOn, portion.mass(), portion.moisture(), stamps.now())));
         poured.flush();
         return made;
+    }
+
+    /** Seed of seed that is on hold is on hold until somebody has decided of it. */
+    private static String grownFrom(LotView held) {
+        String reason = "grown from " + held.number() + ", which is on hold: "
+                + held.hold().reason();
+        return reason.substring(0, Math.min(reason.length(), MOST_REASON));
     }
 
     private static void checkByHand(PlantingView planting) {

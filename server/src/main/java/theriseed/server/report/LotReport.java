@@ -21,6 +21,8 @@ import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.seedroom.KeepingView;
+import theriseed.server.sown.ElsewhereView;
+import theriseed.server.sown.SownWith;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
 import theriseed.server.thread.LotPage;
@@ -102,6 +104,11 @@ final class LotReport {
         rows.add(List.of(
                 "ground",
                 planting.ground() + ", sown " + reader.day(planting.sownOn()) + ", " + planting.plants() + " plants"));
+        rows.add(List.of("generation", Sentences.say(reader, "family", page.generation())));
+        if (page.sown() != null) {
+            page.sown().own().forEach(seed -> rows.add(List.of("seed sown", own(seed))));
+            page.sown().elsewhere().forEach(seed -> rows.add(List.of("seed sown", elsewhere(seed))));
+        }
         HarvestView harvest = known.harvest();
         if (harvest != null) {
             rows.add(List.of("mother plants", String.valueOf(harvest.plants())));
@@ -146,6 +153,23 @@ final class LotReport {
                     -0.15,
                     -0.15);
         }
+    }
+
+    private String own(SownWith.SownLot seed) {
+        return seed.number()
+                + (seed.taking().mass() == null
+                        ? ", packets"
+                        : ", " + reader.mass(seed.taking().mass().doubleValue()));
+    }
+
+    private static String elsewhere(ElsewhereView seed) {
+        return Stream.of(
+                        "from " + seed.supplier(),
+                        seed.theirNumber().isEmpty() ? "" : "their number " + seed.theirNumber(),
+                        seed.grownIn() == null ? "" : "harvest " + seed.grownIn(),
+                        seed.treatment().isEmpty() ? "" : "treated: " + seed.treatment())
+                .filter(fact -> !fact.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     private void worked(Paper paper, LotKnown known) {

@@ -8,6 +8,7 @@ import theriseed.core.isolation.PollenControl;
 /**
  * What a record of work needs to know of its planting; nothing of it has to be judged against the season.
  *
+ * @param planned whether it is in the plan: neither tried in a scheme nor given up
  * @param inRow metres between plants; null for what is usual for the crop
  * @param betweenRows metres between rows; null for what is usual
  */
@@ -17,6 +18,8 @@ public record Grown(
         UUID varietyId,
         String varietyName,
         String cropKey,
+        boolean breedingOut,
+        boolean planned,
         Purpose purpose,
         Grade grade,
         PollenControl.Kind control,
@@ -33,6 +36,8 @@ public record Grown(
                 variety.id(),
                 variety.name(),
                 variety.cropKey(),
+                variety.breedingOut(),
+                planting.schemeId() == null && !planting.givenUp(),
                 facts.aim().purpose(),
                 facts.aim().grade(),
                 facts.keeping().control(),

@@ -119,6 +119,15 @@ public class Plantings {
                         .collect(Collectors.toMap(Grown::id, Function.identity()));
     }
 
+    /** The ground that each of these plantings seeds on, in words. */
+    @ReadsOnly
+    public Map<UUID, String> grounds(Collection<UUID> ids) {
+        FarmGround on = seasons.farmGround();
+        return plantings.findWithVarietyByIdIn(ids).stream()
+                .collect(Collectors.toMap(
+                        Planting::id, planting -> on.words(planting.facts().where())));
+    }
+
     /** Ids of the plantings of a season, in the plan and not given up. */
     @ReadsOnly
     public List<UUID> idsOfSeason(int season) {

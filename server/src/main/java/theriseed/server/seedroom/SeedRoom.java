@@ -30,6 +30,8 @@ import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
+import theriseed.server.season.Grown;
+import theriseed.server.season.Plantings;
 import theriseed.server.season.VarietyView;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
@@ -45,6 +47,7 @@ class SeedRoom {
     private final Containers containers;
     private final Shelves shelves;
     private final Crops crops;
+    private final Plantings plantings;
     private final Needs needs;
     private final FarmTime time;
     private final Kept<Asked, Ordered> kept;
@@ -58,6 +61,7 @@ class SeedRoom {
             Containers containers,
             Shelves shelves,
             Crops crops,
+            Plantings plantings,
             Needs needs,
             FarmTime time,
             Changes changes) {
@@ -69,6 +73,7 @@ class SeedRoom {
         this.containers = containers;
         this.shelves = shelves;
         this.crops = crops;
+        this.plantings = plantings;
         this.needs = needs;
         this.time = time;
         this.kept = new Kept<>(changes.of(Object.class), Order.values().length);
@@ -252,6 +257,7 @@ class SeedRoom {
      *
      * @param ownSeed grams the farm needs for one sowing of the plants its grade needs; absent while its seed weight is
      *     not known
+     * @param sowable plantings of its variety that some of it may have been sown in, newest season first
      */
     record Stored(
             LotView lot,
@@ -259,7 +265,11 @@ class SeedRoom {
             @Maybe KeepingView keeping,
             List<ContainerView> containers,
             List<ShelfView> shelves,
-            @Maybe OwnSeed ownSeed) {}
+            @Maybe OwnSeed ownSeed,
+            List<Sowable> sowable) {}
+
+    /** A planting in the plan. */
+    record Sowable(UUID plantingId, int season, String ground) {}
 
     @ReadsOnly
     public Stored stored(String number) {
@@ -271,7 +281,18 @@ class SeedRoom {
                 keepings.of(List.of(known)).get(lot.id()),
                 containers.views(lot),
                 shelves.all(),
-                ownSeed(known));
+                ownSeed(known),
+                sowable(lot));
+    }
+
+    private List<Sowable> sowable(LotView lot) {
+        List<UUID> ids = plantings.idsOfVariety(lot.varietyId());
+        Map<UUID, String> grounds = plantings.grounds(ids);
+        return plantings.grown(ids).values().stream()
+                .filter(planting -> !planting.id().equals(lot.plantingId()) && planting.season() >= lot.season())
+                .sorted(Comparator.comparing(Grown::season).reversed().thenComparing(Grown::id))
+                .map(planting -> new Sowable(planting.id(), planting.season(), grounds.get(planting.id())))
+                .toList();
     }
 
     private OwnSeed ownSeed(LotKnown known) {

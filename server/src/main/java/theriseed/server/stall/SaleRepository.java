@@ -40,10 +40,21 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
             + " where s.lotId in :lots and s.soldOn > :since and s.price is not null group by s.lotId")
     List<Earned> earned(Collection<UUID> lots, LocalDate since);
 
-    @Query("select new theriseed.server.stall.HolderView(s.customer.name, s.lotId, s.soldOn, s.packets, s.bulk)"
-            + " from Sale s where s.lotId in :lots and (s.packets > 0 or s.bulk > 0)"
-            + " order by s.customer.name, s.soldOn, s.id")
-    List<HolderView> holders(Collection<UUID> lots);
+    String LEFT = " from Sale s where s.lotId in :lots and (s.packets > 0 or s.bulk > 0)";
+
+    @Query(
+            "select new theriseed.server.stall.HolderView(s.customer.id, s.customer.name, s.lotId, coalesce(sum(s.packets), 0L),"
+                    + " coalesce(sum(s.bulk), 0), min(s.soldOn), max(s.soldOn))" + LEFT
+                    + " group by s.customer.id, s.customer.name, s.lotId order by s.customer.name, s.customer.id, min(s.soldOn), s.lotId")
+    Slice<HolderView> holders(Collection<UUID> lots, Pageable page);
+
+    @Query(
+            "select new theriseed.server.stall.Sales$LeftLot(s.lotId, coalesce(sum(s.packets), 0L), coalesce(sum(s.bulk), 0),"
+                    + " max(s.soldOn), count(distinct s.customer.id))" + LEFT + " group by s.lotId")
+    List<Sales.LeftLot> left(Collection<UUID> lots);
+
+    @Query("select count(distinct s.customer.id)" + LEFT)
+    int customers(Collection<UUID> lots);
 
     @Query("select s.id from Sale s where s.lotId = :lot and s.version > 0")
     List<UUID> changed(UUID lot);

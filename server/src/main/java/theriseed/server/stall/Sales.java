@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.Changes;
 import theriseed.server.base.Kept;
@@ -101,10 +102,35 @@ public class Sales {
         return sales.changed(lotId);
     }
 
-    /** Everyone who got seed of these lots, by name and day. */
+    /** Everyone who got seed of these lots, by name and lot, a part of them. */
+    @ReadsOnly
+    public PartOf<HolderView> holders(Collection<UUID> lotIds, int page, int size) {
+        return PartOf.of(sales.holders(lotIds, PageOf.request(page, size)), holder -> holder);
+    }
+
+    /** All of them, by name and lot. */
     @ReadsOnly
     public List<HolderView> holders(Collection<UUID> lotIds) {
-        return sales.holders(lotIds);
+        return sales.holders(lotIds, Pageable.unpaged()).getContent();
+    }
+
+    /** What of a lot is with others: packets and bulk grams, the last of it, and with how many customers. */
+    public record LeftLot(UUID lotId, long packets, BigDecimal bulk, LocalDate lastOn, int customers) {
+        LeftLot(UUID lotId, long packets, BigDecimal bulk, LocalDate lastOn, long customers) {
+            this(lotId, packets, bulk, lastOn, Math.toIntExact(customers));
+        }
+    }
+
+    /** What of each of these lots is with others; those of which nothing left are not there. */
+    @ReadsOnly
+    public List<LeftLot> left(Collection<UUID> lotIds) {
+        return sales.left(lotIds);
+    }
+
+    /** How many customers have seed of these lots. */
+    @ReadsOnly
+    public int customers(Collection<UUID> lotIds) {
+        return sales.customers(lotIds);
     }
 
     /**

@@ -167,7 +167,7 @@ class StallController {
                 request.note());
     }
 
-    /** Grams of bulk, or packets of a run. */
+    /** Grams of bulk, or packets of a run; where it was sown, in which planting. */
     record TakingRequest(
             @NotNull TakenFor why,
             @NotNull LocalDate takenOn,
@@ -175,10 +175,11 @@ class StallController {
             @Maybe UUID packingRunId,
             @Maybe Integer packets,
             @NotNull @Size(max = 300) String note,
+            @Maybe UUID plantingId,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
         Takings.TakingFacts facts() {
-            return new Takings.TakingFacts(why, takenOn, mass, packingRunId, packets, note);
+            return new Takings.TakingFacts(why, takenOn, mass, packingRunId, packets, note, plantingId);
         }
     }
 

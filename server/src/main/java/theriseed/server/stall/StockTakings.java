@@ -147,6 +147,7 @@ public class StockTakings {
                     run == null ? difference : null,
                     run == null ? null : difference.intValueExact(),
                     "",
+                    null,
                     stamps.now()));
         }
     }

@@ -24,6 +24,7 @@ class Taking extends Recorded {
     private BigDecimal mass;
     private Integer packets;
     private String note;
+    private UUID plantingId;
 
     protected Taking() {}
 
@@ -35,19 +36,21 @@ class Taking extends Recorded {
             BigDecimal mass,
             Integer packets,
             String note,
+            UUID plantingId,
             Stamp stamp) {
         super(stamp);
         this.lotId = lotId;
         this.packingRunId = packingRunId;
-        change(why, takenOn, mass, packets, note);
+        change(why, takenOn, mass, packets, note, plantingId);
     }
 
-    final void change(TakenFor why, LocalDate takenOn, BigDecimal mass, Integer packets, String note) {
+    final void change(TakenFor why, LocalDate takenOn, BigDecimal mass, Integer packets, String note, UUID plantingId) {
         this.why = why;
         this.takenOn = takenOn;
         this.mass = mass;
         this.packets = packets;
         this.note = note.strip();
+        this.plantingId = plantingId;
     }
 
     UUID lotId() {
@@ -70,17 +73,24 @@ class Taking extends Recorded {
         return why;
     }
 
-    Map<String, Object> correctable() {
+    UUID plantingId() {
+        return plantingId;
+    }
+
+    /** @param sownIn the planting it was sown in, in words; empty for none */
+    Map<String, Object> correctable(String sownIn) {
         Map<String, Object> facts = new LinkedHashMap<>();
         facts.put("why", why);
         facts.put("takenOn", takenOn);
         facts.put("mass", mass);
         facts.put("packets", packets);
         facts.put("note", note);
+        facts.put("sownIn", sownIn);
         return facts;
     }
 
     TakingView view() {
-        return new TakingView(id(), version(), lotId, packingRunId, why, takenOn, mass, packets, note, recordedBy());
+        return new TakingView(
+                id(), version(), lotId, packingRunId, why, takenOn, mass, packets, note, plantingId, recordedBy());
     }
 }

@@ -5,7 +5,11 @@ import java.time.LocalDate;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
 
-/** Seed that was taken; grams of bulk, or packets. Below 0 where it came back. */
+/**
+ * Seed that was taken; grams of bulk, or packets. Below 0 where it came back.
+ *
+ * @param plantingId that it was sown in, where somebody said so
+ */
 public record TakingView(
         UUID id,
         int version,
@@ -16,4 +20,5 @@ public record TakingView(
         @Maybe BigDecimal mass,
         @Maybe Integer packets,
         String note,
+        @Maybe UUID plantingId,
         String recordedBy) {}

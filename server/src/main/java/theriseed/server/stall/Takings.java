@@ -2,6 +2,7 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -14,6 +15,7 @@ import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
@@ -28,6 +30,7 @@ public class Takings {
     private final Lots lots;
     private final Gate gate;
     private final Stocks stocks;
+    private final SowingRules sowings;
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
@@ -37,6 +40,7 @@ public class Takings {
             Lots lots,
             Gate gate,
             Stocks stocks,
+            SowingRules sowings,
             Corrections corrections,
             Stamps stamps,
             FarmTime time) {
@@ -44,6 +48,7 @@ public class Takings {
         this.lots = lots;
         this.gate = gate;
         this.stocks = stocks;
+        this.sowings = sowings;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
@@ -54,9 +59,16 @@ public class Takings {
      *
      * @param mass grams of bulk; null where packets are taken
      * @param packingRunId whose {@code packets}; null where bulk is taken
+     * @param plantingId that it was sown in; null where that is not said, or it was not sown
      */
     public record TakingFacts(
-            TakenFor why, LocalDate takenOn, BigDecimal mass, UUID packingRunId, Integer packets, String note) {
+            TakenFor why,
+            LocalDate takenOn,
+            BigDecimal mass,
+            UUID packingRunId,
+            Integer packets,
+            String note,
+            UUID plantingId) {
         public TakingFacts {
             boolean ofBulk = mass != null && packets == null && packingRunId == null;
             boolean ofRun = mass == null && packets != null && packingRunId != null;
@@ -69,15 +81,26 @@ public class Takings {
             if (why == TakenFor.COUNTED) {
                 throw new Refused("why", why, "withdrawal.why");
             }
+            if (why != TakenFor.SOWN && plantingId != null) {
+                throw new Refused("plantingId", plantingId, "withdrawal.notSown");
+            }
         }
+    }
+
+    /** What of the farm's lots was sown in a planting, by day. */
+    @ReadsOnly
+    public List<TakingView> sownIn(UUID plantingId) {
+        return takings.findByPlantingIdOrderByTakenOnAscIdAsc(plantingId).stream()
+                .filter(taking -> taking.mass().signum() > 0 || taking.packets() > 0)
+                .map(Taking::view)
+                .toList();
     }
 
     @HandsWork
     @Transactional
     public TakingView take(String lotNumber, TakingFacts facts) {
         LotView lot = lots.lock(lotNumber);
-        LotKnown known = gate.of(lot);
-        check(known, facts, BigDecimal.ZERO, 0);
+        check(gate.of(lot), facts, null);
         return takings.save(new Taking(
                         lot.id(),
                         facts.packingRunId(),
@@ -86,6 +109,7 @@ public class Takings {
                         facts.mass(),
                         facts.packets(),
                         facts.note(),
+                        facts.plantingId(),
                         stamps.now()))
                 .view();
     }
@@ -102,26 +126,34 @@ public class Takings {
         if ((taking.packingRunId() == null) != (facts.packingRunId() == null)) {
             throw new Refused("packingRunId", facts.packingRunId(), "withdrawal.bulk");
         }
-        check(gate.of(lot), facts, taking.mass(), taking.packets());
-        Map<String, Object> before = taking.correctable();
-        taking.change(facts.why(), facts.takenOn(), facts.mass(), facts.packets(), facts.note());
-        corrections.keep("taking", id, before, taking.correctable(), made.because());
+        check(gate.of(lot), facts, taking);
+        Map<String, Object> before = taking.correctable(sowings.words(taking.plantingId()));
+        taking.change(facts.why(), facts.takenOn(), facts.mass(), facts.packets(), facts.note(), facts.plantingId());
+        corrections.keep("taking", id, before, taking.correctable(sowings.words(taking.plantingId())), made.because());
         return takings.saveAndFlush(taking).view();
     }
 
-    /** @param mass grams, and {@code packets}, that this was taken to be before */
-    private void check(LotKnown known, TakingFacts facts, BigDecimal mass, int packets) {
+    /** @param instead what these facts correct, down to nothing where none was taken after all; null for a new one */
+    private void check(LotKnown known, TakingFacts facts, Taking instead) {
         if (known.harvest() == null) {
             throw new Refused("mass", facts.mass(), "withdrawal.empty");
         }
         SeasonDates.check("takenOn", facts.takenOn(), known.harvest().pickedOn(), time.today());
         StockView stock = stocks.of(known);
         if (facts.mass() != null) {
-            double most = stock.bulk().add(mass).doubleValue();
-            Range.above(0, most, "g").because("ALL_THERE_IS").check("mass", facts.mass());
+            double most = stock.bulk()
+                    .add(instead == null ? BigDecimal.ZERO : instead.mass())
+                    .doubleValue();
+            Range range = instead == null ? Range.above(0, most, "g") : Range.of(0, most, "g");
+            range.because("ALL_THERE_IS").check("mass", facts.mass());
         } else {
             PackingRunView run = stock.run(facts.packingRunId());
-            Range.of(1, run.left() + packets, "packets").because("RUN_HAS_LEFT").check("packets", facts.packets());
+            Range.of(instead == null ? 1 : 0, run.left() + (instead == null ? 0 : instead.packets()), "packets")
+                    .because("RUN_HAS_LEFT")
+                    .check("packets", facts.packets());
+        }
+        if (facts.plantingId() != null) {
+            sowings.check(known.lot(), facts.plantingId(), facts.takenOn());
         }
     }
 }

@@ -1,6 +1,7 @@
 package theriseed.server.thread;
 
 import java.util.List;
+import theriseed.core.lot.SeedGeneration;
 import theriseed.core.pollination.Parentage;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Maybe;
@@ -8,6 +9,7 @@ import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.StepKindView;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.OverrulingView;
+import theriseed.server.sown.SownWith;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.StockView;
 import theriseed.server.walk.WalkView;
@@ -20,6 +22,8 @@ import theriseed.server.walk.WalkView;
  * @param kinds of steps there are
  * @param testing how its germination is tested
  * @param overrulings that ever were, of this lot and of those it came of
+ * @param generation how often its seed was grown here
+ * @param sown what the planting it was picked from was sown with
  * @param parents of its fruit, where every flower was pollinated by hand and tagged
  */
 public record LotPage(
@@ -30,6 +34,8 @@ public record LotPage(
         List<SettingCheckView> checks,
         MassThread thread,
         List<StepKindView> kinds,
+        SeedGeneration generation,
+        @Maybe SownWith sown,
         @Maybe Parentage parents,
         String ripenessCues,
         String hazards,

@@ -27,12 +27,14 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.Overrulings;
 import theriseed.server.handbook.Crops;
+import theriseed.server.lot.Families;
 import theriseed.server.lot.FilledLot;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
+import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
@@ -43,6 +45,7 @@ import theriseed.server.quality.PurityView;
 import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilLookView;
+import theriseed.server.sown.Sowings;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Sales;
 import theriseed.server.stall.Stall;
@@ -65,6 +68,8 @@ public class Threads {
     private final CleanLots cleaned;
     private final Walks walks;
     private final Pours pours;
+    private final Families families;
+    private final Sowings sowings;
     private final SettingChecks checks;
     private final HandPollination hand;
     private final Crops crops;
@@ -81,6 +86,8 @@ public class Threads {
             CleanLots cleaned,
             Walks walks,
             Pours pours,
+            Families families,
+            Sowings sowings,
             SettingChecks checks,
             HandPollination hand,
             Crops crops,
@@ -95,6 +102,8 @@ public class Threads {
         this.cleaned = cleaned;
         this.walks = walks;
         this.pours = pours;
+        this.families = families;
+        this.sowings = sowings;
         this.checks = checks;
         this.hand = hand;
         this.crops = crops;
@@ -121,6 +130,8 @@ public class Threads {
                 checked,
                 thread(known, stock, walked),
                 StepKindView.all(),
+                families.generation(lot.id()),
+                lot.origin() == Origin.PICKED ? sowings.with(lot.plantingId()) : null,
                 parents(known),
                 crop.ripenessCues(),
                 crop.hazards(),

@@ -34,6 +34,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.ground.Ground;
 import theriseed.server.handbook.Crops;
+import theriseed.server.lot.Families;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
@@ -61,6 +62,7 @@ class Tasks {
     private final Walks walks;
     private final Lots lots;
     private final LotsHere here;
+    private final Families families;
     private final Gate gate;
     private final Stocks stocks;
     private final Needs needs;
@@ -77,6 +79,7 @@ class Tasks {
             Walks walks,
             Lots lots,
             LotsHere here,
+            Families families,
             Gate gate,
             Stocks stocks,
             Needs needs,
@@ -93,6 +96,7 @@ class Tasks {
         this.walks = walks;
         this.lots = lots;
         this.here = here;
+        this.families = families;
         this.gate = gate;
         this.stocks = stocks;
         this.needs = needs;
@@ -124,10 +128,11 @@ class Tasks {
         Set<UUID> numbered = lots.of(kept.stream().map(PlantingView::id).toList()).stream()
                 .map(LotView::plantingId)
                 .collect(Collectors.toSet());
-        Wrong.Each<PlantingView, Task> inTheRows = Wrong.each(kept, some -> ofPlantings(some, numbered));
+        Set<UUID> seedKnown = families.known(kept.stream().map(PlantingView::id).toList());
+        Wrong.Each<PlantingView, Task> inTheRows = Wrong.each(kept, some -> ofPlantings(some, numbered, seedKnown));
         tasks.addAll(inTheRows.right());
         tasks.addAll(promises(year));
-        calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, tasks));
+        calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, seedKnown, tasks));
         tasks.sort(Comparator.comparing(Task::urgent)
                 .reversed()
                 .thenComparing(task -> task.toDo().place())
@@ -152,7 +157,7 @@ class Tasks {
     }
 
     /** What waits in the rows of these plantings. */
-    private List<Task> ofPlantings(List<PlantingView> kept, Set<UUID> numbered) {
+    private List<Task> ofPlantings(List<PlantingView> kept, Set<UUID> numbered, Set<UUID> seedKnown) {
         List<Task> tasks = new ArrayList<>();
         Map<UUID, StageVerdict> walked = walks.verdicts(kept);
         Map<UUID, List<StageWalk>> stages = walks.stages(kept);
@@ -162,7 +167,9 @@ class Tasks {
             UUID id = planting.id();
             List<StageWalk> ofPlanting = stages.get(id);
             StageVerdict shown = walked.get(id);
-            PlantingNeeds.of(known(planting, season, numbered.contains(id), ofPlanting, shown), time.today())
+            PlantingNeeds.of(
+                            known(planting, season, numbered.contains(id), seedKnown.contains(id), ofPlanting, shown),
+                            time.today())
                     .forEach(need -> tasks.add(task(planting, need, ofPlanting, time.today())));
             late.getOrDefault(id, List.of()).stream()
                     .filter(shed -> !shed.decided())
@@ -172,9 +179,11 @@ class Tasks {
         return tasks;
     }
 
-    /** What the calendar asks for on its day; walks and picking are found from what was walked and picked. */
-    private void ofCalendar(Entry entry, Set<UUID> numbered, List<Task> tasks) {
-        boolean found = entry.kind() == SeasonWork.Kind.WALK || entry.kind() == SeasonWork.Kind.PICK;
+    /** What the calendar asks for on its day; walks, picking and sowing are found from what was walked, picked and sown. */
+    private void ofCalendar(Entry entry, Set<UUID> numbered, Set<UUID> seedKnown, List<Task> tasks) {
+        boolean found = entry.kind() == SeasonWork.Kind.WALK
+                || entry.kind() == SeasonWork.Kind.PICK
+                || entry.kind() == SeasonWork.Kind.SOW && seedKnown.contains(entry.plantingId());
         if (found || numbered.contains(entry.plantingId())) {
             return;
         }
@@ -217,11 +226,17 @@ class Tasks {
     }
 
     private PlantingNeeds.Known known(
-            PlantingView planting, int season, boolean numbered, List<StageWalk> stages, StageVerdict shown) {
+            PlantingView planting,
+            int season,
+            boolean numbered,
+            boolean seedKnown,
+            List<StageWalk> stages,
+            StageVerdict shown) {
         return new PlantingNeeds.Known(
                 planting.purpose() == Purpose.SEED,
                 planting.season() == season,
                 numbered,
+                seedKnown ? Optional.empty() : Optional.of(planting.sownOn()),
                 Optional.ofNullable(planting.bloom())
                         .map(bloom -> new PlantingNeeds.Bloom(bloom.first(), bloom.last(), bloom.ripeFrom())),
                 stages.stream()
@@ -250,6 +265,8 @@ class Tasks {
             toDo = new ToDo.LookWhetherRipe(ripe.since());
         } else if (need instanceof PlantingNeed.LookAtBloom look) {
             toDo = new ToDo.LookAtBloom(look.over());
+        } else if (need instanceof PlantingNeed.SayWhatWasSown seed) {
+            toDo = new ToDo.SayWhatWasSown(seed.since());
         } else if (need instanceof PlantingNeed.DecideRipening) {
             PlantingView.Ripens ripens = planting.ripens();
             toDo = new ToDo.DecideRipening(ripens.mark(), ripens.ends(), ripens.cause(), ripens.chance());
@@ -260,7 +277,9 @@ class Tasks {
         } else {
             toDo = new ToDo.WalkFirst();
         }
-        boolean atHome = need instanceof PlantingNeed.DecideIsolation || need instanceof PlantingNeed.DecideRipening;
+        boolean atHome = need instanceof PlantingNeed.DecideIsolation
+                || need instanceof PlantingNeed.DecideRipening
+                || need instanceof PlantingNeed.SayWhatWasSown;
         When when = atHome ? When.BY_EVENING : When.WHILE_DRY;
         return Task.of(planting, toDo, when, need.urgent()).where(planting.groundOn(today));
     }

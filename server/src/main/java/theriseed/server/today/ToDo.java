@@ -95,6 +95,9 @@ public sealed interface ToDo {
     /** What a neighbour agreed to cut, or is to be mown, was not seen done. @param wild whether nobody was asked */
     record SeePromiseKept(LocalDate by, boolean wild, int season) implements ToDo {}
 
+    /** Nobody wrote down what it was sown with. @param since the day it was sown */
+    record SayWhatWasSown(LocalDate since) implements ToDo {}
+
     /** Its seed is not likely to ripen. @param ends day on which frost or cold ends it; {@code chance} that it ripens before */
     record DecideRipening(RipensHere.Mark mark, LocalDate ends, RipensHere.Cause cause, double chance)
             implements ToDo {}

@@ -284,7 +284,8 @@ class DoorTest {
                 "/api/stock-takings",
                 "/api/money",
                 "/api/lots/" + lot + "/money",
-                "/api/lots/" + lot + "/recall",
+                "/api/lots/" + lot + "/family",
+                "/api/lots/" + lot + "/holders",
                 "/api/lots/" + lot + "/recall.csv",
                 "/api/sheets/customers.csv")) {
             assertThat(visitor.get(path).status()).as(path).isEqualTo(403);

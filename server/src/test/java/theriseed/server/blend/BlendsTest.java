@@ -175,7 +175,7 @@ class BlendsTest {
         assertThat(bulk(rest)).isEqualTo(left - 10);
         assertThat(season.lot(rest).at("/known/gate/cautions").toString()).contains("SORTED_SINCE_TEST");
         assertThat(season.lot(number).at("/known/gate/cautions").toString()).doesNotContain("SORTED_SINCE_TEST");
-        assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().toString())
+        assertThat(season.grower.get("/api/lots/" + number + "/family").ok().toString())
                 .contains(rest);
     }
 

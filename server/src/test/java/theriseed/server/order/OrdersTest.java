@@ -189,7 +189,7 @@ class OrdersTest {
         assertThat(stock.get("packetsSold").asInt()).isZero();
         assertThat(stock.get("packets").asInt()).isEqualTo(40);
         assertThat(stock.get("packetsFree").asInt()).isEqualTo(10);
-        assertThat(grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
+        assertThat(grower.get("/api/lots/" + number + "/holders").ok().get("items"))
                 .as("nobody has any")
                 .isEmpty();
         assertThat(grower.get(at(order) + "/corrections").ok().toString()).contains("ferry road");

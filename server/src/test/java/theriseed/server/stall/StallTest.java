@@ -173,7 +173,7 @@ class StallTest {
         assertThat(season.grower.put("/api/sales/" + sale, none).field()).isEqualTo("price");
         season.grower.put("/api/sales/" + sale, with(none, "price", 0)).ok();
         assertThat(stock().get("packets").asInt()).isEqualTo(30);
-        assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
+        assertThat(season.grower.get("/api/lots/" + number + "/holders").ok().get("items"))
                 .as("nobody has any")
                 .isEmpty();
         assertThat(season.lot(number).get("sales")).isEmpty();
@@ -397,7 +397,7 @@ class StallTest {
         assertThat(stock().get("brought").asDouble()).isEqualTo(14 * 3 + 7.5);
         assertThat(stock().get("free").asDouble()).isEqualTo(free - 250);
         assertThat(season.lot(number).get("sales")).hasSize(12);
-        assertThat(season.grower.get("/api/lots/" + number + "/recall").ok().get("holders"))
+        assertThat(season.grower.get("/api/lots/" + number + "/holders").ok().get("items"))
                 .hasSize(15);
     }
 }

@@ -1,0 +1,140 @@
+package theriseed.server.sown;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import theriseed.core.crop.Crop;
+import theriseed.core.population.PopulationPlan;
+import theriseed.server.base.ReadsOnly;
+import theriseed.server.bench.Bench;
+import theriseed.server.bench.LotsAtBench;
+import theriseed.server.handbook.Crops;
+import theriseed.server.lot.Families;
+import theriseed.server.lot.LotView;
+import theriseed.server.lot.Lots;
+import theriseed.server.quality.Quality;
+import theriseed.server.quality.TestsView;
+import theriseed.server.season.PlantingView;
+import theriseed.server.season.Plantings;
+import theriseed.server.stall.StockView;
+import theriseed.server.stall.Stocks;
+import theriseed.server.stall.TakingView;
+import theriseed.server.stall.Takings;
+
+/** What a planting was sown with; and where nobody wrote that down yet, which lot it is likely to have been. */
+@Service
+public class Sowings {
+    private final Plantings plantings;
+    private final Lots lots;
+    private final Bench bench;
+    private final Stocks stocks;
+    private final Takings takings;
+    private final Quality quality;
+    private final Families families;
+    private final Elsewhere elsewhere;
+    private final Crops crops;
+
+    Sowings(
+            Plantings plantings,
+            Lots lots,
+            Bench bench,
+            Stocks stocks,
+            Takings takings,
+            Quality quality,
+            Families families,
+            Elsewhere elsewhere,
+            Crops crops) {
+        this.plantings = plantings;
+        this.lots = lots;
+        this.bench = bench;
+        this.stocks = stocks;
+        this.takings = takings;
+        this.quality = quality;
+        this.families = families;
+        this.elsewhere = elsewhere;
+        this.crops = crops;
+    }
+
+    @ReadsOnly
+    SownView of(UUID plantingId) {
+        PlantingView planting = plantings.get(plantingId);
+        return new SownView(
+                plantingId,
+                planting.variety().name(),
+                planting.variety().cropName(),
+                planting.ground(),
+                planting.season(),
+                planting.sownOn(),
+                planting.plants(),
+                families.ofSeedGrownIn(plantingId),
+                with(plantingId),
+                proposed(planting));
+    }
+
+    /** What a planting was sown with. */
+    @ReadsOnly
+    public SownWith with(UUID plantingId) {
+        List<TakingView> sown = takings.sownIn(plantingId);
+        Map<UUID, String> numbers = lots
+                .byIds(sown.stream().map(TakingView::lotId).distinct().toList())
+                .stream()
+                .collect(Collectors.toMap(LotView::id, LotView::number));
+        return new SownWith(
+                sown.stream()
+                        .map(taking -> new SownWith.SownLot(numbers.get(taking.lotId()), taking))
+                        .toList(),
+                elsewhere.of(List.of(plantingId)));
+    }
+
+    /** Lots that were there when it was sown: stock seed first, then the newest; what is on hold last. */
+    private List<SownView.Proposed> proposed(PlantingView planting) {
+        List<LotView> all = lots.ofVarieties(List.of(planting.variety().id()));
+        LotsAtBench worked = bench.of(all);
+        Map<UUID, StockView> stock = stocks.of(worked);
+        List<LotView> some = all.stream()
+                .filter(lot -> stock.get(lot.id()).any()
+                        && !worked.picked().get(lot.id()).pickedOn().isAfter(planting.sownOn()))
+                .sorted(Comparator.comparing((LotView lot) -> lot.hold() != null)
+                        .thenComparing(lot -> lot.reserved().signum() == 0)
+                        .thenComparing(Comparator.comparing(LotView::season).reversed())
+                        .thenComparing(LotView::number))
+                .toList();
+        Map<UUID, TestsView> tests = quality.of(some.stream().map(LotView::id).toList());
+        Crop crop = crops.get(planting.variety().cropKey());
+        return some.stream()
+                .map(lot -> proposed(planting, crop, lot, stock.get(lot.id()), tests.get(lot.id())))
+                .toList();
+    }
+
+    private static SownView.Proposed proposed(
+            PlantingView planting, Crop crop, LotView lot, StockView stock, TestsView tests) {
+        Integer germination = tests.germination() == null
+                ? null
+                : tests.germination().result().reported();
+        double percent = germination == null || germination == 0 ? planting.germination() : germination;
+        int seeds = PopulationPlan.of(crop, planting.grade(), planting.plants(), percent, planting.selected())
+                .seedToSow()
+                .seeds();
+        boolean weighed = tests.seedWeight() != null;
+        double thousand = weighed ? tests.seedWeight().result().thousandSeedWeight() : crop.thousandSeedWeight();
+        return new SownView.Proposed(
+                lot.number(),
+                lot.season(),
+                stock.bulk(),
+                stock.reserved(),
+                germination,
+                seeds,
+                BigDecimal.valueOf(seeds * thousand / 1000).setScale(1, RoundingMode.UP),
+                weighed,
+                lot.hold() == null ? null : lot.hold().reason(),
+                stock.runs().stream()
+                        .filter(run -> run.left() > 0)
+                        .map(run -> new SownView.Run(run.id(), run.packedOn(), run.left(), run.fill()))
+                        .toList());
+    }
+}

@@ -1,0 +1,20 @@
+package theriseed.server.sown;
+
+import java.util.List;
+import theriseed.server.stall.TakingView;
+
+/** What a planting was sown with: seed of the farm's lots, and seed from elsewhere, each by day. */
+public record SownWith(List<SownLot> own, List<ElsewhereView> elsewhere) {
+
+    /** Seed of a lot of the farm that was sown. */
+    public record SownLot(String number, TakingView taking) {}
+
+    /** What the seed was treated with, each once. */
+    public List<String> treatments() {
+        return elsewhere.stream()
+                .map(ElsewhereView::treatment)
+                .filter(treatment -> !treatment.isEmpty())
+                .distinct()
+                .toList();
+    }
+}

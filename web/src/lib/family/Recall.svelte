@@ -1,0 +1,173 @@
+<script lang="ts">
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import Amend, { type Entry } from '$lib/form/Amend.svelte';
+	import { Attempt } from '$lib/form/attempt.svelte';
+	import TextField from '$lib/form/TextField.svelte';
+	import Trouble from '$lib/form/Trouble.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import { dayMonth } from '$lib/words/dates';
+	import { many } from '$lib/words/words';
+	import { amount } from './words';
+
+	interface Props {
+		family: Schemas['FamilyView'];
+		held: () => void;
+	}
+	/** Calling a lot's seed back: what is here is held, and everyone who has some is told. */
+	let { family, held }: Props = $props();
+	type Holder = Schemas['Holder'];
+
+	const number = $derived(family.number);
+	const free = $derived(family.lots.filter((lot) => lot.carries && lot.here && !lot.onHold));
+	const units = $derived(session.units);
+	const attempt = new Attempt();
+	let asking = $state(false);
+	let reason = $state('');
+	let turn = $state(0);
+	let page = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/lots/{number}/holders', { params: { path: { number }, query: { page } } }));
+	});
+
+	const hold = () =>
+		attempt.run(async () => {
+			await ask(POST('/api/lots/{number}/recall', { params: { path: { number } }, body: { reason } }));
+			asking = false;
+			held();
+		});
+	const entries = (told?: Schemas['ToldView']): Entry[] => [
+		{ name: 'toldOn', label: 'Told on', value: told?.toldOn ?? session.today, type: 'date' },
+		{ name: 'how', label: 'How', value: told?.how ?? '', hint: 'by phone, by letter, at the stall' }
+	];
+	const told = (holder: Holder, typed: Record<string, string>) => ({
+		customerId: holder.customerId,
+		toldOn: typed.toldOn,
+		how: typed.how
+	});
+	const done = () => turn++;
+</script>
+
+<section class="mt-8 border-t-2 border-ink pt-4">
+	<div class="flex flex-wrap items-start gap-x-8 gap-y-4">
+		<div class="min-w-0 flex-1 basis-xl">
+			<h2>Recall</h2>
+			<p class="mb-3 text-soft">
+				{family.customers
+					? `Hold what is here, and tell ${many(family.customers, 'customer')} who got some.`
+					: 'Nothing of it went to anybody.'}
+			</p>
+			<Loading from={found} stays>
+				{#snippet children({ items, further })}
+					{#if items.length > 0}
+						<table class="figures">
+							<thead
+								><tr
+									><th scope="col">customer</th><th scope="col">got</th><th scope="col">last</th><th
+										scope="col">told</th
+									></tr
+								></thead
+							>
+							<tbody>
+								{#each items as holder (holder.customerId + holder.number)}
+									<tr>
+										<th scope="row" class="font-semibold!">{holder.customer}</th>
+										<td
+											>{amount(holder.packets, holder.bulk, units)} of
+											<a class="quiet font-mono" href="/lot/{holder.number}">{holder.number}</a></td
+										>
+										<td>{dayMonth(holder.lastOn, session.today)}</td>
+										<td>
+											{#if holder.told}
+												{@const { told: earlier } = holder}
+												told {dayMonth(earlier.toldOn, session.today)}, {earlier.how}
+												<Amend
+													what="{holder.customer} was told"
+													version={earlier.version}
+													entries={entries(earlier)}
+													save={(typed, changed) =>
+														ask(
+															PUT('/api/told/{id}', {
+																params: { path: { id: earlier.id } },
+																body: { ...told(holder, typed), ...changed }
+															})
+														)}
+													{done}
+												/>
+												<Amend
+													what="{holder.customer} was told"
+													act="take back"
+													version={earlier.version}
+													entries={[]}
+													save={(_, changed) =>
+														ask(
+															PUT('/api/told/{id}/undone', {
+																params: { path: { id: earlier.id } },
+																body: changed
+															})
+														)}
+													{done}
+												/>
+											{:else}
+												<b>not told yet</b>
+												<Amend
+													what={holder.customer}
+													act="mark as told"
+													entries={entries()}
+													save={(typed) =>
+														ask(
+															POST('/api/lots/{number}/told', {
+																params: { path: { number } },
+																body: told(holder, typed)
+															})
+														)}
+													{done}
+												/>
+											{/if}
+										</td>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+						{#if page > 0 || further}
+							<p class="mt-3 flex gap-4">
+								{#if page > 0}<button class="quiet" type="button" onclick={() => page--}>those before</button
+									>{/if}
+								{#if further}<button class="quiet" type="button" onclick={() => page++}>those after</button
+									>{/if}
+							</p>
+						{/if}
+					{/if}
+				{/snippet}
+			</Loading>
+		</div>
+		<div class="grid w-full gap-3 sm:w-56">
+			{#if free.length > 0}
+				<Act main key="h" onclick={() => (asking = !asking)}
+					>Hold {free.length === 1 ? free[0].number : many(free.length, 'lot')}</Act
+				>
+			{:else}
+				<p class="text-sm text-soft">All that is here is on hold, or nothing is left.</p>
+			{/if}
+			{#if asking}
+				<form
+					class="grid gap-3"
+					onsubmit={(event) => {
+						event.preventDefault();
+						void hold();
+					}}
+				>
+					<TextField label="Why" name="reason" {attempt} bind:value={reason} />
+					<Trouble {attempt} labels={{ reason: 'Why' }} />
+					<p class="text-sm text-soft">{free.map((lot) => lot.number).join(', ')}</p>
+					<Act type="submit" disabled={attempt.busy}>Hold them</Act>
+				</form>
+			{/if}
+			{#if family.customers > 0}<Act key="c" href="/api/lots/{number}/recall.csv">List for telling them</Act
+				>{/if}
+			<Act key="i" onclick={() => print()}>Print this page</Act>
+		</div>
+	</div>
+</section>

@@ -1,0 +1,116 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Family from '$lib/family/Family.svelte';
+	import Recall from '$lib/family/Recall.svelte';
+	import { amount, bought, generation } from '$lib/family/words';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { mass } from '$lib/units/units';
+	import { dayMonth, fullDay } from '$lib/words/dates';
+	import { GRADE, many, ORIGIN, placed } from '$lib/words/words';
+
+	const number = $derived(page.params.number!);
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/lots/{number}/family', { params: { path: { number } } }));
+	});
+	const units = $derived(session.units);
+
+	function says(family: Schemas['FamilyView']): string {
+		const carriers = family.lots.filter((lot) => lot.carries);
+		const here = carriers.reduce((sum, lot) => sum + lot.bulk, 0);
+		const packets = carriers.reduce((sum, lot) => sum + lot.packets, 0);
+		return [
+			`${family.variety}: ${many(carriers.length, 'lot')} may carry its seed`,
+			family.customers
+				? `${amount(family.packets, family.bulk, units)} went to ${many(family.customers, 'customer')}`
+				: 'nothing of it was sold',
+			packets || here ? `${amount(packets, here, units)} here` : 'none of it is here'
+		].join('; ');
+	}
+	const cameFrom = (lot: Schemas['Member']) =>
+		lot.origin === 'PICKED'
+			? [
+					lot.ground ? placed(lot.ground) : '',
+					lot.pickedOn ? `picked ${dayMonth(lot.pickedOn, session.today)}` : 'nothing picked yet',
+					lot.plants ? many(lot.plants, 'plant') : '',
+					...lot.picks
+				]
+					.filter(Boolean)
+					.join(', ')
+			: `${ORIGIN[lot.origin]}${lot.plants ? `, ${many(lot.plants, 'mother plant')} in all` : ''}`;
+</script>
+
+<Loading from={found} stays>
+	{#snippet children(family)}
+		<Page
+			title="family of {family.number}"
+			room={{ name: 'Seed room', path: '/seed-room' }}
+			says={says(family)}
+		>
+			<Family {family} />
+			<Recall {family} held={() => turn++} />
+			<section class="mt-8">
+				<h2 class="ruled">All of the family</h2>
+				<table class="figures">
+					<tbody>
+						{#each family.elsewhere as seed (seed.id)}
+							<tr>
+								<th scope="row">from elsewhere</th>
+								<td>{seed.grownIn ?? ''}</td>
+								<td class="beside">{bought(seed, units)}; sown {fullDay(seed.sownOn)}</td>
+								<td></td>
+							</tr>
+						{/each}
+						{#each family.lots as lot (lot.number)}
+							<tr>
+								<th scope="row" class="font-mono"
+									><a class="quiet" href="/lot/{lot.number}">{lot.number}</a></th
+								>
+								<td>{lot.season}</td>
+								<td class="beside"
+									>{cameFrom(lot)}; {generation(lot.generation)}; {GRADE[lot.grade]} grade{lot.onHold
+										? `; on hold: ${lot.onHold}`
+										: ''}</td
+								>
+								<td class="num"
+									>{lot.number === family.number
+										? 'this one'
+										: lot.carries
+											? 'may carry its seed'
+											: 'it came of'}{lot.packets || lot.bulk
+										? `, ${amount(lot.packets, lot.bulk, units)} here`
+										: ''}</td
+								>
+							</tr>
+						{/each}
+						{#each family.standing as planting (planting.plantingId)}
+							<tr>
+								<th scope="row"><a class="quiet" href="/sown/{planting.plantingId}">no lot yet</a></th>
+								<td>{planting.season}</td>
+								<td class="beside">sown with it, {placed(planting.ground)}</td>
+								<td class="num">may carry its seed</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				{#if family.sown.length > 0}
+					<p class="mt-3 text-sm text-soft">
+						{#each family.sown as sowing, i (i)}
+							{mass(sowing.mass, units)} of {sowing.from} sown {fullDay(sowing.on)}.&#32;
+						{/each}
+					</p>
+				{/if}
+				{#if family.lots.some((lot) => !lot.generation.exact)}
+					<p class="mt-3 text-sm text-soft">
+						Generations are counted from what was sown. “or later”: of some planting nobody wrote down what it
+						was sown with.
+					</p>
+				{/if}
+			</section>
+		</Page>
+	{/snippet}
+</Loading>

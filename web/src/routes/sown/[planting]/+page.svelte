@@ -1,0 +1,79 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import { generation } from '$lib/family/words';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import ElsewhereForm from '$lib/sown/ElsewhereForm.svelte';
+	import OwnSeedForm from '$lib/sown/OwnSeedForm.svelte';
+	import Sown from '$lib/sown/Sown.svelte';
+	import { fullDay } from '$lib/words/dates';
+	import { cropWord, many, placed } from '$lib/words/words';
+
+	const id = $derived(page.params.planting!);
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/plantings/{id}/sown', { params: { path: { id } } }));
+	});
+	const kept = () => turn++;
+</script>
+
+<Loading from={found} stays>
+	{#snippet children(found)}
+		{@const known = found.sown.own.length + found.sown.elsewhere.length > 0}
+		<Page
+			title="what it was sown with"
+			room={{ name: 'Field', path: '/field' }}
+			says="{found.variety} {cropWord(found.crop)}, {placed(found.ground)}, {found.season}"
+		>
+			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
+				<section>
+					<h2 class="ruled mb-3">Sown with</h2>
+					<Sown plantingId={found.plantingId} sown={found.sown} done={kept} />
+					<p class="mt-4 text-soft">
+						By the plan it {found.plannedOn > session.today ? 'is to be' : 'was'} sown {fullDay(
+							found.plannedOn
+						)}, for
+						{many(found.plants, 'plant')}.
+						{#if known}Its seed will be: {generation(found.generation)}.{/if}
+					</p>
+					<p class="mt-3 flex flex-wrap gap-x-5">
+						<a class="quiet" href="/desk?season={found.season}&planting={found.plantingId}">On the desk</a>
+					</p>
+				</section>
+				{#if session.works}
+					<div class="grid gap-8">
+						{#if found.proposed.length > 0}
+							<section>
+								<h2 class="ruled mb-3">Seed of your own lots</h2>
+								{#key turn}<OwnSeedForm
+										{found}
+										main={!known && found.plannedOn <= session.today}
+										{kept}
+									/>{/key}
+							</section>
+							<details>
+								<summary class="cursor-pointer underline">seed from elsewhere</summary>
+								<div class="mt-4">
+									{#key turn}<ElsewhereForm {found} main={false} {kept} />{/key}
+								</div>
+							</details>
+						{:else}
+							<section>
+								<h2 class="ruled mb-3">Seed from elsewhere</h2>
+								<p class="mb-3 text-soft">No lot of {found.variety} has seed left here.</p>
+								{#key turn}<ElsewhereForm
+										{found}
+										main={!known && found.plannedOn <= session.today}
+										{kept}
+									/>{/key}
+							</section>
+						{/if}
+					</div>
+				{/if}
+			</div>
+		</Page>
+	{/snippet}
+</Loading>
