@@ -4997,6 +4997,7 @@ export interface components {
             germination?: number;
             /** @enum {string} */
             grade: "OWN_USE" | "MARKET" | "STOCK";
+            kept: number;
             mass: number;
             /** Format: double */
             moisture?: number;

@@ -68,7 +68,11 @@
 							>
 						</label>
 					</th>
-					<td class="num">{mass(row.lot.available, units)}</td>
+					<td class="num"
+						>{mass(row.lot.available, units)}{#if row.lot.kept > 0}<span class="beside block"
+								>and {mass(row.lot.kept, units)} kept for own sowing</span
+							>{/if}</td
+					>
 					<td class="num max-sm:hidden"
 						>{row.lot.germination === undefined ? '–' : `${row.lot.germination} %`}</td
 					>

@@ -41,8 +41,13 @@
 
 <form class="grid max-w-2xl gap-4 sm:grid-cols-2" onsubmit={part}>
 	<p class="sm:col-span-2">
-		There are <strong>{mass(lot.available, session.units)}</strong> that nobody is promised. What is not
-		poured off stays under <span class="font-mono">{lot.number}</span>.
+		There are <strong>{mass(lot.available, session.units)}</strong> that nobody is promised{#if lot.kept > 0}; {mass(
+				lot.kept,
+				session.units
+			)}
+			more is kept for own sowing and stays (<a class="quiet" href="/lot/{lot.number}/store"
+				>keep less of it</a
+			>){/if}. What is not poured off stays under <span class="font-mono">{lot.number}</span>.
 	</p>
 	{#if !alike}
 		{#each masses as one, i (i)}

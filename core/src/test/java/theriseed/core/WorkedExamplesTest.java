@@ -859,7 +859,7 @@ class WorkedExamplesTest {
                 "meets_on_the_mean", test.mean() >= standard,
                 "lower_bound_one_sided_pct", test.lowerOneSided(),
                 "shown_with_confidence", test.lowerOneSided() >= standard,
-                "P_true_at_least_standard", test.chanceAtLeast(standard));
+                "P_true_at_least_standard", test.chanceAtLeast(standard).orElseThrow());
     }
 
     private static int[] quarters(int x) {

@@ -200,9 +200,12 @@
 					{/if}
 					{#if sleeps}
 						<p class="caution mb-2">
-							{tenth(germination.classes!.fresh)} % of the seed is sound but sleeps. Test again with its treatment:
-							{testing.dormancyTreatment || 'chill, light or dry warmth'}. What might wake does not count for
-							a sale.
+							{tenth(germination.classes!.fresh)} % of the seed is sound but sleeps. {testing.dormancyTreatment.startsWith(
+								'none'
+							)
+								? `Let it lie a few weeks and test again; against sleep this crop’s test knows ${testing.dormancyTreatment}.`
+								: `Test again with its treatment: ${testing.dormancyTreatment || 'chill, light or dry warmth'}.`}
+							What might wake does not count for a sale.
 						</p>
 					{/if}
 					<table class="figures">

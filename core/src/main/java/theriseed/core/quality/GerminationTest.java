@@ -1,6 +1,7 @@
 package theriseed.core.quality;
 
 import java.util.Arrays;
+import java.util.OptionalDouble;
 import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
@@ -85,9 +86,16 @@ public record GerminationTest(
         return 100 * Chance.lowerLimit(germinated, seeds, 0.95);
     }
 
-    /** Chance that the lot's true germination is at least the standard, 0 to 1 (nothing assumed beforehand). */
-    public double chanceAtLeast(double standard) {
+    /**
+     * Chance that the lot's true germination is at least the standard, 0 to 1 (nothing assumed beforehand). None where the
+     * replicates disagree: what made them differ is not chance, and may as well have made all of them wrong.
+     */
+    public OptionalDouble chanceAtLeast(double standard) {
         Range.of(0, 100, "%").check("standard", standard);
+        return acceptable ? OptionalDouble.of(chance(standard)) : OptionalDouble.empty();
+    }
+
+    private double chance(double standard) {
         return 1 - Chance.incompleteBeta(standard / 100, germinated + 1.0, seeds - germinated + 1.0);
     }
 }

@@ -43,11 +43,21 @@ class GerminationTestTest {
     void theSurerTheFurtherAboveTheStandard() {
         double before = 0;
         for (int count = 70; count <= 95; count += 5) {
-            double now = GerminationTest.of(100, count, count, count, count).chanceAtLeast(75);
+            double now = GerminationTest.of(100, count, count, count, count)
+                    .chanceAtLeast(75)
+                    .orElseThrow();
             assertThat(now).isBetween(0.0, 1.0).isGreaterThan(before);
             before = now;
         }
-        assertThat(GerminationTest.of(100, 75, 75, 75, 75).chanceAtLeast(75)).isCloseTo(0.5, within(0.05));
+        assertThat(GerminationTest.of(100, 75, 75, 75, 75).chanceAtLeast(75).orElseThrow())
+                .isCloseTo(0.5, within(0.05));
+    }
+
+    @Test
+    void replicatesThatDisagreeGiveNoChance() {
+        GerminationTest apart = GerminationTest.of(100, 92, 71, 85, 95);
+        assertThat(apart.acceptable()).isFalse();
+        assertThat(apart.chanceAtLeast(75)).isEmpty();
     }
 
     @Test

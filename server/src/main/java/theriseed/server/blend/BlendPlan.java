@@ -46,7 +46,8 @@ public record BlendPlan(
     /**
      * A lot that may go into it.
      *
-     * @param available grams there are
+     * @param available grams there are for it
+     * @param kept grams for the farm's own sowing, which are not
      * @param mass grams that would go in
      * @param germination percent, as last reported
      * @param thousandSeedWeight grams
@@ -58,6 +59,7 @@ public record BlendPlan(
             int season,
             Grade grade,
             BigDecimal available,
+            BigDecimal kept,
             BigDecimal mass,
             @Maybe Double germination,
             @Maybe Double thousandSeedWeight,

@@ -97,7 +97,7 @@ class Blends {
                 .filter(other -> other.bench() != null
                         && other.bench().underWay() == null
                         && other.bench().left().equals(own.known().bench().left()))
-                .map(other -> new There(other, available(other)))
+                .map(this::there)
                 .filter(other -> other.available().signum() > 0);
         return Stream.concat(Stream.of(own), others)
                 .map(one -> one.taking(one.available()))
@@ -123,7 +123,8 @@ class Blends {
                 .sorted(Comparator.comparing(There.Taken::mass).reversed())
                 .map(There.Taken::portion)
                 .toList();
-        LotView made = newLots.pour(Origin.BLEND, poured, pouredOn);
+        BigDecimal kept = taken.stream().map(one -> goesAlong(one.from())).reduce(BigDecimal.ZERO, BigDecimal::add);
+        LotView made = newLots.pour(Origin.BLEND, poured, kept, pouredOn);
         bench.goOn(made.id(), taken.get(0).from().known().bench().left());
         return made;
     }
@@ -137,12 +138,18 @@ class Blends {
     @Transactional
     public List<LotView> part(String number, List<BigDecimal> masses, LocalDate pouredOn) {
         There whole = there(lots.lock(number));
-        return part(whole, masses, pouredOn, whole.known().bench().left());
+        return part(
+                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().left());
     }
 
-    /** @param left steps the parts still have before them */
-    private List<LotView> part(There whole, List<BigDecimal> masses, LocalDate pouredOn, List<StepKind> left) {
+    /**
+     * @param kept grams for the farm's own sowing that go with the first part
+     * @param left steps the parts still have before them
+     */
+    private List<LotView> part(
+            There whole, BigDecimal kept, List<BigDecimal> masses, LocalDate pouredOn, List<StepKind> left) {
         Range.of(1, MOST_PARTS, "parts").check("masses", masses.size());
+        checkNotAllKept(whole);
         for (int i = 0; i < masses.size(); i++) {
             Range.above(0, whole.available().doubleValue(), "g").check("masses[" + i + "]", masses.get(i));
         }
@@ -152,7 +159,11 @@ class Blends {
         checkDay(whole, pouredOn);
         List<LotView> parts = new ArrayList<>();
         for (BigDecimal mass : masses) {
-            LotView made = newLots.pour(Origin.PART, List.of(new There.Taken(whole, mass).portion()), pouredOn);
+            LotView made = newLots.pour(
+                    Origin.PART,
+                    List.of(new There.Taken(whole, mass).portion()),
+                    parts.isEmpty() ? kept.min(mass) : BigDecimal.ZERO,
+                    pouredOn);
             bench.goOn(made.id(), left);
             parts.add(made);
         }
@@ -173,12 +184,14 @@ class Blends {
                 Arrays.stream(grams).mapToObj(BigDecimal::valueOf).toList());
         BigDecimal sum = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         masses.set(0, masses.get(0).add(whole.available()).subtract(sum));
-        return part(whole, masses, pouredOn, whole.known().bench().left());
+        return part(
+                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().left());
     }
 
     /**
      * Clean seed goes back to the bench: under its own number while none of it was taken or promised, else the rest under a
-     * new one, for it is no longer the seed that was sold, and what is promised stays clean.
+     * new one, for it is no longer the seed that was sold, and what is promised stays clean. What is kept for the farm's own
+     * sowing goes along.
      *
      * @return the lot that goes on
      */
@@ -186,7 +199,7 @@ class Blends {
     @Transactional
     public LotView cleanAgain(String number, List<StepKind> again, LocalDate on) {
         Range.of(1, MOST_STEPS, "steps").check("steps", again.size());
-        There whole = there(lots.lock(number));
+        There whole = there(lots.lock(number)).withKept();
         if (!whole.known().bench().clean()) {
             throw new Refused("number", number, "lot.notCleanYet", "lot", number);
         }
@@ -199,7 +212,7 @@ class Blends {
             bench.further(whole.lot(), again);
             return whole.lot();
         }
-        return part(whole, List.of(whole.available()), on, again).get(0);
+        return part(whole, whole.kept(), List.of(whole.available()), on, again).get(0);
     }
 
     /**
@@ -263,6 +276,7 @@ class Blends {
             if (i > 0) {
                 checkTogether(i, taken.get(0).from(), there);
             }
+            checkNotAllKept(there);
             BigDecimal mass = portions.get(i).mass() == null
                     ? there.available()
                     : portions.get(i).mass();
@@ -283,16 +297,32 @@ class Blends {
         if (known.bench().underWay() != null) {
             throw new Refused("number", lot.number(), "lot.stepUnderWay", "lot", lot.number());
         }
-        return new There(known, available(known));
+        return there(known);
     }
 
-    /** Clean seed in bulk that nobody is promised, or all that is at the bench. */
-    private BigDecimal available(LotKnown known) {
+    /** Whoever wants it all the same keeps less of it first. */
+    private static void checkNotAllKept(There there) {
+        if (there.available().signum() == 0 && there.kept().signum() > 0) {
+            throw new Refused(
+                    "mass", there.kept(), "blend.allKept", "lot", there.lot().number(), "kept", there.kept());
+        }
+    }
+
+    /** Clean seed in bulk that nobody is promised and is not kept for the farm's own sowing, or all that is at the bench. */
+    private There there(LotKnown known) {
         if (known.bench().clean()) {
             StockView stock = stocks.of(known);
-            return stock.bulk().subtract(stock.promised()).max(BigDecimal.ZERO);
+            BigDecimal unpromised = stock.bulk().subtract(stock.promised()).max(BigDecimal.ZERO);
+            return new There(known, stock.free(), unpromised.subtract(stock.free()));
         }
-        return known.bench().poured() ? BigDecimal.ZERO : known.bench().mass();
+        BigDecimal mass =
+                known.bench().poured() ? BigDecimal.ZERO : known.bench().mass();
+        return new There(known, mass, known.lot().reserved().min(mass));
+    }
+
+    /** Grams for the farm's own sowing that go along where all of a lot goes. */
+    private static BigDecimal goesAlong(There from) {
+        return from.known().bench().clean() ? BigDecimal.ZERO : from.kept();
     }
 
     private static void checkTogether(int i, There first, There other) {

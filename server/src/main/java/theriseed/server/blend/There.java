@@ -4,17 +4,29 @@ import java.math.BigDecimal;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.NewLots;
+import theriseed.server.quality.GerminationView;
 
-/** A lot that stands where another may be poured into it, and what is known of it. */
-record There(LotKnown known, BigDecimal available) {
+/**
+ * A lot that stands where another may be poured into it, and what is known of it.
+ *
+ * @param available grams of it
+ * @param kept grams for the farm's own sowing, which are not
+ */
+record There(LotKnown known, BigDecimal available, BigDecimal kept) {
+    /** The same with what is kept for the farm's own sowing. */
+    There withKept() {
+        return known.bench().clean() ? new There(known, available.add(kept), kept) : this;
+    }
+
     LotView lot() {
         return known.lot();
     }
 
     Double germination() {
-        return known.tests().germination() == null
+        GerminationView test = known.tests().germination();
+        return test == null || !test.result().acceptable()
                 ? null
-                : (double) known.tests().germination().result().reported();
+                : (double) test.result().reported();
     }
 
     Double thousandSeedWeight() {
@@ -29,6 +41,7 @@ record There(LotKnown known, BigDecimal available) {
                 lot().season(),
                 lot().grade(),
                 available,
+                kept,
                 mass,
                 germination(),
                 thousandSeedWeight(),

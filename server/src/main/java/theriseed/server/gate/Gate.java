@@ -356,7 +356,11 @@ public class Gate {
                 germination
                         .map(test -> test.countedOn().plusDays(SaleGate.TEST_LASTS_DAYS))
                         .orElse(null),
-                germination.map(test -> test.result().chanceAtLeast(standard)).orElse(null));
+                germination
+                        .map(test -> test.result().chanceAtLeast(standard))
+                        .filter(OptionalDouble::isPresent)
+                        .map(OptionalDouble::getAsDouble)
+                        .orElse(null));
     }
 
     private static LotKnown.AtGrade at(Grade grade, SaleGate gate) {

@@ -42,7 +42,7 @@ public record LotKnown(
      * @param atGrades the same for each grade it could be sold at, its own first
      * @param standard germination its grade needs, percent
      * @param testRunsOut last day the germination test counts
-     * @param chance that the lot's true germination reaches the standard, 0 to 1
+     * @param chance that the lot's true germination reaches the standard, 0 to 1; none of a test whose replicates disagree
      */
     public record GateView(
             boolean mayBeSold,

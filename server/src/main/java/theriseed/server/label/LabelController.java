@@ -193,7 +193,7 @@ class LabelController {
         lines.add(holds(reader, packed) + ", harvest " + known.lot().season() + ", packed for " + packed.sowBy());
         GerminationView test = known.tests().germination();
         lines.add(
-                test == null
+                test == null || !test.result().acceptable()
                         ? "not tested"
                         : "germination " + test.result().reported() + " %, tested " + reader.day(test.countedOn()));
         lines.add(crop.preSowingNote());

@@ -130,10 +130,11 @@ public class NewLots {
      * Gives seed that comes of other lots a number of its own. It is of the lowest grade and the oldest season among them.
      *
      * @param portions at least one, the largest first
+     * @param reserved grams of it kept for the farm's own sowing, as they were kept of what it comes of
      */
     @HandsWork
     @Transactional
-    public LotView pour(Origin origin, List<Portion> portions, LocalDate pouredOn) {
+    public LotView pour(Origin origin, List<Portion> portions, BigDecimal reserved, LocalDate pouredOn) {
         List<LotView> parents = portions.stream().map(Portion::from).toList();
         LotView main = parents.get(0);
         int year = parents.stream().mapToInt(LotView::season).min().orElseThrow();
@@ -152,6 +153,7 @@ public class NewLots {
                 .filter(parent -> parent.hold() != null)
                 .findFirst()
                 .ifPresent(held -> lot.hold(held.hold().reason(), stamps.now()));
+        lot.reserve(reserved);
         LotView made = lots.saveAndFlush(lot).view();
         portions.forEach(portion -> poured.save(
                 new Pour(portion.from().id(), made.id(), pouredOn, portion.mass(), portion.moisture(), stamps.now())));

@@ -64,7 +64,7 @@ public record TestsView(
         }
         SeedlingClasses classes = counted.get(0).classes();
         boolean sleeps = classes != null && classes.dormant();
-        return sleeps
+        return sleeps || !counted.get(0).result().acceptable()
                 ? null
                 : purities.get(0).result().pure() * counted.get(0).result().mean() / 100;
     }
@@ -72,6 +72,14 @@ public record TestsView(
     /** The last germination test that was counted, or null. */
     public GerminationView germination() {
         return germinations.isEmpty() ? null : germinations.get(0);
+    }
+
+    /** The last germination test whose replicates agree, or null: what disagrees says that something went wrong, not what. */
+    public GerminationView valid() {
+        return germinations.stream()
+                .filter(test -> test.result().acceptable())
+                .findFirst()
+                .orElse(null);
     }
 
     /** The last seed weight, or null. */

@@ -82,7 +82,7 @@ public class Keepings {
 
     private Standing standing(LotKnown known, Rests rests, List<Placed> placed) {
         List<Placed> holding = placed.stream().filter(Placed::holds).toList();
-        GerminationView test = known.tests().germination();
+        GerminationView test = known.tests().valid();
         return new Standing(
                 holding.stream()
                         .map(one -> rests.shelves().names().get(one.now().shelfId()))

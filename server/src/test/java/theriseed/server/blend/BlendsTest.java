@@ -364,4 +364,58 @@ class BlendsTest {
                         .status())
                 .isEqualTo(403);
     }
+
+    private void kept(String number, double grams) {
+        season.grower
+                .put("/api/lots/" + number + "/reserve", record("version", season.versionOf(number), "grams", grams))
+                .ok();
+    }
+
+    @Test
+    void seedKeptForOwnSowingIsGuardedFromPouringAsFromSelling() {
+        String one = clean(9000);
+        String other = clean(3000);
+        double had = bulk(one);
+        kept(one, had - 500);
+        assertThat(season.grower
+                        .post("/api/blends", blendOf(one, 501, other, 1000))
+                        .field())
+                .isEqualTo("parts[0].mass");
+        assertThat(season.grower
+                        .get("/api/lots/" + one + "/together")
+                        .ok()
+                        .at("/0/kept")
+                        .asDouble())
+                .isEqualTo(had - 500);
+        season.grower.post("/api/blends", blendOf(one, 500, other, 1000)).ok();
+        assertThat(season.grower
+                        .post("/api/lots/" + one + "/parts", record("masses", List.of(10), "pouredOn", "2026-08-14"))
+                        .text())
+                .as("all that is left is kept")
+                .contains("blend.allKept");
+        kept(one, 0);
+        season.grower
+                .post("/api/lots/" + one + "/parts", record("masses", List.of(10), "pouredOn", "2026-08-14"))
+                .ok();
+    }
+
+    @Test
+    void whatIsKeptGoesAlongWhereAllOfALotIsPoured() {
+        String whole = season.picked(planting, 9000, 200);
+        kept(whole, 60);
+        JsonNode parts = season.grower
+                .post("/api/lots/" + whole + "/parts", record("parts", 3, "pouredOn", "2026-08-14"))
+                .ok();
+        assertThat(parts.findValues("reserved").stream().map(JsonNode::asInt)).containsExactly(60, 0, 0);
+
+        String clean = clean(9000);
+        season.packed(clean, 50, 5);
+        kept(clean, 100);
+        String again = season.grower
+                .post("/api/lots/" + clean + "/clean-again", record("steps", List.of("SCREEN"), "on", "2026-08-14"))
+                .ok()
+                .get("number")
+                .asString();
+        assertThat(season.lot(again).at("/known/lot/reserved").asInt()).isEqualTo(100);
+    }
 }

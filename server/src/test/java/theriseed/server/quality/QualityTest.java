@@ -48,12 +48,16 @@ class QualityTest {
                 .ok();
         assertThat(test.at("/result/acceptable").asBoolean()).isFalse();
         assertThat(season.lot(number).at("/known/gate/reasons").toString()).contains("REPLICATES_DISAGREE");
+        assertThat(season.lot(number).at("/known/gate").has("chance"))
+                .as("what is not valid tells no chance")
+                .isFalse();
         season.grower
                 .post(path + "/germination", with(germinationOf(91, 90, 92, 93), "countedOn", "2026-08-14"))
                 .ok();
         JsonNode tests = season.lot(number).at("/known/tests");
         assertThat(tests.get("germinations").size()).as("both stay").isEqualTo(2);
         assertThat(season.lot(number).at("/known/gate/reasons").toString()).doesNotContain("REPLICATES_DISAGREE");
+        assertThat(season.lot(number).at("/known/gate/chance").asDouble()).isGreaterThan(0.9);
     }
 
     @Test
