@@ -79,9 +79,7 @@ describe('tasks in words', () => {
 		expect(about.why).toBe('Papery husks.');
 		expect(about.figure).toBe('plot 12');
 		expect(about.path).toBe('/ripening/p1');
-		expect(said({ kind: 'Planned', work: 'SOW', until: '2026-08-14', later: false }).path).toBe(
-			'/sown/p1'
-		);
+		expect(said({ kind: 'Planned', work: 'SOW', until: '2026-08-14', later: false }).path).toBe('/sown/p1');
 	});
 	it('leads every task to where it is done', () => {
 		expect(said({ kind: 'Pack' }, '26-TOM-01-X').path).toBe('/stall/26-TOM-01-X');

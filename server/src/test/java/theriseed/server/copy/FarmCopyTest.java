@@ -113,7 +113,7 @@ class FarmCopyTest {
             "/api/seasons/2026",
             "/api/ground?season=2026",
             "/api/today",
-            "/api/lots/25-TOM-02-J/recall");
+            "/api/lots/25-TOM-02-J/family");
 
     private void onTheDemosDay() throws Exception {
         try (Connection connection = DriverManager.getConnection(

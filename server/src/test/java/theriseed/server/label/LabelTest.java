@@ -3,7 +3,9 @@ package theriseed.server.label;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.google.zxing.BarcodeFormat;
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
 import com.google.zxing.MultiFormatReader;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.Result;
@@ -11,6 +13,7 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.multi.GenericMultipleBarcodeReader;
 import java.awt.image.BufferedImage;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -89,7 +92,8 @@ class LabelTest {
         int[] pixels = page.getRGB(0, 0, page.getWidth(), page.getHeight(), null, 0, page.getWidth());
         BinaryBitmap bitmap = new BinaryBitmap(
                 new HybridBinarizer(new RGBLuminanceSource(page.getWidth(), page.getHeight(), pixels)));
-        Result[] read = new GenericMultipleBarcodeReader(new MultiFormatReader()).decodeMultiple(bitmap);
+        Result[] read = new GenericMultipleBarcodeReader(new MultiFormatReader())
+                .decodeMultiple(bitmap, Map.of(DecodeHintType.POSSIBLE_FORMATS, List.of(BarcodeFormat.QR_CODE)));
         return Arrays.stream(read).map(Result::getText).toArray(String[]::new);
     }
 

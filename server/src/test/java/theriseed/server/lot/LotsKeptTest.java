@@ -242,6 +242,8 @@ class LotsKeptTest {
                 .containsExactlyInAnyOrder(
                         // What is kept itself.
                         "lot_kept",
+                        // Who was told of a recall: nothing of the lot is another by that.
+                        "told",
                         // Money that was spent, which nothing is kept of.
                         "outlay",
                         "work_done");
