@@ -12,7 +12,8 @@
 	let lookedOn = $state(session.today);
 	let seeds = $state('200');
 	let bored = $state('');
-	const LABELS = { lookedOn: 'Looked on', seeds: 'Seeds looked at', bored: 'Bored' };
+	let alive = $state('0');
+	const LABELS = { lookedOn: 'Looked on', seeds: 'Seeds looked at', bored: 'Bored', alive: 'Living weevils' };
 
 	function keep(event: SubmitEvent) {
 		event.preventDefault();
@@ -20,7 +21,7 @@
 			await ask(
 				POST('/api/lots/{number}/weevils', {
 					params: { path: { number } },
-					body: { lookedOn, seeds: countIn('seeds', seeds), bored: countIn('bored', bored) }
+					body: { lookedOn, seeds: countIn('seeds', seeds), bored: countIn('bored', bored), alive: countIn('alive', alive) }
 				})
 			);
 			kept();
@@ -31,9 +32,12 @@
 <form class="grid gap-4 sm:grid-cols-3" onsubmit={keep}>
 	<TextField label={LABELS.seeds} name="seeds" {attempt} inputmode="numeric" bind:value={seeds} />
 	<TextField label={LABELS.bored} name="bored" {attempt} inputmode="numeric" bind:value={bored} />
+	<TextField label={LABELS.alive} name="alive" {attempt} inputmode="numeric" bind:value={alive} />
 	<TextField label={LABELS.lookedOn} name="lookedOn" type="date" {attempt} bind:value={lookedOn} />
 	<p class="text-sm text-soft sm:col-span-3">
-		Taken as they come from the mixed lot. Round holes, or a thin window in the skin with a weevil under it.
+		Taken as they come from the mixed lot. Bored: round holes, or a thin window in the skin with a weevil under
+		it. Holes stay when the weevils are dead; living are those that move, grubs in seed that is cut open, and
+		fresh dust under the seed.
 	</p>
 	<div class="sm:col-span-3"><Trouble {attempt} labels={LABELS} /></div>
 	<div><Act main type="submit" disabled={attempt.busy}>Keep this look</Act></div>

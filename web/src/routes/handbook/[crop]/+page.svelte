@@ -181,6 +181,12 @@
 											>{temperature(it.maxDryingTemperature, units)}, wet seed 5 to 8 degrees less</td
 										></tr
 									>{/if}
+								{#if it.purity}<tr
+										><th scope="row">purity for sale</th><td
+											>at least {it.purity.pure} % pure seed; at most {it.purity.otherCrops} % seed of other crops
+											and {it.purity.weeds} % of weeds</td
+										></tr
+									>{/if}
 								{#if it.storageMoisture}<tr
 										><th scope="row">sealed pack, at most</th><td>{it.storageMoisture} % moisture</td></tr
 									>{/if}

@@ -72,10 +72,18 @@
 				<section>
 					{#if watch}
 						<h2 class="text-2xl">
-							{watch.best.on <= session.today
-								? `Cut now: about ${percent(watch.best.share)} of the seed`
-								: `Cut once on ${dayMonth(watch.best.on)}: about ${percent(watch.best.share)} of the seed`}
+							{page.choice?.cutsNow
+								? `Cut now and hang it: about ${percent(page.choice.cutNow)} of the seed`
+								: watch.best.on <= session.today
+									? `Cut now: about ${percent(watch.best.share)} of the seed`
+									: `Cut once on ${dayMonth(watch.best.on)}: about ${percent(watch.best.share)} of the seed`}
 						</h2>
+						{#if page.choice?.cutsNow}
+							<p class="mt-1">
+								Left standing, {dayMonth(watch.best.on)} would be the day for a single cut; the rain that may come
+								before costs more than the days bring.
+							</p>
+						{/if}
 						<p class="mt-1">
 							Today {percent(watch.ripe)} is ripe: {percent(watch.onPlants)} still on the plants, {percent(
 								watch.fallen
@@ -86,7 +94,8 @@
 							{KNOWN[watch.known]} Ripe seed is taken to fall at {percent(page.shatter)} a day in fair weather,
 							as such crops do; wind and dry heat make it more. Half is ripe about {dayMonth(
 								watch.course.find((day) => day.ripe >= 0.5)?.on ?? watch.best.on
-							)}. First-ripe heads often give the best seed.
+							)}, give or take {many(Math.max(1, Math.round(watch.meanSpread)), 'day')}. First-ripe heads
+							often give the best seed.
 						</p>
 						<h3 class="ruled mt-7">Going over the plants more often</h3>
 						<table class="figures">
@@ -210,11 +219,13 @@
 					</section>
 					{#if page.choice}
 						<section>
-							<h2 class="ruled">Cut now and hang, or wait until {dayMonth(page.choice.until)}</h2>
-							<p class="mt-2 text-lg font-bold">
-								{page.choice.cutsNow ? 'Cut now' : 'Wait'}: {percent(
-									Math.max(page.choice.cutNow, page.choice.later)
-								)} of the seed against {percent(Math.min(page.choice.cutNow, page.choice.later))}
+							<h2 class="ruled">Rain before {dayMonth(page.choice.until)}?</h2>
+							<p class="mt-2">
+								Cut now and hung: <b>{percent(page.choice.cutNow)}</b> of the seed. Left until {dayMonth(
+									page.choice.until
+								)}: <b>{percent(page.choice.later)}</b>{page.choice.later < page.choice.laterIfDry - 0.005
+									? `, or ${percent(page.choice.laterIfDry)} if it stays dry`
+									: ''}.
 							</p>
 							<p class="text-sm text-soft">
 								{percent(page.choice.rainChance)} that it rains before; from {percent(page.choice.breakEven)} on
@@ -234,7 +245,7 @@
 										<th scope="col" class="text-right!">warmest</th>
 										<th scope="col" class="text-right!">rain</th>
 										<th scope="col">fit to cut</th>
-										<th scope="col" class="text-right!">for</th>
+										<th scope="col" class="text-right!">likely</th>
 									</tr>
 								</thead>
 								<tbody>
@@ -247,17 +258,20 @@
 											<td class="num"
 												>{percent(day.chance)}{day.rain ? `, ${Math.round(day.rain)} mm` : ''}</td
 											>
-											<td class="font-bold whitespace-nowrap"
-												>{day.from === undefined ? 'not fit' : `from ${clock(day.from)}`}</td
+											<td class="font-bold"
+												>{day.from === undefined
+													? 'not fit'
+													: `from ${clock(day.from)}, ${day.dryHours} h`}</td
 											>
-											<td class="num">{day.from === undefined ? '' : `${day.dryHours} h`}</td>
+											<td class="num">{day.from === undefined ? '' : percent(day.fitChance)}</td>
 										</tr>
 									{/each}
 								</tbody>
 							</table>
 							<p class="mt-1 text-sm text-soft">
 								By the {page.forecastBy}: simulated, it knows nothing of the weather. Fit: dried since rain,
-								air at most 65 % damp, no rain likely. A rule of thumb.
+								air at most 65 % damp, between dew and dusk, if no rain comes; likely: that none comes and
+								four dry hours are left. A rule of thumb.
 							</p>
 						</section>
 					{/if}

@@ -152,7 +152,12 @@
 										></tr
 									>
 									<tr
-										><th scope="row">lost in a week</th><td class="num"
+										><th scope="row">hurt at putting in</th><td class="num"
+											>{percent(stand.store.startLoss)}</td
+										></tr
+									>
+									<tr
+										><th scope="row">lost in a week since</th><td class="num"
 											>{percent(1 - Math.exp(-7 * stand.store.rate))}</td
 										></tr
 									>
@@ -169,8 +174,9 @@
 								</tbody>
 							</table>
 							<p class="mt-2 text-sm text-soft">
-								From the last look; before the first, a usual cool store. Rot spreads in clumps and quickens
-								towards spring; a warm spell calls for a look at once.
+								From all looks together, and from what is usual in a cool store as if some had looked there
+								too. What was hurt at putting in shows at the first look and does not go on. Rot spreads in
+								clumps and quickens towards spring; a warm spell calls for a look at once.
 							</p>
 							{#if session.works}
 								<h2 class="ruled mt-6 mb-3">Look through them</h2>

@@ -44,7 +44,9 @@ import theriseed.core.ground.LocalPlane;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
 import theriseed.core.harvest.DryDay;
+import theriseed.core.harvest.DryHours;
 import theriseed.core.harvest.RipeningCurve;
+import theriseed.core.harvest.RipeningFit;
 import theriseed.core.harvest.StormChoice;
 import theriseed.core.isolation.DistanceCheck;
 import theriseed.core.isolation.PollenControl;
@@ -83,6 +85,7 @@ import theriseed.core.stall.FillWeight;
 import theriseed.core.stall.PacketCost;
 import theriseed.core.stall.PackingPlan;
 import theriseed.core.store.CheckInterval;
+import theriseed.core.store.PooledLosses;
 import theriseed.core.store.StoreLosses;
 import theriseed.core.store.StoreNeed;
 import tools.jackson.databind.JsonNode;
@@ -191,6 +194,9 @@ class WorkedExamplesTest {
                             "Ne",
                             EffectiveSize.ofParents(
                                     number(in, "F", 0), numbers(in, "mothers"), numbers(in, "fathers")))),
+            entry("26 ripening_fit", WorkedExamplesTest::ripeningFit),
+            entry("29 store_pooled", WorkedExamplesTest::storePooled),
+            entry("29 dry_hours", WorkedExamplesTest::dryHours),
             entry("28 dioecious", WorkedExamplesTest::twoSexes),
             entry("28 gain", WorkedExamplesTest::gain),
             entry(
@@ -1321,5 +1327,39 @@ class WorkedExamplesTest {
                 "optimum_days", interval.best(),
                 "use_days", interval.days(),
                 "daily_cost_at_optimum", interval.dailyCost());
+    }
+
+    private static Map<String, ?> ripeningFit(JsonNode in) {
+        RipeningFit fit = RipeningFit.of(
+                rows(in, "visits", visit -> new RipeningFit.Count(visit[0], (int) visit[1], (int) visit[2])),
+                new RipeningFit.Prior(number(in, "prior_mean"), number(in, "prior_sd"), number(in, "usual_spread")));
+        return Map.of(
+                "mean_day", new Rounded(fit.mean(), 1e-4),
+                "spread", new Rounded(fit.spread(), 1e-4),
+                "mean_sd", new Rounded(fit.meanSpread(), 1e-4));
+    }
+
+    private static Map<String, ?> storePooled(JsonNode in) {
+        PooledLosses losses = PooledLosses.of(
+                rows(in, "looks", look -> new PooledLosses.Look(look[0], (int) look[1], (int) look[2])),
+                number(in, "usual_start"),
+                number(in, "usual_rate"));
+        return Map.of("start_loss", losses.startLoss(), "rate_per_day", losses.rate());
+    }
+
+    private static Map<String, ?> dryHours(JsonNode in) {
+        DryHours hours = DryHours.of(number(in, "hours"), number(in, "chance"), number(in, "need_h"));
+        return Map.of(
+                "expected_hours", hours.expected(),
+                "fit_chance", hours.fitChance(),
+                "share_lost_if_rained_on", DryHours.lostToRain(number(in, "mm")));
+    }
+
+    private static <T> List<T> rows(JsonNode in, String name, Function<double[], T> row) {
+        return in.get(name)
+                .valueStream()
+                .map(one -> row.apply(
+                        one.valueStream().mapToDouble(JsonNode::doubleValue).toArray()))
+                .toList();
     }
 }

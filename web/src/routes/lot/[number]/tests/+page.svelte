@@ -472,7 +472,7 @@
 									{#each tests.weevils as look, i (look.id)}
 										<tr>
 											<th scope="row">{on(look.lookedOn)}</th>
-											<td class="num"><b>{look.bored} in {look.seeds}</b></td>
+											<td class="num"><b>{look.bored} in {look.seeds}</b>{look.alive ? `, ${look.alive} alive` : ''}</td>
 											<td class="beside"
 												>{i === 0 && known.weevils
 													? `up to ${percent(known.weevils.upper)}; ${weevilsSay(known.weevils, units)}${known.weevils.next === 'LOOK_AGAIN' ? `, ${on(known.weevils.due)}` : ''}`
@@ -483,7 +483,13 @@
 														entries={[
 															{ name: 'lookedOn', label: 'Looked on', value: look.lookedOn, type: 'date' },
 															{ name: 'seeds', label: 'Seeds', value: String(look.seeds), type: 'number' },
-															{ name: 'bored', label: 'Bored', value: String(look.bored), type: 'number' }
+															{ name: 'bored', label: 'Bored', value: String(look.bored), type: 'number' },
+															{
+																name: 'alive',
+																label: 'Living weevils',
+																value: String(look.alive),
+																type: 'number'
+															}
 														]}
 														save={(typed, made) =>
 															ask(
@@ -493,6 +499,7 @@
 																		lookedOn: typed.lookedOn,
 																		seeds: countIn('seeds', typed.seeds),
 																		bored: countIn('bored', typed.bored),
+																		alive: countIn('alive', typed.alive),
 																		...made
 																	}
 																})

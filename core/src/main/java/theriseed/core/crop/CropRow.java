@@ -13,6 +13,7 @@ import theriseed.core.measure.Refusal;
 
 /** Reads one row of the crop table, refusing what cannot be right under the name of its column. */
 final class CropRow {
+    private static final Range FOREIGN = Range.of(0, 10, "%");
     private static final Range SHARE_PERCENT = Range.of(0, 100, "%");
 
     private static final Range DAYS_FROM_ANCHOR = Range.of(-120, 200, "days");
@@ -183,7 +184,16 @@ final class CropRow {
                 frost.equals("yes")
                         ? OptionalDouble.of(0)
                         : frost.equals("no") ? OptionalDouble.empty() : optional("frost_kills", Range.of(-40, 0, "C")),
+                purity(),
                 usual("pieces_%s", Range.of(1, 100, ""), 1));
+    }
+
+    private Optional<PurityStandard> purity() {
+        OptionalDouble pure = optional("purity_standard_pct", Range.of(50, 100, "%"));
+        return pure.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new PurityStandard(
+                        pure.getAsDouble(), number("other_crop_max_pct", FOREIGN), number("weed_max_pct", FOREIGN)));
     }
 
     private Optional<Stage.When> when(String what) {

@@ -4,12 +4,13 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * How a crop is handled in the ground. Rough: practice differs, and climate rules.
+ * How a crop is handled in the ground, and what its seed is asked to be. Rough: practice differs, and climate rules.
  *
  * @param staking what holds it up
  * @param stakeAt when it is staked; none where nothing holds it up
  * @param stopWateringAt when it is watered for the last time, to dry down; none where it is not stopped
  * @param killedAt air temperature at which standing plants are mostly lost, &deg;C; none where they stand any usual winter
+ * @param purity what its seed is asked to be; none for crops that are kept by tubers or bulbs
  * @param pieces cloves, bulbs or tubers that one planted piece gives; none for crops raised from seed
  */
 public record Handling(
@@ -17,6 +18,7 @@ public record Handling(
         Optional<Stage.When> stakeAt,
         Optional<Stage.When> stopWateringAt,
         OptionalDouble killedAt,
+        Optional<PurityStandard> purity,
         Optional<Usual> pieces) {
     private static final double LIGHT_FROST_C = -2;
 

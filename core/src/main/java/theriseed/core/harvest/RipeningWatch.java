@@ -5,7 +5,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import theriseed.core.crop.Crop;
-import theriseed.core.measure.Chance;
 import theriseed.core.measure.Range;
 
 /**
@@ -13,6 +12,7 @@ import theriseed.core.measure.Range;
  * is a figure for the crop's kind in fair weather, and low in certainty.
  *
  * @param curve in days since 1 January 1970
+ * @param meanSpread days by which the day on which half is ripe is unsure (standard deviation)
  * @param known what the curve rests on
  * @param ripe share of the seed that is or was ripe today
  * @param onPlants share ripe and still on the plants today
@@ -23,6 +23,7 @@ import theriseed.core.measure.Range;
  */
 public record RipeningWatch(
         RipeningCurve curve,
+        double meanSpread,
         Known known,
         double ripe,
         double onPlants,
@@ -44,9 +45,8 @@ public record RipeningWatch(
             Range.of(0, lookedAt, "heads").check("ripe", ripe);
         }
 
-        /** Half a head either way, so that none ripe and all ripe still tell a day. */
-        private double share() {
-            return (ripe + 0.5) / (lookedAt + 1);
+        private RipeningFit.Count count() {
+            return new RipeningFit.Count(on.toEpochDay(), ripe, lookedAt);
         }
     }
 
@@ -71,7 +71,15 @@ public record RipeningWatch(
     private static final int MOST_PICKINGS = 4;
     private static final double NARROWEST = 1;
     private static final double WIDEST = 40;
+    private static final double MOST_SPREAD = 60;
     private static final double LENGTH_IN_SPREADS = 4;
+
+    /** Share of the days from flower to ripe seed by which they are unsure. Experience: warmth and water rule them. */
+    private static final double TO_RIPE_UNSURE = 0.15;
+
+    /** Nobody knows to the day when half will be ripe. */
+    private static final double LEAST_UNSURE = 2;
+
     private static final double SHOWN_SPREADS = 3;
 
     /** Share of the ripe seed on the plants that falls in a fair day; figures for kinds of crops, none of them measured. */
@@ -85,12 +93,21 @@ public record RipeningWatch(
 
     /**
      * @param from day on which the first seed is ripe by its bloom, {@code to} by which all but stragglers are
+     * @param bloomSpread days by which its bloom is unsure (standard deviation)
      * @param plants standing
      * @param visits in any order
      */
     public static RipeningWatch of(
-            Crop crop, LocalDate from, LocalDate to, int plants, List<Visit> visits, LocalDate today) {
-        RipeningCurve curve = fitted(bloom(from, to, shatter(crop)), visits);
+            Crop crop,
+            LocalDate from,
+            LocalDate to,
+            double bloomSpread,
+            int plants,
+            List<Visit> visits,
+            LocalDate today) {
+        RipeningFit fit =
+                RipeningFit.of(visits.stream().map(Visit::count).toList(), byBloom(crop, from, to, bloomSpread));
+        RipeningCurve curve = new RipeningCurve(fit.mean(), Math.min(MOST_SPREAD, fit.spread()), shatter(crop));
         Known known = visits.isEmpty() ? Known.BLOOM : days(visits) < 2 ? Known.ONE_VISIT : Known.VISITS;
         double now = today.toEpochDay();
         long day = (long) Math.max(now, Math.round(curve.bestCut()));
@@ -110,6 +127,7 @@ public record RipeningWatch(
         }
         return new RipeningWatch(
                 curve,
+                fit.meanSpread(),
                 known,
                 curve.ripe(now),
                 curve.collectable(now),
@@ -133,37 +151,14 @@ public record RipeningWatch(
         return course;
     }
 
-    private static RipeningCurve bloom(LocalDate from, LocalDate to, double shatter) {
+    /** What the bloom tells of the ripening before anybody looked. */
+    private static RipeningFit.Prior byBloom(Crop crop, LocalDate from, LocalDate to, double bloomSpread) {
         double length = Math.max(1, ChronoUnit.DAYS.between(from, to));
-        double spread = Math.max(NARROWEST, Math.min(WIDEST, length / LENGTH_IN_SPREADS));
-        return new RipeningCurve(from.toEpochDay() + length / 2, spread, shatter);
-    }
-
-    /** One visit moves the curve; visits on several days turn it too, each as sure as it looked at many. */
-    private static RipeningCurve fitted(RipeningCurve bloom, List<Visit> visits) {
-        if (visits.isEmpty()) {
-            return bloom;
-        }
-        double weight = 0;
-        double day = 0;
-        double z = 0;
-        for (Visit visit : visits) {
-            weight += visit.lookedAt();
-            day += visit.lookedAt() * visit.on().toEpochDay();
-            z += visit.lookedAt() * Chance.normalQuantile(visit.share());
-        }
-        day /= weight;
-        z /= weight;
-        double together = 0;
-        double alone = 0;
-        for (Visit visit : visits) {
-            double apart = visit.on().toEpochDay() - day;
-            together += visit.lookedAt() * apart * (Chance.normalQuantile(visit.share()) - z);
-            alone += visit.lookedAt() * apart * apart;
-        }
-        boolean turns = days(visits) > 1 && together > 0;
-        double spread = turns ? Math.max(NARROWEST, Math.min(WIDEST, alone / together)) : bloom.spread();
-        return new RipeningCurve(day - z * spread, spread, bloom.shatter());
+        double toRipe = TO_RIPE_UNSURE * crop.daysFlowerToRipeSeed();
+        return new RipeningFit.Prior(
+                from.toEpochDay() + length / 2,
+                Math.max(LEAST_UNSURE, Math.hypot(bloomSpread, toRipe)),
+                Math.max(NARROWEST, Math.min(WIDEST, length / LENGTH_IN_SPREADS)));
     }
 
     private static long days(List<Visit> visits) {

@@ -150,6 +150,40 @@ public sealed interface Finding {
         }
     }
 
+    /** Bored seed was frozen, and nobody looked yet whether some live on. @param bored share of the seed; {@code due} when to look */
+    record SecondLook(double bored, LocalDate due) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.SECOND_LOOK;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(bored), due);
+        }
+    }
+
+    /**
+     * Percent by weight.
+     *
+     * @param pure seed of the crop, and {@code needed} at least
+     * @param others seed of other crops, and {@code othersAllowed} at most
+     * @param weeds seed of weeds, and {@code weedsAllowed} at most
+     */
+    record NotPure(
+            double pure, double needed, double others, double othersAllowed, double weeds, double weedsAllowed)
+            implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.NOT_PURE;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(pure), told(others), told(weeds));
+        }
+    }
+
     record NotWeighed() implements Finding {
         @Override
         public Reason reason() {
@@ -231,6 +265,19 @@ public sealed interface Finding {
         @Override
         public List<Object> decisive() {
             return List.of(germination, seeds, told(needed), least);
+        }
+    }
+
+    /** Too few seeds for a test to count, whatever came up. @param least seeds from which one does */
+    record TestTooSmall(int seeds, int least) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.TOO_FEW_TESTED;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(seeds);
         }
     }
 

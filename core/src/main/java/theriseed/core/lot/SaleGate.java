@@ -7,10 +7,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
+import theriseed.core.crop.PurityStandard;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.PurityTest;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.WalkVerdict;
 
@@ -34,6 +36,8 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         NOT_CLEAN(false),
         NOT_DRY(true),
         WEEVILS(false),
+        SECOND_LOOK(true),
+        NOT_PURE(true),
         SEED_WEIGHT_UNKNOWN(true),
         SEED_WEIGHT_UNEVEN(true),
         UNTESTED(true),
@@ -69,6 +73,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         FEW_PLANTS,
         SICK_PLANTS,
         WEEVILS_NOT_LOOKED_FOR,
+        PURITY_NOT_TESTED,
         STANDARD_NOT_SHOWN,
         SORTED_SINCE_TEST,
         BREEDING_OUT
@@ -79,6 +84,12 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
 
     /** Seeds from which a test that reaches the standard is taken at its word; a smaller one must show it. */
     private static final int ENOUGH_TESTED = 200;
+
+    /**
+     * Seeds below which no test is taken at its word, however many of them came up: so few come from one handful, and tell
+     * of that. A convention.
+     */
+    private static final int LEAST_TESTED = 50;
 
     /** The table's storage moisture is for sealed packs; open or in paper, seed settles up to this much above it. */
     private static final double OPEN_STORE_POINTS = 5;
@@ -95,6 +106,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      * @param clean whether every step of its chain is done
      * @param moisture percent when last measured
      * @param weevils what the last look for them says; none where nobody looked
+     * @param purity last test of it that is valid
      * @param weight thousand-seed weight, once counted
      * @param germination last test, once counted
      * @param testedOn day on which it was counted
@@ -115,6 +127,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             boolean clean,
             OptionalDouble moisture,
             Optional<BoredSeed> weevils,
+            Optional<PurityTest> purity,
             Optional<SeedWeight> weight,
             Optional<GerminationTest> germination,
             Optional<LocalDate> testedOn,
@@ -199,10 +212,29 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
                     .filter(look -> look.next() == BoredSeed.Next.FREEZE)
                     .ifPresent(look -> against.add(
                             new Finding.Weevils(look.share(), look.due(), BoredSeed.DAYS_FROZEN, BoredSeed.FREEZER_C)));
+            lot.weevils()
+                    .filter(look -> look.next() == BoredSeed.Next.LOOK_AGAIN)
+                    .ifPresent(look -> against.add(new Finding.SecondLook(look.share(), look.due())));
             caution(lot.weevils().isEmpty() && BoredSeed.ofFamily(lot.crop().family()), Caution.WEEVILS_NOT_LOOKED_FOR);
         }
 
+        /** Whoever buys seed for its own sake asks first what else is in it. */
+        private void purity() {
+            Optional<PurityStandard> standard = lot.crop().handling().purity();
+            caution(standard.isPresent() && lot.purity().isEmpty(), Caution.PURITY_NOT_TESTED);
+            if (standard.isEmpty() || lot.purity().isEmpty()) {
+                return;
+            }
+            PurityTest found = lot.purity().get();
+            PurityStandard asked = standard.get();
+            if (found.pure() < asked.pure() || found.other() > asked.otherCrops() || found.weed() > asked.weeds()) {
+                against.add(new Finding.NotPure(
+                        found.pure(), asked.pure(), found.other(), asked.otherCrops(), found.weed(), asked.weeds()));
+            }
+        }
+
         void tests() {
+            purity();
             if (lot.weight().isEmpty()) {
                 against.add(new Finding.NotWeighed());
             }
@@ -231,6 +263,9 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             if (notShown && test.seeds() < ENOUGH_TESTED) {
                 against.add(new Finding.TooFewTested(
                         test.reported(), test.seeds(), needed, (int) Math.floor(test.lowerOneSided())));
+            }
+            if (!notShown && test.seeds() < LEAST_TESTED) {
+                against.add(new Finding.TestTooSmall(test.seeds(), LEAST_TESTED));
             }
             caution(notShown && test.seeds() >= ENOUGH_TESTED, Caution.STANDARD_NOT_SHOWN);
             caution(lot.sortedSince(), Caution.SORTED_SINCE_TEST);

@@ -45,6 +45,21 @@ public record PurityTest(double weightChange, boolean valid, double[] percent, d
         return new PurityTest(change, Math.abs(change) <= CHANGE_ALLOWED, percent, reported);
     }
 
+    /** Percent pure seed, as reported. */
+    public double pure() {
+        return reported[0];
+    }
+
+    /** Percent seed of other crops, as reported. */
+    public double other() {
+        return reported[1];
+    }
+
+    /** Percent seed of weeds, as reported. */
+    public double weed() {
+        return reported[2];
+    }
+
     /** Share of the lot that is pure and germinates, percent; never to be given with dormant seed. */
     public double pureLiveSeed(double germination) {
         return percent[0] * Range.of(0, 100, "%").check("germ", germination) / 100;

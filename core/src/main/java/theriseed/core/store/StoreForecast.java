@@ -2,17 +2,20 @@ package theriseed.core.store;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import theriseed.core.measure.Range;
 import theriseed.core.population.PopulationPlan;
 
 /**
- * How many pieces in store will be sound when they are planted, calculated anew from what was sound at the last look. Rot
- * spreads in clumps and quickens towards spring, so the upper limit of the last loss is the one to plan with.
+ * How many pieces in store will be sound when they are planted, calculated anew from what was sound at the last look and from
+ * all looks together. Rot spreads in clumps and quickens towards spring, so the upper limit of the loss is the one to plan
+ * with.
  *
  * @param there pieces that lie there: those put in less all that was thrown out
  * @param sound of them now, by the last look
- * @param rate of loss a day, from the last look, or the usual one; {@code upperRate} its 95 % limit
+ * @param startLoss share that was hurt at putting in
+ * @param rate of loss a day after that, from all looks and what is usual; {@code upperRate} its 95 % limit
  * @param expected sound ones at planting; {@code atLeast} if losses go on at their upper limit
  * @param wanted sound ones then
  * @param mark clear when even {@code atLeast} is enough, tight when {@code expected} is
@@ -21,6 +24,7 @@ import theriseed.core.population.PopulationPlan;
 public record StoreForecast(
         int there,
         int sound,
+        double startLoss,
         double rate,
         double upperRate,
         double expected,
@@ -31,11 +35,8 @@ public record StoreForecast(
     private static final int LOOK_EVERY_DAYS = 21;
     private static final int LOOK_SOON_DAYS = 10;
 
-    /** Loss a day above which a store is looked through more often. */
+    /** Loss a day at the last look above which a store is looked through more often: whether it was injury, the next tells. */
     private static final double FAST = 0.004;
-
-    /** What was usual is doubled for a limit while nobody has looked. */
-    private static final double UNKNOWN = 2;
 
     /** One look: all of the store, or some of it. */
     public record Look(LocalDate on, int lookedAt, int thrownOut) {}
@@ -49,36 +50,53 @@ public record StoreForecast(
     public static StoreForecast of(int putIn, LocalDate putInOn, List<Look> looks, LocalDate planted, int wanted) {
         Range.of(1, 1e6, "pieces").check("putIn", putIn);
         Range.of(0, 1e6, "pieces").check("wanted", wanted);
-        double sound = putIn * (looks.isEmpty() ? 1 - StockPlan.USUAL_START_LOSS : 1);
-        double rate = StockPlan.USUAL_RATE;
-        double upper = UNKNOWN * rate;
+        PooledLosses losses = pooled(putIn, putInOn, looks);
+        double sound = putIn * (1 - losses.startLoss());
+        double lately = losses.rate();
         int there = putIn;
         LocalDate before = putInOn;
         for (Look look : looks) {
-            Range.of(1, there, "pieces").because("LIE_THERE").check("lookedAt", look.lookedAt());
-            double days = Math.max(1, ChronoUnit.DAYS.between(before, look.on()));
-            StoreLosses losses = StoreLosses.of(look.thrownOut(), look.lookedAt(), days);
-            boolean all = look.lookedAt() >= sound;
+            double days = days(before, look.on());
+            double unseen = 1 - look.lookedAt() / (double) there;
             there -= look.thrownOut();
-            sound = all ? look.lookedAt() - look.thrownOut() : Math.min(there, sound * (1 - losses.share()));
-            rate = losses.rate();
-            upper = Math.min(0.2, losses.upperRate());
+            sound = Math.min(
+                    there, look.lookedAt() - look.thrownOut() + unseen * sound * Math.exp(-losses.rate() * days));
+            lately = look.thrownOut() / (look.lookedAt() * days);
             before = look.on();
         }
         double left = Math.max(0, ChronoUnit.DAYS.between(before, planted));
-        double expected = sound * Math.exp(-rate * left);
-        double atLeast = sound * Math.exp(-upper * left);
+        double expected = sound * Math.exp(-losses.rate() * left);
+        double atLeast = sound * Math.exp(-losses.upperRate() * left);
         return new StoreForecast(
                 there,
                 (int) Math.floor(sound),
-                rate,
-                upper,
+                losses.startLoss(),
+                losses.rate(),
+                losses.upperRate(),
                 expected,
                 atLeast,
                 wanted,
                 atLeast >= wanted
                         ? PopulationPlan.Mark.CLEAR
                         : expected >= wanted ? PopulationPlan.Mark.TIGHT : PopulationPlan.Mark.SHORT,
-                before.plusDays(rate > FAST ? LOOK_SOON_DAYS : LOOK_EVERY_DAYS));
+                before.plusDays(lately > FAST ? LOOK_SOON_DAYS : LOOK_EVERY_DAYS));
+    }
+
+    private static PooledLosses pooled(int putIn, LocalDate putInOn, List<Look> looks) {
+        List<PooledLosses.Look> pooled = new ArrayList<>();
+        int there = putIn;
+        LocalDate before = putInOn;
+        for (Look look : looks) {
+            Range.of(1, there, "pieces").because("LIE_THERE").check("lookedAt", look.lookedAt());
+            pooled.add(new PooledLosses.Look(days(before, look.on()), look.lookedAt(), look.thrownOut()));
+            there -= look.thrownOut();
+            before = look.on();
+        }
+        return PooledLosses.of(pooled, StockPlan.USUAL_START_LOSS, StockPlan.USUAL_RATE);
+    }
+
+    /** Two looks on one day are a day apart. */
+    private static double days(LocalDate from, LocalDate to) {
+        return Math.max(1, ChronoUnit.DAYS.between(from, to));
     }
 }

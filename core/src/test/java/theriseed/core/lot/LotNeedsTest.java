@@ -106,7 +106,7 @@ class LotNeedsTest {
     void whoeverHeldItMustDecideBeforeAnythingElse() {
         Known held = new Known(
                 Optional.of("label came off"),
-                Optional.of(new BoredSeed(0.1, 0.2, BoredSeed.Next.FREEZE, TODAY, 7, -18)),
+                Optional.of(new BoredSeed(0.1, 0.2, 0, BoredSeed.Next.FREEZE, TODAY, 7, -18)),
                 false,
                 List.of(running(-1, 5, false)),
                 Optional.of(CLEAN),
@@ -218,7 +218,7 @@ class LotNeedsTest {
     private static Known bored(BoredSeed.Next next, boolean freezing) {
         return new Known(
                 Optional.empty(),
-                Optional.of(new BoredSeed(0.015, 0.03, next, TODAY, 7, -18)),
+                Optional.of(new BoredSeed(0.015, 0.03, 0, next, TODAY, 7, -18)),
                 freezing,
                 List.of(),
                 Optional.of(CLEAN),

@@ -17,6 +17,7 @@ import theriseed.core.lot.SaleGate.Known;
 import theriseed.core.lot.SaleGate.Reason;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.PurityTest;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.WalkVerdict;
@@ -25,6 +26,8 @@ class SaleGateTest {
     private static final Crop KALE = CropTable.shipped().find("kale").orElseThrow();
     private static final SeedWeight EVEN = SeedWeight.of(0.38, 0.39, 0.38, 0.37);
     private static final SeedWeight UNEVEN = SeedWeight.of(0.38, 0.59, 0.38, 0.27);
+
+    private static final PurityTest PURE = PurityTest.of(10, 9.9, 0, 0, 0.1);
 
     private static final LocalDate TESTED = LocalDate.of(2026, 1, 10);
 
@@ -41,6 +44,7 @@ class SaleGateTest {
                 true,
                 OptionalDouble.of(8),
                 Optional.empty(),
+                Optional.of(PURE),
                 Optional.of(EVEN),
                 Optional.of(test),
                 Optional.of(TESTED),
@@ -87,6 +91,7 @@ class SaleGateTest {
                 dry.clean(),
                 OptionalDouble.of(percent),
                 dry.weevils(),
+                dry.purity(),
                 dry.weight(),
                 dry.germination(),
                 dry.testedOn(),
@@ -120,7 +125,8 @@ class SaleGateTest {
                 true,
                 false,
                 OptionalDouble.of(14),
-                Optional.of(BoredSeed.of(100, 3, TESTED, Optional.empty())),
+                Optional.of(BoredSeed.of(100, 3, 0, TESTED, Optional.empty())),
+                Optional.of(PurityTest.of(10, 8.4, 1, 0.4, 0.2)),
                 Optional.of(UNEVEN),
                 Optional.of(GerminationTest.of(100, 80, 60, 70, 75)),
                 Optional.of(TESTED),
@@ -137,6 +143,7 @@ class SaleGateTest {
                         Reason.NOT_CLEAN,
                         Reason.NOT_DRY,
                         Reason.WEEVILS,
+                        Reason.NOT_PURE,
                         Reason.SEED_WEIGHT_UNEVEN,
                         Reason.REPLICATES_DISAGREE,
                         Reason.TEST_RUN_OUT,
@@ -157,6 +164,7 @@ class SaleGateTest {
                 false,
                 true,
                 OptionalDouble.empty(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -245,6 +253,7 @@ class SaleGateTest {
                 lot.clean(),
                 lot.moisture(),
                 lot.weevils(),
+                lot.purity(),
                 lot.weight(),
                 lot.germination(),
                 lot.testedOn(),
@@ -302,6 +311,7 @@ class SaleGateTest {
                 lot.clean(),
                 lot.moisture(),
                 lot.weevils(),
+                lot.purity(),
                 lot.weight(),
                 lot.germination(),
                 lot.testedOn(),
@@ -311,5 +321,69 @@ class SaleGateTest {
                 lot.hold()));
         assertThat(bred.cautions()).contains(Caution.BREEDING_OUT);
         assertThat(bred.mayBeSold()).isEqualTo(SaleGate.of(lot).mayBeSold());
+    }
+
+    private static Known seen(Optional<BoredSeed> weevils, Optional<PurityTest> purity) {
+        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
+        return new Known(
+                lot.grade(),
+                lot.crop(),
+                lot.isolation(),
+                lot.plantsPicked(),
+                lot.walks(),
+                lot.standing(),
+                lot.shedUndecided(),
+                lot.sick(),
+                lot.clean(),
+                lot.moisture(),
+                weevils,
+                purity,
+                lot.weight(),
+                lot.germination(),
+                lot.testedOn(),
+                lot.sortedSince(),
+                lot.breedingOut(),
+                lot.today(),
+                lot.hold());
+    }
+
+    /** Of kale at least 97 % pure, at most 0.5 % of other crops and 0.5 % of weeds. */
+    @Test
+    void whatElseIsInTheSeedIsAskedAsMuchAsWhetherItGrows() {
+        assertThat(SaleGate.of(seen(Optional.empty(), Optional.of(PurityTest.of(100, 97, 0.5, 0.5, 2))))
+                        .mayBeSold())
+                .as("just so")
+                .isTrue();
+        for (PurityTest not : List.of(
+                PurityTest.of(100, 96.8, 0, 0, 3.2),
+                PurityTest.of(100, 98, 0.6, 0, 1.4),
+                PurityTest.of(100, 98, 0, 0.6, 1.4))) {
+            assertThat(SaleGate.of(seen(Optional.empty(), Optional.of(not))).reasons())
+                    .containsExactly(Reason.NOT_PURE);
+        }
+        assertThat(SaleGate.of(seen(Optional.empty(), Optional.empty())).cautions())
+                .containsExactly(Caution.PURITY_NOT_TESTED);
+    }
+
+    @Test
+    void seedFrozenForWeevilsWaitsForTheSecondLook() {
+        LocalDate frozen = TESTED.plusDays(8);
+        BoredSeed once = BoredSeed.of(100, 30, 0, TESTED, Optional.of(frozen));
+        assertThat(SaleGate.of(seen(Optional.of(once), Optional.of(PURE))).against())
+                .containsExactly(new Finding.SecondLook(0.3, frozen.plusDays(42)));
+        BoredSeed again = BoredSeed.of(100, 30, 0, frozen.plusDays(42), Optional.of(frozen));
+        assertThat(SaleGate.of(seen(Optional.of(again), Optional.of(PURE))).mayBeSold())
+                .as("old holes do not hold it back for ever")
+                .isTrue();
+    }
+
+    @Test
+    void aHandfulOfSeedIsNoTestHoweverManyCameUp() {
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(10, 10), 1, false))
+                        .reasons())
+                .containsExactly(Reason.TOO_FEW_TESTED);
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 50), 1, false))
+                        .mayBeSold())
+                .isTrue();
     }
 }

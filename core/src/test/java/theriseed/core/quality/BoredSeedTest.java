@@ -15,36 +15,39 @@ class BoredSeedTest {
 
     @Test
     void boredSeedIsFrozenAndLookedAtAgainWhenTheRestHasHatched() {
-        BoredSeed found = BoredSeed.of(200, 3, LOOKED, Optional.empty());
+        BoredSeed found = BoredSeed.of(200, 3, 0, LOOKED, Optional.empty());
         assertThat(found.next()).isEqualTo(Next.FREEZE);
         assertThat(found.share()).isEqualTo(0.015);
-        BoredSeed frozen = BoredSeed.of(200, 3, LOOKED, Optional.of(LOOKED.plusDays(9)));
+        BoredSeed frozen = BoredSeed.of(200, 3, 0, LOOKED, Optional.of(LOOKED.plusDays(9)));
         assertThat(frozen.next()).isEqualTo(Next.LOOK_AGAIN);
         assertThat(frozen.due()).isEqualTo(LocalDate.of(2026, 9, 30));
-        BoredSeed before = BoredSeed.of(200, 3, LOOKED, Optional.of(LOOKED.minusDays(1)));
-        assertThat(before.next())
-                .as("a freezing before this look does not count")
+    }
+
+    @Test
+    void aLivingWeevilIsFrozenWhateverTheHoles() {
+        assertThat(next(0, 1, LOOKED, Optional.empty())).isEqualTo(Next.FREEZE);
+        assertThat(next(5, 1, LOOKED.plusDays(60), Optional.of(LOOKED)))
+                .as("the freezing did not kill them")
                 .isEqualTo(Next.FREEZE);
     }
 
     @Test
-    void aLookBeforeTheRestHasHatchedSettlesNothing() {
+    void oldHolesStayWhenTheWeevilsAreDead() {
         LocalDate frozen = LOOKED.plusDays(9);
-        assertThat(BoredSeed.of(200, 0, frozen.plusDays(16), Optional.of(frozen))
-                        .next())
+        assertThat(next(30, 0, frozen.plusDays(16), Optional.of(frozen)))
+                .as("the rest may still hatch")
                 .isEqualTo(Next.LOOK_AGAIN);
-        assertThat(BoredSeed.of(200, 1, frozen.plusDays(16), Optional.of(frozen))
-                        .next())
-                .as("the freezing did not kill them")
-                .isEqualTo(Next.FREEZE);
-        assertThat(BoredSeed.of(200, 0, frozen.plusDays(42), Optional.of(frozen))
-                        .next())
-                .isEqualTo(Next.NOTHING);
+        assertThat(next(30, 0, frozen.plusDays(42), Optional.of(frozen))).isEqualTo(Next.NOTHING);
+        assertThat(next(0, 0, frozen.plusDays(41), Optional.of(frozen))).isEqualTo(Next.LOOK_AGAIN);
+    }
+
+    private static Next next(int bored, int alive, LocalDate lookedOn, Optional<LocalDate> frozen) {
+        return BoredSeed.of(100, bored, alive, lookedOn, frozen).next();
     }
 
     @Test
     void noneFoundIsNotNone() {
-        BoredSeed none = BoredSeed.of(100, 0, LOOKED, Optional.empty());
+        BoredSeed none = BoredSeed.of(100, 0, 0, LOOKED, Optional.empty());
         assertThat(none.next()).isEqualTo(Next.NOTHING);
         assertThat(none.due()).isEqualTo(LOOKED);
         assertThat(none.upper()).isCloseTo(1 - Math.pow(0.05, 0.01), within(1e-9));
@@ -52,7 +55,7 @@ class BoredSeedTest {
 
     @Test
     void moreBoredThanLookedAtIsRefused() {
-        assertThatThrownBy(() -> BoredSeed.of(100, 101, LOOKED, Optional.empty()))
+        assertThatThrownBy(() -> BoredSeed.of(100, 101, 0, LOOKED, Optional.empty()))
                 .isInstanceOf(OutOfRange.class)
                 .hasMessageContaining("bored: 101");
     }

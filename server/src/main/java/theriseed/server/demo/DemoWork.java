@@ -29,6 +29,7 @@ import theriseed.server.quality.Method;
 import theriseed.server.quality.MoistureFacts;
 import theriseed.server.quality.PurityFacts;
 import theriseed.server.quality.Quality;
+import theriseed.server.quality.WeevilFacts;
 import theriseed.server.ripening.Ripening;
 import theriseed.server.ripening.VisitFacts;
 import theriseed.server.stall.Leaving;
@@ -317,7 +318,7 @@ class DemoWork {
 
         Work weevils(String day, int seeds, int bored) {
             LocalDate on = LocalDate.parse(day);
-            at(on.atTime(20, 0), () -> quality.weevils(number, on, seeds, bored));
+            at(on.atTime(20, 0), () -> quality.weevils(number, new WeevilFacts(on, seeds, bored, 0)));
             return this;
         }
 

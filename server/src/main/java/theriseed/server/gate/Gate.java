@@ -39,6 +39,7 @@ import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.MoistureView;
+import theriseed.server.quality.PurityView;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.SeedWeightView;
 import theriseed.server.quality.TestsView;
@@ -311,6 +312,7 @@ public class Gate {
                     work != null && work.clean(),
                     moisture == null ? OptionalDouble.empty() : OptionalDouble.of(moisture),
                     Optional.ofNullable(weevils),
+                    Optional.ofNullable(tests.purity()).map(PurityView::test).filter(PurityTest::valid),
                     Optional.ofNullable(tests.seedWeight()).map(SeedWeightView::result),
                     germination.map(GerminationView::result),
                     germination.map(GerminationView::countedOn),

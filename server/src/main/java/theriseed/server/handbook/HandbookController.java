@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.bench.Chain;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.BreedingSystem;
+import theriseed.core.crop.PurityStandard;
 import theriseed.core.crop.ByGrade;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Figure;
@@ -88,6 +89,7 @@ class HandbookController {
             Usual seedPerPlant,
             @Maybe Double maxDryingTemperature,
             @Maybe Double storageMoisture,
+            @Maybe PurityStandard purity,
             double germinationStandard,
             String testTemperature,
             int firstCountDay,
@@ -169,6 +171,7 @@ class HandbookController {
                         ? crop.maxDryingTemperature().getAsDouble()
                         : null,
                 crop.storageMoisture().isPresent() ? crop.storageMoisture().getAsDouble() : null,
+                crop.handling().purity().orElse(null),
                 crop.germinationStandard(),
                 crop.testTemperature(),
                 crop.firstCountDay(),

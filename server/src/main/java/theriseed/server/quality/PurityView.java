@@ -19,6 +19,16 @@ public record PurityView(
         String note,
         String recordedBy) {
 
+    /** The test itself. */
+    public PurityTest test() {
+        return PurityTest.of(
+                initial.doubleValue(),
+                pure.doubleValue(),
+                other.doubleValue(),
+                weed.doubleValue(),
+                inert.doubleValue());
+    }
+
     /**
      * Percent of the sum of the parts, to one decimal; together 100.
      *

@@ -308,22 +308,22 @@ public class Quality {
         });
     }
 
-    /** Writes down how many of the seeds looked at weevils had bored. */
+    /** Writes down how many of the seeds looked at weevils had bored, and how many live. */
     @HandsWork
     @Transactional
-    public WeevilLookView weevils(String lotNumber, LocalDate lookedOn, int seeds, int bored) {
+    public WeevilLookView weevils(String lotNumber, WeevilFacts facts) {
         LotView lot = lots.get(lotNumber);
-        checkDay("lookedOn", lookedOn, lot);
-        return weevils.save(new WeevilLook(lot.id(), lookedOn, seeds, bored, stamps.now()))
+        checkDay("lookedOn", facts.lookedOn(), lot);
+        return weevils.save(new WeevilLook(lot.id(), facts, stamps.now()))
                 .view();
     }
 
     @HandsWork
     @Transactional
-    public WeevilLookView correctWeevils(UUID id, Changed made, LocalDate lookedOn, int seeds, int bored) {
+    public WeevilLookView correctWeevils(UUID id, Changed made, WeevilFacts facts) {
         return (WeevilLookView) correct(weevils, "look for weevils", id, made, look -> {
-            checkDay("lookedOn", lookedOn, lots.byId(look.lotId()));
-            look.change(lookedOn, seeds, bored);
+            checkDay("lookedOn", facts.lookedOn(), lots.byId(look.lotId()));
+            look.change(facts);
         });
     }
 

@@ -127,22 +127,28 @@ class QualityController {
         return quality.spoilt(id, request.why());
     }
 
+    /** @param alive living weevils; none where it is not said */
     record WeevilRequest(
             @NotNull LocalDate lookedOn,
             @NotNull Integer seeds,
             @NotNull Integer bored,
+            @Maybe Integer alive,
             @Maybe Integer version,
-            @Maybe @Size(max = 300) String reason) {}
+            @Maybe @Size(max = 300) String reason) {
+        WeevilFacts facts() {
+            return new WeevilFacts(lookedOn, seeds, bored, alive == null ? 0 : alive);
+        }
+    }
 
     @PostMapping("/api/lots/{number}/weevils")
     WeevilLookView weevils(@PathVariable String number, @Valid @RequestBody WeevilRequest request) {
-        return quality.weevils(number, request.lookedOn(), request.seeds(), request.bored());
+        return quality.weevils(number, request.facts());
     }
 
     @PutMapping("/api/weevil-looks/{id}")
     WeevilLookView weevils(@PathVariable UUID id, @Valid @RequestBody WeevilRequest request) {
         Changed made = new Changed(request.version(), request.reason());
-        return quality.correctWeevils(id, made, request.lookedOn(), request.seeds(), request.bored());
+        return quality.correctWeevils(id, made, request.facts());
     }
 
     record SeedWeightRequest(

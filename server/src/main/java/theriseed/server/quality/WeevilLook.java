@@ -15,19 +15,21 @@ class WeevilLook extends SeedTest {
     private LocalDate lookedOn;
     private int seeds;
     private int bored;
+    private int alive;
 
     protected WeevilLook() {}
 
-    WeevilLook(UUID lotId, LocalDate lookedOn, int seeds, int bored, Stamp stamp) {
+    WeevilLook(UUID lotId, WeevilFacts facts, Stamp stamp) {
         super(lotId, stamp);
-        change(lookedOn, seeds, bored);
+        change(facts);
     }
 
-    final void change(LocalDate lookedOn, int seeds, int bored) {
-        BoredSeed.of(seeds, bored, lookedOn, Optional.empty());
-        this.lookedOn = lookedOn;
-        this.seeds = seeds;
-        this.bored = bored;
+    final void change(WeevilFacts facts) {
+        BoredSeed.of(facts.seeds(), facts.bored(), facts.alive(), facts.lookedOn(), Optional.empty());
+        this.lookedOn = facts.lookedOn();
+        this.seeds = facts.seeds();
+        this.bored = facts.bored();
+        this.alive = facts.alive();
     }
 
     @Override
@@ -41,11 +43,12 @@ class WeevilLook extends SeedTest {
         facts.put("lookedOn", lookedOn);
         facts.put("seeds", seeds);
         facts.put("bored", bored);
+        facts.put("alive", alive);
         return facts;
     }
 
     @Override
     WeevilLookView view() {
-        return new WeevilLookView(id(), version(), lookedOn, seeds, bored, recordedBy());
+        return new WeevilLookView(id(), version(), lookedOn, seeds, bored, alive, recordedBy());
     }
 }

@@ -243,7 +243,8 @@ final class LotReport {
                                 + test.result().seeds())));
         tests.weevils()
                 .forEach(look -> rows.add(
-                        List.of(reader.day(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds())));
+                        List.of(reader.day(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds() + ", "
+                                + (look.alive() == 0 ? "none alive" : look.alive() + " alive"))));
         if (rows.isEmpty()) {
             paper.words("None yet.");
         }

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
+import theriseed.core.day.DayCourse;
 import theriseed.core.harvest.HarvestWeather;
 import theriseed.core.harvest.RipeningWatch;
 import theriseed.core.harvest.StormChoice;
@@ -23,6 +24,8 @@ import theriseed.server.base.Once;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.farm.FarmView;
+import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
@@ -36,6 +39,7 @@ public class Ripening {
     private final RipeningVisitRepository visits;
     private final Plantings plantings;
     private final Crops crops;
+    private final Farms farms;
     private final WeatherForecast forecast;
     private final Corrections corrections;
     private final Once once;
@@ -46,6 +50,7 @@ public class Ripening {
             RipeningVisitRepository visits,
             Plantings plantings,
             Crops crops,
+            Farms farms,
             WeatherForecast forecast,
             Corrections corrections,
             Once once,
@@ -54,6 +59,7 @@ public class Ripening {
         this.visits = visits;
         this.plantings = plantings;
         this.crops = crops;
+        this.farms = farms;
         this.forecast = forecast;
         this.corrections = corrections;
         this.once = once;
@@ -79,7 +85,12 @@ public class Ripening {
             double breakEven,
             boolean cutsNow) {}
 
-    /** One of the coming days: whether it is fit for cutting, and from what hour. */
+    /**
+     * One of the coming days: whether it is fit for cutting, and from what hour.
+     *
+     * @param from hour, and {@code dryHours}, if no rain comes
+     * @param fitChance chance that it has the hours cutting takes, 0 to 1
+     */
     public record ComingDay(
             LocalDate on,
             double low,
@@ -87,7 +98,8 @@ public class Ripening {
             double rain,
             double chance,
             @Maybe Integer from,
-            int dryHours) {}
+            int dryHours,
+            double fitChance) {}
 
     /**
      * How a planting ripens.
@@ -123,10 +135,15 @@ public class Ripening {
                         crop,
                         planting.bloom().ripeFrom(),
                         planting.bloom().ripeTo(),
+                        Math.max(
+                                planting.bloom().firstSpreadDays(),
+                                planting.bloom().lastSpreadDays()),
                         planting.plants(),
                         seen.stream().map(RipeningVisit::visit).toList(),
                         today);
-        HarvestWeather weather = HarvestWeather.of(forecast.days(today), 0);
+        List<HarvestWeather.Forecast> coming = forecast.days(today);
+        HarvestWeather weather = HarvestWeather.of(
+                coming, coming.stream().map(day -> light(day.on())).toList(), 0);
         boolean dry = crop.seedProcess().orElse(SeedProcess.DRY) != SeedProcess.WET;
         return new RipeningPage(
                 planting,
@@ -151,7 +168,14 @@ public class Ripening {
                 day.rain(),
                 day.chance(),
                 fit.from() < 0 ? null : fit.from(),
-                fit.dryHours());
+                (int) fit.dry().hours(),
+                fit.dry().fitChance());
+    }
+
+    private HarvestWeather.Light light(LocalDate day) {
+        FarmView farm = farms.get();
+        DayCourse course = DayCourse.of(farm.spot(), farm.climate(), day, time.zone());
+        return new HarvestWeather.Light(course.dewOff(), course.sunset());
     }
 
     /** Waiting is a question while the best day is still to come; it is looked at no further than the forecast reaches. */

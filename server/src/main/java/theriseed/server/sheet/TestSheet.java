@@ -27,6 +27,7 @@ import theriseed.server.quality.PurityFacts;
 import theriseed.server.quality.PurityView;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.TestsView;
+import theriseed.server.quality.WeevilFacts;
 
 /** Tests of the lots, of every kind. A line is a test; one that stands there already in all its figures is the same. */
 @Component
@@ -63,6 +64,7 @@ class TestSheet implements Sheet {
             Column.of("eaten", "cut: eaten; weevils: bored"),
             Column.of("shrunken", "cut: shrunken"),
             Column.of("seeds", "weevils: seeds looked at"),
+            Column.of("alive", "weevils: living ones found"),
             Column.of("note", "anything else"));
 
     private static final Map<String, String> CALLED = Map.ofEntries(
@@ -161,7 +163,8 @@ class TestSheet implements Sheet {
                                 .map(look -> new Row(lot, Kind.WEEVILS)
                                         .put("on", look.lookedOn())
                                         .put("seeds", look.seeds())
-                                        .put("eaten", look.bored())))
+                                        .put("eaten", look.bored())
+                                        .put("alive", look.alive() == 0 ? null : look.alive())))
                 .flatMap(rows -> rows);
     }
 
@@ -331,12 +334,18 @@ class TestSheet implements Sheet {
                     Row row = new Row(lot.number(), Kind.WEEVILS)
                             .put("on", line.day("on"))
                             .put("seeds", line.whole("seeds"))
-                            .put("eaten", line.whole("eaten"));
+                            .put("eaten", line.whole("eaten"))
+                            .put("alive", line.whole("alive"));
                     yield taken(
                             row,
                             known,
                             () -> quality.weevils(
-                                    lot.number(), line.day("on"), line.whole("seeds"), line.whole("eaten")));
+                                    lot.number(),
+                                    new WeevilFacts(
+                                            line.day("on"),
+                                            line.whole("seeds"),
+                                            line.whole("eaten"),
+                                            line.whole("alive") == null ? 0 : line.whole("alive"))));
                 }
             };
         };

@@ -75,9 +75,19 @@ class WeevilsTest {
         assertThat(weevils().get("next").asString()).isEqualTo("LOOK_AGAIN");
         assertThat(weevils().get("due").asString()).isEqualTo("2026-08-07");
         assertThat(tasks()).contains("LookForWeevils").doesNotContain("Freeze");
-        look("2026-08-14", 200, 0).ok();
-        assertThat(weevils().get("next").asString()).isEqualTo("NOTHING");
-        assertThat(tasks()).doesNotContain("LookForWeevils");
+        assertThat(season.lot(number).at("/known/gate/reasons").toString()).contains("SECOND_LOOK");
+        look("2026-08-13", 200, 5).ok();
+        assertThat(weevils().get("next").asString())
+                .as("old holes stay when the weevils are dead")
+                .isEqualTo("NOTHING");
+        assertThat(season.lot(number).at("/known/gate/reasons").toString()).doesNotContain("SECOND_LOOK", "WEEVILS");
+        season.grower
+                .post(
+                        "/api/lots/" + number + "/weevils",
+                        record("lookedOn", "2026-08-14", "seeds", 200, "bored", 5, "alive", 1))
+                .ok();
+        assertThat(weevils().get("next").asString()).as("one lived on").isEqualTo("FREEZE");
+        assertThat(tasks()).contains("Freeze").doesNotContain("LookForWeevils");
     }
 
     @Test
