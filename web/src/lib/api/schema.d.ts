@@ -3678,6 +3678,8 @@ export interface components {
         };
         BoredSeed: {
             /** Format: int32 */
+            alive: number;
+            /** Format: int32 */
             days: number;
             /** Format: date */
             due: string;
@@ -3845,6 +3847,8 @@ export interface components {
             chance: number;
             /** Format: int32 */
             dryHours: number;
+            /** Format: double */
+            fitChance: number;
             /** Format: int32 */
             from?: number;
             /** Format: double */
@@ -4086,6 +4090,7 @@ export interface components {
             overwinter: string;
             plants: components["schemas"]["ByGrade"];
             preSowingNote: string;
+            purity?: components["schemas"]["PurityStandard"];
             ripenessCues: string;
             /** Format: int32 */
             ripeningSpreadDays: number;
@@ -4634,6 +4639,28 @@ export interface components {
             /** Format: date */
             on: string;
         } | {
+            /** Format: double */
+            bored: number;
+            /** Format: date */
+            due: string;
+            /** @enum {string} */
+            kind: "SecondLook";
+        } | {
+            /** @enum {string} */
+            kind: "NotPure";
+            /** Format: double */
+            needed: number;
+            /** Format: double */
+            others: number;
+            /** Format: double */
+            othersAllowed: number;
+            /** Format: double */
+            pure: number;
+            /** Format: double */
+            weeds: number;
+            /** Format: double */
+            weedsAllowed: number;
+        } | {
             /** @enum {string} */
             kind: "NotWeighed";
         } | {
@@ -4682,6 +4709,13 @@ export interface components {
             least: number;
             /** Format: double */
             needed: number;
+            /** Format: int32 */
+            seeds: number;
+        } | {
+            /** @enum {string} */
+            kind: "TestTooSmall";
+            /** Format: int32 */
+            least: number;
             /** Format: int32 */
             seeds: number;
         } | {
@@ -4786,11 +4820,11 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
-            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
+            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
             /** Format: double */
             standard: number;
             /** Format: date */
@@ -5668,7 +5702,7 @@ export interface components {
             mayBeOverruled: boolean;
             overruled?: components["schemas"]["OverrulingView"];
             /** @enum {string} */
-            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
         };
         OffRequest: {
             fruitSet: boolean;
@@ -5835,7 +5869,7 @@ export interface components {
         OverruleRequest: {
             lawful: boolean;
             /** @enum {string} */
-            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
             why: string;
         };
         OverrulingView: {
@@ -6552,6 +6586,14 @@ export interface components {
             version?: number;
             weed: number;
         };
+        PurityStandard: {
+            /** Format: double */
+            otherCrops: number;
+            /** Format: double */
+            pure: number;
+            /** Format: double */
+            weeds: number;
+        };
         PurityView: {
             /** Format: uuid */
             id: string;
@@ -6833,6 +6875,8 @@ export interface components {
             fallen: number;
             /** @enum {string} */
             known: "BLOOM" | "ONE_VISIT" | "VISITS";
+            /** Format: double */
+            meanSpread: number;
             /** Format: double */
             onPlants: number;
             pickings: components["schemas"]["Pickings"][];
@@ -7695,6 +7739,8 @@ export interface components {
             rate: number;
             /** Format: int32 */
             sound: number;
+            /** Format: double */
+            startLoss: number;
             /** Format: int32 */
             there: number;
             /** Format: double */
@@ -8602,6 +8648,8 @@ export interface components {
         };
         WeevilLookView: {
             /** Format: int32 */
+            alive: number;
+            /** Format: int32 */
             bored: number;
             /** Format: uuid */
             id: string;
@@ -8614,6 +8662,8 @@ export interface components {
             version: number;
         };
         WeevilRequest: {
+            /** Format: int32 */
+            alive?: number;
             /** Format: int32 */
             bored: number;
             /** Format: date */

@@ -21,7 +21,12 @@
 			await ask(
 				POST('/api/lots/{number}/weevils', {
 					params: { path: { number } },
-					body: { lookedOn, seeds: countIn('seeds', seeds), bored: countIn('bored', bored), alive: countIn('alive', alive) }
+					body: {
+						lookedOn,
+						seeds: countIn('seeds', seeds),
+						bored: countIn('bored', bored),
+						alive: countIn('alive', alive)
+					}
 				})
 			);
 			kept();
@@ -35,9 +40,9 @@
 	<TextField label={LABELS.alive} name="alive" {attempt} inputmode="numeric" bind:value={alive} />
 	<TextField label={LABELS.lookedOn} name="lookedOn" type="date" {attempt} bind:value={lookedOn} />
 	<p class="text-sm text-soft sm:col-span-3">
-		Taken as they come from the mixed lot. Bored: round holes, or a thin window in the skin with a weevil under
-		it. Holes stay when the weevils are dead; living are those that move, grubs in seed that is cut open, and
-		fresh dust under the seed.
+		Taken as they come from the mixed lot. Bored: round holes, or a thin window in the skin with a weevil
+		under it. Holes stay when the weevils are dead; living are those that move, grubs in seed that is cut
+		open, and fresh dust under the seed.
 	</p>
 	<div class="sm:col-span-3"><Trouble {attempt} labels={LABELS} /></div>
 	<div><Act main type="submit" disabled={attempt.busy}>Keep this look</Act></div>

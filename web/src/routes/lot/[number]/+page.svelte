@@ -77,12 +77,9 @@
 							{#each sown.own as seed, i (seed.taking.id)}{i ? ', ' : ''}<a
 									class="quiet font-mono"
 									href="/lot/{seed.number}">{seed.number}</a
-								>{/each}{sown.own.length && sown.elsewhere.length
-								? ' and '
-								: ''}{#each sown.elsewhere as seed, i (seed.id)}{i ? '; ' : ''}{bought(
-									seed,
-									units
-								)}{/each}{#if !sown.own.length && !sown.elsewhere.length}
+								>{/each}{sown.own.length && sown.elsewhere.length ? ' and ' : ''}{sown.elsewhere.length
+								? `seed from elsewhere: ${sown.elsewhere.map((seed) => bought(seed, units)).join('; ')}`
+								: ''}{#if !sown.own.length && !sown.elsewhere.length}
 								<a class="quiet" href="/sown/{planting.id}">nobody wrote down what</a>{/if}{/if}
 					</p>
 					{#if parents}

@@ -472,7 +472,9 @@
 									{#each tests.weevils as look, i (look.id)}
 										<tr>
 											<th scope="row">{on(look.lookedOn)}</th>
-											<td class="num"><b>{look.bored} in {look.seeds}</b>{look.alive ? `, ${look.alive} alive` : ''}</td>
+											<td class="num"
+												><b>{look.bored} in {look.seeds}</b>{look.alive ? `, ${look.alive} alive` : ''}</td
+											>
 											<td class="beside"
 												>{i === 0 && known.weevils
 													? `up to ${percent(known.weevils.upper)}; ${weevilsSay(known.weevils, units)}${known.weevils.next === 'LOOK_AGAIN' ? `, ${on(known.weevils.due)}` : ''}`

@@ -170,8 +170,7 @@ public sealed interface Finding {
      * @param others seed of other crops, and {@code othersAllowed} at most
      * @param weeds seed of weeds, and {@code weedsAllowed} at most
      */
-    record NotPure(
-            double pure, double needed, double others, double othersAllowed, double weeds, double weedsAllowed)
+    record NotPure(double pure, double needed, double others, double othersAllowed, double weeds, double weedsAllowed)
             implements Finding {
         @Override
         public Reason reason() {

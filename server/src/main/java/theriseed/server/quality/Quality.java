@@ -314,8 +314,7 @@ public class Quality {
     public WeevilLookView weevils(String lotNumber, WeevilFacts facts) {
         LotView lot = lots.get(lotNumber);
         checkDay("lookedOn", facts.lookedOn(), lot);
-        return weevils.save(new WeevilLook(lot.id(), facts, stamps.now()))
-                .view();
+        return weevils.save(new WeevilLook(lot.id(), facts, stamps.now())).view();
     }
 
     @HandsWork

@@ -6,7 +6,8 @@ import java.util.UUID;
 import theriseed.core.quality.BoredSeed;
 
 /** A look for weevils as others see it. */
-public record WeevilLookView(UUID id, int version, LocalDate lookedOn, int seeds, int bored, int alive, String recordedBy) {
+public record WeevilLookView(
+        UUID id, int version, LocalDate lookedOn, int seeds, int bored, int alive, String recordedBy) {
     /** What it says. @param frozen last day in the freezer, long enough; none when it was not */
     public BoredSeed says(Optional<LocalDate> frozen) {
         return BoredSeed.of(seeds, bored, alive, lookedOn, frozen);

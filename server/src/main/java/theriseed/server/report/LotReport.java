@@ -242,8 +242,10 @@ final class LotReport {
                         reader.share(test.result().share()) + " full, of "
                                 + test.result().seeds())));
         tests.weevils()
-                .forEach(look -> rows.add(
-                        List.of(reader.day(look.lookedOn()), "weevils", look.bored() + " bored in " + look.seeds() + ", "
+                .forEach(look -> rows.add(List.of(
+                        reader.day(look.lookedOn()),
+                        "weevils",
+                        look.bored() + " bored in " + look.seeds() + ", "
                                 + (look.alive() == 0 ? "none alive" : look.alive() + " alive"))));
         if (rows.isEmpty()) {
             paper.words("None yet.");

@@ -160,11 +160,9 @@ class TestSheet implements Sheet {
                                                 test.shrunken(),
                                                 test.note()))),
                         tests.weevils().stream()
-                                .map(look -> new Row(lot, Kind.WEEVILS)
-                                        .put("on", look.lookedOn())
-                                        .put("seeds", look.seeds())
-                                        .put("eaten", look.bored())
-                                        .put("alive", look.alive() == 0 ? null : look.alive())))
+                                .map(look -> looked(
+                                        lot,
+                                        new WeevilFacts(look.lookedOn(), look.seeds(), look.bored(), look.alive()))))
                 .flatMap(rows -> rows);
     }
 
@@ -270,6 +268,14 @@ class TestSheet implements Sheet {
         return Line.plain(test.dishes().stream().map(which).toList());
     }
 
+    private static Row looked(String lot, WeevilFacts facts) {
+        return new Row(lot, Kind.WEEVILS)
+                .put("on", facts.lookedOn())
+                .put("seeds", facts.seeds())
+                .put("eaten", facts.bored())
+                .put("alive", facts.alive() == 0 ? null : facts.alive());
+    }
+
     private static Row cut(String lot, CutFacts test) {
         return new Row(lot, Kind.CUT)
                 .put("on", test.cutOn())
@@ -331,21 +337,10 @@ class TestSheet implements Sheet {
                     yield taken(cut(lot.number(), facts), known, () -> quality.cut(lot.number(), facts));
                 }
                 case WEEVILS -> {
-                    Row row = new Row(lot.number(), Kind.WEEVILS)
-                            .put("on", line.day("on"))
-                            .put("seeds", line.whole("seeds"))
-                            .put("eaten", line.whole("eaten"))
-                            .put("alive", line.whole("alive"));
-                    yield taken(
-                            row,
-                            known,
-                            () -> quality.weevils(
-                                    lot.number(),
-                                    new WeevilFacts(
-                                            line.day("on"),
-                                            line.whole("seeds"),
-                                            line.whole("eaten"),
-                                            line.whole("alive") == null ? 0 : line.whole("alive"))));
+                    Integer alive = line.maybeWhole("alive");
+                    WeevilFacts facts = new WeevilFacts(
+                            line.day("on"), line.whole("seeds"), line.whole("eaten"), alive == null ? 0 : alive);
+                    yield taken(looked(lot.number(), facts), known, () -> quality.weevils(lot.number(), facts));
                 }
             };
         };
