@@ -38,6 +38,8 @@
 	const lot = $derived(found.proposed.find((one) => one.number === number) ?? found.proposed[0]);
 	let from = $state(BULK);
 	let grams = $state(untrack(() => Math.min(found.proposed[0].grams, found.proposed[0].bulk) || NaN));
+	/** The lot whose grams stand in the field. */
+	let drawn = $state(untrack(() => number));
 	let packets = $state('');
 	let sownOn = $state(untrack(() => (found.plannedOn < session.today ? found.plannedOn : session.today)));
 	let note = $state('');
@@ -60,7 +62,11 @@
 			.join(' · ');
 	$effect(() => {
 		void number;
-		untrack(() => (from = lot.bulk > 0 ? BULK : (lot.packets[0]?.id ?? BULK)));
+		untrack(() => {
+			from = lot.bulk > 0 ? BULK : (lot.packets[0]?.id ?? BULK);
+			grams = Math.min(lot.grams, lot.bulk) || NaN;
+			drawn = number;
+		});
 	});
 
 	function sow(event: SubmitEvent) {
@@ -112,7 +118,7 @@
 		/>
 	{/if}
 	{#if from === BULK}
-		{#key number}<MassField label={LABELS.mass} name="mass" {attempt} bind:grams />{/key}
+		{#key drawn}<MassField label={LABELS.mass} name="mass" {attempt} bind:grams />{/key}
 	{:else}
 		<TextField label={LABELS.packets} name="packets" {attempt} bind:value={packets} inputmode="numeric" />
 	{/if}

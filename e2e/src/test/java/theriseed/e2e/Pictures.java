@@ -38,7 +38,7 @@ class Pictures {
             take(grower, "seed-room", "/seed-room");
             take(grower, "tests", "/lot/" + views.lot("Tidewrack") + "/tests");
             take(grower, "lot", "/lot/" + tomato);
-            take(grower, "orders", "/stall/orders");
+            take(grower, "family", "/lot/" + views.lot("Skerrow Early Row") + "/family");
             take(grower, "stall", "/stall");
             take(grower, "money", "/stall/money?season=2025");
         }

@@ -59,7 +59,7 @@ public record FamilyView(
             long packets,
             @Maybe String onHold) {}
 
-    /** Seed from elsewhere. @param to the lots that came of it; {@code standing} the planting, where there is none yet */
+    /** Seed from elsewhere. @param to the lots that came of it */
     public record Bought(
             UUID id,
             String supplier,
@@ -67,8 +67,7 @@ public record FamilyView(
             @Maybe Integer grownIn,
             @Maybe BigDecimal mass,
             LocalDate sownOn,
-            List<String> to,
-            @Maybe UUID standing) {}
+            List<String> to) {}
 
     /** A planting without a lot. */
     public record Standing(UUID plantingId, String variety, String ground, int season) {}

@@ -1,6 +1,7 @@
 package theriseed.server.family;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -118,6 +119,7 @@ class Recalls {
                 here.left(carriers.stream().map(LotView::id).toList());
         List<LotView> free = carriers.stream()
                 .filter(lot -> lot.hold() == null && left.get(lot.id()).any())
+                .sorted(Comparator.comparing(LotView::number))
                 .toList();
         if (free.isEmpty()) {
             throw new Refused("reason", reason, "recall.nothingToHold", "lot", number);

@@ -162,8 +162,7 @@ class SeedFamily {
                         seed.grownIn(),
                         seed.mass(),
                         seed.sownOn(),
-                        grew.of(seed.plantingId()),
-                        null))
+                        grew.of(seed.plantingId())))
                 .toList();
     }
 
