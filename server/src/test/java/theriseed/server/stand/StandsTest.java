@@ -109,7 +109,8 @@ class StandsTest {
                 .ok();
         JsonNode after = stand(garlic);
         assertThat(after.at("/store/sound").asInt()).isLessThanOrEqualTo(388);
-        assertThat(after.at("/store/rate").asDouble()).isCloseTo(-Math.log(1 - 12 / 390.0) / 21, within(1e-12));
+        assertThat(after.at("/store/rate").asDouble())
+                .isCloseTo((0.0015 * 3000 + 12) / (3000 + (390 - 12 / 2.0) * 21), within(1e-12));
         assertThat(after.at("/store/nextLook").asString()).isEqualTo("2026-08-27");
         assertThat(after.at("/looks/0/medium").asInt()).isEqualTo(200);
     }
