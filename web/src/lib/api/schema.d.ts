@@ -2020,6 +2020,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plantings/{id}/picks/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tried_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plantings/{id}/places": {
         parameters: {
             query?: never;
@@ -3700,8 +3716,6 @@ export interface components {
             mass?: number;
             /** Format: date */
             sownOn: string;
-            /** Format: uuid */
-            standing?: string;
             supplier: string;
             theirNumber: string;
             to: string[];
@@ -4820,7 +4834,7 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "PICKED_EARLY" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
@@ -4983,6 +4997,8 @@ export interface components {
         HarvestView: {
             /** Format: int32 */
             containers: number;
+            /** Format: int32 */
+            earlyBy: number;
             /** Format: date */
             lastOn: string;
             /** Format: uuid */
@@ -6142,11 +6158,25 @@ export interface components {
             version?: number;
             which?: string;
         };
+        PickTried: {
+            /** Format: int32 */
+            earlyBy: number;
+            /** Format: double */
+            meant?: number;
+            /** Format: date */
+            ripeFrom?: string;
+            /** Format: double */
+            usualHigh?: number;
+            /** Format: double */
+            usualLow?: number;
+        };
         PickView: {
             /** Format: int32 */
             containers: number;
             /** @enum {string} */
             dampness: "DRY" | "DEWY" | "WET";
+            /** Format: int32 */
+            earlyBy?: number;
             /** Format: uuid */
             id: string;
             indoors: boolean;
@@ -12121,6 +12151,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpenLot"][];
+                };
+            };
+        };
+    };
+    tried_2: {
+        parameters: {
+            query: {
+                pickedOn: string;
+                plants?: number;
+                mass?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PickTried"];
                 };
             };
         };

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Schemas } from '$lib/api/api';
+	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
@@ -7,16 +7,19 @@
 	import Correcting from '$lib/form/Correcting.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import { countIn, massIn, maybeCountIn } from '$lib/form/typed';
-	import { mass } from '$lib/units/units';
+	import { countTyped, mass } from '$lib/units/units';
+	import { dayMonth } from '$lib/words/dates';
 	import Changes from './Changes.svelte';
-	import { DAMPNESS, PICKED_FROM } from '$lib/words/words';
+	import { DAMPNESS, many, PICKED_FROM } from '$lib/words/words';
 
 	type Request = Schemas['PickRequest'];
 	type From = NonNullable<Request['pickedFrom']>;
 	type Damp = NonNullable<Request['dampness']>;
 	interface Props {
 		attempt: Attempt;
+		plantingId: string;
 		/** Plants standing. */
 		standing: number;
 		/** Whether only tagged fruit may come to it. */
@@ -37,6 +40,7 @@
 	/** What was picked into a lot in one go. */
 	let {
 		attempt,
+		plantingId,
 		standing,
 		tagged = false,
 		containers = 1,
@@ -83,6 +87,26 @@
 		if (was && grams > 0 && grams !== was.mass) reweighed(grams);
 	});
 
+	const tried = new Latest<Schemas['PickTried']>();
+	/** Counts how often the mass was put into the field from outside. */
+	let put = $state(0);
+	$effect(() => {
+		const picked = countTyped(plants);
+		const known = picked > 0 && grams > 0 ? { plants: picked, mass: grams } : {};
+		if (!pickedOn) return tried.forget();
+		void tried.ask(
+			ask(
+				GET('/api/plantings/{id}/picks/tried', {
+					params: { path: { id: plantingId }, query: { pickedOn, ...known } }
+				})
+			)
+		);
+	});
+	function meant(instead: number) {
+		grams = instead;
+		put++;
+	}
+
 	const send = () =>
 		void attempt.run(() =>
 			save({
@@ -110,16 +134,18 @@
 		send();
 	}}
 >
-	<MassField
-		label={LABELS.mass}
-		name="mass"
-		heavy
-		{attempt}
-		bind:grams
-		scale
-		scaleKey="r"
-		hint="fruit, pods, heads or tops, as picked"
-	/>
+	{#key put}
+		<MassField
+			label={LABELS.mass}
+			name="mass"
+			heavy
+			{attempt}
+			bind:grams
+			scale
+			scaleKey="r"
+			hint="fruit, pods, heads or tops, as picked"
+		/>
+	{/key}
 	<TextField
 		label={LABELS.plants}
 		name="plants"
@@ -128,6 +154,36 @@
 		inputmode="numeric"
 		hint="of {standing} standing"
 	/>
+	<div class="grid gap-2 empty:hidden sm:col-span-2" aria-live="polite">
+		{#if tried.answer}
+			{@const { usualLow, usualHigh, meant: instead, earlyBy, ripeFrom } = tried.answer}
+			{#if usualLow !== undefined && usualHigh !== undefined}
+				<p class="caution">
+					{many(countTyped(plants), 'plant')} usually give {said(usualLow)} to {said(usualHigh)}, at harvest;
+					this is {said(grams)}.
+					{#if instead !== undefined}
+						Was it
+						<button
+							type="button"
+							class="cursor-pointer font-semibold underline"
+							onclick={() => meant(instead)}>{said(instead)}</button
+						>?
+					{:else}
+						Were so many picked, and is the unit right?
+					{/if}
+				</p>
+			{/if}
+			{#if earlyBy > 0 && ripeFrom}
+				<p class="caution">
+					By its bloom the first seed is ripe about {dayMonth(ripeFrom, session.today)}, {many(
+						earlyBy,
+						'day'
+					)} after this day. Seed of unripe fruit hardly germinates. Is the day right? If so it is remembered of
+					the lot.
+				</p>
+			{/if}
+		{/if}
+	</div>
 	<ChoiceField
 		label={LABELS.pickedFrom}
 		name="pickedFrom"

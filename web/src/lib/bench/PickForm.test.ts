@@ -1,11 +1,16 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { answers, asked, forget } from '$lib/api/pretend';
 import { Attempt } from '$lib/form/attempt.svelte';
 import PickForm from './PickForm.svelte';
 
 vi.mock('$lib/api/session.svelte', () => ({
 	session: { units: 'METRIC', today: '2026-08-14', account: { name: 'hand' } }
 }));
+
+vi.mock('$lib/api/api', async (actual) =>
+	(await import('$lib/api/pretend')).pretend(await actual<typeof import('$lib/api/api')>())
+);
 
 describe('a pick', () => {
 	const save = vi.fn(async () => {});
@@ -15,10 +20,16 @@ describe('a pick', () => {
 		fireEvent.change(screen.getByLabelText(label), { target: { value } });
 	const into = () => fireEvent.click(screen.getByRole('button', { name: 'Into the lot' }));
 
-	beforeEach(() => save.mockClear());
+	const TRIED = 'GET /api/plantings/{id}/picks/tried';
+
+	beforeEach(() => {
+		save.mockClear();
+		forget();
+		answers.set(TRIED, { earlyBy: 0 });
+	});
 
 	it('is of the whole planting, dry and ripe on the plant, unless it is said otherwise', async () => {
-		render(PickForm, { attempt: new Attempt(), standing: 300, containers: 2, save });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 300, containers: 2, save });
 		await type('Mass', '1.2');
 		await type('Plants picked', '60');
 		await into();
@@ -39,7 +50,7 @@ describe('a pick', () => {
 		);
 	});
 	it('asks which only where it is not the whole', async () => {
-		render(PickForm, { attempt: new Attempt(), standing: 300, save });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 300, save });
 		expect(screen.queryByLabelText('Which')).toBeNull();
 		await choose('Picked from', 'STRETCH');
 		await type('Which', 'bed 3');
@@ -51,15 +62,15 @@ describe('a pick', () => {
 		);
 	});
 	it('begins with tagged fruit where flowers were pollinated by hand', () => {
-		render(PickForm, { attempt: new Attempt(), standing: 14, tagged: true, save });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 14, tagged: true, save });
 		expect((screen.getByLabelText('Picked from') as HTMLSelectElement).value).toBe('TAGGED');
 	});
 	it('waits for the label', async () => {
-		render(PickForm, { attempt: new Attempt(), standing: 14, ready: false, save });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 14, ready: false, save });
 		expect(screen.getByRole('button', { name: 'Into the lot' }).hasAttribute('disabled')).toBe(true);
 	});
 	it('names what is missing instead of sending nothing', async () => {
-		render(PickForm, { attempt: new Attempt(), standing: 14, save });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 14, save });
 		await type('Plants picked', 'some');
 		await type('Mass', '1');
 		await into();
@@ -67,5 +78,25 @@ describe('a pick', () => {
 			expect(screen.getByLabelText('Plants picked').getAttribute('aria-invalid')).toBe('true')
 		);
 		expect(save).not.toHaveBeenCalled();
+	});
+	it('asks about a mass a thousand times off, and puts in what was meant', async () => {
+		answers.set(TRIED, { usualLow: 1000, usualHigh: 4000, meant: 2500, earlyBy: 0 });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 300, save });
+		await type('Plants picked', '180');
+		await type('Mass', '0.0025');
+		await fireEvent.click(await screen.findByRole('button', { name: '2.5 kg' }));
+		await waitFor(() => expect((screen.getByLabelText('Mass') as HTMLInputElement).value).toBe('2.5'));
+		await into();
+		await waitFor(() => expect(save).toHaveBeenCalledWith(expect.objectContaining({ mass: 2500 })));
+		expect(asked.at(-1)?.path).toBe('/api/plantings/p1/picks/tried');
+	});
+	it('asks about fruit that cannot be ripe, and takes it all the same', async () => {
+		answers.set(TRIED, { earlyBy: 58, ripeFrom: '2026-10-11' });
+		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 300, save });
+		expect((await screen.findByText(/58 days after/)).textContent).toContain('11 Oct');
+		await type('Plants picked', '18');
+		await type('Mass', '5');
+		await into();
+		await waitFor(() => expect(save).toHaveBeenCalled());
 	});
 });

@@ -316,6 +316,7 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now',
+	PICKED_EARLY: 'some of it was picked long before it can have been ripe: test its germination with care',
 	PURITY_NOT_TESTED: 'nobody tested how pure it is',
 	BREEDING_OUT: 'of a line still bred out of a hybrid: it does not come true yet, and must be sold as that'
 };

@@ -116,6 +116,7 @@
 								<h2 class="ruled mb-4">Correct: what was picked</h2>
 								<PickForm
 									{attempt}
+									plantingId={known.planting.id!}
 									standing={known.planting.plants}
 									{pick}
 									reweighed={reweighed(pick.id)}

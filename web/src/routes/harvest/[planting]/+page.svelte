@@ -178,6 +178,7 @@
 							{#key lot}
 								<PickForm
 									{attempt}
+									plantingId={id}
 									standing={planting.plants}
 									tagged={byHand && !untagged}
 									containers={filled}

@@ -71,7 +71,7 @@ public final class MassBalance {
                 throw new OutOfRange(
                         "waterAdded", added, new Refusal.Outside(0, true, 0, true, "g", "STEP_TAKES_NO_WATER"));
             }
-            Range.above(0, left(in, added), "g").check("massOut", out);
+            MixedUnits.checkAtMost("massOut", out, left(in, added));
             Range.of(0, left(in, added, out), "g").check("byProduct", byProduct);
             boolean alike = kind.keepsMoisture() && moistureIn.isEmpty() && moistureOut.isEmpty();
             OptionalDouble in2 = alike ? OptionalDouble.of(0) : moistureIn;

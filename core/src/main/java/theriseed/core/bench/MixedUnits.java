@@ -2,9 +2,13 @@ package theriseed.core.bench;
 
 import java.util.OptionalDouble;
 import theriseed.core.crop.Usual;
+import theriseed.core.measure.OutOfRange;
+import theriseed.core.measure.Range;
+import theriseed.core.measure.Refusal;
 
 /**
- * Notices a mass typed in the wrong unit: grams for kilograms, or the other way round. It asks; only the grower knows.
+ * Notices a mass typed in the wrong unit: grams for kilograms, or the other way round. It asks; only the grower
+ * knows.
  */
 public final class MixedUnits {
     /** How far from the usual a mass must lie before it is doubted; well under the thousandfold of a mistaken unit. */
@@ -24,6 +28,23 @@ public final class MixedUnits {
             return OptionalDouble.of(typed / 1000);
         }
         return OptionalDouble.empty();
+    }
+
+    /**
+     * Refuses a mass that cannot be, and asks whether its thousandth was meant where that can be.
+     *
+     * @param mass grams, above 0 up to {@code most}
+     * @throws OutOfRange of the field
+     */
+    public static void checkAtMost(String field, Number mass, double most) {
+        double grams = mass.doubleValue();
+        if (grams > most && grams / 1000 <= most) {
+            throw new OutOfRange(
+                    field,
+                    mass,
+                    Refusal.AgainstRule.of("mass.thousandfold", "given", grams, "most", most, "meant", grams / 1000));
+        }
+        Range.above(0, most, "g").check(field, grams);
     }
 
     private static boolean near(double mass, Usual usual) {

@@ -154,11 +154,15 @@ public record RipeningWatch(
     /** What the bloom tells of the ripening before anybody looked. */
     private static RipeningFit.Prior byBloom(Crop crop, LocalDate from, LocalDate to, double bloomSpread) {
         double length = Math.max(1, ChronoUnit.DAYS.between(from, to));
-        double toRipe = TO_RIPE_UNSURE * crop.daysFlowerToRipeSeed();
         return new RipeningFit.Prior(
                 from.toEpochDay() + length / 2,
-                Math.max(LEAST_UNSURE, Math.hypot(bloomSpread, toRipe)),
+                unsure(crop, bloomSpread),
                 Math.max(NARROWEST, Math.min(WIDEST, length / LENGTH_IN_SPREADS)));
+    }
+
+    /** Days by which the ripening is unsure by the bloom alone (standard deviation). @param bloomSpread of the bloom */
+    static double unsure(Crop crop, double bloomSpread) {
+        return Math.max(LEAST_UNSURE, Math.hypot(bloomSpread, TO_RIPE_UNSURE * crop.daysFlowerToRipeSeed()));
     }
 
     private static long days(List<Visit> visits) {

@@ -72,6 +72,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         ISOLATION_TIGHT,
         FEW_PLANTS,
         SICK_PLANTS,
+        PICKED_EARLY,
         WEEVILS_NOT_LOOKED_FOR,
         PURITY_NOT_TESTED,
         STANDARD_NOT_SHOWN,
@@ -111,6 +112,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      * @param germination last test, once counted
      * @param testedOn day on which it was counted
      * @param sick whether too many of its mother plants were sick
+     * @param pickedEarly whether some was picked long before it can have been ripe
      * @param sortedSince whether some of the seed was sorted out after the sample for it was drawn
      * @param breedingOut whether its variety is a line that is still bred out of a hybrid
      * @param hold why it is on hold; none when it is not
@@ -124,6 +126,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             boolean standing,
             boolean shedUndecided,
             boolean sick,
+            boolean pickedEarly,
             boolean clean,
             OptionalDouble moisture,
             Optional<BoredSeed> weevils,
@@ -183,6 +186,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             }
             lot.walks().ifPresent(this::walks);
             caution(lot.sick(), Caution.SICK_PLANTS);
+            caution(lot.pickedEarly(), Caution.PICKED_EARLY);
             caution(lot.breedingOut(), Caution.BREEDING_OUT);
             if (lot.shedUndecided()) {
                 against.add(new Finding.ShedUndecided());

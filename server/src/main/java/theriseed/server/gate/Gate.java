@@ -309,6 +309,7 @@ public class Gate {
                     !rows.planting().groundTo().isBefore(today),
                     rows.shedUndecided(),
                     rows.sick(),
+                    harvest != null && harvest.earlyBy() > 0,
                     work != null && work.clean(),
                     moisture == null ? OptionalDouble.empty() : OptionalDouble.of(moisture),
                     Optional.ofNullable(weevils),

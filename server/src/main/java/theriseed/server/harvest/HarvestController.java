@@ -6,12 +6,15 @@ import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 
 /** Picking over HTTP. */
@@ -57,6 +60,17 @@ class HarvestController {
     @PostMapping("/api/lots/{number}/picks")
     PickView pick(@PathVariable String number, @Valid @RequestBody PickRequest request) {
         return harvests.pick(number, request.facts());
+    }
+
+    /** What is asked about a picking before it is kept. */
+    @HandsWork
+    @GetMapping("/api/plantings/{id}/picks/tried")
+    Harvests.PickTried tried(
+            @PathVariable UUID id,
+            @RequestParam LocalDate pickedOn,
+            @RequestParam(required = false) Integer plants,
+            @RequestParam(required = false) Double mass) {
+        return harvests.tried(id, pickedOn, plants, mass);
     }
 
     @PutMapping("/api/picks/{id}")

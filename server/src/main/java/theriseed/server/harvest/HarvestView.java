@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
 import theriseed.server.lot.PourView;
@@ -20,6 +21,7 @@ import theriseed.server.lot.PourView;
  * @param picks by day; none where it came of other lots
  * @param poured into it
  * @param pouredOut grams of it that went into other lots
+ * @param earlyBy days before its seed can have been ripe that the earliest picking in it was picked; 0 for none
  * @param moisture percent of what was poured into it, where that was measured of every part
  */
 public record HarvestView(
@@ -32,15 +34,17 @@ public record HarvestView(
         List<PickView> picks,
         List<PourView> poured,
         BigDecimal pouredOut,
-        @Maybe Double moisture) {
+        @Maybe Double moisture,
+        int earlyBy) {
 
     HarvestView pouringOut(BigDecimal out) {
-        return new HarvestView(lotId, pickedOn, lastOn, mass, plants, containers, picks, poured, out, moisture);
+        return new HarvestView(
+                lotId, pickedOn, lastOn, mass, plants, containers, picks, poured, out, moisture, earlyBy);
     }
 
     HarvestView weighing(BigDecimal otherMass) {
         return new HarvestView(
-                lotId, pickedOn, lastOn, otherMass, plants, containers, picks, poured, pouredOut, moisture);
+                lotId, pickedOn, lastOn, otherMass, plants, containers, picks, poured, pouredOut, moisture, earlyBy);
     }
 
     /**
@@ -48,8 +52,9 @@ public record HarvestView(
      *
      * @param poured into it, at least one
      * @param plants whose seed is in it
+     * @param earlyBy days before it can have been ripe that any of it was picked; 0 for none
      */
-    static HarvestView poured(UUID lotId, List<PourView> poured, int plants) {
+    static HarvestView poured(UUID lotId, List<PourView> poured, int plants, int earlyBy) {
         BigDecimal mass = poured.stream().map(PourView::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
         boolean measured = poured.stream().allMatch(pour -> pour.moisture() != null);
         double water = measured
@@ -67,7 +72,8 @@ public record HarvestView(
                 List.of(),
                 poured,
                 BigDecimal.ZERO,
-                measured ? water / mass.doubleValue() : null);
+                measured ? water / mass.doubleValue() : null,
+                earlyBy);
     }
 
     /** @param picks of one lot, at least one */
@@ -94,6 +100,11 @@ public record HarvestView(
                 List.copyOf(byDay),
                 List.of(),
                 BigDecimal.ZERO,
-                null);
+                null,
+                byDay.stream()
+                        .map(PickView::earlyBy)
+                        .filter(Objects::nonNull)
+                        .max(Comparator.naturalOrder())
+                        .orElse(0));
     }
 }

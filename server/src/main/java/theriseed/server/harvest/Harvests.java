@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -16,6 +17,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
+import theriseed.core.harvest.EarlyPick;
 import theriseed.core.harvest.PickedMass;
 import theriseed.core.isolation.PollenControl;
 import theriseed.core.measure.Range;
@@ -24,6 +26,7 @@ import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
@@ -37,6 +40,7 @@ import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.season.Grown;
+import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.walk.Picking;
 
@@ -97,7 +101,8 @@ public class Harvests implements Picking {
         byLot.forEach((lot, own) -> picked.put(lot, HarvestView.of(lot, own)));
         Map<UUID, HarvestView> harvests = new HashMap<>(picked);
         harvests.keySet().retainAll(asked);
-        into.forEach((lot, own) -> harvests.put(lot, HarvestView.poured(lot, own, plants(from.get(lot), picked))));
+        into.forEach((lot, own) -> harvests.put(
+                lot, HarvestView.poured(lot, own, plants(from.get(lot), picked), earlyBy(from.get(lot), picked))));
         Pours.out(poured).forEach((lot, out) -> harvests.computeIfPresent(lot, (id, view) -> view.pouringOut(out)));
         return harvests;
     }
@@ -113,6 +118,59 @@ public class Harvests implements Picking {
                 .stream()
                 .mapToInt(Integer::intValue)
                 .sum();
+    }
+
+    private static int earlyBy(List<Pours.PickedLot> from, Map<UUID, HarvestView> picked) {
+        return from.stream()
+                .mapToInt(lot -> picked.get(lot.lotId()).earlyBy())
+                .max()
+                .orElse(0);
+    }
+
+    /**
+     * What is asked about a picking before it is kept.
+     *
+     * @param usualLow grams that so many plants give at harvest, to {@code usualHigh}; absent where the mass may well be right
+     * @param meant grams that were probably meant, in another unit
+     * @param earlyBy days before its seed can be ripe; 0 where it may be
+     * @param ripeFrom day on which its first seed is ripe by its bloom
+     */
+    public record PickTried(
+            @Maybe Double usualLow,
+            @Maybe Double usualHigh,
+            @Maybe Double meant,
+            int earlyBy,
+            @Maybe LocalDate ripeFrom) {}
+
+    /** @param plants picked from, and {@code mass} grams; null while they are not known */
+    @HandsWork
+    @ReadsOnly
+    public PickTried tried(UUID plantingId, LocalDate pickedOn, Integer plants, Double mass) {
+        PlantingView planting = plantings.get(plantingId);
+        Crop crop = crops.get(planting.variety().cropKey());
+        Optional<PickedMass.Doubt> doubt =
+                plants == null || mass == null ? Optional.empty() : PickedMass.doubted(crop, plants, mass);
+        return new PickTried(
+                doubt.map(one -> one.usual().low()).orElse(null),
+                doubt.map(one -> one.usual().high()).orElse(null),
+                doubt.map(PickedMass.Doubt::meant)
+                        .filter(OptionalDouble::isPresent)
+                        .map(OptionalDouble::getAsDouble)
+                        .orElse(null),
+                earlyBy(planting, crop, pickedOn),
+                planting.bloom() == null ? null : planting.bloom().ripeFrom());
+    }
+
+    private static int earlyBy(PlantingView planting, Crop crop, LocalDate pickedOn) {
+        PlantingView.Bloom bloom = planting.bloom();
+        return bloom == null ? 0 : EarlyPick.days(crop, pickedOn, bloom.ripeFrom(), bloom.firstSpreadDays());
+    }
+
+    /** It is remembered as it was forecast on the day it is written down. */
+    private void markEarly(Pick pick, LotView lot) {
+        PlantingView planting = plantings.get(lot.plantingId());
+        pick.earlyBy(earlyBy(
+                planting, crops.get(planting.variety().cropKey()), pick.view().pickedOn()));
     }
 
     @Override
@@ -134,7 +192,9 @@ public class Harvests implements Picking {
         LotView lot = lots.lock(lotNumber);
         check(lot, null, facts);
         events.publishEvent(new PickAdded(lot.id(), lot.number()));
-        return picks.save(new Pick(lot.id(), facts, stamps.now())).view();
+        Pick pick = new Pick(lot.id(), facts, stamps.now());
+        markEarly(pick, lot);
+        return picks.save(pick).view();
     }
 
     @HandsWork
@@ -146,7 +206,11 @@ public class Harvests implements Picking {
         check(lot, pick, facts);
         BigDecimal massBefore = of(List.of(lot.id())).get(lot.id()).mass();
         Map<String, Object> before = pick.correctable();
+        boolean sameDay = pick.view().pickedOn().equals(facts.pickedOn());
         pick.change(facts);
+        if (!sameDay) {
+            markEarly(pick, lot);
+        }
         corrections.keep("pick", id, before, pick.correctable(), reason);
         PickView corrected = picks.saveAndFlush(pick).view();
         HarvestView whole = of(List.of(lot.id())).get(lot.id());

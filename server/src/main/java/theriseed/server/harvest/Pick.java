@@ -33,6 +33,7 @@ class Pick extends Recorded {
     private boolean indoors;
     private String pickedBy;
     private String note;
+    private Integer earlyBy;
 
     protected Pick() {}
 
@@ -62,6 +63,11 @@ class Pick extends Recorded {
         this.indoors = facts.indoors();
         this.pickedBy = facts.pickedBy().strip();
         this.note = facts.note();
+    }
+
+    /** @param days before its seed can have been ripe; 0 for none */
+    void earlyBy(int days) {
+        this.earlyBy = days == 0 ? null : days;
     }
 
     UUID lotId() {
@@ -99,6 +105,7 @@ class Pick extends Recorded {
                 indoors,
                 pickedBy,
                 note,
+                earlyBy,
                 recordedBy());
     }
 }

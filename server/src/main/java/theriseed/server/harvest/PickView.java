@@ -5,7 +5,11 @@ import java.time.LocalDate;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
 
-/** A pick as others see it; mass in grams. */
+/**
+ * A pick as others see it; mass in grams.
+ *
+ * @param earlyBy days before its seed can have been ripe, by the forecast when it was picked
+ */
 public record PickView(
         UUID id,
         int version,
@@ -20,4 +24,5 @@ public record PickView(
         boolean indoors,
         String pickedBy,
         String note,
+        @Maybe Integer earlyBy,
         String recordedBy) {}

@@ -124,4 +124,56 @@ class HarvestsTest {
         assertThat(refused.field()).isEqualTo("number");
         assertThat(refused.detail()).contains("came of other lots");
     }
+
+    private JsonNode tried(String planting, String day, int plants, double grams) {
+        return season.grower
+                .get("/api/plantings/" + planting + "/picks/tried?pickedOn=" + day + "&plants=" + plants + "&mass="
+                        + grams)
+                .ok();
+    }
+
+    @Test
+    void aMassAThousandTimesOffIsAskedAboutBothWays() {
+        String planting = season.lot(number).at("/known/planting/id").asString();
+        assertThat(tried(planting, "2026-08-01", 180, 2500).has("usualLow")).isFalse();
+        assertThat(tried(planting, "2026-08-01", 180, 2.5).get("meant").asDouble())
+                .isEqualTo(2500);
+        Client.Answer refused = season.grower.post(picks, harvestOf(2_500_000, 180));
+        assertThat(refused.field()).isEqualTo("mass");
+        assertThat(refused.text()).contains("thousandfold", "2500");
+    }
+
+    @Test
+    void fruitPickedBeforeItCanBeRipeIsRememberedOfAllItsSeed() {
+        String planting = season.planted("tomato", "2026-03-10", 24);
+        JsonNode early = tried(planting, "2026-05-20", 20, 30_000);
+        assertThat(early.get("earlyBy").asInt()).isGreaterThan(20);
+        assertThat(early.has("ripeFrom")).isTrue();
+        String lot = season.numbered(planting);
+        season.grower
+                .post("/api/lots/" + lot + "/picks", with(harvestOf(30_000, 20), "pickedOn", "2026-05-20"))
+                .ok();
+        assertThat(season.lot(lot).at("/known/gate/cautions").toString()).contains("PICKED_EARLY");
+        String part = season.grower
+                .post("/api/lots/" + lot + "/parts", record("parts", 2, "pouredOn", "2026-05-21"))
+                .ok()
+                .at("/0/number")
+                .asString();
+        assertThat(season.lot(part).at("/known/harvest/earlyBy").asInt())
+                .isEqualTo(season.lot(lot).at("/known/harvest/earlyBy").asInt());
+        String pick = season.pickOf(lot);
+        season.grower
+                .put(
+                        pick,
+                        with(
+                                harvestOf(30_000, 20),
+                                "pickedOn",
+                                "2026-08-12",
+                                "version",
+                                0,
+                                "reason",
+                                "the month was wrong"))
+                .ok();
+        assertThat(season.lot(lot).at("/known/harvest/earlyBy").asInt()).isZero();
+    }
 }
