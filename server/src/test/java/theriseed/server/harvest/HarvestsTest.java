@@ -174,6 +174,8 @@ class HarvestsTest {
                                 "reason",
                                 "the month was wrong"))
                 .ok();
-        assertThat(season.lot(lot).at("/known/harvest/earlyBy").asInt()).isZero();
+        assertThat(season.lot(lot).at("/known/harvest/earlyBy").asInt())
+                .as("84 days later")
+                .isEqualTo(early.get("earlyBy").asInt() - 84);
     }
 }
