@@ -64,15 +64,15 @@
 							<input type="checkbox" class="checkbox" bind:checked={row.taken} disabled={i === 0} />
 							<span
 								><strong class="font-mono text-lg">{row.lot.number}</strong>
-								<span class="beside">{row.lot.season}, {GRADE[row.lot.grade]} grade</span></span
+								<span class="beside"
+									>{row.lot.season}, {GRADE[row.lot.grade]} grade{row.lot.kept > 0
+										? `; ${mass(row.lot.kept, units)} more kept for own sowing`
+										: ''}</span
+								></span
 							>
 						</label>
 					</th>
-					<td class="num"
-						>{mass(row.lot.available, units)}{#if row.lot.kept > 0}<span class="beside block"
-								>and {mass(row.lot.kept, units)} kept for own sowing</span
-							>{/if}</td
-					>
+					<td class="num">{mass(row.lot.available, units)}</td>
 					<td class="num max-sm:hidden"
 						>{row.lot.germination === undefined ? '–' : `${row.lot.germination} %`}</td
 					>

@@ -76,7 +76,7 @@
 										? `; on hold: ${lot.onHold}`
 										: ''}</td
 								>
-								<td class="num"
+								<td class="text-right! font-semibold!"
 									>{lot.number === family.number
 										? 'this one'
 										: lot.carries
@@ -92,7 +92,7 @@
 								<th scope="row"><a class="quiet" href="/sown/{planting.plantingId}">no lot yet</a></th>
 								<td>{planting.season}</td>
 								<td class="beside">sown with it, {placed(planting.ground)}</td>
-								<td class="num">may carry its seed</td>
+								<td class="text-right! font-semibold!">may carry its seed</td>
 							</tr>
 						{/each}
 					</tbody>

@@ -31,14 +31,14 @@ public final class MixedUnits {
     }
 
     /**
-     * Refuses a mass that cannot be, and asks whether its thousandth was meant where that can be.
+     * Refuses a mass that cannot be, and asks whether its thousandth was meant where it is far too much and that can be.
      *
      * @param mass grams, above 0 up to {@code most}
      * @throws OutOfRange of the field
      */
     public static void checkAtMost(String field, Number mass, double most) {
         double grams = mass.doubleValue();
-        if (grams > most && grams / 1000 <= most) {
+        if (grams > DOUBTED * most && grams / 1000 <= most) {
             throw new OutOfRange(
                     field,
                     mass,
