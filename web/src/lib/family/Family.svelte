@@ -2,7 +2,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { mass } from '$lib/units/units';
-	import { many, ORIGIN } from '$lib/words/words';
+	import { many } from '$lib/words/words';
 	import { BOX, layOut, type Box } from './family';
 	import { amount, gen } from './words';
 
@@ -23,11 +23,7 @@
 			const left = some.filter(Boolean).join(' + ') || (lot.here ? 'still empty' : 'none left');
 			return [
 				lot.number,
-				[
-					lot.onHold ? 'on hold' : '',
-					lot.origin === 'PICKED' ? gen(lot.generation) : ORIGIN[lot.origin],
-					left
-				]
+				[lot.onHold ? 'held' : '', lot.origin === 'PICKED' ? gen(lot.generation) : SHORT[lot.origin], left]
 					.filter(Boolean)
 					.join(' · ')
 			];
@@ -49,6 +45,8 @@
 			: what.kind === 'standing'
 				? `/sown/${what.standing.plantingId}`
 				: undefined;
+	const SHORT = { PART: 'part', BLEND: 'blend' };
+	const held = ({ what }: Box) => what.kind === 'lot' && what.lot.onHold !== undefined;
 	const fit = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 </script>
 
@@ -58,11 +56,11 @@
 	<rect
 		width={BOX.width}
 		height={BOX.height}
-		class={['card', own && 'own', one.what.kind === 'standing' && 'growing']}
+		class={['card', own && 'own', held(one) && 'held', one.what.kind === 'standing' && 'growing']}
 	/>
 	<circle cx="16" cy="21" r="5" class={['hole', own && 'own']} />
 	<text x="29" y="26" class={['number', own && 'own']}>{fit(head, 17)}</text>
-	<text x="15" y="47" class={['line', own && 'own']}>{fit(line, 27)}</text>
+	<text x="15" y="47" class={['line', own && 'own']}>{fit(line, 30)}</text>
 {/snippet}
 
 <figure bind:clientWidth={room} class="overflow-x-auto">
@@ -137,6 +135,10 @@
 	.card.own {
 		fill: var(--beet);
 		stroke: var(--beet);
+	}
+	.card.held {
+		stroke: var(--beet);
+		stroke-width: 3;
 	}
 	.hole {
 		fill: var(--color-base-200);

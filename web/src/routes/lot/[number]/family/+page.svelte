@@ -67,7 +67,7 @@
 						{/each}
 						{#each family.lots as lot (lot.number)}
 							<tr>
-								<th scope="row" class="font-mono"
+								<th scope="row" class="font-mono whitespace-nowrap"
 									><a class="quiet" href="/lot/{lot.number}">{lot.number}</a></th
 								>
 								<td>{lot.season}</td>

@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.MixedUnits;
 import theriseed.core.bench.StepKind;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
@@ -151,7 +152,8 @@ class Blends {
         Range.of(1, MOST_PARTS, "parts").check("masses", masses.size());
         checkNotAllKept(whole);
         for (int i = 0; i < masses.size(); i++) {
-            Range.above(0, whole.available().doubleValue(), "g").check("masses[" + i + "]", masses.get(i));
+            MixedUnits.checkAtMost(
+                    "masses[" + i + "]", masses.get(i), whole.available().doubleValue());
         }
         BigDecimal all = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         Range.above(0, whole.available().doubleValue(), "g").because("IS_THERE").check("masses", all);
