@@ -80,8 +80,7 @@ function boxes(family: Family): Box[] {
 }
 
 /** Which of the columns of its year a box stands in: behind all of that year that it came of. */
-function depths(all: Box[], before: Map<string, string[]>): Map<string, number> {
-	const byId = new Map(all.map((box) => [box.id, box]));
+function depths(byId: Map<string, Box>, before: Map<string, string[]>): Map<string, number> {
 	const found = new Map<string, number>();
 	function depth(box: Box): number {
 		const known = found.get(box.id);
@@ -94,13 +93,12 @@ function depths(all: Box[], before: Map<string, string[]>): Map<string, number> 
 		found.set(box.id, own);
 		return own;
 	}
-	all.forEach(depth);
+	byId.forEach(depth);
 	return found;
 }
 
 /** Gives what goes no further a row of its own, and what went on a place amid what came of it; none stands on another. */
-function rows(all: Box[], threads: Link[]) {
-	const byId = new Map(all.map((box) => [box.id, box]));
+function rows(all: Box[], byId: Map<string, Box>, threads: Link[]) {
 	const ends = new Map<string, Box[]>();
 	for (const { from, to } of threads) ends.set(from, [...(ends.get(from) ?? []), byId.get(to)!]);
 	const placed = new Set<string>();
@@ -132,12 +130,11 @@ function rows(all: Box[], threads: Link[]) {
 /** A family drawn from the left, where it is from, to the right, where it went: a column for each year, wider where seed was poured in it. */
 export function layOut(family: Family, room: number): Laid {
 	const all = boxes(family);
-	const threads = links(family).filter(
-		({ from, to }) => all.some(({ id }) => id === from) && all.some(({ id }) => id === to)
-	);
+	const byId = new Map(all.map((box) => [box.id, box]));
+	const threads = links(family).filter(({ from, to }) => byId.has(from) && byId.has(to));
 	const before = new Map<string, string[]>();
 	for (const { from, to } of threads) before.set(to, [...(before.get(to) ?? []), from]);
-	const depth = depths(all, before);
+	const depth = depths(byId, before);
 	const columns = [...new Set(all.map((box) => box.year))]
 		.sort((a, b) => a - b)
 		.flatMap((year) => {
@@ -148,11 +145,10 @@ export function layOut(family: Family, room: number): Laid {
 		BOX.width + BETWEEN,
 		columns.length > 1 ? (room - BOX.width - 4) / (columns.length - 1) : 0
 	);
-	const byId = new Map(all.map((box) => [box.id, box]));
 	for (const [i, column] of columns.entries())
 		for (const box of all)
 			if (box.year === column.year && depth.get(box.id) === column.at) box.x = 2 + i * step;
-	rows(all, threads);
+	rows(all, byId, threads);
 	const lowest = Math.max(TOP, ...all.map((box) => box.y));
 	const most = Math.max(1, ...threads.map(({ mass }) => mass ?? 0));
 	return {

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
-	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { maybeCountIn } from '$lib/form/typed';
+	import { likelyDay } from './likely';
 
 	interface Props {
 		found: Schemas['SownView'];
@@ -31,7 +31,7 @@
 	let grownIn = $state('');
 	let treatment = $state('');
 	let grams = $state(NaN);
-	let sownOn = $state(untrack(() => (found.plannedOn < session.today ? found.plannedOn : session.today)));
+	let sownOn = $state(untrack(() => likelyDay(found.plannedOn)));
 	let note = $state('');
 
 	function sow(event: SubmitEvent) {

@@ -10,6 +10,7 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { countIn, massIn } from '$lib/form/typed';
 	import { mass } from '$lib/units/units';
+	import { likelyDay } from './likely';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 
@@ -34,14 +35,15 @@
 		plantingId: 'Lot',
 		note: 'Note'
 	};
+	/** What the plants take, as far as there is so much in bulk. */
+	const sensible = (one: Proposed) => Math.min(one.grams, one.bulk) || NaN;
+	const firstFrom = (one: Proposed) => (one.bulk > 0 ? BULK : (one.packets[0]?.id ?? BULK));
 	let number = $state(untrack(() => found.proposed[0].number));
 	const lot = $derived(found.proposed.find((one) => one.number === number) ?? found.proposed[0]);
-	let from = $state(BULK);
-	let grams = $state(untrack(() => Math.min(found.proposed[0].grams, found.proposed[0].bulk) || NaN));
-	/** The lot whose grams stand in the field. */
-	let drawn = $state(untrack(() => number));
+	let from = $state(untrack(() => firstFrom(found.proposed[0])));
+	let grams = $state(untrack(() => sensible(found.proposed[0])));
 	let packets = $state('');
-	let sownOn = $state(untrack(() => (found.plannedOn < session.today ? found.plannedOn : session.today)));
+	let sownOn = $state(untrack(() => likelyDay(found.plannedOn)));
 	let note = $state('');
 	const units = $derived(session.units);
 
@@ -60,14 +62,11 @@
 		]
 			.filter(Boolean)
 			.join(' · ');
-	$effect(() => {
-		void number;
-		untrack(() => {
-			from = lot.bulk > 0 ? BULK : (lot.packets[0]?.id ?? BULK);
-			grams = Math.min(lot.grams, lot.bulk) || NaN;
-			drawn = number;
-		});
-	});
+	function choose(other: string) {
+		number = other;
+		from = firstFrom(lot);
+		grams = sensible(lot);
+	}
 
 	function sow(event: SubmitEvent) {
 		event.preventDefault();
@@ -93,7 +92,7 @@
 			label={LABELS.number}
 			name="number"
 			{attempt}
-			bind:value={number}
+			bind:value={() => number, choose}
 			choices={found.proposed.map((one) => ({ value: one.number, label: words(one) }))}
 		/>
 	</div>
@@ -118,7 +117,7 @@
 		/>
 	{/if}
 	{#if from === BULK}
-		{#key drawn}<MassField label={LABELS.mass} name="mass" {attempt} bind:grams />{/key}
+		{#key number}<MassField label={LABELS.mass} name="mass" {attempt} bind:grams />{/key}
 	{:else}
 		<TextField label={LABELS.packets} name="packets" {attempt} bind:value={packets} inputmode="numeric" />
 	{/if}

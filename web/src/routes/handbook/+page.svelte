@@ -9,7 +9,7 @@
 	const attempt = new Attempt();
 	let q = $state('');
 	const found = $derived(ask(GET('/api/crops', { params: { query: { q } } })));
-	const HOW = { SELFING: 'fathers its own seed', MIXED: 'partly crossed', OUTCROSSING: 'needs others' };
+	const HOW = { SELFING: 'self-pollinating', MIXED: 'mixed (both)', OUTCROSSING: 'cross-pollinating' };
 	const LIFE = { ANNUAL: 'annual', BIENNIAL: 'biennial', PERENNIAL: 'perennial', CLONAL: 'clonal' };
 	const SEED = { WET: 'wet', DRY: 'dry', DRY_FRUIT: 'fresh or dried fruit' };
 </script>

@@ -86,7 +86,7 @@
 						<p class="text-soft">
 							pollinated by hand: <a class="quiet" href="/pollination/{planting.id}"
 								>{many(parents.mothers, 'mother')} and {many(parents.fathers, 'father')}</a
-							>, worth {tenth(parents.effective)} to diversity
+							>, effective population size (Nₑ) {tenth(parents.effective)}
 						</p>
 					{/if}
 				</div>

@@ -38,7 +38,7 @@ public final class Schools {
             Rule.of(
                     crop -> HARDLY_CROSSING.contains(crop.key()),
                     "how far apart",
-                    "next to each other, since nearly every flower fathers its own seed",
+                    "next to each other, since nearly every flower is pollinated within itself",
                     "10 to 50 m where bumblebees or leaf-cutter bees are busy"),
             Rule.of(
                     crop -> crop.crossingGroup().startsWith("capsicum"),

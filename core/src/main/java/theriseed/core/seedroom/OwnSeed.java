@@ -17,6 +17,34 @@ import theriseed.core.population.PopulationPlan;
  * @param keep grams to keep
  */
 public record OwnSeed(int plants, int seeds, double grams, double keep) {
+    /** Seed for one sowing. @param seeds to sow for a 95 % chance of the plants, and {@code grams} that they weigh */
+    public record Sowing(int seeds, BigDecimal grams) {
+        /**
+         * @param selected share of the plants that is kept, above 0 to 1
+         * @param germination percent, above 0
+         * @param thousandSeedWeight grams, above 0
+         * @param purity percent pure seed, above 0
+         */
+        public static Sowing of(
+                Crop crop,
+                Grade grade,
+                int plants,
+                double selected,
+                double germination,
+                double thousandSeedWeight,
+                double purity) {
+            Range.above(0, 5000, "g").check("thousandSeedWeight", thousandSeedWeight);
+            Range.above(0, 100, "%").check("purity", purity);
+            int seeds = PopulationPlan.of(crop, grade, plants, germination, selected)
+                    .seedToSow()
+                    .seeds();
+            return new Sowing(
+                    seeds,
+                    BigDecimal.valueOf(seeds * thousandSeedWeight / 1000 / (purity / 100))
+                            .setScale(1, RoundingMode.UP));
+        }
+    }
+
     /** Sowings to keep seed for: one sowing in some years fails. Usual advice for what only you hold. */
     private static final int SOWINGS = 2;
 
@@ -33,12 +61,8 @@ public record OwnSeed(int plants, int seeds, double grams, double keep) {
             return Optional.empty();
         }
         int plants = (int) crop.plants().of(grade);
-        int seeds = PopulationPlan.of(crop, grade, plants, germination, 1)
-                .seedToSow()
-                .seeds();
-        double grams = BigDecimal.valueOf(seeds * thousandSeedWeight / 1000 / (purity / 100))
-                .setScale(1, RoundingMode.UP)
-                .doubleValue();
-        return Optional.of(new OwnSeed(plants, seeds, grams, Math.ceil(SOWINGS * grams)));
+        Sowing one = Sowing.of(crop, grade, plants, 1, germination, thousandSeedWeight, purity);
+        double grams = one.grams().doubleValue();
+        return Optional.of(new OwnSeed(plants, one.seeds(), grams, Math.ceil(SOWINGS * grams)));
     }
 }

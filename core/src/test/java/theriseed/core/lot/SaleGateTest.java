@@ -2,6 +2,7 @@ package theriseed.core.lot;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.reflect.RecordComponent;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -79,28 +80,30 @@ class SaleGateTest {
     }
 
     private static Known moist(double percent) {
-        Known dry = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
-        return new Known(
-                dry.grade(),
-                dry.crop(),
-                dry.isolation(),
-                dry.plantsPicked(),
-                dry.walks(),
-                dry.standing(),
-                dry.shedUndecided(),
-                dry.sick(),
-                dry.pickedEarly(),
-                dry.clean(),
-                OptionalDouble.of(percent),
-                dry.weevils(),
-                dry.purity(),
-                dry.weight(),
-                dry.germination(),
-                dry.testedOn(),
-                dry.sortedSince(),
-                dry.breedingOut(),
-                dry.today(),
-                dry.hold());
+        return with(good(), "moisture", OptionalDouble.of(percent));
+    }
+
+    private static Known good() {
+        return kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
+    }
+
+    /** The same lot, one thing known of it otherwise. */
+    private static Known with(Known lot, String part, Object value) {
+        RecordComponent[] parts = Known.class.getRecordComponents();
+        assertThat(parts).extracting(RecordComponent::getName).contains(part);
+        try {
+            Class<?>[] types =
+                    Arrays.stream(parts).map(RecordComponent::getType).toArray(Class[]::new);
+            Object[] values = new Object[parts.length];
+            for (int i = 0; i < parts.length; i++) {
+                values[i] = parts[i].getName().equals(part)
+                        ? value
+                        : parts[i].getAccessor().invoke(lot);
+            }
+            return Known.class.getDeclaredConstructor(types).newInstance(values);
+        } catch (ReflectiveOperationException failed) {
+            throw new AssertionError(failed);
+        }
     }
 
     @Test
@@ -240,32 +243,7 @@ class SaleGateTest {
     }
 
     private static Known walked(Known lot, Optional<WalkVerdict> walks, boolean standing) {
-        return known(lot, lot.plantsPicked(), walks, standing, lot.sortedSince());
-    }
-
-    private static Known known(
-            Known lot, int plantsPicked, Optional<WalkVerdict> walks, boolean standing, boolean sortedSince) {
-        return new Known(
-                lot.grade(),
-                lot.crop(),
-                lot.isolation(),
-                plantsPicked,
-                walks,
-                standing,
-                lot.shedUndecided(),
-                lot.sick(),
-                lot.pickedEarly(),
-                lot.clean(),
-                lot.moisture(),
-                lot.weevils(),
-                lot.purity(),
-                lot.weight(),
-                lot.germination(),
-                lot.testedOn(),
-                sortedSince,
-                lot.breedingOut(),
-                lot.today(),
-                lot.hold());
+        return with(with(lot, "walks", walks), "standing", standing);
     }
 
     @Test
@@ -281,13 +259,13 @@ class SaleGateTest {
     }
 
     private static Known pickedFrom(Known lot, int plants) {
-        return known(lot, plants, lot.walks(), lot.standing(), lot.sortedSince());
+        return with(lot, "plantsPicked", plants);
     }
 
     @Test
     void seedSortedSinceItsTestMaySellButIsNotTheSeedThatWasTested() {
         Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
-        SaleGate gate = SaleGate.of(known(lot, lot.plantsPicked(), lot.walks(), lot.standing(), true));
+        SaleGate gate = SaleGate.of(with(lot, "sortedSince", true));
         assertThat(gate.mayBeSold()).isTrue();
         assertThat(gate.cautions()).containsExactly(Caution.SORTED_SINCE_TEST);
     }
@@ -304,54 +282,13 @@ class SaleGateTest {
     void seedOfALineStillBredOutOfAHybridIsSoldAsThat() {
         Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
         assertThat(SaleGate.of(lot).cautions()).doesNotContain(Caution.BREEDING_OUT);
-        SaleGate bred = SaleGate.of(new Known(
-                lot.grade(),
-                lot.crop(),
-                lot.isolation(),
-                lot.plantsPicked(),
-                lot.walks(),
-                lot.standing(),
-                lot.shedUndecided(),
-                lot.sick(),
-                lot.pickedEarly(),
-                lot.clean(),
-                lot.moisture(),
-                lot.weevils(),
-                lot.purity(),
-                lot.weight(),
-                lot.germination(),
-                lot.testedOn(),
-                lot.sortedSince(),
-                true,
-                lot.today(),
-                lot.hold()));
+        SaleGate bred = SaleGate.of(with(lot, "breedingOut", true));
         assertThat(bred.cautions()).contains(Caution.BREEDING_OUT);
         assertThat(bred.mayBeSold()).isEqualTo(SaleGate.of(lot).mayBeSold());
     }
 
     private static Known seen(Optional<BoredSeed> weevils, Optional<PurityTest> purity) {
-        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
-        return new Known(
-                lot.grade(),
-                lot.crop(),
-                lot.isolation(),
-                lot.plantsPicked(),
-                lot.walks(),
-                lot.standing(),
-                lot.shedUndecided(),
-                lot.sick(),
-                lot.pickedEarly(),
-                lot.clean(),
-                lot.moisture(),
-                weevils,
-                purity,
-                lot.weight(),
-                lot.germination(),
-                lot.testedOn(),
-                lot.sortedSince(),
-                lot.breedingOut(),
-                lot.today(),
-                lot.hold());
+        return with(with(good(), "weevils", weevils), "purity", purity);
     }
 
     /** Of kale at least 97 % pure, at most 0.5 % of other crops and 0.5 % of weeds. */

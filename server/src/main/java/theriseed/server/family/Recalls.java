@@ -132,7 +132,7 @@ class Recalls {
     @HandsWork
     @Transactional
     public ToldView tell(String number, UUID customerId, LocalDate toldOn, String how) {
-        SeasonDates.check("toldOn", toldOn, time.today().minusYears(1), time.today());
+        checkDay(toldOn);
         return told.saveAndFlush(new Told(
                         lots.get(number).id(), customers.get(customerId).id(), toldOn, how, stamps.now()))
                 .view();
@@ -141,7 +141,7 @@ class Recalls {
     @HandsWork
     @Transactional
     public ToldView correct(UUID id, Changed made, LocalDate toldOn, String how) {
-        SeasonDates.check("toldOn", toldOn, time.today().minusYears(1), time.today());
+        checkDay(toldOn);
         return change(id, made, one -> one.change(toldOn, how));
     }
 
@@ -150,6 +150,10 @@ class Recalls {
     @Transactional
     public ToldView undo(UUID id, Changed made) {
         return change(id, made, Told::undo);
+    }
+
+    private void checkDay(LocalDate toldOn) {
+        SeasonDates.check("toldOn", toldOn, time.today().minusYears(1), time.today());
     }
 
     private ToldView change(UUID id, Changed made, Consumer<Told> how) {

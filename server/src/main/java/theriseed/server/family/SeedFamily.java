@@ -4,9 +4,9 @@ import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -21,7 +21,6 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
-import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
 import theriseed.server.sown.Elsewhere;
 import theriseed.server.stall.Sales;
@@ -67,22 +66,27 @@ class SeedFamily {
                 .distinct()
                 .toList();
         Map<UUID, String> numbers = all.stream().collect(Collectors.toMap(LotView::id, LotView::number));
+        Grew grew = Grew.of(all);
         List<Families.Sown> sown = Stream.concat(
                         families.sownOf(carriers).stream(),
-                        families.sownWith(grown(all)).stream().filter(one -> numbers.containsKey(one.lotId())))
+                        families.sownWith(grew.lots().keySet()).stream()
+                                .filter(one -> numbers.containsKey(one.lotId())))
                 .distinct()
                 .toList();
-        Grew grew = new Grew(all, sown);
-        Map<UUID, Grown> planted = plantings.grown(grew.plantings());
-        Map<UUID, String> grounds = plantings.grounds(grew.plantings());
-        List<Sales.LeftLot> left = sales.left(carriers);
+        Map<UUID, Plantings.GrownOn> planted = plantings.grownOn(Stream.concat(
+                        all.stream().map(LotView::plantingId), sown.stream().map(Families.Sown::plantingId))
+                .collect(Collectors.toSet()));
+        Sales.LeftLots left = sales.left(carriers);
         return new FamilyView(
                 lot.number(),
-                planted.get(lot.plantingId()).varietyName(),
-                members(all, carriers, planted, grounds),
+                planted.get(lot.plantingId()).planting().varietyName(),
+                members(all, carriers, planted),
                 bought(grew),
-                grew.standing().stream()
-                        .map(id -> standing(planted.get(id), grounds.get(id)))
+                sown.stream()
+                        .map(one -> grew.standing(one.plantingId()))
+                        .filter(Objects::nonNull)
+                        .distinct()
+                        .map(id -> standing(planted.get(id)))
                         .toList(),
                 sown.stream()
                         .map(one -> new FamilyView.Sown(
@@ -96,13 +100,13 @@ class SeedFamily {
                         .filter(pour -> numbers.containsKey(pour.fromId()) && numbers.containsKey(pour.toId()))
                         .map(pour -> new FamilyView.Poured(pour.from(), pour.to(), pour.mass(), pour.pouredOn()))
                         .toList(),
-                left.stream()
+                left.each().stream()
                         .map(one -> new FamilyView.Left(
                                 numbers.get(one.lotId()), one.packets(), one.bulk(), one.lastOn(), one.customers()))
                         .toList(),
-                sales.customers(carriers),
-                left.stream().mapToLong(Sales.LeftLot::packets).sum(),
-                left.stream().map(Sales.LeftLot::bulk).reduce(BigDecimal.ZERO, BigDecimal::add));
+                left.together().customers(),
+                left.together().packets(),
+                left.together().bulk());
     }
 
     /** Every lot that may carry seed of one. */
@@ -115,33 +119,13 @@ class SeedFamily {
         return of.stream().map(LotView::id).collect(Collectors.toSet());
     }
 
-    private static List<UUID> grown(List<LotView> all) {
-        return all.stream()
-                .filter(lot -> lot.origin() == Origin.PICKED)
-                .map(LotView::plantingId)
-                .distinct()
-                .toList();
-    }
-
     /** Which lots each planting of the family gave. */
-    private record Grew(Map<UUID, List<String>> lots, Set<UUID> plantings, List<UUID> standing) {
-        Grew(List<LotView> all, List<Families.Sown> sown) {
-            this(
-                    all.stream()
-                            .filter(lot -> lot.origin() == Origin.PICKED)
-                            .collect(Collectors.groupingBy(
-                                    LotView::plantingId, Collectors.mapping(LotView::number, Collectors.toList()))),
-                    Stream.concat(
-                                    all.stream().map(LotView::plantingId),
-                                    sown.stream().map(Families.Sown::plantingId))
-                            .collect(Collectors.toSet()),
-                    sown.stream()
-                            .map(Families.Sown::plantingId)
-                            .distinct()
-                            .filter(planting -> all.stream()
-                                    .noneMatch(lot -> lot.origin() == Origin.PICKED
-                                            && lot.plantingId().equals(planting)))
-                            .toList());
+    private record Grew(Map<UUID, List<String>> lots) {
+        static Grew of(List<LotView> all) {
+            return new Grew(all.stream()
+                    .filter(lot -> lot.origin() == Origin.PICKED)
+                    .collect(Collectors.groupingBy(
+                            LotView::plantingId, Collectors.mapping(LotView::number, Collectors.toList()))));
         }
 
         List<String> of(UUID planting) {
@@ -166,32 +150,35 @@ class SeedFamily {
                 .toList();
     }
 
-    private static FamilyView.Standing standing(Grown planting, String ground) {
-        return new FamilyView.Standing(planting.id(), planting.varietyName(), ground, planting.season());
+    private static FamilyView.Standing standing(Plantings.GrownOn one) {
+        return new FamilyView.Standing(
+                one.planting().id(),
+                one.planting().varietyName(),
+                one.ground(),
+                one.planting().season());
     }
 
     private List<FamilyView.Member> members(
-            List<LotView> all, Set<UUID> carriers, Map<UUID, Grown> planted, Map<UUID, String> grounds) {
+            List<LotView> all, Set<UUID> carriers, Map<UUID, Plantings.GrownOn> planted) {
         Set<UUID> ids = ids(all);
         Map<UUID, HarvestView> picked = harvests.of(ids);
         Map<UUID, LotsHere.Left> left = here.left(ids);
         Map<UUID, SeedGeneration> generations = families.generations(ids);
-        Function<LotView, FamilyView.Member> member = lot -> member(
-                lot,
-                carriers.contains(lot.id()),
-                planted.get(lot.plantingId()),
-                grounds.get(lot.plantingId()),
-                picked.get(lot.id()),
-                left.get(lot.id()),
-                generations.get(lot.id()));
-        return all.stream().map(member).toList();
+        return all.stream()
+                .map(lot -> member(
+                        lot,
+                        carriers.contains(lot.id()),
+                        planted.get(lot.plantingId()),
+                        picked.get(lot.id()),
+                        left.get(lot.id()),
+                        generations.get(lot.id())))
+                .toList();
     }
 
     private static FamilyView.Member member(
             LotView lot,
             boolean carries,
-            Grown planting,
-            String ground,
+            Plantings.GrownOn planted,
             HarvestView harvest,
             LotsHere.Left left,
             SeedGeneration generation) {
@@ -199,13 +186,13 @@ class SeedFamily {
         return new FamilyView.Member(
                 lot.number(),
                 lot.origin(),
-                planting.varietyName(),
+                planted.planting().varietyName(),
                 lot.season(),
                 lot.grade(),
                 generation,
                 carries,
                 left.any(),
-                grown ? ground : null,
+                grown ? planted.ground() : null,
                 grown && harvest != null ? harvest.pickedOn() : null,
                 harvest == null ? 0 : harvest.plants(),
                 harvest == null

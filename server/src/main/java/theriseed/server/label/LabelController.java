@@ -32,7 +32,7 @@ import theriseed.server.lot.Lots;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.selection.Selection;
-import theriseed.server.sown.Sowings;
+import theriseed.server.sown.Elsewhere;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Stocks;
 import theriseed.server.words.Reader;
@@ -49,7 +49,7 @@ class LabelController {
     private final Lots lots;
     private final LotDecisions decisions;
     private final Families families;
-    private final Sowings sowings;
+    private final Elsewhere elsewhere;
     private final Gate gate;
     private final Stocks stocks;
     private final Selection selection;
@@ -62,7 +62,7 @@ class LabelController {
             Lots lots,
             LotDecisions decisions,
             Families families,
-            Sowings sowings,
+            Elsewhere elsewhere,
             Gate gate,
             Stocks stocks,
             Selection selection,
@@ -75,7 +75,7 @@ class LabelController {
         this.lots = lots;
         this.decisions = decisions;
         this.families = families;
-        this.sowings = sowings;
+        this.elsewhere = elsewhere;
         this.gate = gate;
         this.stocks = stocks;
         this.crops = crops;
@@ -199,7 +199,7 @@ class LabelController {
         lines.add(crop.preSowingNote());
         lines.add(generation(reader, known.lot()));
         if (known.planting().variety().treated()
-                || !sowings.with(known.planting().id()).treatments().isEmpty()) {
+                || elsewhere.treated(known.planting().id())) {
             lines.add("Raised from treated seed. Not for food or feed.");
         }
         farms.get().labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);

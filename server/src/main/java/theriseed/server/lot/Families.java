@@ -35,7 +35,7 @@ public class Families {
     /** These lots, and all that their seed came of, oldest first. */
     @ReadsOnly
     public List<LotView> above(Collection<UUID> lotIds) {
-        return views(family.above(array(lotIds)));
+        return lotIds.isEmpty() ? List.of() : views(family.above(array(lotIds)));
     }
 
     /** These lots, and all that came of their seed, oldest first: every lot that may carry some of it. */

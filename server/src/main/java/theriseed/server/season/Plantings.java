@@ -119,13 +119,18 @@ public class Plantings {
                         .collect(Collectors.toMap(Grown::id, Function.identity()));
     }
 
-    /** The ground that each of these plantings seeds on, in words. */
+    /** A planting, and the ground it seeds on in words. */
+    public record GrownOn(Grown planting, String ground) {}
+
+    /** Several of them; those that are not there are left out. */
     @ReadsOnly
-    public Map<UUID, String> grounds(Collection<UUID> ids) {
+    public Map<UUID, GrownOn> grownOn(Collection<UUID> ids) {
         FarmGround on = seasons.farmGround();
         return plantings.findWithVarietyByIdIn(ids).stream()
                 .collect(Collectors.toMap(
-                        Planting::id, planting -> on.words(planting.facts().where())));
+                        Planting::id,
+                        planting -> new GrownOn(
+                                Grown.of(planting), on.words(planting.facts().where()))));
     }
 
     /** Ids of the plantings of a season, in the plan and not given up. */

@@ -30,7 +30,6 @@ import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
-import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.VarietyView;
 import theriseed.server.stall.StockView;
@@ -286,12 +285,10 @@ class SeedRoom {
     }
 
     private List<Sowable> sowable(LotView lot) {
-        List<UUID> ids = plantings.idsOfVariety(lot.varietyId());
-        Map<UUID, String> grounds = plantings.grounds(ids);
-        return plantings.grown(ids).values().stream()
-                .filter(planting -> !planting.id().equals(lot.plantingId()) && planting.season() >= lot.season())
-                .sorted(Comparator.comparing(Grown::season).reversed().thenComparing(Grown::id))
-                .map(planting -> new Sowable(planting.id(), planting.season(), grounds.get(planting.id())))
+        return plantings.grownOn(plantings.idsOfVariety(lot.varietyId())).values().stream()
+                .map(one -> new Sowable(one.planting().id(), one.planting().season(), one.ground()))
+                .filter(one -> !one.plantingId().equals(lot.plantingId()) && one.season() >= lot.season())
+                .sorted(Comparator.comparing(Sowable::season).reversed().thenComparing(Sowable::plantingId))
                 .toList();
     }
 

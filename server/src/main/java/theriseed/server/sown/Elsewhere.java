@@ -1,6 +1,5 @@
 package theriseed.server.sown;
 
-import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -40,10 +39,17 @@ public class Elsewhere {
                 .toList();
     }
 
+    /** Whether a planting was sown with treated seed. */
+    @ReadsOnly
+    public boolean treated(UUID plantingId) {
+        return of(List.of(plantingId)).stream()
+                .anyMatch(seed -> !seed.treatment().isEmpty());
+    }
+
     @HandsWork
     @Transactional
     public ElsewhereView sow(UUID plantingId, ElsewhereFacts facts) {
-        check(plantingId, facts.sownOn());
+        rules.check(plantingId, "sownOn", facts.sownOn());
         return seeds.saveAndFlush(new SeedFromElsewhere(plantingId, facts, stamps.now()))
                 .view();
     }
@@ -52,7 +58,7 @@ public class Elsewhere {
     @Transactional
     ElsewhereView correct(UUID id, Changed made, ElsewhereFacts facts) {
         return change(id, made, seed -> {
-            check(seed.plantingId(), facts.sownOn());
+            rules.check(seed.plantingId(), "sownOn", facts.sownOn());
             seed.change(facts);
         });
     }
@@ -71,9 +77,5 @@ public class Elsewhere {
         how.accept(seed);
         corrections.keep("seedFromElsewhere", id, before, seed.correctable(), made.because());
         return seeds.saveAndFlush(seed).view();
-    }
-
-    private void check(UUID plantingId, LocalDate sownOn) {
-        rules.check(plantingId, "sownOn", sownOn);
     }
 }

@@ -1,7 +1,5 @@
 package theriseed.server.sown;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +7,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
-import theriseed.core.population.PopulationPlan;
+import theriseed.core.seedroom.OwnSeed;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.LotsAtBench;
@@ -29,6 +27,9 @@ import theriseed.server.stall.Takings;
 /** What a planting was sown with; and where nobody wrote that down yet, which lot it is likely to have been. */
 @Service
 public class Sowings {
+    /** Percent: what else is in the seed is not asked for a sowing. */
+    private static final double PURE = 100;
+
     private final Plantings plantings;
     private final Lots lots;
     private final Bench bench;
@@ -117,19 +118,18 @@ public class Sowings {
                 ? null
                 : tests.germination().result().reported();
         double percent = germination == null || germination == 0 ? planting.germination() : germination;
-        int seeds = PopulationPlan.of(crop, planting.grade(), planting.plants(), percent, planting.selected())
-                .seedToSow()
-                .seeds();
         boolean weighed = tests.seedWeight() != null;
         double thousand = weighed ? tests.seedWeight().result().thousandSeedWeight() : crop.thousandSeedWeight();
+        OwnSeed.Sowing one = OwnSeed.Sowing.of(
+                crop, planting.grade(), planting.plants(), planting.selected(), percent, thousand, PURE);
         return new SownView.Proposed(
                 lot.number(),
                 lot.season(),
                 stock.bulk(),
                 stock.reserved(),
                 germination,
-                seeds,
-                BigDecimal.valueOf(seeds * thousand / 1000).setScale(1, RoundingMode.UP),
+                one.seeds(),
+                one.grams(),
                 weighed,
                 lot.hold() == null ? null : lot.hold().reason(),
                 stock.runs().stream()

@@ -8,13 +8,4 @@ public record SownWith(List<SownLot> own, List<ElsewhereView> elsewhere) {
 
     /** Seed of a lot of the farm that was sown. */
     public record SownLot(String number, TakingView taking) {}
-
-    /** What the seed was treated with, each once. */
-    public List<String> treatments() {
-        return elsewhere.stream()
-                .map(ElsewhereView::treatment)
-                .filter(treatment -> !treatment.isEmpty())
-                .distinct()
-                .toList();
-    }
 }

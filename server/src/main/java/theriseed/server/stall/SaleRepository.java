@@ -48,13 +48,11 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
                     + " group by s.customer.id, s.customer.name, s.lotId order by s.customer.name, s.customer.id, min(s.soldOn), s.lotId")
     Slice<HolderView> holders(Collection<UUID> lots, Pageable page);
 
+    /** What of each lot is with others, and, without a lot, what of all of them together. */
     @Query(
             "select new theriseed.server.stall.Sales$LeftLot(s.lotId, coalesce(sum(s.packets), 0L), coalesce(sum(s.bulk), 0),"
-                    + " max(s.soldOn), count(distinct s.customer.id))" + LEFT + " group by s.lotId")
+                    + " max(s.soldOn), count(distinct s.customer.id))" + LEFT + " group by rollup (s.lotId)")
     List<Sales.LeftLot> left(Collection<UUID> lots);
-
-    @Query("select count(distinct s.customer.id)" + LEFT)
-    int customers(Collection<UUID> lots);
 
     @Query("select s.id from Sale s where s.lotId = :lot and s.version > 0")
     List<UUID> changed(UUID lot);

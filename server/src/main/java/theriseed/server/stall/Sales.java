@@ -121,16 +121,15 @@ public class Sales {
         }
     }
 
-    /** What of each of these lots is with others; those of which nothing left are not there. */
-    @ReadsOnly
-    public List<LeftLot> left(Collection<UUID> lotIds) {
-        return sales.left(lotIds);
-    }
+    /** What is with others: of each lot of which some is, and of all together, whose lot and last day may be null. */
+    public record LeftLots(List<LeftLot> each, LeftLot together) {}
 
-    /** How many customers have seed of these lots. */
+    /** What of these lots is with others. */
     @ReadsOnly
-    public int customers(Collection<UUID> lotIds) {
-        return sales.customers(lotIds);
+    public LeftLots left(Collection<UUID> lotIds) {
+        Map<Boolean, List<LeftLot>> found =
+                sales.left(lotIds).stream().collect(Collectors.partitioningBy(one -> one.lotId() == null));
+        return new LeftLots(found.get(false), found.get(true).get(0));
     }
 
     /**
