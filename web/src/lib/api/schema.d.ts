@@ -3583,6 +3583,7 @@ export interface components {
             middle?: string;
         };
         BenchView: {
+            cameOf?: components["schemas"]["Picked"];
             chain: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             clean: boolean;
             /** Format: double */
@@ -3590,12 +3591,11 @@ export interface components {
             expected?: components["schemas"]["Usual"];
             /** @enum {string} */
             floating: "FAIR_HINT" | "SAYS_NOTHING" | "NOT_KNOWN";
+            heated?: components["schemas"]["Overheated"];
             left: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
             mass: number;
             /** Format: int32 */
             minutes: number;
-            /** Format: double */
-            moisture?: number;
             /** @enum {string} */
             next?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             poured: boolean;
@@ -3891,6 +3891,7 @@ export interface components {
             version: number;
         };
         ContainerMoveRequest: {
+            dampBecause?: string;
             /** Format: date */
             on: string;
             /** Format: uuid */
@@ -3899,6 +3900,7 @@ export interface components {
         ContainerRequest: {
             /** Format: int32 */
             count: number;
+            dampBecause?: string;
             /** @enum {string} */
             kind: "JAR" | "TIN" | "FOIL" | "PAPER" | "SACK";
             /** Format: date */
@@ -3910,6 +3912,7 @@ export interface components {
         ContainerView: {
             /** Format: date-time */
             closedUntil?: string;
+            dampBecause: string;
             /** Format: date */
             emptiedOn?: string;
             /** Format: uuid */
@@ -4633,7 +4636,19 @@ export interface components {
             kind: "ShedUndecided";
         } | {
             /** @enum {string} */
+            kind: "AllTransferred";
+        } | {
+            /** @enum {string} */
             kind: "NotClean";
+        } | {
+            /** Format: date */
+            below: string;
+            /** @enum {string} */
+            kind: "AgesTooFast";
+            /** Format: double */
+            moisture: number;
+            /** Format: double */
+            storage: number;
         } | {
             /** @enum {string} */
             kind: "TooDamp";
@@ -4641,6 +4656,20 @@ export interface components {
             moisture: number;
             /** Format: double */
             storage: number;
+        } | {
+            /** @enum {string} */
+            kind: "DrynessUnknown";
+            /** Format: double */
+            storage: number;
+        } | {
+            /** Format: double */
+            bears: number;
+            /** Format: double */
+            celsius: number;
+            /** Format: int64 */
+            hours: number;
+            /** @enum {string} */
+            kind: "Heated";
         } | {
             /** Format: double */
             bored: number;
@@ -4834,11 +4863,11 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "PICKED_EARLY" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "PICKED_EARLY" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "DRIED_TOO_HOT" | "DAMP_FOR_SEALING" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
-            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
+            reasons: ("OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "ALL_TRANSFERRED" | "NOT_CLEAN" | "NOT_DRY" | "DRYNESS_UNKNOWN" | "HEATED" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD")[];
             /** Format: double */
             standard: number;
             /** Format: date */
@@ -5004,8 +5033,7 @@ export interface components {
             /** Format: uuid */
             lotId: string;
             mass: number;
-            /** Format: double */
-            moisture?: number;
+            moisture?: components["schemas"]["SeedMoisture"];
             /** Format: date */
             pickedOn: string;
             picks: components["schemas"]["PickView"][];
@@ -5049,8 +5077,7 @@ export interface components {
             grade: "OWN_USE" | "MARKET" | "STOCK";
             kept: number;
             mass: number;
-            /** Format: double */
-            moisture?: number;
+            moisture?: components["schemas"]["SeedMoisture"];
             number: string;
             /** Format: double */
             purity: number;
@@ -5103,7 +5130,7 @@ export interface components {
             /** Format: double */
             moisture: number;
             /** @enum {string} */
-            moistureBy: "MEASURED" | "SETTLES" | "TAKEN";
+            moistureBy: "MEASURED" | "WEIGHT" | "AIR" | "SETTLES" | "TAKEN";
             now: components["schemas"]["Percent"];
             place?: string;
             /** Format: date */
@@ -5282,8 +5309,8 @@ export interface components {
             gate: components["schemas"]["GateView"];
             harvest?: components["schemas"]["HarvestView"];
             lot: components["schemas"]["LotView"];
-            /** Format: double */
-            moisture?: number;
+            moisture?: components["schemas"]["SeedMoisture"];
+            moistures: components["schemas"]["MoistureKnown"][];
             planting: components["schemas"]["PlantingView"];
             /** Format: double */
             purity: number;
@@ -5302,6 +5329,7 @@ export interface components {
         LotPage: {
             checks: components["schemas"]["SettingCheckView"][];
             corrections: components["schemas"]["CorrectionView"][];
+            gave?: components["schemas"]["PickingView"];
             generation: components["schemas"]["SeedGeneration"];
             hazards: string;
             kinds: components["schemas"]["StepKindView"][];
@@ -5477,6 +5505,15 @@ export interface components {
             east: number;
             /** Format: double */
             north: number;
+        };
+        MoistureKnown: {
+            moisture?: components["schemas"]["SeedMoisture"];
+            /** Format: date */
+            on: string;
+            /** @enum {string} */
+            step?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            /** @enum {string} */
+            told: "TRANSFER" | "STEP" | "TEST" | "STORE";
         };
         MoistureRequest: {
             dishes?: components["schemas"]["Dish"][];
@@ -5718,7 +5755,7 @@ export interface components {
             mayBeOverruled: boolean;
             overruled?: components["schemas"]["OverrulingView"];
             /** @enum {string} */
-            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "ALL_TRANSFERRED" | "NOT_CLEAN" | "NOT_DRY" | "DRYNESS_UNKNOWN" | "HEATED" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
         };
         OffRequest: {
             fruitSet: boolean;
@@ -5882,10 +5919,22 @@ export interface components {
             /** Format: double */
             width?: number;
         };
+        Overheated: {
+            /** Format: double */
+            bears: number;
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            moisture: number;
+            /** Format: date-time */
+            until: string;
+        };
         OverruleRequest: {
             lawful: boolean;
             /** @enum {string} */
-            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "NOT_CLEAN" | "NOT_DRY" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
+            reason: "OWN_USE_ONLY" | "ISOLATION_FAILED" | "TOO_FEW_MOTHERS" | "NOT_WALKED" | "OFF_TYPES_NOT_SHOWN" | "OFF_TYPES_OVER" | "SHED_UNDECIDED" | "ALL_TRANSFERRED" | "NOT_CLEAN" | "NOT_DRY" | "DRYNESS_UNKNOWN" | "HEATED" | "WEEVILS" | "SECOND_LOOK" | "NOT_PURE" | "SEED_WEIGHT_UNKNOWN" | "SEED_WEIGHT_UNEVEN" | "UNTESTED" | "REPLICATES_DISAGREE" | "TOO_FEW_TESTED" | "TEST_RUN_OUT" | "BELOW_STANDARD" | "ON_HOLD";
             why: string;
         };
         OverrulingView: {
@@ -6196,6 +6245,22 @@ export interface components {
             version: number;
             which: string;
         };
+        Picked: {
+            /** Format: double */
+            mass: number;
+            /** Format: double */
+            plants: number;
+        };
+        PickingView: {
+            /** Format: double */
+            clean: number;
+            into: string[];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            waiting: number;
+            yield?: components["schemas"]["LotYield"];
+        };
         Pickings: {
             days: string[];
             /** Format: double */
@@ -6493,8 +6558,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             mass: number;
-            /** Format: double */
-            moisture?: number;
+            moisture?: components["schemas"]["SeedMoisture"];
             /** Format: date */
             pouredOn: string;
             recordedBy: string;
@@ -6695,7 +6759,7 @@ export interface components {
         };
         ReasonCount: {
             /** @enum {string} */
-            reason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
+            reason?: "NOT_WEIGHED" | "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
             /** Format: int32 */
             times: number;
         };
@@ -7107,6 +7171,16 @@ export interface components {
             exact: boolean;
             /** Format: int32 */
             grown: number;
+        };
+        SeedMoisture: {
+            /** @enum {string} */
+            by: "MEASURED" | "WEIGHT" | "AIR";
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
+            /** Format: double */
+            percent: number;
         };
         SeedRequest: {
             /** Format: uuid */
@@ -7581,6 +7655,7 @@ export interface components {
             /** Format: date-time */
             begunAt?: string;
             byProducts: components["schemas"]["ByProductRequest"][];
+            dampBecause?: string;
             /** Format: date-time */
             endedAt?: string;
             /** Format: double */
@@ -7593,7 +7668,7 @@ export interface components {
             minutes?: number;
             missingBecause: string;
             /** @enum {string} */
-            missingReason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
+            missingReason?: "NOT_WEIGHED" | "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
             /** Format: double */
             moistureIn?: number;
             /** Format: double */
@@ -7639,11 +7714,13 @@ export interface components {
             /** Format: date-time */
             begunAt: string;
             byProducts: components["schemas"]["ByProduct"][];
+            dampBecause: string;
             dry?: components["schemas"]["DryMatter"];
             drying?: components["schemas"]["Drying"];
             /** Format: date-time */
             endedAt?: string;
             ferment?: components["schemas"]["Ferment"];
+            heated?: components["schemas"]["Overheated"];
             /** Format: double */
             hole?: number;
             /** Format: uuid */
@@ -7656,7 +7733,7 @@ export interface components {
             minutes?: number;
             missingBecause: string;
             /** @enum {string} */
-            missingReason?: "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
+            missingReason?: "NOT_WEIGHED" | "SPILT" | "BLOWN_OFF" | "LEFT_BEHIND" | "EATEN" | "MISTYPED" | "MOISTURE" | "OTHER";
             /** Format: double */
             moistureIn?: number;
             /** Format: double */
@@ -7671,6 +7748,7 @@ export interface components {
             /** Format: int32 */
             rounds?: number;
             set: boolean;
+            settled?: components["schemas"]["SeedMoisture"];
             /** Format: double */
             share?: number;
             /** Format: double */

@@ -56,6 +56,13 @@
 		The air is {degrees(drying.air!)}: warmer than this seed bears while it is so damp. Move it or open up.
 	</p>
 {/if}
+{#if step.heated}
+	<p class="caution mt-2">
+		It stood in air of {degrees(step.heated.celsius)} while it bore {degrees(step.heated.bears)}, about {hours(
+			step.heated.hours
+		)}. Test its germination before anything else is done with it.
+	</p>
+{/if}
 {#if drying.rewetted}
 	<p class="caution mt-2">
 		It took up water between two weighings. Cover it or bring it in before the evening damp; what is foretold

@@ -95,6 +95,7 @@
 	let temperature = $state(written(was?.temperature));
 	let missingBecause = $state(was?.missingBecause ?? '');
 	let missingReason = $state<Reason | ''>(was?.missingReason ?? '');
+	let dampBecause = $state(was?.dampBecause ?? '');
 	let note = $state(was?.note ?? '');
 	const zone = session.farm?.timeZone ?? 'UTC';
 	const local = (instant?: string) => (instant ? inZone(instant, zone) : '');
@@ -121,6 +122,7 @@
 		moistureOut: 'Moisture coming out',
 		temperature: 'Temperature',
 		missingBecause: 'Why is mass missing?',
+		dampBecause: 'Why it is frozen all the same',
 		reason: 'Why it is corrected',
 		begunAt: 'Begun',
 		endedAt: 'Ended',
@@ -179,6 +181,7 @@
 			rounds: maybeCountIn('rounds', rounds),
 			...(missingReason ? { missingReason } : {}),
 			missingBecause,
+			dampBecause,
 			note,
 			...(was ? { version } : {}),
 			...(correcting ? { reason } : {})
@@ -311,6 +314,9 @@
 						...(Object.keys(MISSING) as Reason[]).map((value) => ({ value, label: MISSING[value] }))
 					]}
 				/>
+				{#if missingReason !== 'NOT_WEIGHED'}
+					<Act onclick={() => (missingReason = 'NOT_WEIGHED')}>It was not weighed</Act>
+				{/if}
 				<TextField
 					label="In words"
 					name="missingBecause"
@@ -319,6 +325,15 @@
 					bind:value={missingBecause}
 				/>
 			</div>
+		{/if}
+		{#if dampBecause || attempt.problem?.field === 'dampBecause'}
+			<TextField
+				label={LABELS.dampBecause}
+				name="dampBecause"
+				{attempt}
+				maxlength={300}
+				bind:value={dampBecause}
+			/>
 		{/if}
 		{#if caution}<Caution of={chosen} says={caution} />{/if}
 		<Correcting

@@ -6,7 +6,7 @@
 	import { numberIn } from '$lib/form/typed';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
-	import { mass, percent, tenth } from '$lib/units/units';
+	import { mass, percent, temperature, tenth } from '$lib/units/units';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { DAMPNESS, many, MISSING, PICKED_FROM, STEP } from '$lib/words/words';
 
@@ -160,6 +160,14 @@
 								.join(', ') || 'nobody said why'}</strong
 						>
 					{/if}
+					{#if step.missingReason === 'NOT_WEIGHED'}<span class="block">{MISSING.NOT_WEIGHED}</span>{/if}
+					{#if step.dampBecause}<span class="block">not known to be dry: {step.dampBecause}</span>{/if}
+					{#if step.heated}<strong class="block"
+							>too warm: {temperature(step.heated.celsius, units)} where it bore {temperature(
+								step.heated.bears,
+								units
+							)}</strong
+						>{/if}
 					{#if step.note}<span class="block">{step.note}</span>{/if}
 					{#if step.massOut !== undefined && step.read}
 						<details>

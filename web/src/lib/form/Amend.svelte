@@ -9,6 +9,8 @@
 		hint?: string;
 		/** What the server may call it, where that is not its name. */
 		fields?: string[];
+		/** Asked for only once the server has refused to do without it. */
+		onlyIfRefused?: boolean;
 	}
 	export type Amended = (
 		typed: Record<string, string>,
@@ -63,6 +65,9 @@
 	const called = (entry: Entry) =>
 		entry.fields?.find((field) => field === attempt.problem?.field) ?? entry.name;
 
+	const asked = (entry: Entry) =>
+		!entry.onlyIfRefused || typed[entry.name] !== '' || attempt.problem?.field === entry.name;
+
 	function begin() {
 		typed = Object.fromEntries(
 			entries.map(({ name, type, value }) => [
@@ -105,7 +110,7 @@
 			}}
 		>
 			<h2 class="col-span-full">{capital(act)}: {what}</h2>
-			{#each entries as entry (entry.name)}
+			{#each entries.filter(asked) as entry (entry.name)}
 				{#if entry.choices || entry.type === 'yes'}
 					<ChoiceField
 						label={entry.label}

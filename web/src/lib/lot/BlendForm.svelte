@@ -7,7 +7,7 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { mass } from '$lib/units/units';
+	import { mass, tenth } from '$lib/units/units';
 	import { BLEND, BLEND_PLAN, GRADE, STEP } from '$lib/words/words';
 
 	interface Props {
@@ -79,7 +79,9 @@
 					<td class="num max-sm:hidden"
 						>{row.lot.thousandSeedWeight === undefined ? '–' : mass(row.lot.thousandSeedWeight, units)}</td
 					>
-					<td class="num max-sm:hidden">{row.lot.moisture === undefined ? '–' : `${row.lot.moisture} %`}</td>
+					<td class="num max-sm:hidden"
+						>{row.lot.moisture === undefined ? '–' : `${tenth(row.lot.moisture.percent)} %`}</td
+					>
 					<td
 						>{#if row.taken}<MassField
 								label="From {row.lot.number}"

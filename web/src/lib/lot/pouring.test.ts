@@ -43,7 +43,11 @@ describe('pouring lots together', () => {
 	const show = () =>
 		render(BlendForm, {
 			lots: [
-				lot('26-PEA-01-V', 900, { germination: 94, thousandSeedWeight: 240, moisture: 9 }),
+				lot('26-PEA-01-V', 900, {
+					germination: 94,
+					thousandSeedWeight: 240,
+					moisture: { percent: 9, low: 9, high: 9, by: 'MEASURED' as const }
+				}),
 				lot('25-PEA-02-T', 400, { season: 2025 })
 			],
 			poured

@@ -185,6 +185,7 @@ export const STAND_ACT: Record<Schemas['StandLife']['acts'][number], string> = {
 
 /** Why mass went missing. */
 export const MISSING: Record<NonNullable<Schemas['StepView']['missingReason']>, string> = {
+	NOT_WEIGHED: 'what left it was not weighed',
 	SPILT: 'spilt',
 	BLOWN_OFF: 'blown off with the chaff',
 	LEFT_BEHIND: 'left in the machine, sieve or bucket',
@@ -318,6 +319,8 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now',
 	PICKED_EARLY: 'some of it was picked long before it can have been ripe: test its germination with care',
 	PURITY_NOT_TESTED: 'nobody tested how pure it is',
+	DRIED_TOO_HOT: 'dried in warmer air than it bears: it is taken to keep half as long',
+	DAMP_FOR_SEALING: 'damper than sealed packs need: sell it soon, in paper',
 	BREEDING_OUT: 'of a line still bred out of a hybrid: it does not come true yet, and must be sold as that'
 };
 

@@ -15,6 +15,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
 	import Instruments from '$lib/instruments/Instruments.svelte';
+	import Gave from '$lib/lot/Gave.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -78,7 +79,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ known, stock, checks, kinds, last, shares })}
+	{#snippet children({ known, stock, gave, checks, kinds, last, shares })}
 		{@const bench = known.bench}
 		<Page
 			title={known.planting.variety.name}
@@ -187,6 +188,7 @@
 										href="/lot/{known.lot.number}">its thread</a
 									>.
 								</p>
+								{#if gave}<div class="mt-3"><Gave {gave} /></div>{/if}
 							{:else if bench.clean}
 								<h2 class="ruled mb-3">Clean</h2>
 								<p class="mb-4">

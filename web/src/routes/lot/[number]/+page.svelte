@@ -8,8 +8,10 @@
 	import { bought, generation } from '$lib/family/words';
 	import Act from '$lib/form/Act.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
+	import Gave from '$lib/lot/Gave.svelte';
 	import GateList from '$lib/lot/GateList.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
+	import { known as sureness, told } from '$lib/lot/moisture';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import Hours from '$lib/money/Hours.svelte';
@@ -47,6 +49,7 @@
 		stock,
 		sales,
 		thread,
+		gave,
 		generation: grown,
 		sown,
 		parents,
@@ -151,7 +154,9 @@
 									><th scope="row"
 										>{bench.clean
 											? 'clean seed'
-											: 'at the last weighing'}{#if session.works && bench.clean && stock.bulk > 0}<br /><a
+											: bench.poured
+												? 'when all of it was transferred'
+												: 'at the last weighing'}{#if session.works && bench.clean && stock.bulk > 0}<br /><a
 												class="text-sm font-normal text-soft underline"
 												href="/lot/{lot.number}/pour#again">clean again</a
 											>{/if}</th
@@ -173,7 +178,11 @@
 								<tr><th scope="row">packets left</th><td class="num">{stock.packets}</td></tr>
 							</tbody>
 						</table>
-						{#if bench.yield}<div class="mt-3"><YieldBar result={bench.yield} /></div>{/if}
+						{#if gave}
+							<div class="mt-3"><Gave {gave} /></div>
+						{:else if bench.yield}
+							<div class="mt-3"><YieldBar result={bench.yield} /></div>
+						{/if}
 					</section>
 					<section>
 						<h2 class="ruled">True to type{lot.origin === 'BLEND' ? ', the largest part' : ''}</h2>
@@ -268,9 +277,9 @@
 								</tr>
 								<tr
 									><th scope="row">moisture</th><td class="num"
-										>{known.moisture === undefined ? '–' : `${tenth(known.moisture)} %`}</td
+										>{known.moisture === undefined ? '–' : `${tenth(known.moisture.percent)} %`}</td
 									><td class="beside"
-										>{known.moisture === undefined ? 'not measured' : 'when last measured'}</td
+										>{known.moisture === undefined ? 'not known' : sureness(known.moisture)}</td
 									></tr
 								>
 								{#if tests.purities.length}
@@ -289,6 +298,22 @@
 								{/if}
 							</tbody>
 						</table>
+						{#if known.moistures.length > 1}
+							<details class="mt-2">
+								<summary class="cursor-pointer text-sm">Its moisture since it was picked</summary>
+								<table class="figures mt-1">
+									<tbody>
+										{#each known.moistures as entry, i (i)}
+											<tr
+												><th scope="row">{dayMonth(entry.on, session.today)}, {told(entry)}</th><td
+													class="num">{entry.moisture ? `${tenth(entry.moisture.percent)} %` : '–'}</td
+												><td class="beside">{entry.moisture ? sureness(entry.moisture) : 'not known'}</td></tr
+											>
+										{/each}
+									</tbody>
+								</table>
+							</details>
+						{/if}
 					</section>
 				</div>
 

@@ -245,7 +245,7 @@ public final class Season {
             double out = Math.rint(mass * 0.9);
             Map<String, Object> step = stepOf(kind, mass, out);
             if (kind.equals("DRY")) {
-                step.put("moistureOut", 9);
+                step.put("moistureOut", 6.5);
             } else {
                 step.put("byProducts", List.of(record("what", "chaff", "mass", mass - out, "goneTo", "compost")));
             }

@@ -31,10 +31,19 @@
 		shelves.map((shelf) => ({ value: shelf.id, label: shelf.name }));
 	const MOISTURE: Record<Schemas['KeepingView']['moistureBy'], string> = {
 		MEASURED: 'as measured, sealed in',
+		WEIGHT: 'by its weights, sealed in',
+		AIR: 'as it had settled with the air, sealed in',
 		SETTLES: 'where open seed settles in that air',
-		TAKEN: 'taken: never measured'
+		TAKEN: 'assumed, for nobody knows it: up to 5 points more at worst'
 	};
 
+	const DAMP: Entry = {
+		name: 'dampBecause',
+		label: 'Why all the same',
+		value: '',
+		onlyIfRefused: true,
+		hint: 'stays with the container'
+	};
 	const NOT_SAID = '';
 	const takingEntries = (
 		stock: Schemas['StockView'],
@@ -201,7 +210,8 @@
 										},
 										{ name: 'sealed', label: 'Closed', value: 'true', choices: YES },
 										{ name: 'count', label: 'How many alike', value: '1', type: 'number' },
-										{ name: 'on', label: 'On', value: session.today, type: 'date' }
+										{ name: 'on', label: 'On', value: session.today, type: 'date' },
+										DAMP
 									]}
 									save={(typed) =>
 										ask(
@@ -211,6 +221,7 @@
 													shelfId: typed.shelfId,
 													kind: typed.kind as Schemas['ContainerView']['kind'],
 													sealed: typed.sealed === 'true',
+													dampBecause: typed.dampBecause,
 													count: countIn('count', typed.count),
 													on: typed.on
 												}
@@ -231,7 +242,11 @@
 										<th scope="row">{CONTAINER[container.kind]} {container.number}</th>
 										<td
 											>{container.shelf}, since {day(local(container.since))}
-											<span class="beside block">{container.sealed ? 'sealed' : 'open'}</span>
+											<span class="beside block"
+												>{container.sealed ? 'sealed' : 'open'}{container.dampBecause
+													? `, though not known to be dry: ${container.dampBecause}`
+													: ''}</span
+											>
 											{#if container.closedUntil}
 												<b class="block"
 													>Leave it closed until {moment(local(container.closedUntil), session.now)}: cold
@@ -250,15 +265,20 @@
 															label: 'Where to',
 															value: shelves.find((shelf) => shelf.id !== container.shelfId)?.id ?? '',
 															choices: places(shelves.filter((shelf) => shelf.id !== container.shelfId)),
-															hint: 'seed goes into a freezer only when it is dry: below about 8 %, oily seed below 6 %'
+															hint: 'only dry seed goes into a freezer'
 														},
-														{ name: 'on', label: 'On', value: session.today, type: 'date' }
+														{ name: 'on', label: 'On', value: session.today, type: 'date' },
+														DAMP
 													]}
 													save={(typed) =>
 														ask(
 															POST('/api/containers/{id}/move', {
 																params: { path: { id: container.id } },
-																body: { shelfId: typed.shelfId, on: typed.on }
+																body: {
+																	shelfId: typed.shelfId,
+																	dampBecause: typed.dampBecause,
+																	on: typed.on
+																}
 															})
 														)}
 													{done}

@@ -8,6 +8,7 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import CountForm from '$lib/quality/CountForm.svelte';
 	import GerminationForm from '$lib/quality/GerminationForm.svelte';
+	import { known as sureness } from '$lib/lot/moisture';
 	import MoistureForm from '$lib/quality/MoistureForm.svelte';
 	import SeedWeightForm from '$lib/quality/SeedWeightForm.svelte';
 	import SetForm from '$lib/quality/SetForm.svelte';
@@ -347,8 +348,8 @@
 									<tr
 										><td class="text-soft"
 											>{known.moisture === undefined
-												? 'Never measured.'
-												: `${tenth(known.moisture)} % when last measured at the bench.`}</td
+												? 'Never measured, and not known by its weights or by the air it stands in.'
+												: `Never measured in a test; ${tenth(known.moisture.percent)} %, ${sureness(known.moisture)}.`}</td
 										></tr
 									>
 								{/each}

@@ -2,6 +2,8 @@ package theriseed.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
 import theriseed.core.measure.Range;
@@ -73,6 +75,28 @@ public record Chain(List<StepKind> steps) {
             case DRY -> List.of(School.THRESHED, School.FROZEN);
             case DRY_FRUIT -> List.of(School.FRESH_FRUIT, School.DRIED_FRUIT);
         };
+    }
+
+    /**
+     * The school that seed went through, told by what was done to it, not by what was meant to be.
+     *
+     * @return none where it was a way of the farm's own
+     */
+    public static Optional<School> school(Crop crop, List<StepKind> done) {
+        List<StepKind> way = way(crop, done);
+        return schools(crop).stream()
+                .filter(school -> way(crop, school.chain().steps()).equals(way))
+                .findFirst();
+    }
+
+    /** What tells the schools of a crop apart, in its order. */
+    private static List<StepKind> way(Crop crop, List<StepKind> steps) {
+        Set<StepKind> telling = switch (crop.seedProcess().orElse(SeedProcess.DRY)) {
+            case WET -> Set.of(StepKind.FERMENT, StepKind.SOAK, StepKind.CHEMICAL_WASH, StepKind.RINSE);
+            case DRY -> Set.of(StepKind.THRESH, StepKind.FREEZE);
+            case DRY_FRUIT -> Set.of(StepKind.EXTRACT, StepKind.DRY);
+        };
+        return steps.stream().filter(telling::contains).distinct().toList();
     }
 
     /**

@@ -34,13 +34,37 @@ public final class LotSteps {
     /**
      * What was picked into the lot, or poured into it.
      *
-     * @param plants it was picked from
-     * @param moisture of it, where that was measured
+     * @param cameOf what was picked that it came of; none where that is not known
+     * @param moisture of it, as far as it is known
      * @param ofOtherLots whether it came of other lots
      * @param pouredOut grams of it that went into other lots
      */
     public record Filled(
-            BigDecimal mass, int plants, OptionalDouble moisture, boolean ofOtherLots, BigDecimal pouredOut) {}
+            BigDecimal mass,
+            Optional<Picked> cameOf,
+            OptionalDouble moisture,
+            boolean ofOtherLots,
+            BigDecimal pouredOut) {}
+
+    /**
+     * What was picked that a lot came of: its own, or its share of what was picked into the lots it came of.
+     *
+     * @param mass grams
+     * @param plants likewise, so that a part has its part of them
+     */
+    public record Picked(double mass, double plants) {
+        /** The share of it that so many grams of so many make. */
+        public Picked share(double grams, double of) {
+            return new Picked(mass * grams / of, plants * grams / of);
+        }
+
+        /** All of them together; {@code plants} as few as they can have been. */
+        public static Picked together(List<Picked> parts, int plants) {
+            return new Picked(
+                    parts.stream().mapToDouble(Picked::mass).sum(),
+                    Math.min(plants, parts.stream().mapToDouble(Picked::plants).sum()));
+        }
+    }
 
     /**
      * A step as it was weighed.
@@ -212,20 +236,9 @@ public final class LotSteps {
                 .orElse(filled.mass());
     }
 
-    /** As last measured at the bench, or of what was poured in. */
-    public OptionalDouble moisture() {
-        OptionalDouble last = filled.moisture();
-        for (Step step : steps) {
-            last = step.moistureOut().isPresent() ? step.moistureOut() : last;
-        }
-        return last;
-    }
-
-    /** Grams of clean seed that what was picked usually gives; nothing is usual of what came of other lots. */
+    /** Grams of clean seed that what was picked usually gives, of a part its share; none where that is not known. */
     public Optional<Usual> expected() {
-        return filled.ofOtherLots()
-                ? Optional.empty()
-                : LotYield.expected(crop, filled.mass().doubleValue());
+        return filled.cameOf().flatMap(picked -> LotYield.expected(crop, picked.mass()));
     }
 
     /** Share of what there is now that the steps left usually keep, 0 to 1; nothing once it is clean. */
@@ -236,10 +249,10 @@ public final class LotSteps {
                 : expected().map(usual -> new Usual(Math.min(1, usual.low() / mass), Math.min(1, usual.high() / mass)));
     }
 
-    /** What it gave, against what is usual; nothing until it is clean, nor where it came of other lots. */
+    /** What it gave of what was picked, against what is usual; nothing until it is clean. */
     public Optional<LotYield> yield() {
-        return clean() && !filled.ofOtherLots()
-                ? Optional.of(LotYield.of(crop, filled.mass().doubleValue(), filled.plants(), mass().doubleValue()))
+        return clean()
+                ? filled.cameOf().map(picked -> LotYield.of(crop, picked.mass(), picked.plants(), mass().doubleValue()))
                 : Optional.empty();
     }
 
@@ -261,12 +274,7 @@ public final class LotSteps {
         }
     }
 
-    /** What goes into the step at this place, from 0, as it was measured there or before. */
-    public OptionalDouble measuredInto(int place) {
-        return steps.get(place).moistureIn().isPresent() ? steps.get(place).moistureIn() : moisture();
-    }
-
-    /** What is taken to go into it where nobody measured: as the step before usually leaves it. */
+    /** What is taken to go into the step at this place, from 0, where nobody knows: as the step before usually leaves it. */
     public double usualInto(int place) {
         return place == 0 ? usualMoistureIn() : steps.get(place - 1).kind().usualMoistureAfter();
     }

@@ -16,6 +16,9 @@ import theriseed.core.measure.Range;
  * @param usualPerPlant grams, of the crop table
  */
 public record LotYield(double clean, double share, Usual usualShare, Mark mark, double perPlant, Usual usualPerPlant) {
+    /** Shares of what was picked are not told to the last digit. */
+    private static final double ROUNDING = 1e-9;
+
     /** Where the share lies. */
     public enum Mark {
         BELOW_USUAL,
@@ -31,14 +34,14 @@ public record LotYield(double clean, double share, Usual usualShare, Mark mark, 
 
     /**
      * @param picked grams, above 0
-     * @param plants picked, at least 1
+     * @param plants picked, above 0; of a part of what was picked its part of them
      * @param clean grams, above 0 up to picked: no yield is over 100 %
      */
-    public static LotYield of(Crop crop, double picked, int plants, double clean) {
+    public static LotYield of(Crop crop, double picked, double plants, double clean) {
         Range.above(0, 1e9, "g").check("picked", picked);
-        Range.of(1, 1e6, "plants").check("plants", plants);
-        Range.above(0, picked, "g").check("clean", clean);
-        double share = clean / picked;
+        Range.above(0, 1e6, "plants").check("plants", plants);
+        Range.above(0, picked * (1 + ROUNDING), "g").check("clean", clean);
+        double share = Math.min(1, clean / picked);
         Usual usual = crop.seedShare().orElse(new Usual(0, 1));
         Mark mark = share < usual.low() ? Mark.BELOW_USUAL : share > usual.high() ? Mark.ABOVE_USUAL : Mark.USUAL;
         return new LotYield(clean, share, usual, mark, clean / plants, crop.seedPerPlant());

@@ -55,7 +55,7 @@ public final class MassBalance {
 
         /**
          * As a bench records it. More out than in is refused where no water was added; moistures are taken alike in and
-         * out where a step neither wets nor dries.
+         * out where a step neither wets nor dries, or only opens fruit.
          */
         public static Weighed recorded(
                 StepKind kind,
@@ -73,7 +73,7 @@ public final class MassBalance {
             }
             MixedUnits.checkAtMost("massOut", out, left(in, added));
             Range.of(0, left(in, added, out), "g").check("byProduct", byProduct);
-            boolean alike = kind.keepsMoisture() && moistureIn.isEmpty() && moistureOut.isEmpty();
+            boolean alike = kind.keepsMass(added > 0) && moistureIn.isEmpty() && moistureOut.isEmpty();
             OptionalDouble in2 = alike ? OptionalDouble.of(0) : moistureIn;
             OptionalDouble out2 = alike ? OptionalDouble.of(0) : moistureOut;
             return new Weighed(in, in2, added, out, out2, byProduct, OptionalDouble.empty(), 0);

@@ -67,4 +67,9 @@ public enum StepKind {
     public boolean keepsMoisture() {
         return !wet && this != DRY;
     }
+
+    /** The same of fruit that is opened, squeezed or ground, as long as no water is added. */
+    public boolean keepsMass(boolean waterAdded) {
+        return keepsMoisture() || this == EXTRACT && !waterAdded;
+    }
 }

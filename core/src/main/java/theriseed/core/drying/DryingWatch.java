@@ -103,7 +103,6 @@ public record DryingWatch(
         Optional<DryingCurve> curve =
                 reachable && !belowFloor ? curve(all.subList(since, all.size()), dry, left, target) : Optional.empty();
         double logged = all.get(all.size() - 1).hour() - all.get(since).hour();
-        double bears = DryingAir.warmest(Math.min(95, moisture));
         return new DryingWatch(
                 moistureIn,
                 estimated,
@@ -117,13 +116,19 @@ public record DryingWatch(
                 curve.filter(fitted -> fitted.hoursLeft() > FAR * logged).isPresent(),
                 since > 0,
                 belowFloor,
-                moisture < 18 ? Math.min(bears, crop.maxDryingTemperature().orElse(bears)) : bears,
+                bears(crop, moisture),
                 moisture > target + EXACT ? Optional.of(gel(crop, mass, moisture, target)) : Optional.empty());
     }
 
     /** Moisture for sealed packs, % wet basis, by the crop table. */
     public static double sealed(Crop crop) {
         return crop.storageMoisture().orElse(USUAL_TARGET);
+    }
+
+    /** Warmest air that seed of a crop bears at a moisture, &deg;C. @param moisture % wet basis, at least 0 */
+    public static double bears(Crop crop, double moisture) {
+        double bears = DryingAir.warmest(Math.min(95, moisture));
+        return moisture < 18 ? Math.min(bears, crop.maxDryingTemperature().orElse(bears)) : bears;
     }
 
     /** Moisture to which air dries seed, % wet basis; beyond the range of the equation its ends are taken. */

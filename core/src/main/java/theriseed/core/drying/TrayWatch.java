@@ -43,6 +43,11 @@ public record TrayWatch(
     /** A tray may seem a little heavier than what went in, when it takes up water or the tray was not weighed off. */
     private static final double HEAVIER = 1.1;
 
+    private static final Duration A_DAY = Duration.ofHours(20);
+
+    /** Share of its mass: what dries less in a day is taken to have settled. */
+    private static final double WEIGHS_ALIKE = 0.005;
+
     private static final double SECONDS_OF_AN_HOUR = 3600;
 
     private static final Range MASS = Range.of(0, 1e9, "g");
@@ -90,6 +95,24 @@ public record TrayWatch(
                 byHour.size(),
                 since,
                 forgotten(since));
+    }
+
+    /**
+     * The moisture of seed that the air over its tray dries no further: it weighs what it weighed a day before.
+     *
+     * @param weighed of it, oldest first, and {@code grams} when it was taken off at {@code end}
+     * @return nothing where it still lost weight, or nobody read the air
+     */
+    public static Optional<SeedMoisture> settled(
+            Crop crop, List<Weighed> weighed, double grams, Instant end, OptionalDouble air, OptionalDouble humidity) {
+        boolean still = weighed.stream()
+                .filter(one -> Duration.between(one.at(), end).compareTo(A_DAY) >= 0)
+                .reduce((first, second) -> second)
+                .filter(before -> before.grams() <= grams * (1 + WEIGHS_ALIKE))
+                .isPresent();
+        return still && air.isPresent() && humidity.isPresent()
+                ? Optional.of(SeedMoisture.settled(crop, air.getAsDouble(), humidity.getAsDouble()))
+                : Optional.empty();
     }
 
     /** Whether seed on a tray that was weighed so many hours ago may be forgotten. */

@@ -122,6 +122,14 @@ public sealed interface Finding {
         }
     }
 
+    /** None of it is left: all went into other lots. */
+    record AllTransferred() implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.ALL_TRANSFERRED;
+        }
+    }
+
     record NotClean() implements Finding {
         @Override
         public Reason reason() {
@@ -129,7 +137,31 @@ public sealed interface Finding {
         }
     }
 
-    /** @param moisture percent when last measured, and percent its {@code storage} asks */
+    /**
+     * Damp seed that will have fallen below its standard while its test still counts.
+     *
+     * @param moisture percent, and percent its {@code storage} asks
+     */
+    record AgesTooFast(double moisture, double storage, LocalDate below) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.NOT_DRY;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(moisture), below);
+        }
+
+        @Override
+        public boolean covers(Finding other) {
+            return other instanceof AgesTooFast now
+                    && told(now.moisture).compareTo(told(moisture)) <= 0
+                    && !now.below.isBefore(below);
+        }
+    }
+
+    /** @param moisture percent, and percent its {@code storage} asks */
     record TooDamp(double moisture, double storage) implements Finding {
         @Override
         public Reason reason() {
@@ -139,6 +171,27 @@ public sealed interface Finding {
         @Override
         public List<Object> decisive() {
             return List.of(told(moisture));
+        }
+    }
+
+    /** @param storage percent that sealed packs ask for */
+    record DrynessUnknown(double storage) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.DRYNESS_UNKNOWN;
+        }
+    }
+
+    /** Nobody tested it since. @param celsius of the hottest air, and &deg;C it {@code bears}, for so many hours */
+    record Heated(double celsius, double bears, long hours) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.HEATED;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(celsius), told(bears), hours);
         }
     }
 

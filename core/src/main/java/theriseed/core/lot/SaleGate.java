@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.crop.PurityStandard;
+import theriseed.core.drying.Dryness;
+import theriseed.core.drying.Overheated;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.quality.BoredSeed;
@@ -33,8 +35,11 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         OFF_TYPES_NOT_SHOWN(true),
         OFF_TYPES_OVER(true),
         SHED_UNDECIDED(false),
+        ALL_TRANSFERRED(false),
         NOT_CLEAN(false),
         NOT_DRY(true),
+        DRYNESS_UNKNOWN(true),
+        HEATED(true),
         WEEVILS(false),
         SECOND_LOOK(true),
         NOT_PURE(true),
@@ -75,6 +80,8 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         PICKED_EARLY,
         WEEVILS_NOT_LOOKED_FOR,
         PURITY_NOT_TESTED,
+        DRIED_TOO_HOT,
+        DAMP_FOR_SEALING,
         STANDARD_NOT_SHOWN,
         SORTED_SINCE_TEST,
         BREEDING_OUT
@@ -104,8 +111,13 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      * @param walks what the last stage's walks showed at that grade, if anyone walked
      * @param standing whether its plants still stand to be looked at
      * @param shedUndecided whether an off-type shed pollen among them and nobody decided about the seed
+     * @param transferred whether all of it went into other lots
      * @param clean whether every step of its chain is done
-     * @param moisture percent when last measured
+     * @param moisture of its seed now, as far as it is known
+     * @param below day on which it falls below its standard where it stands, by the middle of the forecast; none where that
+     *     is far off or cannot be told
+     * @param heated whether it was dried in warmer air than it bears, and {@code heatedSince} whether that was after the
+     *     sample for its last germination test was drawn, or there is none
      * @param weevils what the last look for them says; none where nobody looked
      * @param purity last test of it that is valid
      * @param weight thousand-seed weight, once counted
@@ -127,8 +139,12 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             boolean shedUndecided,
             boolean sick,
             boolean pickedEarly,
+            boolean transferred,
             boolean clean,
-            OptionalDouble moisture,
+            Optional<SeedMoisture> moisture,
+            Optional<LocalDate> below,
+            Optional<Overheated> heated,
+            boolean heatedSince,
             Optional<BoredSeed> weevils,
             Optional<PurityTest> purity,
             Optional<SeedWeight> weight,
@@ -142,8 +158,12 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
     public static SaleGate of(Known lot) {
         Judge judge = new Judge(lot);
         judge.rows();
-        judge.bench();
-        judge.tests();
+        if (lot.transferred()) {
+            judge.against.add(new Finding.AllTransferred());
+        } else {
+            judge.bench();
+            judge.tests();
+        }
         lot.hold().ifPresent(why -> judge.against.add(new Finding.OnHold(why)));
         return new SaleGate(List.copyOf(judge.against), List.copyOf(judge.cautions));
     }
@@ -207,11 +227,16 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             if (!lot.clean()) {
                 against.add(new Finding.NotClean());
             }
-            if (tooDamp()) {
-                against.add(new Finding.TooDamp(
-                        lot.moisture().getAsDouble(),
-                        lot.crop().storageMoisture().orElseThrow()));
+            if (lot.clean()) {
+                lot.crop().storageMoisture().ifPresent(this::dryness);
             }
+            lot.heated().ifPresent(heat -> {
+                if (lot.heatedSince()) {
+                    against.add(new Finding.Heated(heat.celsius(), heat.bears(), Math.round(heat.hours())));
+                } else {
+                    cautions.add(Caution.DRIED_TOO_HOT);
+                }
+            });
             lot.weevils()
                     .filter(look -> look.next() == BoredSeed.Next.FREEZE)
                     .ifPresent(look -> against.add(
@@ -245,7 +270,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             lot.weight()
                     .filter(weight -> !weight.accepted())
                     .ifPresent(weight -> against.add(new Finding.WeightsDisagree(weight.cv(), weight.limit())));
-            if (lot.germination().isEmpty()) {
+            if (lot.germination().isEmpty() && lot.heated().isEmpty()) {
                 against.add(new Finding.NotTested(lot.crop().finalCountDay()));
             }
             lot.germination().ifPresent(this::germination);
@@ -275,11 +300,29 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             caution(lot.sortedSince(), Caution.SORTED_SINCE_TEST);
         }
 
-        private boolean tooDamp() {
-            return lot.moisture().isPresent()
-                    && lot.crop().storageMoisture().isPresent()
-                    && lot.moisture().getAsDouble()
-                            > lot.crop().storageMoisture().getAsDouble() + OPEN_STORE_POINTS;
+        /** @param storage percent that sealed packs ask for */
+        private void dryness(double storage) {
+            if (lot.moisture().isEmpty()) {
+                against.add(new Finding.DrynessUnknown(storage));
+                return;
+            }
+            SeedMoisture known = lot.moisture().get();
+            double moisture = known.percent();
+            double surely = known.by() == SeedMoisture.By.MEASURED ? moisture : known.low();
+            boolean damp = Dryness.toSeal(lot.crop(), lot.moisture()) == Dryness.TOO_DAMP;
+            Optional<LocalDate> below = lot.below().filter(day -> damp && day.isBefore(lastsUntil()));
+            if (surely > storage + OPEN_STORE_POINTS) {
+                against.add(new Finding.TooDamp(moisture, storage));
+            } else if (below.isPresent()) {
+                against.add(new Finding.AgesTooFast(moisture, storage, below.get()));
+            } else {
+                caution(damp, Caution.DAMP_FOR_SEALING);
+            }
+        }
+
+        /** Whoever buys it may rely on its test until then. */
+        private LocalDate lastsUntil() {
+            return lot.testedOn().orElse(lot.today()).plusDays(TEST_LASTS_DAYS);
         }
 
         private void caution(boolean holds, Caution caution) {

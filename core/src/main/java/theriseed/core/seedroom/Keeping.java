@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 import theriseed.core.crop.Crop;
 import theriseed.core.drying.Equilibrium;
 import theriseed.core.drying.SeedOil;
@@ -77,12 +78,25 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
      * A place seed stands in from a day on, until the next.
      *
      * @param celsius of the place, &minus;40 to 50
-     * @param moisture of the seed there, percent wet basis, 2 to 40
+     * @param moisture of the seed there, percent wet basis, 2 to 40, from {@code driest} to {@code dampest} where it is known
+     *     less well than can be measured
      */
-    public record Stay(LocalDate from, double celsius, double moisture) {
+    public record Stay(LocalDate from, double celsius, double moisture, double driest, double dampest) {
+        private static final Range MOISTURE = Range.of(2, 40, "% wet basis");
+
         public Stay {
             Range.of(-40, 50, "C").check("celsius", celsius);
-            Range.of(2, 40, "% wet basis").check("moisture", moisture);
+            MOISTURE.check("moisture", moisture);
+            MOISTURE.check("driest", driest);
+            MOISTURE.check("dampest", dampest);
+        }
+
+        public Stay(LocalDate from, double celsius, double moisture) {
+            this(from, celsius, moisture, moisture, moisture);
+        }
+
+        Stay at(double otherMoisture) {
+            return new Stay(from, celsius, otherMoisture);
         }
     }
 
@@ -91,27 +105,38 @@ public record Keeping(Basis basis, Percent now, Below below, LocalDate retestOn,
      * @param standard percent the grade needs, above 0 and below 100
      */
     public static Keeping of(Crop crop, Tested test, List<Stay> stays, double standard, LocalDate today) {
+        return of(crop, test, stays, standard, today, 1);
+    }
+
+    /** The same of seed that keeps so many {@code times} as long as sound seed does. */
+    static Keeping of(Crop crop, Tested test, List<Stay> stays, double standard, LocalDate today, double times) {
         Range.between(0, 100, "%").check("standard", standard);
         if (stays.isEmpty() || today.isBefore(test.on())) {
             throw new OutOfRange("stays", stays.size(), Refusal.AgainstRule.of("stays.none"));
         }
         Basis basis = FITTED.containsKey(crop.key()) ? Basis.FITTED : Basis.RULE_OF_THUMB;
-        Course middle = new Course(crop, test.on(), test.germination(), stays, 1);
-        Course worst = new Course(crop, test.on(), test.lower(), stays, 1 / EASILY_OFF);
-        Course best = new Course(crop, test.on(), test.upper(), stays, EASILY_OFF);
+        Course middle = new Course(crop, test.on(), test.germination(), stays, times);
+        Course worst = new Course(
+                crop, test.on(), test.lower(), each(stays, stay -> stay.at(stay.dampest())), times / EASILY_OFF);
+        Course best = new Course(
+                crop, test.on(), test.upper(), each(stays, stay -> stay.at(stay.driest())), times * EASILY_OFF);
         long toStandard = middle.daysTo(standard);
         return new Keeping(
                 basis,
                 new Percent(worst.at(today), middle.at(today), best.at(today)),
                 new Below(worst.below(standard, today), middle.below(standard, today), best.below(standard, today)),
                 test.on().plusDays(StorageLife.retestIn(toStandard, 0)),
-                sigma(crop, stays.get(stays.size() - 1)),
+                times * sigma(crop, stays.get(stays.size() - 1)),
                 stays.stream().anyMatch(stay -> beyond(basis, stay)));
     }
 
+    private static List<Stay> each(List<Stay> stays, UnaryOperator<Stay> as) {
+        return stays.stream().map(as).toList();
+    }
+
     /** Percent on any day since the test, by the middle of the forecast. */
-    public static ToDoubleFunction<LocalDate> course(Crop crop, Tested test, List<Stay> stays) {
-        return new Course(crop, test.on(), test.germination(), stays, 1)::at;
+    static ToDoubleFunction<LocalDate> course(Crop crop, Tested test, List<Stay> stays, double times) {
+        return new Course(crop, test.on(), test.germination(), stays, times)::at;
     }
 
     /** How many times longer seed of a crop keeps in one place than in another. */

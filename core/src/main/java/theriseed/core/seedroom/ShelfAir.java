@@ -5,6 +5,7 @@ import java.time.YearMonth;
 import java.util.Collection;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -48,13 +49,17 @@ public final class ShelfAir {
 
     /** As it was in the last year; as it usually is where nobody read it then. */
     public Air ahead(LocalDate today) {
-        Collection<Air> lately = read.tailMap(YearMonth.from(today).minusMonths(MONTHS_AHEAD - 1L))
-                .values();
-        if (lately.isEmpty()) {
-            return usual;
-        }
-        return new Air(
-                lately.stream().mapToDouble(Air::celsius).average().orElseThrow(),
-                lately.stream().mapToDouble(Air::humidity).average().orElseThrow());
+        return read(today, MONTHS_AHEAD).orElse(usual);
+    }
+
+    /** As it was read in the last months, this one among them; none where nobody read it. */
+    public Optional<Air> read(LocalDate today, int months) {
+        Collection<Air> lately =
+                read.tailMap(YearMonth.from(today).minusMonths(months - 1L)).values();
+        return lately.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Air(
+                        lately.stream().mapToDouble(Air::celsius).average().orElseThrow(),
+                        lately.stream().mapToDouble(Air::humidity).average().orElseThrow()));
     }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import theriseed.core.bench.LotSteps.Filled;
+import theriseed.core.bench.LotSteps.Picked;
 import theriseed.core.bench.LotSteps.Step;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
@@ -22,7 +23,12 @@ class LotStepsTest {
     private static final Filled PICKED = picked(9000, 0);
 
     private static Filled picked(double grams, double pouredOut) {
-        return new Filled(BigDecimal.valueOf(grams), 290, OptionalDouble.empty(), false, BigDecimal.valueOf(pouredOut));
+        return new Filled(
+                BigDecimal.valueOf(grams),
+                Optional.of(new Picked(grams, 290)),
+                OptionalDouble.empty(),
+                false,
+                BigDecimal.valueOf(pouredOut));
     }
 
     private static Step step(StepKind kind, double in, double out, double gone) {
@@ -114,7 +120,6 @@ class LotStepsTest {
                 OptionalDouble.empty(),
                 OptionalDouble.of(9));
         assertThat(peas(dry).dryPicked()).isCloseTo(8100 * 0.91, within(1e-6));
-        assertThat(peas(dry).moisture()).hasValue(9);
         assertThat(peas(dry).judged().get(0).dry().orElseThrow().measured()).isTrue();
     }
 
@@ -127,13 +132,27 @@ class LotStepsTest {
     }
 
     @Test
-    void ofSeedThatCameOfOtherLotsNothingIsUsual() {
-        Filled blended = new Filled(new BigDecimal("500"), 40, OptionalDouble.of(10), true, BigDecimal.ZERO);
-        LotSteps lot = new LotSteps(PEA, new Chain(List.of()), blended, List.of());
-        assertThat(lot.clean()).isTrue();
-        assertThat(lot.expected()).isEmpty();
-        assertThat(lot.yield()).isEmpty();
-        assertThat(lot.moisture()).hasValue(10);
+    void whatCameOfOtherLotsGivesItsShareOfWhatWasPicked() {
+        Picked half = new Picked(9000, 290).share(500, 1000);
+        LotSteps part = new LotSteps(PEA, new Chain(List.of()), poured(Optional.of(half)), List.of());
+        assertThat(part.clean()).isTrue();
+        assertThat(part.yield().orElseThrow().share()).isCloseTo(500 / 4500.0, within(1e-9));
+        assertThat(part.yield().orElseThrow().perPlant()).isCloseTo(500 / 145.0, within(1e-9));
+        assertThat(part.expected()).isEqualTo(LotYield.expected(PEA, 4500));
+        LotSteps unknown = new LotSteps(PEA, new Chain(List.of()), poured(Optional.empty()), List.of());
+        assertThat(unknown.expected()).isEmpty();
+        assertThat(unknown.yield()).isEmpty();
+    }
+
+    private static Filled poured(Optional<Picked> cameOf) {
+        return new Filled(new BigDecimal("500"), cameOf, OptionalDouble.of(10), true, BigDecimal.ZERO);
+    }
+
+    /** Two pickings of the same plants were of no more plants than one. */
+    @Test
+    void blendedPickingsOfTheSamePlantsCountThemOnce() {
+        Picked both = Picked.together(List.of(new Picked(4000, 60), new Picked(2000, 60)), 60);
+        assertThat(both).isEqualTo(new Picked(6000, 60));
     }
 
     @Test
@@ -150,7 +169,6 @@ class LotStepsTest {
     @Test
     void whatNobodyMeasuredGoingInIsTakenAsTheStepBeforeLeavesIt() {
         LotSteps lot = peas(step(StepKind.THRESH, 9000, 6000, 3000), open(StepKind.DRY, 6000));
-        assertThat(lot.measuredInto(1)).isEmpty();
         assertThat(lot.usualInto(1)).isEqualTo(StepKind.THRESH.usualMoistureAfter());
         assertThat(lot.usualInto(0)).isEqualTo(Chain.usualMoistureAtHarvest(PEA));
     }

@@ -3,15 +3,17 @@ package theriseed.core.lot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.lang.reflect.RecordComponent;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
+import theriseed.core.drying.Overheated;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.SaleGate.Caution;
 import theriseed.core.lot.SaleGate.Known;
@@ -43,8 +45,12 @@ class SaleGateTest {
                 false,
                 false,
                 false,
+                false,
                 true,
-                OptionalDouble.of(8),
+                measured(KALE.storageMoisture().orElseThrow()),
+                Optional.empty(),
+                Optional.empty(),
+                false,
                 Optional.empty(),
                 Optional.of(PURE),
                 Optional.of(EVEN),
@@ -68,7 +74,12 @@ class SaleGateTest {
     void whatIsNotDoneOrDecidedIsDoneOrDecidedAndNotOverruled() {
         assertThat(Arrays.stream(Reason.values()).filter(reason -> !reason.mayBeOverruled()))
                 .containsExactlyInAnyOrder(
-                        Reason.OWN_USE_ONLY, Reason.SHED_UNDECIDED, Reason.NOT_CLEAN, Reason.WEEVILS, Reason.ON_HOLD);
+                        Reason.OWN_USE_ONLY,
+                        Reason.SHED_UNDECIDED,
+                        Reason.ALL_TRANSFERRED,
+                        Reason.NOT_CLEAN,
+                        Reason.WEEVILS,
+                        Reason.ON_HOLD);
     }
 
     /** Kale keeps in a sealed pack at its storage moisture; open, up to five points above that are allowed. */
@@ -79,8 +90,60 @@ class SaleGateTest {
         assertThat(SaleGate.of(moist(most + 0.01)).reasons()).containsExactly(Reason.NOT_DRY);
     }
 
+    @Test
+    void seedThatNobodyKnowsToBeDryIsNotSold() {
+        assertThat(SaleGate.of(with(good(), "moisture", Optional.empty())).against())
+                .containsExactly(
+                        new Finding.DrynessUnknown(KALE.storageMoisture().orElseThrow()));
+        assertThat(SaleGate.of(with(with(good(), "moisture", Optional.empty()), "clean", false))
+                        .reasons())
+                .containsExactly(Reason.NOT_CLEAN);
+    }
+
+    /** Between what sealed packs ask and what is too damp for any, the forecast tells. */
+    @Test
+    void damperSeedIsSoldOnlyWhereItKeepsAsLongAsItsTestCounts() {
+        Known damp = moist(KALE.storageMoisture().orElseThrow() + 3);
+        assertThat(SaleGate.of(damp).mayBeSold()).isTrue();
+        assertThat(SaleGate.of(damp).cautions()).containsExactly(Caution.DAMP_FOR_SEALING);
+        LocalDate last = TESTED.plusDays(SaleGate.TEST_LASTS_DAYS);
+        assertThat(SaleGate.of(with(damp, "below", Optional.of(last))).mayBeSold())
+                .isTrue();
+        assertThat(SaleGate.of(with(damp, "below", Optional.of(last.minusDays(1))))
+                        .against())
+                .containsExactly(new Finding.AgesTooFast(
+                        KALE.storageMoisture().orElseThrow() + 3,
+                        KALE.storageMoisture().orElseThrow(),
+                        last.minusDays(1)));
+        assertThat(SaleGate.of(with(good(), "below", Optional.of(last.minusDays(1))))
+                        .mayBeSold())
+                .isTrue();
+    }
+
+    @Test
+    void seedDriedTooHotIsTestedFirstAndSaysSoForEver() {
+        Known cooked = with(good(), "heated", Optional.of(new Overheated(20.4, 45, 32, 30, Instant.EPOCH)));
+        assertThat(SaleGate.of(cooked).mayBeSold()).isTrue();
+        assertThat(SaleGate.of(cooked).cautions()).containsExactly(Caution.DRIED_TOO_HOT);
+        assertThat(SaleGate.of(with(cooked, "heatedSince", true)).against())
+                .containsExactly(new Finding.Heated(45, 32, 20));
+        assertThat(SaleGate.of(with(with(cooked, "heatedSince", true), "germination", Optional.empty()))
+                        .reasons())
+                .containsExactly(Reason.HEATED);
+    }
+
+    @Test
+    void whatWentIntoOtherLotsIsNotAskedToBeCleanOrTested() {
+        Known emptied = with(with(with(good(), "clean", false), "germination", Optional.empty()), "transferred", true);
+        assertThat(SaleGate.of(emptied).against()).containsExactly(new Finding.AllTransferred());
+    }
+
     private static Known moist(double percent) {
-        return with(good(), "moisture", OptionalDouble.of(percent));
+        return with(good(), "moisture", measured(percent));
+    }
+
+    private static Optional<SeedMoisture> measured(double percent) {
+        return Optional.of(SeedMoisture.measured(percent, SeedMoisture.METER_OFF));
     }
 
     private static Known good() {
@@ -130,7 +193,11 @@ class SaleGateTest {
                 true,
                 true,
                 false,
-                OptionalDouble.of(14),
+                false,
+                measured(14),
+                Optional.empty(),
+                Optional.of(new Overheated(20, 45, 32, 30, Instant.EPOCH)),
+                true,
                 Optional.of(BoredSeed.of(100, 3, 0, TESTED, Optional.empty())),
                 Optional.of(PurityTest.of(10, 8.4, 1, 0.4, 0.2)),
                 Optional.of(UNEVEN),
@@ -147,7 +214,7 @@ class SaleGateTest {
                         Reason.OFF_TYPES_OVER,
                         Reason.SHED_UNDECIDED,
                         Reason.NOT_CLEAN,
-                        Reason.NOT_DRY,
+                        Reason.HEATED,
                         Reason.WEEVILS,
                         Reason.NOT_PURE,
                         Reason.SEED_WEIGHT_UNEVEN,
@@ -169,8 +236,12 @@ class SaleGateTest {
                 false,
                 false,
                 false,
+                false,
                 true,
-                OptionalDouble.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                false,
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -181,7 +252,12 @@ class SaleGateTest {
                 TESTED,
                 Optional.empty());
         assertThat(SaleGate.of(lot).reasons())
-                .containsExactly(Reason.OWN_USE_ONLY, Reason.NOT_WALKED, Reason.SEED_WEIGHT_UNKNOWN, Reason.UNTESTED);
+                .containsExactly(
+                        Reason.OWN_USE_ONLY,
+                        Reason.NOT_WALKED,
+                        Reason.DRYNESS_UNKNOWN,
+                        Reason.SEED_WEIGHT_UNKNOWN,
+                        Reason.UNTESTED);
     }
 
     @Test

@@ -50,17 +50,17 @@ class KeepingTest {
             new Stay(COUNTED.plusDays(360), 5, 8)
         };
         Tested test = counted(95);
-        assertThat(Keeping.course(ONION, test, List.of(stays)).applyAsDouble(COUNTED.plusDays(60)))
+        assertThat(Keeping.course(ONION, test, List.of(stays), 1).applyAsDouble(COUNTED.plusDays(60)))
                 .isCloseTo(81.58189, within(1e-4));
-        assertThat(Keeping.course(ONION, test, List.of(stays)).applyAsDouble(COUNTED.plusDays(360)))
+        assertThat(Keeping.course(ONION, test, List.of(stays), 1).applyAsDouble(COUNTED.plusDays(360)))
                 .isCloseTo(75.32307, within(1e-4));
-        assertThat(Keeping.course(ONION, test, List.of(stays)).applyAsDouble(COUNTED.plusDays(725)))
+        assertThat(Keeping.course(ONION, test, List.of(stays), 1).applyAsDouble(COUNTED.plusDays(725)))
                 .isCloseTo(72.54939, within(1e-4));
         assertThat(Keeping.of(ONION, test, List.of(stays), 80, COUNTED.plusDays(70))
                         .below()
                         .middle())
                 .hasValueSatisfying(day -> assertThat(
-                                Keeping.course(ONION, test, List.of(stays)).applyAsDouble(day))
+                                Keeping.course(ONION, test, List.of(stays), 1).applyAsDouble(day))
                         .isCloseTo(80, within(0.2)));
     }
 

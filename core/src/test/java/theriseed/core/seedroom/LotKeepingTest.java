@@ -7,11 +7,12 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
 import theriseed.core.crop.Grade;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.seedroom.LotKeeping.Better;
 import theriseed.core.seedroom.LotKeeping.Container;
 import theriseed.core.seedroom.LotKeeping.Gain;
@@ -32,8 +33,12 @@ class LotKeepingTest {
         return CropTable.shipped().find(key).orElseThrow();
     }
 
-    private Seed seed(OptionalDouble moisture) {
-        return new Seed(onion, Grade.MARKET, new Keeping.Tested(TESTED, 92, 88, 95), moisture);
+    private Seed seed(Optional<SeedMoisture> moisture) {
+        return new Seed(onion, Grade.MARKET, new Keeping.Tested(TESTED, 92, 88, 95), moisture, false);
+    }
+
+    private static Optional<SeedMoisture> measured(double percent) {
+        return Optional.of(SeedMoisture.measured(percent, SeedMoisture.METER_OFF));
     }
 
     private static Container on(ShelfAir air, boolean sealed) {
@@ -41,8 +46,7 @@ class LotKeepingTest {
     }
 
     private LotKeeping kept(Container... containers) {
-        return LotKeeping.of(seed(OptionalDouble.empty()), List.of(containers), TODAY)
-                .orElseThrow();
+        return LotKeeping.of(seed(Optional.empty()), List.of(containers), TODAY).orElseThrow();
     }
 
     @Test
@@ -65,7 +69,7 @@ class LotKeepingTest {
 
     @Test
     void sealedSeedKeepsTheMoistureItHad() {
-        LotKeeping measured = LotKeeping.of(seed(OptionalDouble.of(6.1)), List.of(on(WARM, true)), TODAY)
+        LotKeeping measured = LotKeeping.of(seed(measured(6.1)), List.of(on(WARM, true)), TODAY)
                 .orElseThrow();
         assertThat(measured.moisture()).isEqualTo(6.1);
         assertThat(measured.moistureBy()).isEqualTo(MoistureBy.MEASURED);
@@ -91,9 +95,7 @@ class LotKeepingTest {
 
     @Test
     void onlyWhatIsWorthItIsSaidToKeepItLonger() {
-        assertThat(kept(on(WARM, false)).gains())
-                .extracting(Gain::how)
-                .containsExactly(Better.DRIER, Better.FRIDGE, Better.FREEZER);
+        assertThat(kept(on(WARM, false)).gains()).extracting(Gain::how).containsExactly(Better.DRIER, Better.FRIDGE);
         assertThat(kept(on(WARM, false)).gains())
                 .allSatisfy(gain -> assertThat(gain.times()).isGreaterThanOrEqualTo(1.2));
         ShelfAir freezer = new ShelfAir(new Air(-18, 60), Map.of());
@@ -104,7 +106,7 @@ class LotKeepingTest {
 
     @Test
     void seedForOwnUseIsHeldToWhatTheMarketAsksAndNoneToMoreThanCanBe() {
-        Seed own = new Seed(onion, Grade.OWN_USE, new Keeping.Tested(TESTED, 92, 88, 95), OptionalDouble.empty());
+        Seed own = new Seed(onion, Grade.OWN_USE, new Keeping.Tested(TESTED, 92, 88, 95), Optional.empty(), false);
         assertThat(LotKeeping.of(own, List.of(), TODAY).orElseThrow().standard())
                 .isEqualTo(kept().standard())
                 .isLessThanOrEqualTo(99);
@@ -135,5 +137,66 @@ class LotKeepingTest {
         assertThat(shelf.from(TODAY, TODAY, TODAY)).isEmpty();
         assertThat(new ShelfAir(new Air(12, 55), Map.of(YearMonth.of(2020, 1), new Air(0, 0))).ahead(TODAY))
                 .isEqualTo(new Air(12, 55));
+    }
+
+    /** What is sealed in unknown may be dry or not: the worst that it may come to says so. */
+    @Test
+    void theLessIsKnownOfItsMoistureTheWiderIsTheForecast() {
+        Container jar = on(COOL, true);
+        Keeping.Percent known = LotKeeping.of(
+                        seed(measured(onion.storageMoisture().getAsDouble())), List.of(jar), TODAY)
+                .orElseThrow()
+                .keeping()
+                .now();
+        Keeping.Percent unknown = kept(jar).keeping().now();
+        assertThat(unknown.middle()).isEqualTo(known.middle());
+        assertThat(unknown.lower()).isLessThan(known.lower() - 1);
+    }
+
+    @Test
+    void seedThatWasDriedTooHotIsTakenToKeepHalfAsLong() {
+        Seed sound = seed(measured(7));
+        Seed cooked = new Seed(sound.crop(), sound.grade(), sound.tested(), sound.moisture(), true);
+        List<Container> jar = List.of(on(WARM, true));
+        assertThat(LotKeeping.of(cooked, jar, TODAY).orElseThrow().keeping().sigma())
+                .isCloseTo(
+                        LotKeeping.of(sound, jar, TODAY).orElseThrow().keeping().sigma() / 2, within(1e-9));
+        assertThat(LotKeeping.of(cooked, jar, TODAY)
+                        .orElseThrow()
+                        .keeping()
+                        .now()
+                        .middle())
+                .isLessThan(LotKeeping.of(sound, jar, TODAY)
+                        .orElseThrow()
+                        .keeping()
+                        .now()
+                        .middle());
+    }
+
+    @Test
+    void onlySeedThatIsKnownToBeDryIsToldToGoIntoAFreezer() {
+        assertThat(freezerAdvised(measured(7))).isTrue();
+        assertThat(freezerAdvised(measured(12.6))).isFalse();
+        assertThat(freezerAdvised(Optional.empty())).isFalse();
+    }
+
+    private boolean freezerAdvised(Optional<SeedMoisture> moisture) {
+        return LotKeeping.of(seed(moisture), List.of(on(WARM, true)), TODAY).orElseThrow().gains().stream()
+                .anyMatch(gain -> gain.how() == Better.FREEZER);
+    }
+
+    @Test
+    void openSeedSettlesWithAirThatWasReadAfterAMonth() {
+        ShelfAir read = new ShelfAir(new Air(12, 55), Map.of(YearMonth.of(2026, 8), new Air(18, 65)));
+        Container open = on(read, false);
+        LocalDate since = TODAY.minusDays(30);
+        assertThat(LotKeeping.settled(onion, List.of(open), since, TODAY).orElseThrow())
+                .isEqualTo(new LotKeeping.Settled(TODAY, SeedMoisture.settled(onion, 18, 65)));
+        assertThat(LotKeeping.settled(onion, List.of(open), since.plusDays(1), TODAY))
+                .isEmpty();
+        assertThat(LotKeeping.settled(onion, List.of(on(COOL, false)), since, TODAY))
+                .isEmpty();
+        assertThat(LotKeeping.settled(onion, List.of(open, on(read, true)), since, TODAY))
+                .isEmpty();
     }
 }

@@ -1,9 +1,12 @@
 package theriseed.server.bench;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,8 +18,10 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.Chain;
+import theriseed.core.bench.LotSteps;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
+import theriseed.core.drying.Overheated;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
@@ -39,6 +44,7 @@ import theriseed.server.instrument.Instruments;
 import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.season.Plantings;
 
@@ -125,25 +131,81 @@ public class Bench {
     private record Filled(HarvestView picked, BenchView worked) {}
 
     private Map<UUID, Optional<Filled>> calculated(List<UUID> ids, Map<UUID, Rests> rests) {
-        Map<UUID, HarvestView> picked = harvests.of(ids);
+        Map<UUID, Map<UUID, LocalDate>> cameOf = pours.cameOf(ids);
+        Map<UUID, Crop> crop = new HashMap<>();
+        cameOf.forEach((id, before) ->
+                before.keySet().forEach(lot -> crop.put(lot, rests.get(id).crop())));
+        ids.forEach(id -> crop.put(id, rests.get(id).crop()));
+        Set<UUID> all = crop.keySet();
+        Map<UUID, HarvestView> picked = harvests.of(all);
         Map<UUID, List<Step>> byLot =
-                steps.findByLotIdInOrderByPlace(ids).stream().collect(Collectors.groupingBy(Step::lotId));
+                steps.findByLotIdInOrderByPlace(all).stream().collect(Collectors.groupingBy(Step::lotId));
         Map<UUID, List<ReadingView>> read = readings.of(byLot.values().stream()
                 .flatMap(List::stream)
-                .filter(step -> !step.ended())
+                .filter(step -> !step.ended() || step.facts().kind() == StepKind.DRY)
                 .map(Step::id)
                 .toList());
         StepWatch.Now now = now();
-        Map<UUID, Chain> own = chains.own(ids);
+        Map<UUID, Chain> own = chains.own(all);
+        Map<UUID, BenchView> worked = new HashMap<>();
+        for (UUID id : inOrder(picked)) {
+            HarvestView harvest = picked.get(id);
+            List<Step> of = byLot.getOrDefault(id, List.of());
+            Chain chain = own.getOrDefault(id, Chain.of(crop.get(id)));
+            worked.put(id, new LotAtBench(crop.get(id), chain, harvest, cameOf(harvest, worked), of, read, now).view());
+        }
         return ids.stream()
                 .collect(Collectors.toMap(
                         id -> id,
-                        id -> Optional.ofNullable(picked.get(id)).map(harvest -> {
-                            Crop crop = rests.get(id).crop();
-                            List<Step> of = byLot.getOrDefault(id, List.of());
-                            Chain chain = own.getOrDefault(id, Chain.of(crop));
-                            return new Filled(harvest, new LotAtBench(crop, chain, harvest, of, read, now).view());
-                        })));
+                        id -> Optional.ofNullable(picked.get(id))
+                                .map(harvest -> new Filled(
+                                        harvest, heated(worked, id, cameOf.getOrDefault(id, Map.of()), now.zone())))));
+    }
+
+    /** Each after the lots it came of. */
+    private static Set<UUID> inOrder(Map<UUID, HarvestView> picked) {
+        Set<UUID> order = new LinkedHashSet<>();
+        picked.keySet().forEach(id -> add(id, picked, order));
+        return order;
+    }
+
+    private static void add(UUID id, Map<UUID, HarvestView> picked, Set<UUID> order) {
+        if (!order.contains(id) && picked.containsKey(id)) {
+            picked.get(id).poured().forEach(pour -> add(pour.fromId(), picked, order));
+            order.add(id);
+        }
+    }
+
+    /** What was picked that a lot came of. @param worked the lots it came of, at least */
+    private static Optional<LotSteps.Picked> cameOf(HarvestView harvest, Map<UUID, BenchView> worked) {
+        if (harvest.poured().isEmpty()) {
+            return Optional.of(new LotSteps.Picked(harvest.mass().doubleValue(), harvest.plants()));
+        }
+        List<LotSteps.Picked> parts = new ArrayList<>();
+        for (PourView pour : harvest.poured()) {
+            BenchView from = worked.get(pour.fromId());
+            if (from == null || from.cameOf() == null) {
+                return Optional.empty();
+            }
+            parts.add(from.cameOf().share(pour.mass().doubleValue(), from.mass().doubleValue()));
+        }
+        return Optional.of(LotSteps.Picked.together(parts, harvest.plants()));
+    }
+
+    /** What was dried too hot before it was poured on stays that for ever. @param before lots it came of, until which day */
+    private static BenchView heated(Map<UUID, BenchView> worked, UUID id, Map<UUID, LocalDate> before, ZoneId zone) {
+        BenchView own = worked.get(id);
+        List<Overheated> all = new ArrayList<>();
+        Optional.ofNullable(own.heated()).ifPresent(all::add);
+        before.forEach((lot, until) -> Optional.ofNullable(worked.get(lot)).stream()
+                .flatMap(work -> work.steps().stream())
+                .filter(step -> step.heated() != null
+                        && !step.begunAt().atZone(zone).toLocalDate().isAfter(until))
+                .map(StepView::heated)
+                .forEach(all::add));
+        return all.size() > (own.heated() == null ? 0 : 1)
+                ? own.heated(Overheated.all(all).orElseThrow())
+                : own;
     }
 
     /** Has a lot that came of others go on where they stood. */
@@ -201,6 +263,9 @@ public class Bench {
         Step step = steps.saveAndFlush(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
         before.add(step);
         at(lot, harvest, before, Map.of()).check();
+        if (facts.kind() == StepKind.FREEZE) {
+            events.publishEvent(new SeedFrozen(lot.id(), facts.dampBecause()));
+        }
         events.publishEvent(new LotWorkedOn(lot.id(), true));
         return view(lot, harvest, before, step);
     }
@@ -314,11 +379,15 @@ public class Bench {
     /** A lot with these steps, whether they are kept or only tried. */
     LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
         Crop crop = crop(lot);
-        return new LotAtBench(crop, chains.chain(lot, crop), harvest, all, read, now());
+        Set<UUID> from = harvest.poured().stream().map(PourView::fromId).collect(Collectors.toSet());
+        Map<UUID, BenchView> before =
+                from.isEmpty() ? Map.of() : of(lots.byIds(List.copyOf(from))).worked();
+        return new LotAtBench(crop, chains.chain(lot, crop), harvest, cameOf(harvest, before), all, read, now());
     }
 
     private StepWatch.Now now() {
-        return new StepWatch.Now(time.now(), instruments.mash(time.today().plusDays(1)));
+        return new StepWatch.Now(
+                time.now(), time.zone(), instruments.mash(time.today().plusDays(1)));
     }
 
     HarvestView picked(LotView lot) {

@@ -82,6 +82,7 @@ class BenchController {
             @Maybe Integer rounds,
             @Maybe MissingReason missingReason,
             @NotNull @Size(max = 300) String missingBecause,
+            @Maybe @Size(max = 300) String dampBecause,
             @NotNull @Size(max = 500) String note,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {}
@@ -245,6 +246,7 @@ class BenchController {
                 request.rounds(),
                 request.missingReason(),
                 request.missingBecause(),
+                request.dampBecause() == null ? "" : request.dampBecause().strip(),
                 request.note());
     }
 

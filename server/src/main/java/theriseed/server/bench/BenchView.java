@@ -2,10 +2,12 @@ package theriseed.server.bench;
 
 import java.math.BigDecimal;
 import java.util.List;
+import theriseed.core.bench.LotSteps;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Floating;
 import theriseed.core.crop.Usual;
+import theriseed.core.drying.Overheated;
 import theriseed.server.base.Maybe;
 
 /**
@@ -20,11 +22,13 @@ import theriseed.server.base.Maybe;
  * @param clean whether the chain is done
  * @param poured whether all of it went into other lots
  * @param mass grams at the last weighing
- * @param moisture percent when last measured
+ * @param cameOf what was picked that it came of, of a part its share; absent where that is not known
  * @param expected grams of clean seed that so much picked usually gives
  * @param toKeep share of what there is now that the steps left usually keep, 0 to 1; absent when it is clean
- * @param yield what it gave, against what is usual; absent until it is clean, and where it came of other lots
+ * @param yield what it gave of what was picked, against what is usual; absent until it is clean
  * @param minutes of one person worked on it
+ * @param dryPicked grams of dry matter in what was picked
+ * @param heated air too warm for its seed, here or in lots it came of; absent where there was none
  */
 public record BenchView(
         List<StepKind> chain,
@@ -38,9 +42,17 @@ public record BenchView(
         boolean clean,
         boolean poured,
         BigDecimal mass,
-        @Maybe Double moisture,
+        @Maybe LotSteps.Picked cameOf,
         @Maybe Usual expected,
         @Maybe Usual toKeep,
         @Maybe LotYield yield,
         int minutes,
-        double dryPicked) {}
+        double dryPicked,
+        @Maybe Overheated heated) {
+    /** The same with what happened to the seed in lots it came of. */
+    BenchView heated(Overheated all) {
+        return new BenchView(
+                chain, left, steps, next, underWay, floating, shelf, wrong, clean, poured, mass, cameOf, expected,
+                toKeep, yield, minutes, dryPicked, all);
+    }
+}

@@ -1,17 +1,23 @@
 package theriseed.server.bench;
 
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
 import theriseed.core.bench.Chain;
 import theriseed.core.bench.LotSteps;
+import theriseed.core.bench.MassBalance;
+import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Floating;
 import theriseed.core.crop.Usual;
+import theriseed.core.drying.Overheated;
+import theriseed.core.lot.MoistureHistory;
 import theriseed.server.base.Wrong;
 import theriseed.server.harvest.HarvestView;
 
@@ -22,16 +28,21 @@ final class LotAtBench {
     private final List<Step> steps;
     private final Map<UUID, List<ReadingView>> readings;
     private final StepWatch watch;
+    private final ZoneId zone;
+    private final HarvestView harvest;
+    private final Optional<LotSteps.Picked> cameOf;
     private final LotSteps lot;
 
     /**
      * @param chain it goes through, the crop's usual one or its own
-     * @param readings of the steps under way, by step
+     * @param cameOf what was picked that it came of; empty where that is not known
+     * @param readings of the steps under way and of those in which it dried, by step
      */
     LotAtBench(
             Crop crop,
             Chain chain,
             HarvestView harvest,
+            Optional<LotSteps.Picked> cameOf,
             List<Step> steps,
             Map<UUID, List<ReadingView>> readings,
             StepWatch.Now now) {
@@ -40,13 +51,18 @@ final class LotAtBench {
         this.steps = steps;
         this.readings = readings;
         this.watch = new StepWatch(crop, now);
+        this.zone = now.zone();
+        this.harvest = harvest;
+        this.cameOf = cameOf;
         this.lot = new LotSteps(
                 crop,
                 chain,
                 new LotSteps.Filled(
                         harvest.mass(),
-                        harvest.plants(),
-                        Step.maybe(harvest.moisture()),
+                        cameOf,
+                        harvest.moisture() == null
+                                ? OptionalDouble.empty()
+                                : OptionalDouble.of(harvest.moisture().percent()),
                         !harvest.poured().isEmpty(),
                         harvest.pouredOut()),
                 steps.stream().map(step -> step.facts().toWeigh()).toList());
@@ -55,7 +71,7 @@ final class LotAtBench {
     BenchView view() {
         List<StepView> views = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
-            views.add(view(i, lot.judged().get(i)));
+            views.add(view(i, lot.judged().get(i), views));
         }
         Optional<StepView> underWay =
                 views.stream().filter(step -> step.massOut() == null).findFirst();
@@ -75,7 +91,7 @@ final class LotAtBench {
                 lot.clean(),
                 lot.poured(),
                 lot.mass(),
-                maybe(lot.moisture()),
+                cameOf.orElse(null),
                 lot.expected().orElse(null),
                 lot.toKeep().orElse(null),
                 lot.yield().orElse(null),
@@ -84,7 +100,12 @@ final class LotAtBench {
                         .filter(facts -> facts.minutes() != null)
                         .mapToInt(facts -> facts.minutes() * facts.people())
                         .sum(),
-                lot.dryPicked());
+                lot.dryPicked(),
+                Overheated.all(views.stream()
+                                .map(StepView::heated)
+                                .filter(Objects::nonNull)
+                                .toList())
+                        .orElse(null));
     }
 
     /** Grams of clean seed that what was picked usually gives. */
@@ -102,10 +123,13 @@ final class LotAtBench {
         return lot.poured();
     }
 
-    private StepView view(int place, LotSteps.Judged judged) {
+    private StepView view(int place, LotSteps.Judged judged, List<StepView> before) {
         Step step = steps.get(place);
         StepFacts facts = step.facts();
         boolean open = !step.ended();
+        boolean dries = facts.kind() == StepKind.DRY;
+        OptionalDouble into = into(facts, before);
+        double usual = lot.usualInto(place);
         return new StepView(
                 step.id(),
                 step.version(),
@@ -131,17 +155,30 @@ final class LotAtBench {
                 facts.rounds(),
                 facts.missingReason(),
                 facts.missingBecause(),
+                facts.dampBecause(),
                 facts.note(),
                 step.recordedBy(),
                 maybe(judged.share()),
                 judged.balance().map(balance -> maybe(balance.unaccounted())).orElse(null),
-                judged.balance().filter(balance -> balance.alarm()).isPresent(),
+                facts.missingReason() != MissingReason.NOT_WEIGHED
+                        && judged.balance().filter(MassBalance.Step::alarm).isPresent(),
                 judged.wrong().map(Wrong::of).orElse(null),
                 judged.dry().orElse(null),
+                dries && !open ? watch.settled(facts, read(step)).orElse(null) : null,
+                dries ? watch.heated(facts, into, usual, read(step)).orElse(null) : null,
                 open && facts.kind() == StepKind.FERMENT ? watch.ferment(facts, read(step)) : null,
-                open && facts.kind() == StepKind.DRY
-                        ? watch.drying(facts, lot.measuredInto(place), lot.usualInto(place), read(step))
-                        : null);
+                open && dries ? watch.drying(facts, into, usual, read(step)) : null);
+    }
+
+    /** As it was read going in, else as it is known by then. */
+    private OptionalDouble into(StepFacts facts, List<StepView> before) {
+        return facts.moistureIn() != null
+                ? OptionalDouble.of(facts.moistureIn())
+                : MoistureHistory.of(MoistureAtBench.begin(harvest), MoistureAtBench.steps(before, zone), List.of())
+                        .now()
+                        .flatMap(MoistureHistory.Entry::moisture)
+                        .map(known -> OptionalDouble.of(known.percent()))
+                        .orElse(OptionalDouble.empty());
     }
 
     private List<ReadingView> read(Step step) {

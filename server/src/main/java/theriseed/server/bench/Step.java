@@ -56,6 +56,7 @@ class Step extends Recorded {
     private MissingReason missingReason;
 
     private String missingBecause;
+    private String dampBecause;
     private String note;
 
     @ElementCollection(fetch = FetchType.LAZY)
@@ -93,6 +94,7 @@ class Step extends Recorded {
         this.rounds = facts.rounds();
         this.missingReason = facts.missingReason();
         this.missingBecause = facts.missingBecause();
+        this.dampBecause = facts.dampBecause();
         this.note = facts.note();
         byProducts.clear();
         facts.byProducts().forEach(gone -> byProducts.add(new ByProduct(gone)));
@@ -164,6 +166,7 @@ class Step extends Recorded {
                 rounds,
                 missingReason,
                 missingBecause,
+                dampBecause,
                 note);
     }
 
@@ -190,6 +193,7 @@ class Step extends Recorded {
         facts.put("rounds", rounds);
         facts.put("missingReason", missingReason);
         facts.put("missingBecause", missingBecause);
+        facts.put("dampBecause", dampBecause);
         facts.put("note", note);
         return facts;
     }

@@ -17,6 +17,7 @@ import theriseed.core.measure.Range;
  * @param hole of the screen, mm; null for no screen
  * @param rounds of rinsing until the water was clear; null where nobody counted
  * @param missingReason kind of reason why mass went missing; null where none was told
+ * @param dampBecause why it is frozen though it is not known to be dry; empty where that need not be told
  * @param target moisture seed is dried to; null for what sealed packs ask
  */
 public record StepFacts(
@@ -39,6 +40,7 @@ public record StepFacts(
         Integer rounds,
         MissingReason missingReason,
         String missingBecause,
+        String dampBecause,
         String note) {
 
     /** Something that left the lot: what, how much, and where it went. */
@@ -74,6 +76,7 @@ public record StepFacts(
                 rounds,
                 missingReason,
                 missingBecause,
+                dampBecause,
                 note);
     }
 

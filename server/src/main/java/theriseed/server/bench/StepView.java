@@ -8,6 +8,8 @@ import theriseed.core.bench.DryMatter;
 import theriseed.core.bench.FermentClock;
 import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
+import theriseed.core.drying.Overheated;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Wrong;
 
@@ -20,6 +22,8 @@ import theriseed.server.base.Wrong;
  * @param alarm whether that is worth asking about
  * @param wrong why nothing can be calculated of its weights; absent where something can
  * @param dry where its dry matter went; absent while it is under way
+ * @param settled moisture to which the air over its tray had dried it, where it dried no further
+ * @param heated that air was warmer than it bears
  */
 public record StepView(
         UUID id,
@@ -46,6 +50,7 @@ public record StepView(
         @Maybe Integer rounds,
         @Maybe MissingReason missingReason,
         String missingBecause,
+        String dampBecause,
         String note,
         String recordedBy,
         @Maybe Double share,
@@ -53,6 +58,8 @@ public record StepView(
         boolean alarm,
         @Maybe Wrong wrong,
         @Maybe DryMatter dry,
+        @Maybe SeedMoisture settled,
+        @Maybe Overheated heated,
         @Maybe Ferment ferment,
         @Maybe Drying drying) {
 

@@ -1,11 +1,15 @@
 package theriseed.server.bench;
 
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import theriseed.core.bench.FermentWatch;
 import theriseed.core.crop.Crop;
 import theriseed.core.drying.DryingWatch;
+import theriseed.core.drying.Overheated;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.drying.SilicaGel;
 import theriseed.core.drying.TrayWatch;
 
@@ -14,8 +18,8 @@ final class StepWatch {
     private final Crop crop;
     private final Now now;
 
-    /** The moment, and how warm a mash is expected to be tomorrow, &deg;C. */
-    record Now(Instant moment, double mashTomorrow) {}
+    /** The moment and the zone of its days, and how warm a mash is expected to be tomorrow, &deg;C. */
+    record Now(Instant moment, ZoneId zone, double mashTomorrow) {}
 
     StepWatch(Crop crop, Now now) {
         this.crop = crop;
@@ -57,11 +61,8 @@ final class StepWatch {
         Double humidity = last(Quantity.HUMIDITY, read);
         TrayWatch tray = TrayWatch.of(
                 crop,
-                new TrayWatch.Spread(
-                        facts.begunAt(), facts.massIn().doubleValue(), measured, usual, Step.maybe(facts.target())),
-                of(Quantity.MASS, read).stream()
-                        .map(one -> new TrayWatch.Weighed(one.takenAt(), one.value()))
-                        .toList(),
+                spread(facts, measured, usual),
+                weighed(read),
                 Step.maybe(air),
                 Step.maybe(humidity),
                 now.moment());
@@ -89,6 +90,40 @@ final class StepWatch {
                 tray.weighings(),
                 tray.sinceWeighed(),
                 tray.forgotten());
+    }
+
+    private static TrayWatch.Spread spread(StepFacts facts, OptionalDouble measured, double usual) {
+        return new TrayWatch.Spread(
+                facts.begunAt(), facts.massIn().doubleValue(), measured, usual, Step.maybe(facts.target()));
+    }
+
+    private static List<TrayWatch.Weighed> weighed(List<ReadingView> read) {
+        return of(Quantity.MASS, read).stream()
+                .map(one -> new TrayWatch.Weighed(one.takenAt(), one.value()))
+                .toList();
+    }
+
+    /** What a tray under way, or one that was taken off, was too warm for. */
+    Optional<Overheated> heated(StepFacts facts, OptionalDouble measured, double usual, List<ReadingView> read) {
+        return Overheated.of(
+                crop,
+                spread(facts, measured, usual),
+                weighed(read),
+                of(Quantity.AIR, read).stream()
+                        .map(one -> new Overheated.Air(one.takenAt(), one.value()))
+                        .toList(),
+                facts.endedAt() == null ? now.moment() : facts.endedAt());
+    }
+
+    /** The moisture to which the air had dried seed that was taken off its tray. */
+    Optional<SeedMoisture> settled(StepFacts facts, List<ReadingView> read) {
+        return TrayWatch.settled(
+                crop,
+                weighed(read),
+                facts.massOut().doubleValue(),
+                facts.endedAt(),
+                Step.maybe(last(Quantity.AIR, read)),
+                Step.maybe(last(Quantity.HUMIDITY, read)));
     }
 
     private static List<ReadingView> of(Quantity quantity, List<ReadingView> read) {

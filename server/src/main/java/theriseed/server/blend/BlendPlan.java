@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Set;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.quality.PurityTest;
 import theriseed.core.seedroom.Blend;
 import theriseed.server.base.Maybe;
@@ -39,7 +40,7 @@ public record BlendPlan(
         SEASONS_DIFFER,
         /** No germination test or seed weight of one of them. */
         NOT_TESTED,
-        /** Moisture of one of them was never measured. */
+        /** Moisture of one of them is not known. */
         MOISTURE_NOT_KNOWN
     }
 
@@ -52,7 +53,7 @@ public record BlendPlan(
      * @param germination percent, as last reported
      * @param thousandSeedWeight grams
      * @param purity percent pure seed, tested or taken
-     * @param moisture percent, as last measured
+     * @param moisture of its seed now
      */
     public record Ingredient(
             String number,
@@ -64,7 +65,7 @@ public record BlendPlan(
             @Maybe Double germination,
             @Maybe Double thousandSeedWeight,
             double purity,
-            @Maybe Double moisture) {}
+            @Maybe SeedMoisture moisture) {}
 
     /** What comes of these together. */
     static BlendPlan of(List<There.Taken> taken) {
@@ -114,7 +115,7 @@ public record BlendPlan(
                         part.germination(),
                         part.purity(),
                         part.thousandSeedWeight(),
-                        measured ? part.moisture() : Blend.MOISTURE_TAKEN))
+                        measured ? part.moisture().percent() : Blend.MOISTURE_TAKEN))
                 .toList());
     }
 }

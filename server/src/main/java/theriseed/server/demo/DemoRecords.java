@@ -277,6 +277,7 @@ class DemoRecords {
                 .clean("WINNOW", "2024-09-12", 1820, 170, "light seed")
                 .clean("HAND_PICK", "2024-09-12", 1790, 22, "odd seed")
                 .weighed("2024-09-20", 0.121, 0.118, 0.125, 0.119)
+                .metered("2024-10-04", 6.8, 7.1, 6.9)
                 .germinated("2024-10-04", 88, 84, 86, 89)
                 .packed("2024-11-02", 500, 400, "3.20")
                 .sold("2025-03-01", 240, "Market, spring", "768.00")
@@ -316,7 +317,7 @@ class DemoRecords {
                 .wet("EXTRACT", "2025-08-05T15:00", 7400, 0, 33500, "flesh", "sauce, inn kitchen")
                 .ferment("2025-08-05T16:00", "2025-08-08T09:00", 22, 7100)
                 .rinse("2025-08-08T10:00", 12000, 640, 3600, "skins and floaters")
-                .dryWet("2025-08-12", 214, 6.5)
+                .dryWet("2025-08-12", 214, 5.8)
                 .weighed("2025-08-20", 0.292, 0.295, 0.288, 0.297)
                 .germinated("2025-09-05", 92, 90, 93, 91)
                 .packed("2025-11-10", 25, 900, "2.80")
@@ -360,6 +361,7 @@ class DemoRecords {
                 .clean("HAND_PICK", "2025-10-17", 6600, 280, "stained and bored seed")
                 .weighed("2025-10-24", 41.2, 40.6, 42.0, 41.1)
                 .germinated("2025-11-10", 90, 92, 88, 91)
+                .metered("2026-07-20", 9.6, 9.9, 9.7)
                 .cutOpen("2026-07-20", 46, 0, 3, 1)
                 .weevils("2026-07-20", 400, 6)
                 .frozen("2026-07-21", "2026-07-29")
@@ -374,6 +376,7 @@ class DemoRecords {
                 .clean("WINNOW", "2025-09-16", 1330, 46, "light clusters")
                 .clean("HAND_PICK", "2025-09-16", 1322, 6, "odd seed")
                 .weighed("2025-09-24", 1.72, 1.69, 1.75, 1.70)
+                .metered("2025-10-10", 7.3, 7.1, 7.4)
                 .germinated("2025-10-10", 66, 62, 64, 67);
         UUID calendula = plant(2025, "Lamplighter", bed(7, 2), Grade.MARKET, "2025-04-12", null, 60);
         cleanTwice("2025-07-05T10:00", calendula, "first flower", 60);
@@ -385,6 +388,7 @@ class DemoRecords {
                 .clean("WINNOW", "2025-09-07", 660, 28, "light seed")
                 .clean("HAND_PICK", "2025-09-07", 655, 4, "odd seed")
                 .weighed("2025-09-14", 0.98, 1.01, 0.99, 1.00)
+                .metered("2025-09-28", 6.1, 6.3, 6.0)
                 .germinated("2025-09-28", 85, 82, 86, 84)
                 .held("2025-12-05", "label came off in the store: this or the poppy jar beside it");
     }

@@ -119,7 +119,7 @@ class DemoSeedRoom {
             String variety, int season, String day, UUID shelf, Container.Kind kind, boolean sealed, int count) {
         on(
                 day + "T18:00",
-                () -> containers.put(number(variety, season), shelf, kind, sealed, count, LocalDate.parse(day)));
+                () -> containers.put(number(variety, season), shelf, kind, sealed, "", count, LocalDate.parse(day)));
     }
 
     private void take(String variety, int season, String day, int grams, TakenFor why, String note) {

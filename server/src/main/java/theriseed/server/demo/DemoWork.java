@@ -372,6 +372,7 @@ class DemoWork {
                     null,
                     null,
                     "",
+                    "",
                     "");
             at(begun, () -> open[0] = bench.begin(number, facts));
             return open[0];
@@ -412,6 +413,7 @@ class DemoWork {
                     null,
                     missingBecause.isEmpty() ? null : MissingReason.OTHER,
                     missingBecause,
+                    "",
                     "");
         }
 

@@ -3,6 +3,7 @@ package theriseed.server.gate;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -19,18 +20,23 @@ import org.springframework.stereotype.Service;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
+import theriseed.core.drying.Dryness;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.lot.Finding;
+import theriseed.core.lot.MoistureHistory;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.PurityTest;
 import theriseed.core.roguing.WalkVerdict;
+import theriseed.core.seedroom.LotKeeping;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.KeptEach;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.LotsAtBench;
+import theriseed.server.bench.MoistureAtBench;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotStates;
@@ -38,7 +44,6 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
-import theriseed.server.quality.MoistureView;
 import theriseed.server.quality.PurityView;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.SeedWeightView;
@@ -65,6 +70,7 @@ public class Gate {
     private final Crops crops;
     private final FarmTime time;
     private final LotStates states;
+    private final WhereLotsStand stand;
 
     /** A step that is under way looks otherwise every hour. */
     private final KeptEach<UUID, Rests, LotKnown> kept =
@@ -79,7 +85,8 @@ public class Gate {
             Quality quality,
             Crops crops,
             FarmTime time,
-            LotStates states) {
+            LotStates states,
+            WhereLotsStand stand) {
         this.overrulings = overrulings;
         this.pours = pours;
         this.plantings = plantings;
@@ -89,6 +96,7 @@ public class Gate {
         this.crops = crops;
         this.time = time;
         this.states = states;
+        this.stand = stand;
     }
 
     @ReadsOnly
@@ -110,6 +118,7 @@ public class Gate {
                 .map(Health.Sick::plantingId)
                 .collect(Collectors.toSet());
         LocalDate today = time.today();
+        Object air = stand.air();
         Map<UUID, Rests> rests = states.keySet().stream().collect(Collectors.toMap(id -> id, id -> {
             LotView lot = byId.get(id);
             return new Rests(
@@ -127,7 +136,8 @@ public class Gate {
                     planted.get(lot.plantingId()),
                     walked.get(lot.plantingId()),
                     today,
-                    time.zone());
+                    time.zone(),
+                    air);
         }));
         Map<UUID, LotKnown> known = kept.of(rests, ids -> judged(ids, rests));
         return lots.stream().map(lot -> known.get(lot.id())).toList();
@@ -140,6 +150,7 @@ public class Gate {
      * @param crop as the farm knows it
      * @param from the rows its seed was picked from, {@code planting} those that most of it was, and {@code walked} what
      *     was found there
+     * @param air of the shelves its containers stand on
      */
     private record Rests(
             LotView lot,
@@ -149,11 +160,13 @@ public class Gate {
             PlantingView planting,
             StageVerdict walked,
             LocalDate today,
-            ZoneId zone) {}
+            ZoneId zone,
+            Object air) {}
 
     private Map<UUID, LotKnown> judged(List<UUID> ids, Map<UUID, Rests> rests) {
         LotsAtBench at = bench.of(ids.stream().map(id -> rests.get(id).lot()).toList());
         Map<UUID, TestsView> tested = quality.of(ids);
+        Map<UUID, List<LotKeeping.Container>> stood = stand.of(ids);
         Map<UUID, List<Overruling>> overruled = overrulings.findByLotIdInOrderByRecordedAtAscIdAsc(ids).stream()
                 .collect(Collectors.groupingBy(Overruling::lotId));
         return ids.stream()
@@ -164,13 +177,20 @@ public class Gate {
                                 at.picked().get(id),
                                 at.worked().get(id),
                                 tested.get(id),
+                                stood.getOrDefault(id, List.of()),
                                 overruled.getOrDefault(id, List.of()))));
     }
 
     private LotKnown known(
-            Rests rests, HarvestView harvest, BenchView work, TestsView tests, List<Overruling> overruled) {
+            Rests rests,
+            HarvestView harvest,
+            BenchView work,
+            TestsView tests,
+            List<LotKeeping.Container> stands,
+            List<Overruling> overruled) {
         BoredSeed weevils = weevils(tests, work);
-        Double moisture = moisture(tests, work);
+        MoistureHistory moistures = moistures(rests, harvest, work, tests, stands);
+        Optional<SeedMoisture> moisture = moistures.now().flatMap(MoistureHistory.Entry::moisture);
         Evidence evidence = new Evidence(
                 rests.lot(),
                 rests.crop(),
@@ -179,6 +199,8 @@ public class Gate {
                 work,
                 tests,
                 moisture,
+                below(rests, work, tests, stands, moisture),
+                heatedSinceTest(tests, work),
                 weevils,
                 sortedSinceTest(tests, work),
                 rests.today());
@@ -190,7 +212,8 @@ public class Gate {
                 rests.walked(),
                 tests,
                 weevils,
-                moisture,
+                moisture.orElse(null),
+                MoistureKnown.of(moistures),
                 tests.purity() != null && tests.purity().result().valid()
                         ? tests.purity().result().pure()
                         : PurityTest.TAKEN,
@@ -241,19 +264,61 @@ public class Gate {
         return tests.weevils().get(0).says(frozen);
     }
 
-    /** As last measured: a test, unless a later step at the bench measured it again. */
-    private Double moisture(TestsView tests, BenchView work) {
-        MoistureView tested = tests.moisture();
-        if (tested == null) {
-            return work == null ? null : work.moisture();
+    /** What the bench told of its moisture, with what was tested and what the air of its place made of open seed. */
+    private static MoistureHistory moistures(
+            Rests rests, HarvestView harvest, BenchView work, TestsView tests, List<LotKeeping.Container> stands) {
+        Optional<MoistureHistory.Entry> begin = Optional.ofNullable(harvest).flatMap(MoistureAtBench::begin);
+        List<MoistureHistory.Step> steps = work == null ? List.of() : MoistureAtBench.steps(work.steps(), rests.zone());
+        List<MoistureHistory.Reading> readings = new ArrayList<>();
+        tests.moistures()
+                .forEach(test -> readings.add(new MoistureHistory.Reading(
+                        test.measuredOn(),
+                        MoistureHistory.Told.TEST,
+                        SeedMoisture.measured(test.result().moisture(), test.off()))));
+        if (!stands.isEmpty()) {
+            LocalDate since = Stream.concat(
+                            steps.stream().map(MoistureHistory.Step::on),
+                            readings.stream().map(MoistureHistory.Reading::on))
+                    .max(Comparator.naturalOrder())
+                    .orElse(harvest.pickedOn());
+            LotKeeping.settled(rests.crop(), stands, since, rests.today())
+                    .ifPresent(settled -> readings.add(
+                            new MoistureHistory.Reading(settled.on(), MoistureHistory.Told.STORE, settled.moisture())));
         }
-        boolean since = work != null
-                && work.steps().stream()
-                        .anyMatch(step -> step.moistureOut() != null
-                                && step.endedAt() != null
-                                && LocalDate.ofInstant(step.endedAt(), time.zone())
-                                        .isAfter(tested.measuredOn()));
-        return since ? work.moisture() : Double.valueOf(tested.result().moisture());
+        return MoistureHistory.of(begin, steps, readings);
+    }
+
+    /** When seed that is too damp to be sealed falls below its standard where it stands. */
+    private static Optional<LocalDate> below(
+            Rests rests,
+            BenchView work,
+            TestsView tests,
+            List<LotKeeping.Container> stands,
+            Optional<SeedMoisture> moisture) {
+        if (tests.valid() == null
+                || tests.valid().countedOn().isAfter(rests.today())
+                || Dryness.toSeal(rests.crop(), moisture) != Dryness.TOO_DAMP) {
+            return Optional.empty();
+        }
+        return LotKeeping.of(
+                        new LotKeeping.Seed(
+                                rests.crop(),
+                                rests.lot().grade(),
+                                tests.valid().tested(),
+                                moisture,
+                                work != null && work.heated() != null),
+                        stands,
+                        rests.today())
+                .flatMap(keeping -> keeping.keeping().below().middle());
+    }
+
+    /** Whether seed was dried too hot after the sample for the last germination test was drawn, or none was. */
+    private boolean heatedSinceTest(TestsView tests, BenchView work) {
+        return work != null
+                && work.heated() != null
+                && (tests.valid() == null
+                        || LocalDate.ofInstant(work.heated().until(), time.zone())
+                                .isAfter(tests.valid().setOn()));
     }
 
     /** Whether seed was sorted out after the sample for the last germination test was drawn. */
@@ -275,7 +340,9 @@ public class Gate {
             HarvestView harvest,
             BenchView work,
             TestsView tests,
-            Double moisture,
+            Optional<SeedMoisture> moisture,
+            Optional<LocalDate> below,
+            boolean heatedSinceTest,
             BoredSeed weevils,
             boolean sortedSinceTest,
             LocalDate today) {
@@ -310,8 +377,12 @@ public class Gate {
                     rows.shedUndecided(),
                     rows.sick(),
                     harvest != null && harvest.earlyBy() > 0,
+                    work != null && work.poured(),
                     work != null && work.clean(),
-                    moisture == null ? OptionalDouble.empty() : OptionalDouble.of(moisture),
+                    moisture,
+                    below,
+                    Optional.ofNullable(work).map(BenchView::heated),
+                    heatedSinceTest,
                     Optional.ofNullable(weevils),
                     Optional.ofNullable(tests.purity()).map(PurityView::test).filter(PurityTest::valid),
                     Optional.ofNullable(tests.seedWeight()).map(SeedWeightView::result),

@@ -3,6 +3,7 @@ package theriseed.server.gate;
 import java.time.LocalDate;
 import java.util.List;
 import theriseed.core.crop.Grade;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
@@ -19,7 +20,8 @@ import theriseed.server.walk.StageVerdict;
  * Everything known of a lot, from every part of the work, with what the gate says of it.
  *
  * @param weevils what the last look for them says; absent where nobody looked
- * @param moisture percent when last measured, at the bench or as a test; absent where it never was
+ * @param moisture of its seed now; absent where it is not known
+ * @param moistures what it was since it was picked, by day
  * @param purity percent pure seed by the last test, else {@link PurityTest#TAKEN}
  * @param harvest absent while the lot is empty; then so is the bench
  */
@@ -31,7 +33,8 @@ public record LotKnown(
         @Maybe StageVerdict walks,
         TestsView tests,
         @Maybe BoredSeed weevils,
-        @Maybe Double moisture,
+        @Maybe SeedMoisture moisture,
+        List<MoistureKnown> moistures,
         double purity,
         GateView gate) {
     /**

@@ -8,7 +8,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.server.base.Maybe;
 import theriseed.server.lot.PourView;
 
@@ -22,7 +24,7 @@ import theriseed.server.lot.PourView;
  * @param poured into it
  * @param pouredOut grams of it that went into other lots
  * @param earlyBy days before its seed can have been ripe that the earliest picking in it was picked; 0 for none
- * @param moisture percent of what was poured into it, where that was measured of every part
+ * @param moisture of what was poured into it, where it is known of every part
  */
 public record HarvestView(
         UUID lotId,
@@ -34,7 +36,7 @@ public record HarvestView(
         List<PickView> picks,
         List<PourView> poured,
         BigDecimal pouredOut,
-        @Maybe Double moisture,
+        @Maybe SeedMoisture moisture,
         int earlyBy) {
 
     HarvestView pouringOut(BigDecimal out) {
@@ -56,12 +58,6 @@ public record HarvestView(
      */
     static HarvestView poured(UUID lotId, List<PourView> poured, int plants, int earlyBy) {
         BigDecimal mass = poured.stream().map(PourView::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
-        boolean measured = poured.stream().allMatch(pour -> pour.moisture() != null);
-        double water = measured
-                ? poured.stream()
-                        .mapToDouble(pour -> pour.mass().doubleValue() * pour.moisture())
-                        .sum()
-                : 0;
         return new HarvestView(
                 lotId,
                 poured.get(0).pouredOn(),
@@ -72,7 +68,11 @@ public record HarvestView(
                 List.of(),
                 poured,
                 BigDecimal.ZERO,
-                measured ? water / mass.doubleValue() : null,
+                SeedMoisture.together(poured.stream()
+                                .map(pour -> new SeedMoisture.Part(
+                                        pour.mass().doubleValue(), Optional.ofNullable(pour.moisture())))
+                                .toList())
+                        .orElse(null),
                 earlyBy);
     }
 

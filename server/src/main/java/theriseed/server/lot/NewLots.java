@@ -13,6 +13,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.lot.LotNumber;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
@@ -122,9 +123,9 @@ public class NewLots {
      *
      * @param from lots of one variety, each once
      * @param mass grams of each
-     * @param moisture percent of each, as last measured; null where it was not
+     * @param moisture of each now; null where it is not known
      */
-    public record Portion(LotView from, BigDecimal mass, Double moisture) {}
+    public record Portion(LotView from, BigDecimal mass, SeedMoisture moisture) {}
 
     /**
      * Gives seed that comes of other lots a number of its own. It is of the lowest grade and the oldest season among them.

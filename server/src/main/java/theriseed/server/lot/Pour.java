@@ -1,17 +1,19 @@
 package theriseed.server.lot;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
-import theriseed.core.bench.Moisture;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
-/** Seed of one lot poured into another. Mass in grams, moisture in percent. */
+/** Seed of one lot poured into another. Mass in grams, moisture as it was known then. */
 @Entity
 class Pour extends Recorded {
     private UUID fromLotId;
@@ -19,15 +21,25 @@ class Pour extends Recorded {
     private LocalDate pouredOn;
     private BigDecimal mass;
     private Double moisture;
+    private Double moistureLow;
+    private Double moistureHigh;
+
+    @Enumerated(EnumType.STRING)
+    private SeedMoisture.By moistureBy;
 
     protected Pour() {}
 
-    Pour(UUID fromLotId, UUID toLotId, LocalDate pouredOn, BigDecimal mass, Double moisture, Stamp stamp) {
+    Pour(UUID fromLotId, UUID toLotId, LocalDate pouredOn, BigDecimal mass, SeedMoisture moisture, Stamp stamp) {
         super(stamp);
         this.fromLotId = fromLotId;
         this.toLotId = toLotId;
         change(mass, pouredOn);
-        this.moisture = moisture == null ? null : Moisture.PERCENT.check("moisture", moisture);
+        if (moisture != null) {
+            this.moisture = moisture.percent();
+            this.moistureLow = moisture.low();
+            this.moistureHigh = moisture.high();
+            this.moistureBy = moisture.by();
+        }
     }
 
     final void change(BigDecimal mass, LocalDate pouredOn) {
@@ -51,6 +63,8 @@ class Pour extends Recorded {
     }
 
     PourView view(String from, String to) {
-        return new PourView(id(), version(), fromLotId, from, toLotId, to, pouredOn, mass, moisture, recordedBy());
+        SeedMoisture known =
+                moisture == null ? null : new SeedMoisture(moisture, moistureLow, moistureHigh, moistureBy);
+        return new PourView(id(), version(), fromLotId, from, toLotId, to, pouredOn, mass, known, recordedBy());
     }
 }

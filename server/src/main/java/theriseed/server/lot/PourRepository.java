@@ -50,6 +50,17 @@ interface PourRepository extends JpaRepository<Pour, UUID> {
                     """, nativeQuery = true)
     List<Whole> wholes(Collection<UUID> lots);
 
+    /** All that seed of these lots came of, each until it was poured on. */
+    @Query(value = """
+                    with recursive up (lot, parent, until) as (
+                        select p.to_lot_id, p.from_lot_id, p.poured_on from pour p where p.to_lot_id in (:lots)
+                        union
+                        select up.lot, p.from_lot_id, least(up.until, p.poured_on)
+                        from up join pour p on p.to_lot_id = up.parent)
+                    select lot as "lotId", parent as "parentId", until as "until" from up
+                    """, nativeQuery = true)
+    List<Whole> cameOf(Collection<UUID> lots);
+
     /** A lot that another was parted from, the same seed until a day. */
     interface Whole {
         UUID getLotId();

@@ -3,6 +3,7 @@ package theriseed.server.lot;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.server.base.Maybe;
 
 /**
@@ -10,7 +11,7 @@ import theriseed.server.base.Maybe;
  *
  * @param from number of the lot it was taken from, {@code to} of the one it went into
  * @param mass grams
- * @param moisture percent, as last measured of the lot it was taken from
+ * @param moisture of the lot it was taken from, as it was known that day
  */
 public record PourView(
         UUID id,
@@ -21,5 +22,5 @@ public record PourView(
         String to,
         LocalDate pouredOn,
         BigDecimal mass,
-        @Maybe Double moisture,
+        @Maybe SeedMoisture moisture,
         String recordedBy) {}

@@ -69,6 +69,16 @@ public class Pours {
                                 lot -> new PickedLot(lot.getPickedId(), lot.getPlantingId()), Collectors.toList())));
     }
 
+    /** For each of these lots, all that seed of it came of, with the day until which; those that came of none are left out. */
+    @ReadsOnly
+    public Map<UUID, Map<UUID, LocalDate>> cameOf(Collection<UUID> lotIds) {
+        Map<UUID, Map<UUID, LocalDate>> cameOf = new HashMap<>();
+        (lotIds.isEmpty() ? List.<PourRepository.Whole>of() : pours.cameOf(lotIds))
+                .forEach(one -> cameOf.computeIfAbsent(one.getLotId(), lot -> new HashMap<>())
+                        .merge(one.getParentId(), one.getUntil(), (a, b) -> a.isAfter(b) ? a : b));
+        return cameOf;
+    }
+
     /** For each part of another lot, those that it was the same seed as, with the day until which; others are left out. */
     @ReadsOnly
     public Map<UUID, Map<UUID, LocalDate>> wholes(Collection<UUID> lotIds) {

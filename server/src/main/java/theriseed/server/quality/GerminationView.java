@@ -6,6 +6,7 @@ import java.util.UUID;
 import theriseed.core.quality.GerminationTest;
 import theriseed.core.quality.SeedlingClasses;
 import theriseed.core.quality.SeedlingCounts;
+import theriseed.core.seedroom.Keeping;
 import theriseed.server.base.Maybe;
 
 /**
@@ -37,4 +38,9 @@ public record GerminationView(
         @Maybe GerminationTest result,
         String note,
         @Maybe String spoilt,
-        String recordedBy) {}
+        String recordedBy) {
+    /** What a forecast begins with. */
+    public Keeping.Tested tested() {
+        return new Keeping.Tested(countedOn, result.mean(), result.lower(), result.upper());
+    }
+}

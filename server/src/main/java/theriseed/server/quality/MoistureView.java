@@ -3,6 +3,7 @@ package theriseed.server.quality;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import theriseed.core.drying.SeedMoisture;
 import theriseed.core.quality.MoistureTest;
 
 /**
@@ -20,4 +21,9 @@ public record MoistureView(
         MoistureTest result,
         boolean agrees,
         String note,
-        String recordedBy) {}
+        String recordedBy) {
+    /** Points by which it is easily wrong. */
+    public double off() {
+        return dishes.isEmpty() ? SeedMoisture.METER_OFF : MoistureTest.DISHES_APART;
+    }
+}

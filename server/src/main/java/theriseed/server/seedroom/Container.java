@@ -20,6 +20,7 @@ public class Container extends Recorded {
 
     private boolean sealed;
     private LocalDate emptiedOn;
+    private String dampBecause;
 
     /** What it is. */
     public enum Kind {
@@ -32,7 +33,8 @@ public class Container extends Recorded {
 
     protected Container() {}
 
-    Container(UUID lotId, int number, Kind kind, boolean sealed, Stamp stamp) {
+    /** @param dampBecause why seed that is not known to be dry is closed in or frozen; empty where it need not be told */
+    Container(UUID lotId, int number, Kind kind, boolean sealed, String dampBecause, Stamp stamp) {
         super(stamp);
         if (sealed && (kind == Kind.PAPER || kind == Kind.SACK)) {
             throw new Refused("sealed", true, "container.breathes");
@@ -41,6 +43,7 @@ public class Container extends Recorded {
         this.number = number;
         this.kind = kind;
         this.sealed = sealed;
+        this.dampBecause = dampBecause;
     }
 
     UUID lotId() {
@@ -57,6 +60,14 @@ public class Container extends Recorded {
 
     boolean sealed() {
         return sealed;
+    }
+
+    String dampBecause() {
+        return dampBecause;
+    }
+
+    void frozenDampBecause(String why) {
+        dampBecause = dampBecause.isEmpty() ? why : dampBecause + "; " + why;
     }
 
     LocalDate emptiedOn() {

@@ -9,6 +9,7 @@ import theriseed.server.base.Maybe;
 /**
  * A container with where it stands.
  *
+ * @param dampBecause why seed that was not known to be dry was closed in or frozen; empty where it was
  * @param closedUntil let it come to room warmth closed until then; absent unless it came out of a freezer lately
  */
 public record ContainerView(
@@ -17,6 +18,7 @@ public record ContainerView(
         int number,
         Container.Kind kind,
         boolean sealed,
+        String dampBecause,
         UUID shelfId,
         String shelf,
         ShelfKind shelfKind,

@@ -12,6 +12,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.base.Clash;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
@@ -19,10 +20,12 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.gate.DampSeed;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.seedroom.Placements.Placed;
 
 /** Containers of clean seed, and the shelves they stand on. */
 @Service
@@ -31,60 +34,40 @@ public class Containers {
 
     private final ContainerRepository containers;
     private final ContainerStayRepository stays;
+    private final Placements placements;
     private final Shelves shelves;
     private final Lots lots;
     private final Gate gate;
+    private final DampSeed damp;
     private final Stamps stamps;
     private final FarmTime time;
 
     Containers(
             ContainerRepository containers,
             ContainerStayRepository stays,
+            Placements placements,
             Shelves shelves,
             Lots lots,
             Gate gate,
+            DampSeed damp,
             Stamps stamps,
             FarmTime time) {
         this.containers = containers;
         this.stays = stays;
+        this.placements = placements;
         this.shelves = shelves;
         this.lots = lots;
         this.gate = gate;
+        this.damp = damp;
         this.stamps = stamps;
         this.time = time;
-    }
-
-    /** A container with all its moves, oldest first. */
-    record Placed(Container container, List<ContainerStay> moves) {
-        ContainerStay now() {
-            return moves.get(moves.size() - 1);
-        }
-
-        boolean holds() {
-            return container.emptiedOn() == null;
-        }
-    }
-
-    /** The containers of these lots, emptied ones too. */
-    Map<UUID, List<Placed>> of(Collection<UUID> lotIds) {
-        List<Container> found = containers.findByLotIdInOrderByNumber(lotIds);
-        Map<UUID, List<ContainerStay>> moves = found.isEmpty()
-                ? Map.of()
-                : stays
-                        .findByContainerIdInOrderByMovedAtAscIdAsc(
-                                found.stream().map(Container::id).toList())
-                        .stream()
-                        .collect(Collectors.groupingBy(ContainerStay::containerId));
-        return found.stream()
-                .map(container -> new Placed(container, moves.get(container.id())))
-                .collect(Collectors.groupingBy(placed -> placed.container().lotId()));
     }
 
     /** The names of the shelves on which these lots stand; lots that were never put away are left out. */
     @ReadsOnly
     public Map<UUID, List<String>> shelvesOf(Collection<UUID> lotIds) {
         Map<UUID, Shelf> on = shelves.byId();
-        return of(lotIds).entrySet().stream()
+        return placements.all(lotIds).entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey,
                         lot -> lot.getValue().stream()
@@ -96,7 +79,7 @@ public class Containers {
 
     @ReadsOnly
     public List<ContainerView> views(LotView lot) {
-        return views(of(List.of(lot.id())).getOrDefault(lot.id(), List.of()), shelves.byId());
+        return views(placements.all(List.of(lot.id())).getOrDefault(lot.id(), List.of()), shelves.byId());
     }
 
     List<ContainerView> views(List<Placed> placed, Map<UUID, Shelf> on) {
@@ -106,13 +89,20 @@ public class Containers {
     /**
      * Puts clean seed of a lot into containers on a shelf.
      *
+     * @param dampBecause why it is closed in or frozen though it is not known to be dry; empty where nobody said
      * @param count alike
      * @param on the day it was done
      */
     @HandsWork
     @Transactional
     public List<ContainerView> put(
-            String lotNumber, UUID shelfId, Container.Kind kind, boolean sealed, int count, LocalDate on) {
+            String lotNumber,
+            UUID shelfId,
+            Container.Kind kind,
+            boolean sealed,
+            String dampBecause,
+            int count,
+            LocalDate on) {
         Range.of(1, MOST_AT_ONCE, "containers").check("count", count);
         LotView lot = lots.lock(lotNumber);
         LotKnown known = gate.of(lot);
@@ -120,11 +110,17 @@ public class Containers {
             throw new Refused("number", lot.number(), "lot.cleanFirst", "lot", lot.number());
         }
         SeasonDates.check("on", on, known.harvest().pickedOn(), time.today());
-        shelves.get(shelfId);
+        if (sealed) {
+            damp.checkSealing(known, dampBecause);
+        }
+        if (shelves.get(shelfId).kind() == ShelfKind.FREEZER) {
+            damp.checkFreezing(known, dampBecause);
+        }
         List<Placed> made = new ArrayList<>();
         int next = containers.lastNumber(lot.id()) + 1;
         for (int i = 0; i < count; i++) {
-            Container container = containers.save(new Container(lot.id(), next + i, kind, sealed, stamps.now()));
+            Container container =
+                    containers.save(new Container(lot.id(), next + i, kind, sealed, dampBecause, stamps.now()));
             ContainerStay stay = stays.save(new ContainerStay(container.id(), shelfId, momentOf(on), stamps.now()));
             made.add(new Placed(container, List.of(stay)));
         }
@@ -132,19 +128,24 @@ public class Containers {
         return views(made, shelves.byId());
     }
 
-    /** Moves a container to another shelf. */
+    /** Moves a container to another shelf. @param dampBecause as above, where that is a freezer */
     @HandsWork
     @Transactional
-    public ContainerView move(UUID id, UUID shelfId, LocalDate on) {
+    public ContainerView move(UUID id, UUID shelfId, String dampBecause, LocalDate on) {
         Placed placed = get(id);
         placed.container().checkHolds();
-        shelves.get(shelfId);
+        if (shelves.get(shelfId).kind() == ShelfKind.FREEZER) {
+            damp.checkFreezing(gate.of(lots.byId(placed.container().lotId())), dampBecause);
+        }
         if (placed.now().shelfId().equals(shelfId)) {
             throw new Refused("shelfId", shelfId, "container.thereAlready");
         }
         SeasonDates.check("on", on, LocalDate.ofInstant(placed.now().movedAt(), time.zone()), time.today());
         Instant at = momentOf(on);
         Instant since = placed.now().movedAt();
+        if (!dampBecause.isBlank()) {
+            placed.container().frozenDampBecause(dampBecause);
+        }
         stays.saveAndFlush(new ContainerStay(id, shelfId, at.isBefore(since) ? since : at, stamps.now()));
         return view(get(id), shelves.byId());
     }
@@ -182,6 +183,7 @@ public class Containers {
                 container.number(),
                 container.kind(),
                 container.sealed(),
+                container.dampBecause(),
                 shelf.id(),
                 shelf.name(),
                 shelf.kind(),

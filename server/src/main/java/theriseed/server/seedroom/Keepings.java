@@ -6,12 +6,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
-import theriseed.core.seedroom.Keeping;
 import theriseed.core.seedroom.LotKeeping;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.KeptEach;
@@ -20,7 +18,7 @@ import theriseed.server.gate.LotKnown;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotStates;
 import theriseed.server.quality.GerminationView;
-import theriseed.server.seedroom.Containers.Placed;
+import theriseed.server.seedroom.Placements.Placed;
 
 /** Forecasts of what lots will still germinate, by the places their containers stood in. */
 @Service
@@ -28,15 +26,15 @@ public class Keepings {
     /** More than stand in a seed room. */
     private static final int MOST_KEPT = 3000;
 
-    private final Containers containers;
+    private final Placements placements;
     private final Shelves shelves;
     private final Crops crops;
     private final LotStates states;
     private final FarmTime time;
     private final KeptEach<UUID, Rests, Standing> kept = new KeptEach<>(MOST_KEPT, standing -> true);
 
-    Keepings(Containers containers, Shelves shelves, Crops crops, LotStates states, FarmTime time) {
-        this.containers = containers;
+    Keepings(Placements placements, Shelves shelves, Crops crops, LotStates states, FarmTime time) {
+        this.placements = placements;
         this.shelves = shelves;
         this.crops = crops;
         this.states = states;
@@ -73,7 +71,7 @@ public class Keepings {
                                 on,
                                 time.today())));
         return kept.of(rests, ids -> {
-            Map<UUID, List<Placed>> placed = containers.of(ids);
+            Map<UUID, List<Placed>> placed = placements.all(ids);
             return ids.stream()
                     .collect(Collectors.toMap(
                             id -> id, id -> standing(byId.get(id), rests.get(id), placed.getOrDefault(id, List.of()))));
@@ -93,7 +91,7 @@ public class Keepings {
                         : LotKeeping.of(
                                         seed(known, rests.crop(), test),
                                         holding.stream()
-                                                .map(one -> container(one, rests.shelves()))
+                                                .map(one -> placements.stood(one, rests.shelves()))
                                                 .toList(),
                                         rests.today())
                                 .map(keeping -> KeepingView.of(test.countedOn(), keeping)));
@@ -103,22 +101,8 @@ public class Keepings {
         return new LotKeeping.Seed(
                 crop,
                 known.lot().grade(),
-                new Keeping.Tested(
-                        test.countedOn(),
-                        test.result().mean(),
-                        test.result().lower(),
-                        test.result().upper()),
-                known.moisture() == null ? OptionalDouble.empty() : OptionalDouble.of(known.moisture()));
-    }
-
-    private LotKeeping.Container container(Placed placed, Shelves.Known on) {
-        return new LotKeeping.Container(
-                placed.container().sealed(),
-                placed.moves().stream()
-                        .map(move -> new LotKeeping.Move(
-                                LocalDate.ofInstant(move.movedAt(), time.zone()),
-                                on.names().get(move.shelfId()),
-                                on.air().get(move.shelfId())))
-                        .toList());
+                test.tested(),
+                Optional.ofNullable(known.moisture()),
+                known.bench() != null && known.bench().heated() != null);
     }
 }

@@ -115,21 +115,30 @@ class SeedRoomController {
             @NotNull UUID shelfId,
             @NotNull Container.Kind kind,
             @NotNull Boolean sealed,
+            @Maybe @Size(max = 300) String dampBecause,
             @NotNull Integer count,
             @NotNull LocalDate on) {}
 
     @PostMapping("/api/lots/{number}/containers")
     List<ContainerView> put(@PathVariable String number, @Valid @RequestBody ContainerRequest request) {
         return containers.put(
-                number, request.shelfId(), request.kind(), request.sealed(), request.count(), request.on());
+                number,
+                request.shelfId(),
+                request.kind(),
+                request.sealed(),
+                told(request.dampBecause()),
+                request.count(),
+                request.on());
     }
 
     record ContainerMoveRequest(
-            @NotNull UUID shelfId, @NotNull LocalDate on) {}
+            @NotNull UUID shelfId,
+            @Maybe @Size(max = 300) String dampBecause,
+            @NotNull LocalDate on) {}
 
     @PostMapping("/api/containers/{id}/move")
     ContainerView move(@PathVariable UUID id, @Valid @RequestBody ContainerMoveRequest request) {
-        return containers.move(id, request.shelfId(), request.on());
+        return containers.move(id, request.shelfId(), told(request.dampBecause()), request.on());
     }
 
     record ContainerEmptyRequest(
@@ -138,5 +147,9 @@ class SeedRoomController {
     @PostMapping("/api/containers/{id}/empty")
     ContainerView empty(@PathVariable UUID id, @Valid @RequestBody ContainerEmptyRequest request) {
         return containers.empty(id, request.version(), request.on());
+    }
+
+    private static String told(String why) {
+        return why == null ? "" : why.strip();
     }
 }

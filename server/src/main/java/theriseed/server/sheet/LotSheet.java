@@ -327,6 +327,7 @@ class LotSheet implements Sheet {
                         null,
                         MissingReason.OTHER,
                         "all steps as one, from an older book",
+                        "",
                         WHY));
     }
 

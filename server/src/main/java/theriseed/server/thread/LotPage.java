@@ -5,6 +5,7 @@ import theriseed.core.lot.SeedGeneration;
 import theriseed.core.pollination.Parentage;
 import theriseed.server.base.CorrectionView;
 import theriseed.server.base.Maybe;
+import theriseed.server.bench.PickingView;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.StepKindView;
 import theriseed.server.gate.LotKnown;
@@ -22,6 +23,7 @@ import theriseed.server.walk.WalkView;
  * @param kinds of steps there are
  * @param testing how its germination is tested
  * @param overrulings that ever were, of this lot and of those it came of
+ * @param gave what came of all that was picked into it, where some of it went into other lots
  * @param generation how often its seed was grown here
  * @param sown what the planting it was picked from was sown with
  * @param parents of its fruit, where every flower was pollinated by hand and tagged
@@ -33,6 +35,7 @@ public record LotPage(
         List<WalkView> walks,
         List<SettingCheckView> checks,
         MassThread thread,
+        @Maybe PickingView gave,
         List<StepKindView> kinds,
         SeedGeneration generation,
         @Maybe SownWith sown,

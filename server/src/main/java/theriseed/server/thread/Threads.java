@@ -19,6 +19,8 @@ import theriseed.server.base.Roles;
 import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.CleanLots;
+import theriseed.server.bench.PickingView;
+import theriseed.server.bench.Pickings;
 import theriseed.server.bench.SettingCheckView;
 import theriseed.server.bench.SettingChecks;
 import theriseed.server.bench.StepKindView;
@@ -71,6 +73,7 @@ public class Threads {
     private final Families families;
     private final Sowings sowings;
     private final SettingChecks checks;
+    private final Pickings pickings;
     private final HandPollination hand;
     private final Crops crops;
     private final Corrections corrections;
@@ -89,6 +92,7 @@ public class Threads {
             Families families,
             Sowings sowings,
             SettingChecks checks,
+            Pickings pickings,
             HandPollination hand,
             Crops crops,
             Corrections corrections,
@@ -105,6 +109,7 @@ public class Threads {
         this.families = families;
         this.sowings = sowings;
         this.checks = checks;
+        this.pickings = pickings;
         this.hand = hand;
         this.crops = crops;
         this.corrections = corrections;
@@ -129,6 +134,7 @@ public class Threads {
                 walked,
                 checked,
                 thread(known, stock, walked),
+                gave(known),
                 StepKindView.all(),
                 families.generation(lot.id()),
                 lot.origin() == Origin.PICKED ? sowings.with(lot.plantingId()) : null,
@@ -142,6 +148,14 @@ public class Threads {
                 corrections.of(subjects(known, stock, walked, checked)).stream()
                         .filter(one -> !(Roles.onlyLooks() && one.subject().equals(Stall.SALE)))
                         .toList());
+    }
+
+    private PickingView gave(LotKnown known) {
+        return known.lot().origin() == Origin.PICKED
+                        && known.harvest() != null
+                        && known.harvest().pouredOut().signum() > 0
+                ? pickings.of(known.lot())
+                : null;
     }
 
     /** A page of all lots, newest first. */

@@ -2,6 +2,7 @@ package theriseed.server.yields;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,8 @@ import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.CleanLots;
 import theriseed.server.bench.LotsAtBench;
+import theriseed.server.bench.PickingView;
+import theriseed.server.bench.Pickings;
 import theriseed.server.bench.StepView;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
@@ -32,6 +35,7 @@ import theriseed.server.lot.FilledLot;
 import theriseed.server.lot.FilledLots;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.Origin;
 import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
 
@@ -69,9 +73,9 @@ class Yields {
     public record YieldCrop(String key, String name, int lots) {}
 
     /**
-     * What one clean lot gave. Masses in grams.
+     * What one picking gave, through all lots its seed went into. Masses in grams.
      *
-     * @param school it went through; absent where its chain is its own
+     * @param school it went through, told by what was done to it or to the largest part of it; absent for a way of its own
      * @param share of what was picked, 0 to 1
      * @param perMetre of row and {@code perSquareMetre} of ground, as its plants were spaced
      * @param perHour of one person's work; absent where no minutes were told
@@ -140,12 +144,18 @@ class Yields {
         Map<UUID, HarvestView> picked = at.picked();
         Map<UUID, BenchView> worked = at.worked();
         Crop of = crops.get(key);
-        List<LotView> clean = ofCrop.stream()
-                .filter(lot ->
-                        worked.containsKey(lot.id()) && worked.get(lot.id()).yield() != null)
-                .toList();
-        OwnRange own = OwnRange.of(clean.stream()
-                        .mapToDouble(lot -> worked.get(lot.id()).yield().share())
+        Pickings.All pickings = new Pickings.All(at);
+        Map<LotView, PickingView> gave = new LinkedHashMap<>();
+        for (LotView lot : ofCrop) {
+            if (lot.origin() == Origin.PICKED && worked.containsKey(lot.id())) {
+                PickingView picking = pickings.of(lot, of);
+                if (picking.yield() != null) {
+                    gave.put(lot, picking);
+                }
+            }
+        }
+        OwnRange own = OwnRange.of(gave.values().stream()
+                        .mapToDouble(picking -> picking.yield().share())
                         .toArray())
                 .orElse(null);
         Map<StepKind, List<Double>> shares = new TreeMap<>();
@@ -163,9 +173,15 @@ class Yields {
                 of.seedShare().orElse(null),
                 of.seedPerPlant(),
                 own,
-                clean.stream()
+                gave.entrySet().stream()
                         .map(lot -> row(
-                                of, lot, grown.get(lot.plantingId()), picked.get(lot.id()), worked.get(lot.id()), own))
+                                of,
+                                lot.getKey(),
+                                grown.get(lot.getKey().plantingId()),
+                                picked.get(lot.getKey().id()),
+                                lot.getValue(),
+                                pickings.deeds(lot.getKey().id()),
+                                own))
                         .sorted(Comparator.comparing(LotYieldRow::season)
                                 .reversed()
                                 .thenComparing(LotYieldRow::number))
@@ -208,11 +224,17 @@ class Yields {
     }
 
     private static LotYieldRow row(
-            Crop crop, LotView lot, Grown planting, HarvestView harvest, BenchView view, OwnRange own) {
-        LotYield yield = view.yield();
+            Crop crop,
+            LotView lot,
+            Grown planting,
+            HarvestView harvest,
+            PickingView picking,
+            List<StepView> deeds,
+            OwnRange own) {
+        LotYield yield = picking.yield();
         double inRow = planting.inRow() != null ? planting.inRow() : crop.inRow();
         double betweenRows = planting.betweenRows() != null ? planting.betweenRows() : crop.betweenRows();
-        StepView worst = view.steps().stream()
+        StepView worst = deeds.stream()
                 .filter(step -> step.alarm() && step.unaccounted() != null)
                 .max(Comparator.comparing(step -> Math.abs(step.unaccounted())))
                 .orElse(null);
@@ -220,26 +242,19 @@ class Yields {
                 lot.number(),
                 planting.varietyName(),
                 lot.season(),
-                school(crop, view.chain()),
+                Chain.school(crop, deeds.stream().map(StepView::kind).toList()).orElse(null),
                 harvest.mass().doubleValue(),
                 yield.clean(),
                 yield.share(),
                 yield.perPlant(),
                 yield.clean() / (harvest.plants() * inRow),
                 yield.clean() / (harvest.plants() * inRow * betweenRows),
-                view.minutes() == 0 ? null : yield.clean() * 60 / view.minutes(),
-                view.minutes(),
+                picking.minutes() == 0 ? null : yield.clean() * 60 / picking.minutes(),
+                (int) Math.round(picking.minutes()),
                 yield.mark(),
                 own == null ? null : own.place(yield.share()),
                 worst == null ? null : worst.unaccounted(),
                 worst == null ? null : worst.kind(),
                 worst == null ? "" : worst.missingBecause());
-    }
-
-    private static Chain.School school(Crop crop, List<StepKind> chain) {
-        return Chain.schools(crop).stream()
-                .filter(school -> school.chain().steps().equals(chain))
-                .findFirst()
-                .orElse(null);
     }
 }

@@ -101,7 +101,7 @@ class BenchTest {
         assertThat(clean.at("/yield/share").asDouble()).isCloseTo(204 / 36_200.0, within(1e-12));
         assertThat(clean.at("/yield/perPlant").asDouble()).isCloseTo(204 / 22.0, within(1e-12));
         assertThat(clean.at("/yield/mark").asString()).isEqualTo("USUAL");
-        assertThat(clean.get("moisture").asDouble()).isEqualTo(6.1);
+        assertThat(season.lot(number).at("/known/moisture/percent").asDouble()).isEqualTo(6.1);
         assertThat(clean.get("minutes").asInt()).isEqualTo(120);
     }
 

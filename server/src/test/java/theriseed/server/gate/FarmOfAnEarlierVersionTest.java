@@ -89,16 +89,19 @@ class FarmOfAnEarlierVersionTest {
 
     /**
      * That version counted what was pulled as standing, and nothing as overlooked: off-types are judged anew. Whether weevils
-     * lived on, and how pure seed is, it did not ask.
+     * lived on, how pure seed is, how dry where nobody measured it, and how fast damp seed ages it did not ask.
      */
     private static boolean judgedAnew(JsonNode one) {
-        return judgedAnew(SaleGate.Reason.valueOf(one.get("reason").asString()));
+        return one.at("/finding/kind").asString().equals("AgesTooFast")
+                || judgedAnew(SaleGate.Reason.valueOf(one.get("reason").asString()));
     }
 
     private static boolean judgedAnew(SaleGate.Reason reason) {
         return reason.name().startsWith("OFF_TYPES")
                 || reason == SaleGate.Reason.SECOND_LOOK
-                || reason == SaleGate.Reason.NOT_PURE;
+                || reason == SaleGate.Reason.NOT_PURE
+                || reason == SaleGate.Reason.DRYNESS_UNKNOWN
+                || reason == SaleGate.Reason.HEATED;
     }
 
     private static boolean withdrawn(JsonNode lot, JsonNode one) {

@@ -314,7 +314,7 @@ class QualityTest {
         season.grower
                 .post(path + "/moisture", record("measuredOn", "2026-08-10", "readings", List.of(9.0, 9.4)))
                 .ok();
-        assertThat(season.lot(number).at("/known/moisture").asDouble()).isCloseTo(9.2, within(1e-9));
+        assertThat(season.lot(number).at("/known/moisture/percent").asDouble()).isCloseTo(9.2, within(1e-9));
         season.grower
                 .post(
                         path + "/moisture",
@@ -324,7 +324,7 @@ class QualityTest {
                                 "dishes",
                                 List.of(record("empty", 20, "before", 25, "after", 24.6))))
                 .ok();
-        assertThat(season.lot(number).at("/known/moisture").asDouble()).isCloseTo(8, within(1e-9));
+        assertThat(season.lot(number).at("/known/moisture/percent").asDouble()).isCloseTo(8, within(1e-9));
     }
 
     @Test

@@ -58,7 +58,16 @@ class WeevilsTest {
     }
 
     private void frozen(String from, String to) {
-        season.step(number, with(stepOf("FREEZE", 9000, 9000), "begunAt", from, "endedAt", to));
+        season.step(
+                number,
+                with(
+                        stepOf("FREEZE", 9000, 9000),
+                        "begunAt",
+                        from,
+                        "endedAt",
+                        to,
+                        "dampBecause",
+                        "pods as they came: better hurt seed than living weevils"));
     }
 
     @Test

@@ -2,6 +2,7 @@ package theriseed.server.yields;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static theriseed.server.Season.record;
 import static theriseed.server.Season.stepOf;
 import static theriseed.server.Season.with;
 
@@ -103,5 +104,42 @@ class YieldsTest {
         statistics.clear();
         yields("hot-pepper");
         return statistics.getPrepareStatementCount();
+    }
+
+    /** 40 kg squeezed to 6.5 kg of mash, which ferments in two buckets. */
+    @Test
+    void whatWasPartedGaveWhatItsPartsGaveTogether() {
+        String number = season.picked(season.planted("tomato", "2026-03-10", 24), 40_000, 24);
+        season.step(number, with(stepOf("EXTRACT", 40_000, 6_500), "missingReason", "NOT_WEIGHED"));
+        JsonNode buckets = season.grower
+                .post(
+                        "/api/lots/" + number + "/parts",
+                        record("masses", List.of(4_000, 2_500), "pouredOn", "2026-08-02"))
+                .ok();
+        String first = buckets.at("/0/number").asString();
+        String second = buckets.at("/1/number").asString();
+        assertThat(season.lot(first).at("/known/bench/expected/low").asDouble())
+                .isCloseTo(season.lot(second).at("/known/bench/expected/low").asDouble() * 4_000 / 2_500, within(1e-9));
+        washed(first, 4_000, 150);
+        JsonNode soFar = season.lot(number).get("gave");
+        assertThat(soFar.get("clean").asDouble()).isCloseTo(150, within(1e-9));
+        assertThat(soFar.get("waiting").asDouble()).isCloseTo(2_500 / 6_500.0, within(1e-9));
+        washed(second, 2_500, 90);
+        JsonNode whole = season.lot(number);
+        assertThat(whole.at("/gave/yield/share").asDouble()).isCloseTo(240 / 40_000.0, within(1e-9));
+        assertThat(whole.at("/gave/into").valueStream().map(JsonNode::asString)).containsExactly(first, second);
+        assertThat(whole.at("/known/gate/reasons").toString())
+                .contains("ALL_TRANSFERRED")
+                .doesNotContain("NOT_CLEAN");
+        assertThat(season.lot(first).at("/known/bench/yield/share").asDouble())
+                .isCloseTo(150 * 6_500 / (4_000 * 40_000.0), within(1e-9));
+        JsonNode row = row(yields("tomato"), number);
+        assertThat(row.get("clean").asDouble()).isCloseTo(240, within(1e-9));
+        assertThat(row.get("school").asString()).isEqualTo("WASHED");
+    }
+
+    private void washed(String number, double mash, double seed) {
+        season.step(number, with(stepOf("RINSE", mash, 2 * seed), "waterAdded", 8_000));
+        season.step(number, stepOf("DRY", 2 * seed, seed));
     }
 }

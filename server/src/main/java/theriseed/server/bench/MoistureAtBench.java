@@ -1,0 +1,42 @@
+package theriseed.server.bench;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import theriseed.core.drying.SeedMoisture;
+import theriseed.core.lot.MoistureHistory;
+import theriseed.server.harvest.HarvestView;
+
+/** What the bench tells of a lot's moisture. */
+public final class MoistureAtBench {
+    private MoistureAtBench() {}
+
+    /** What is known of what was poured into a lot. */
+    public static Optional<MoistureHistory.Entry> begin(HarvestView harvest) {
+        return Optional.ofNullable(harvest.moisture())
+                .map(known -> new MoistureHistory.Entry(
+                        harvest.lastOn(), MoistureHistory.Told.TRANSFER, Optional.empty(), Optional.of(known)));
+    }
+
+    /** Those steps that have ended. */
+    public static List<MoistureHistory.Step> steps(List<StepView> steps, ZoneId zone) {
+        return steps.stream()
+                .filter(step -> step.massOut() != null)
+                .map(step -> new MoistureHistory.Step(
+                        LocalDate.ofInstant(step.endedAt(), zone),
+                        step.kind(),
+                        step.massIn().doubleValue(),
+                        step.massOut().doubleValue(),
+                        step.byProducts().isEmpty() && step.massOut().compareTo(step.massIn()) <= 0,
+                        step.waterAdded().signum() > 0,
+                        measured(step.moistureIn()),
+                        measured(step.moistureOut()),
+                        Optional.ofNullable(step.settled())))
+                .toList();
+    }
+
+    private static Optional<SeedMoisture> measured(Double percent) {
+        return Optional.ofNullable(percent).map(read -> SeedMoisture.measured(read, SeedMoisture.METER_OFF));
+    }
+}
