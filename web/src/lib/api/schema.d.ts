@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_27"];
+        put: operations["correct_28"];
         post?: never;
         delete?: never;
         options?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_26"];
+        put: operations["correct_27"];
         post?: never;
         delete?: never;
         options?: never;
@@ -124,7 +124,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_25"];
+        put: operations["correct_26"];
         post?: never;
         delete?: never;
         options?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_24"];
+        put: operations["correct_25"];
         post?: never;
         delete?: never;
         options?: never;
@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_23"];
+        put: operations["correct_24"];
         post?: never;
         delete?: never;
         options?: never;
@@ -444,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_22"];
+        put: operations["correct_23"];
         post?: never;
         delete?: never;
         options?: never;
@@ -508,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_21"];
+        put: operations["correct_22"];
         post?: never;
         delete?: never;
         options?: never;
@@ -636,7 +636,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_20"];
+        put: operations["correct_21"];
         post?: never;
         delete?: never;
         options?: never;
@@ -668,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_19"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -814,6 +814,38 @@ export interface paths {
         get: operations["lots"];
         put?: never;
         post: operations["make_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/arrivals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["arrived"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/arrivals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_19"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3500,6 +3532,57 @@ export interface components {
             /** Format: int32 */
             taken: number;
         };
+        ArrivalRequest: {
+            /** Format: date */
+            cameOn: string;
+            fromWhom: string;
+            /** @enum {string} */
+            grade?: "OWN_USE" | "MARKET" | "STOCK";
+            /** Format: int32 */
+            grownIn: number;
+            mass: number;
+            note: string;
+            oldNumber: string;
+            /** Format: int32 */
+            plants?: number;
+            reason?: string;
+            /** Format: int32 */
+            theirGermination?: number;
+            /** Format: date */
+            theirTestOn?: string;
+            treatment: string;
+            /** Format: uuid */
+            varietyId?: string;
+            /** Format: int32 */
+            version?: number;
+            /** @enum {string} */
+            way: "BEFORE" | "BOUGHT" | "SWAPPED" | "GIVEN";
+        };
+        ArrivalView: {
+            /** Format: date */
+            cameOn: string;
+            fromWhom: string;
+            /** Format: int32 */
+            grownIn: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lotId: string;
+            mass: number;
+            note: string;
+            /** Format: int32 */
+            plants?: number;
+            recordedBy: string;
+            /** Format: int32 */
+            theirGermination?: number;
+            /** Format: date */
+            theirTestOn?: string;
+            treatment: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            way: "BEFORE" | "BOUGHT" | "SWAPPED" | "GIVEN";
+        };
         AtBench: {
             clean: boolean;
             mass: number;
@@ -3601,6 +3684,7 @@ export interface components {
             poured: boolean;
             /** @enum {string} */
             shelf?: "WET" | "DRYING" | "CLEANING";
+            skipped: number[];
             steps: components["schemas"]["StepView"][];
             toKeep?: components["schemas"]["Usual"];
             underWay?: components["schemas"]["StepView"];
@@ -4326,6 +4410,7 @@ export interface components {
             target: number;
             /** Format: double */
             targetMass: number;
+            toThresh: boolean;
             tooWarm: boolean;
             /** Format: double */
             warmest: number;
@@ -4863,7 +4948,7 @@ export interface components {
         GateView: {
             against: components["schemas"]["Objection"][];
             atGrades: components["schemas"]["AtGrade"][];
-            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "PICKED_EARLY" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "DRIED_TOO_HOT" | "DAMP_FOR_SEALING" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
+            cautions: ("ISOLATION_TIGHT" | "FEW_PLANTS" | "SICK_PLANTS" | "PICKED_EARLY" | "WEEVILS_NOT_LOOKED_FOR" | "PURITY_NOT_TESTED" | "NOT_SEEN_GROWING" | "DRIED_TOO_HOT" | "DAMP_FOR_SEALING" | "STANDARD_NOT_SHOWN" | "SORTED_SINCE_TEST" | "BREEDING_OUT")[];
             /** Format: double */
             chance?: number;
             mayBeSold: boolean;
@@ -5024,6 +5109,7 @@ export interface components {
             variety: components["schemas"]["VarietyView"];
         };
         HarvestView: {
+            arrival?: components["schemas"]["ArrivalView"];
             /** Format: int32 */
             containers: number;
             /** Format: int32 */
@@ -5311,10 +5397,11 @@ export interface components {
             lot: components["schemas"]["LotView"];
             moisture?: components["schemas"]["SeedMoisture"];
             moistures: components["schemas"]["MoistureKnown"][];
-            planting: components["schemas"]["PlantingView"];
+            planting?: components["schemas"]["PlantingView"];
             /** Format: double */
             purity: number;
             tests: components["schemas"]["TestsView"];
+            variety: components["schemas"]["VarietyView"];
             walks?: components["schemas"]["StageVerdict"];
             weevils?: components["schemas"]["BoredSeed"];
         };
@@ -5340,6 +5427,7 @@ export interface components {
             ripenessCues: string;
             sales: components["schemas"]["SaleView"][];
             sown?: components["schemas"]["SownWith"];
+            species: string;
             stock: components["schemas"]["StockView"];
             testing: components["schemas"]["TestAdvice"];
             thread: components["schemas"]["MassThread"];
@@ -5384,10 +5472,11 @@ export interface components {
             /** Format: date-time */
             labelPrintedAt?: string;
             number: string;
+            oldNumber: string;
             /** @enum {string} */
-            origin: "PICKED" | "BLEND" | "PART";
+            origin: "PICKED" | "BLEND" | "PART" | "ELSEWHERE";
             /** Format: uuid */
-            plantingId: string;
+            plantingId?: string;
             reserved: number;
             /** Format: uuid */
             ringId?: string;
@@ -5488,7 +5577,7 @@ export interface components {
             number: string;
             onHold?: string;
             /** @enum {string} */
-            origin: "PICKED" | "BLEND" | "PART";
+            origin: "PICKED" | "BLEND" | "PART" | "ELSEWHERE";
             /** Format: int64 */
             packets: number;
             /** Format: date */
@@ -7964,6 +8053,7 @@ export interface components {
             /** Format: int32 */
             firstCountDay: number;
             temperature: string;
+            weevils: boolean;
         };
         TestsView: {
             compared?: components["schemas"]["TwoTests"];
@@ -8918,7 +9008,7 @@ export interface operations {
             };
         };
     };
-    correct_27: {
+    correct_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -8968,7 +9058,7 @@ export interface operations {
             };
         };
     };
-    correct_26: {
+    correct_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -9062,7 +9152,7 @@ export interface operations {
             };
         };
     };
-    correct_25: {
+    correct_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -9296,7 +9386,7 @@ export interface operations {
             };
         };
     };
-    correct_24: {
+    correct_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -9348,7 +9438,7 @@ export interface operations {
             };
         };
     };
-    correct_23: {
+    correct_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -9616,7 +9706,7 @@ export interface operations {
             };
         };
     };
-    correct_22: {
+    correct_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -9738,7 +9828,7 @@ export interface operations {
             };
         };
     };
-    correct_21: {
+    correct_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -9920,7 +10010,7 @@ export interface operations {
             };
         };
     };
-    correct_20: {
+    correct_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -9972,7 +10062,7 @@ export interface operations {
             };
         };
     };
-    correct_19: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -10236,6 +10326,56 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["LotRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
+    arrived: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrivalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
+    correct_19: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ArrivalRequest"];
             };
         };
         responses: {

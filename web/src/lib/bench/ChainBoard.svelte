@@ -64,7 +64,10 @@
 </script>
 
 <ol class="chain" aria-label="Chain">
-	{#each behind as kind, i (i)}<li class="done">{STEP[kind].done}</li>{/each}
+	{#each behind as kind, i (i)}<li class="done">
+			{#if bench.skipped.includes(i)}<s>{STEP[kind].act.toLowerCase()}</s>
+				<span class="sr-only">not done</span>{:else}{STEP[kind].done}{/if}
+		</li>{/each}
 	{#each bench.left as kind, i (i)}<li class={[i === 0 && 'next']}>{STEP[kind].act.toLowerCase()}</li>{/each}
 </ol>
 {#if session.works}

@@ -22,7 +22,9 @@
 
 <p class="mt-1 text-xl font-bold">
 	{#if dry}
-		Dry: {tenth(drying.moisture)} %, at most {tenth(drying.target)} % for sealed packs
+		Dry: {tenth(drying.moisture)} %, at most {tenth(drying.target)} % {drying.toThresh
+			? 'to thresh; the seed is dried again once it is clean'
+			: 'for sealed packs'}
 	{:else if dryAt}
 		Dry {dryAt > session.now ? `in ${hours(hoursBetween(session.now, dryAt))}` : 'about now'}, {moment(
 			dryAt,

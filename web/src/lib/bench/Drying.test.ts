@@ -22,6 +22,7 @@ const TRAY: Schemas['Drying'] = {
 	moistureIn: 48,
 	estimated: false,
 	target: 6,
+	toThresh: false,
 	targetMass: 266,
 	mass: 308,
 	moisture: 19,

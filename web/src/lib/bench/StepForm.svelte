@@ -45,6 +45,8 @@
 		begin?: (request: Request) => Promise<void>;
 		finish: (request: Request) => Promise<void>;
 		taken: () => void;
+		/** The kind that is chosen, the offered one to begin with. */
+		chosen?: Kind;
 	}
 	let {
 		attempt,
@@ -63,13 +65,12 @@
 		tried,
 		begin,
 		finish,
-		taken
+		taken,
+		chosen = $bindable(kind)
 	}: Props = $props();
 
 	// svelte-ignore state_referenced_locally
 	const was = step;
-	// svelte-ignore state_referenced_locally
-	let chosen = $state<Kind>(kind);
 	// svelte-ignore state_referenced_locally
 	let inGrams = $state(was?.massIn ?? massBefore);
 	let outGrams = $state(was?.massOut ?? NaN);
@@ -279,7 +280,7 @@
 				bind:value={target}
 				inputmode="decimal"
 				unit="% moisture"
-				hint="empty for sealed packs; 8 to 10 for paper"
+				hint="empty: what it threshes at, or what sealed packs need; 8 to 10 for paper"
 			/>
 		{/if}
 		{@render moisture('moistureOut')}

@@ -45,7 +45,7 @@
 			: what.kind === 'standing'
 				? `/sown/${what.standing.plantingId}`
 				: undefined;
-	const SHORT = { PART: 'part', BLEND: 'blend' };
+	const SHORT = { PART: 'part', BLEND: 'blend', ELSEWHERE: 'from elsewhere' };
 	const held = ({ what }: Box) => what.kind === 'lot' && what.lot.onHold !== undefined;
 	const fit = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 </script>

@@ -17,7 +17,8 @@
 		customers: Schemas['CustomerView'][];
 		/** Whether selling is the next thing here. */
 		main: boolean;
-		kept: () => void;
+		/** @param swappedWith who gave something for it */
+		kept: (swappedWith?: string) => void;
 	}
 	let { number, stock, customers, main, kept }: Props = $props();
 	const attempt = new Attempt();
@@ -63,7 +64,7 @@
 					}
 				})
 			);
-			kept();
+			kept(kind === 'SWAP' ? customer : undefined);
 		});
 	}
 </script>

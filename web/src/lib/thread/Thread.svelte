@@ -12,13 +12,15 @@
 	interface Props {
 		thread: Schemas['MassThread'];
 		/** Of the planting it came from, whose walks are knotted into it. */
-		planting: string;
+		planting?: string;
 		steps: Schemas['StepView'][];
+		/** Whether it came from elsewhere. */
+		came?: boolean;
 		/** Called with the record behind a knot. */
 		onknot?: (recordId: string) => void;
 	}
 	/** A lot's life as one ribbon whose width is its mass. */
-	let { thread, planting, steps, onknot }: Props = $props();
+	let { thread, planting, steps, came = false, onknot }: Props = $props();
 
 	let room = $state(0);
 	const laid = $derived(layOut(thread, Math.max(room, 300)));
@@ -46,7 +48,7 @@
 	}
 	const href = (event: Schemas['Event']) =>
 		event.kind === 'WALK' ? `/walk/${planting}/found` : event.kind === 'HELD' ? '#lot' : '#tests';
-	const begun = $derived(thread.starts.length > 0 ? 'poured in' : 'picked');
+	const begun = $derived(thread.starts.length > 0 ? 'poured in' : came ? 'came' : 'picked');
 	const name = (knot: Schemas['Knot']) => (knot.step ? STEP[knot.step].done : begun);
 
 	function endWords(end: Schemas['End']): [string, string] {

@@ -213,7 +213,8 @@ export const SETTING: Record<Schemas['Setting']['verdict'], string> = {
 export const ORIGIN: Record<Schemas['LotView']['origin'], string> = {
 	PICKED: 'picked',
 	BLEND: 'blended of other lots',
-	PART: 'part of another lot'
+	PART: 'part of another lot',
+	ELSEWHERE: 'from elsewhere'
 };
 
 /** What the figures of lots say against pouring them together. */
@@ -319,6 +320,8 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now',
 	PICKED_EARLY: 'some of it was picked long before it can have been ripe: test its germination with care',
 	PURITY_NOT_TESTED: 'nobody tested how pure it is',
+	NOT_SEEN_GROWING:
+		'from elsewhere, or from before these records: nothing is known here of its isolation and its off-types',
 	DRIED_TOO_HOT: 'dried in warmer air than it bears: it is taken to keep half as long',
 	DAMP_FOR_SEALING: 'damper than sealed packs need: sell it soon, in paper',
 	BREEDING_OUT: 'of a line still bred out of a hybrid: it does not come true yet, and must be sold as that'

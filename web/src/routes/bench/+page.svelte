@@ -24,7 +24,7 @@
 	const path = (lot: Schemas['Shelved']) =>
 		lot.known.bench
 			? `/bench/${lot.known.lot.number}`
-			: `/harvest/${lot.known.planting.id}?lot=${lot.known.lot.number}`;
+			: `/harvest/${lot.known.planting?.id}?lot=${lot.known.lot.number}`;
 </script>
 
 <Loading from={found}>
@@ -57,7 +57,7 @@
 											<Vessel shelf={how.shelf} clock={how.clock} alarm={how.alarm} />
 											<span><small>{how.small}</small><strong>{how.large}</strong></span>
 										</span>
-										<b>{lot.known.planting.variety.name}</b>
+										<b>{lot.known.variety.name}</b>
 										<span class="doing"
 											>{how.doing}{lot.known.bench
 												? `, ${mass(lot.known.bench.mass, session.units)}`

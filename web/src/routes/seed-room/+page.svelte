@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
 	import AirStrip from '$lib/seedroom/AirStrip.svelte';
 	import HangingTag from '$lib/seedroom/HangingTag.svelte';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
@@ -67,6 +69,9 @@
 					</p>
 				{/if}
 			</div>
+			{#if session.works}
+				<p class="mb-4"><Act href="/lot/new">Seed from elsewhere, or from before</Act></p>
+			{/if}
 			<WrongLots {wrong} />
 			{#if shelves.length > 0}<AirStrip {shelves} />{/if}
 			{#if ever === 0}
@@ -74,7 +79,7 @@
 					Lots hang here from their first label on. A lot begins with a harvest: choose a planting on the <a
 						class="quiet"
 						href="/desk">Desk</a
-					>.
+					>. Seed you have already, or that came from elsewhere, gets a number here.
 				</p>
 			{:else if shelves.length === 0}
 				<p class="mb-3 max-w-prose">

@@ -79,12 +79,12 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ known, stock, gave, checks, kinds, last, shares })}
+	{#snippet children({ known, stock, gave, checks, kinds, last, shares, hazards })}
 		{@const bench = known.bench}
 		<Page
-			title={known.planting.variety.name}
+			title={known.variety.name}
 			room={{ name: 'Bench', path: '/bench' }}
-			says={cropWord(known.planting.variety.cropName)}
+			says={cropWord(known.variety.cropName)}
 		>
 			<div class="mb-5"><Tag number={known.lot.number} size="large" /></div>
 			{#if bench}
@@ -92,7 +92,7 @@
 					<ChainBoard
 						number={known.lot.number}
 						{bench}
-						cropKey={known.planting.variety.cropKey}
+						cropKey={known.variety.cropKey}
 						changed={() => turn++}
 					/>
 				</div>
@@ -100,12 +100,15 @@
 			{#if session.works && !bench?.clean && !bench?.poured}<Instruments />{/if}
 			{#if !bench || !known.harvest}
 				<p class="mb-4">Nothing is picked into it yet.</p>
-				<Act main href="/harvest/{known.planting.id}?lot={known.lot.number}">Weigh the harvest</Act>
+				<Act main href="/harvest/{known.planting?.id}?lot={known.lot.number}">Weigh the harvest</Act>
 			{:else}
 				{@const how =
 					bench.clean || bench.poured
 						? undefined
 						: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
+				{#if hazards && !bench.clean && !bench.poured}
+					<p class="caution mb-5 max-w-prose"><b>This crop:</b> {hazards}</p>
+				{/if}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
 					<section class="border-l-4 border-marigold bg-paper p-5">
 						{#key stage(bench, known.harvest.mass)}
@@ -113,7 +116,7 @@
 								bench.steps.find((step) => step.id === wrong) ??
 								(wrong ? undefined : bench.steps.find((step) => step.wrong))}
 							{@const pick = known.harvest.picks.find((one) => one.id === wrong)}
-							{#if session.works && pick}
+							{#if session.works && pick && known.planting}
 								<h2 class="ruled mb-4">Correct: what was picked</h2>
 								<PickForm
 									{attempt}
@@ -233,7 +236,7 @@
 								of clean seed from {mass(known.harvest.mass, session.units)} picked.
 							</p>
 							<p class="text-sm text-soft">
-								What is usual for {cropWord(known.planting.variety.cropName)}; a range of low certainty.
+								What is usual for {cropWord(known.variety.cropName)}; a range of low certainty.
 							</p>
 						{/if}
 						{#if session.works && !bench.underWay && !bench.poured}

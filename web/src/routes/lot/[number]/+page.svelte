@@ -1,16 +1,18 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
+	import { ask, GET, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import DryMatter from '$lib/bench/DryMatter.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
 	import { bought, generation } from '$lib/family/words';
 	import Act from '$lib/form/Act.svelte';
+	import Amend from '$lib/form/Amend.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Gave from '$lib/lot/Gave.svelte';
 	import GateList from '$lib/lot/GateList.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
+	import { arrivalBody, arrivalEntries, cameFrom } from '$lib/lot/arrival';
 	import { known as sureness, told } from '$lib/lot/moisture';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
@@ -59,22 +61,49 @@
 		corrections,
 		hazards
 	})}
-		{@const { lot, planting, harvest, bench, tests, gate } = known}
+		{@const { lot, variety, planting, harvest, bench, tests, gate } = known}
 		{@const weight = tests.seedWeights[0]}
-		{@const threat = planting.isolation?.threats[0]}
+		{@const threat = planting?.isolation?.threats[0]}
 		<Page title="lot" room={{ name: 'Seed room', path: '/seed-room' }}>
 			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3" id="lot">
 				<Tag number={lot.number} size="large" link={false} state={lot.hold ? 'crosses' : 'clear'} />
 				<div class="min-w-60 flex-1">
 					<p class="text-xl font-bold">
-						<a class="hover:underline" href="/desk/varieties/{planting.variety.id}">{planting.variety.name}</a
-						>
-						<span class="text-base font-normal">{cropWord(planting.variety.cropName)}</span>
+						<a class="hover:underline" href="/desk/varieties/{variety.id}">{variety.name}</a>
+						<span class="text-base font-normal">{cropWord(variety.cropName)}</span>
 					</p>
 					<p class="text-soft">
-						{lot.origin === 'PICKED' ? `from ${placed(planting.plotName)}` : ORIGIN[lot.origin]}, {lot.season}
-						· {GRADE[lot.grade]} grade{harvest ? ` · ${many(harvest.plants, 'mother plant')}` : ''}
+						{harvest?.arrival
+							? cameFrom(harvest.arrival)
+							: lot.origin === 'PICKED' && planting
+								? `from ${placed(planting.plotName)}`
+								: ORIGIN[lot.origin]}, {lot.season}
+						· {GRADE[lot.grade]} grade{harvest?.plants ? ` · ${many(harvest.plants, 'mother plant')}` : ''}
 					</p>
+					{#if lot.oldNumber}<p class="text-soft">was called <b class="font-mono">{lot.oldNumber}</b></p>{/if}
+					{#if harvest?.arrival}
+						{@const came = harvest.arrival}
+						<p class="text-soft">
+							{mass(came.mass, units)} came {fullDay(came.cameOn)}{came.theirGermination === undefined
+								? ''
+								: `; by their label ${came.theirGermination} % germinate${came.theirTestOn ? `, ${fullDay(came.theirTestOn)}` : ''}`}{came.treatment
+								? `; treated: ${came.treatment}`
+								: ''}{came.note ? `; ${came.note}` : ''}
+							{#if session.works}<Amend
+									what="how {lot.number} came"
+									version={came.version}
+									entries={arrivalEntries(came, lot.oldNumber)}
+									save={(typed, made) =>
+										ask(
+											PUT('/api/lots/arrivals/{id}', {
+												params: { path: { id: came.id } },
+												body: { ...arrivalBody(typed), ...made }
+											})
+										)}
+									done={kept}
+								/>{/if}
+						</p>
+					{/if}
 					<p class="text-soft">
 						{generation(grown)}{#if sown}; sown with
 							{#each sown.own as seed, i (seed.taking.id)}{i ? ', ' : ''}<a
@@ -83,11 +112,11 @@
 								>{/each}{sown.own.length && sown.elsewhere.length ? ' and ' : ''}{sown.elsewhere.length
 								? `seed from elsewhere: ${sown.elsewhere.map((seed) => bought(seed, units)).join('; ')}`
 								: ''}{#if !sown.own.length && !sown.elsewhere.length}
-								<a class="quiet" href="/sown/{planting.id}">nobody wrote down what</a>{/if}{/if}
+								<a class="quiet" href="/sown/{planting?.id}">nobody wrote down what</a>{/if}{/if}
 					</p>
 					{#if parents}
 						<p class="text-soft">
-							pollinated by hand: <a class="quiet" href="/pollination/{planting.id}"
+							pollinated by hand: <a class="quiet" href="/pollination/{planting?.id}"
 								>{many(parents.mothers, 'mother')} and {many(parents.fathers, 'father')}</a
 							>, effective population size (Nₑ) {tenth(parents.effective)}
 						</p>
@@ -104,10 +133,10 @@
 			<GateList {lot} {gate} {overrulings} {kept} />
 
 			{#if harvest && bench}
-				<Thread {thread} planting={planting.id!} steps={bench.steps} />
+				<Thread {thread} planting={planting?.id} steps={bench.steps} came={harvest.arrival !== undefined} />
 			{:else}
 				<p class="mb-4">Nothing is picked into it yet.</p>
-				<Act main href="/harvest/{planting.id}?lot={lot.number}">Weigh the harvest</Act>
+				<Act main href="/harvest/{planting?.id}?lot={lot.number}">Weigh the harvest</Act>
 			{/if}
 
 			{#if bench}
@@ -184,52 +213,61 @@
 							<div class="mt-3"><YieldBar result={bench.yield} /></div>
 						{/if}
 					</section>
-					<section>
-						<h2 class="ruled">True to type{lot.origin === 'BLEND' ? ', the largest part' : ''}</h2>
-						<table class="figures">
-							<tbody>
-								<tr>
-									<th scope="row">{threat ? threat.name : 'others it crosses with'}</th>
-									<td class="num">{threat ? distance(threat.metres, units) : 'none'}</td>
-									<td
-										>{#if planting.isolation}<Mark {...ofVerdict(planting.isolation.verdict)} />{/if}</td
-									>
-								</tr>
-								{#if planting.isolation}
-									<tr
-										><th scope="row">crossing, estimate</th><td class="num"
-											>{percent(planting.isolation.crossing)}</td
-										><td class="beside">limit {percent(planting.isolation.allowed)}</td></tr
-									>
-								{/if}
-								<tr>
-									<th scope="row">off-types</th>
-									<td class="num"
-										>{known.walks ? `${known.walks.verdict.found} in ${known.walks.verdict.seen}` : '–'}</td
-									>
-									<td
-										>{#if known.walks}<Mark {...ofWalk(known.walks.verdict.mark)} />{:else}<a
-												class="quiet"
-												href="/walk/{planting.id}">never walked</a
-											>{/if}</td
-									>
-								</tr>
-								{#if planting.population}
-									<tr
-										><th scope="row">effective size, planned</th><td class="num"
-											>{Math.round(planting.population.effectiveSize)}</td
-										><td><Mark {...ofPopulation(planting.population.mark)} /></td></tr
-									>
-								{/if}
-							</tbody>
-						</table>
-						<p class="mt-2 text-sm text-soft">
-							Walked {walks.length === 0
-								? 'never'
-								: walks.map((walk) => `${dayMonth(walk.walkedOn)} (${walk.stage})`).join(', ')}.
-							<a class="quiet" href="/walk/{planting.id}/found">What they found</a>
-						</p>
-					</section>
+					{#if planting}
+						<section>
+							<h2 class="ruled">True to type{lot.origin === 'BLEND' ? ', the largest part' : ''}</h2>
+							<table class="figures">
+								<tbody>
+									<tr>
+										<th scope="row">{threat ? threat.name : 'others it crosses with'}</th>
+										<td class="num">{threat ? distance(threat.metres, units) : 'none'}</td>
+										<td
+											>{#if planting.isolation}<Mark {...ofVerdict(planting.isolation.verdict)} />{/if}</td
+										>
+									</tr>
+									{#if planting.isolation}
+										<tr
+											><th scope="row">crossing, estimate</th><td class="num"
+												>{percent(planting.isolation.crossing)}</td
+											><td class="beside">limit {percent(planting.isolation.allowed)}</td></tr
+										>
+									{/if}
+									<tr>
+										<th scope="row">off-types</th>
+										<td class="num"
+											>{known.walks ? `${known.walks.verdict.found} in ${known.walks.verdict.seen}` : '–'}</td
+										>
+										<td
+											>{#if known.walks}<Mark {...ofWalk(known.walks.verdict.mark)} />{:else}<a
+													class="quiet"
+													href="/walk/{planting.id}">never walked</a
+												>{/if}</td
+										>
+									</tr>
+									{#if planting.population}
+										<tr
+											><th scope="row">effective size, planned</th><td class="num"
+												>{Math.round(planting.population.effectiveSize)}</td
+											><td><Mark {...ofPopulation(planting.population.mark)} /></td></tr
+										>
+									{/if}
+								</tbody>
+							</table>
+							<p class="mt-2 text-sm text-soft">
+								Walked {walks.length === 0
+									? 'never'
+									: walks.map((walk) => `${dayMonth(walk.walkedOn)} (${walk.stage})`).join(', ')}.
+								<a class="quiet" href="/walk/{planting.id}/found">What they found</a>
+							</p>
+						</section>
+					{:else}
+						<section>
+							<h2 class="ruled">True to type</h2>
+							<p class="my-2 text-soft">
+								Nobody here saw it grow: what is known of it is what was told. Sow a sample and walk it.
+							</p>
+						</section>
+					{/if}
 					<section id="tests">
 						<h2 class="ruled flex items-baseline justify-between gap-3">
 							Tests<a class="quiet text-sm font-normal" href="/lot/{lot.number}/tests">all of them</a>
@@ -319,7 +357,7 @@
 
 				{#if harvest}
 					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
-						Every weight<a class="quiet text-sm font-normal" href="/yields?crop={planting.variety.cropKey}"
+						Every weight<a class="quiet text-sm font-normal" href="/yields?crop={variety.cropKey}"
 							>beside other lots</a
 						>
 					</h2>

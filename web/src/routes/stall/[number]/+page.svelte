@@ -26,15 +26,19 @@
 			session.works ? ask(GET('/api/lots/{number}/packed-before', { params: { path: { number } } })) : []
 		]);
 	});
-	const kept = () => turn++;
+	let swappedWith = $state<string>();
+	function kept(customer?: string) {
+		swappedWith = customer;
+		turn++;
+	}
 </script>
 
 <Loading from={found}>
 	{#snippet children([{ known, stock }, customers, before])}
 		<Page
-			title={known.planting.variety.name}
+			title={known.variety.name}
 			room={{ name: 'Stall', path: '/stall' }}
-			says={cropWord(known.planting.variety.cropName)}
+			says={cropWord(known.variety.cropName)}
 		>
 			<div class="mb-6 flex flex-wrap items-center gap-x-6 gap-y-2">
 				<Tag number={known.lot.number} size="large" />
@@ -46,6 +50,14 @@
 						: ''}
 				</p>
 			</div>
+			{#if swappedWith !== undefined}
+				<p class="mb-4" role="status">
+					What came for it gets a number of its own: <a
+						class="quiet"
+						href="/lot/new?way=SWAPPED&from={encodeURIComponent(swappedWith)}">write it down</a
+					>.
+				</p>
+			{/if}
 			{#if !known.gate.mayBeSold}
 				<section class="caution">
 					<h2>It may not be sold yet</h2>

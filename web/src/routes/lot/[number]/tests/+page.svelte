@@ -116,15 +116,15 @@
 
 <Loading from={found}>
 	{#snippet children({ known, testing })}
-		{@const { lot, planting, tests, gate } = known}
+		{@const { lot, variety, tests, gate } = known}
 		{@const germination = tests.germinations[0]}
 		{@const sleeps = germination?.classes?.dormant ?? false}
 		<Page title="tests" room={{ name: 'Seed room', path: '/seed-room' }}>
 			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3">
 				<Tag number={lot.number} size="large" state={lot.hold ? 'crosses' : 'clear'} />
 				<p class="min-w-52 flex-1 text-xl font-bold">
-					{planting.variety.name}
-					<span class="text-base font-normal">{cropWord(planting.variety.cropName)}</span>
+					{variety.name}
+					<span class="text-base font-normal">{cropWord(variety.cropName)}</span>
 				</p>
 				{#if germination?.result}
 					<p class="sm:text-right">
@@ -460,7 +460,7 @@
 						</table>
 					</section>
 
-					{#if planting.family === 'Fabaceae' || known.weevils}
+					{#if testing.weevils || known.weevils}
 						<section>
 							<h2 class="ruled">Weevils</h2>
 							{#if session.works}<div class="my-3">

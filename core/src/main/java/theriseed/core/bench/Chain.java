@@ -15,6 +15,9 @@ public record Chain(List<StepKind> steps) {
     private static final double DRY_TOPS_PERCENT = 20;
     private static final double CLEAN_PERCENT = 8;
 
+    /** Of seed that is clean as it comes. */
+    public static final Chain NOTHING_TO_DO = of();
+
     private static final Chain FERMENTED = of(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY);
     private static final Chain WASHED = of(StepKind.EXTRACT, StepKind.RINSE, StepKind.DRY);
     private static final Chain SOAKED = of(StepKind.EXTRACT, StepKind.SOAK, StepKind.RINSE, StepKind.DRY);
@@ -111,6 +114,25 @@ public record Chain(List<StepKind> steps) {
     /** Steps of the chain still to come after those done. */
     public List<StepKind> left(List<StepKind> done) {
         return steps.subList(reached(done) + 1, steps.size());
+    }
+
+    /** Places in the chain, from 0, of steps before the furthest that was reached that were passed over. */
+    public List<Integer> skipped(List<StepKind> done) {
+        List<Integer> skipped = new ArrayList<>();
+        int place = 0;
+        for (StepKind kind : done) {
+            int at = place;
+            while (at < steps.size() && steps.get(at) != kind) {
+                at++;
+            }
+            if (at < steps.size()) {
+                for (int passed = place; passed < at; passed++) {
+                    skipped.add(passed);
+                }
+                place = at + 1;
+            }
+        }
+        return skipped;
     }
 
     private int reached(List<StepKind> done) {

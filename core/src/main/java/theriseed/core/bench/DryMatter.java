@@ -1,5 +1,6 @@
 package theriseed.core.bench;
 
+import theriseed.core.drying.Moisture;
 import theriseed.core.measure.Range;
 
 /**

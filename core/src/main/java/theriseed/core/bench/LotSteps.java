@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Usual;
+import theriseed.core.drying.DryingWatch;
+import theriseed.core.drying.Moisture;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 
@@ -220,6 +222,11 @@ public final class LotSteps {
         return poured() ? List.of() : chain.left(done());
     }
 
+    /** Places in its chain, from 0, of steps that were passed over. */
+    public List<Integer> skipped() {
+        return chain.skipped(done());
+    }
+
     private boolean atTheEnd() {
         return chain.next(done()) == null;
     }
@@ -272,6 +279,21 @@ public final class LotSteps {
                     .because("TRANSFERRED")
                     .check("massOut", mass());
         }
+    }
+
+    /** Whether what is dried in the step at this place, from 0, is threshed after it. */
+    public boolean driedToThresh(int place) {
+        return chain.left(steps.subList(0, place + 1).stream().map(Step::kind).toList())
+                .contains(StepKind.THRESH);
+    }
+
+    /**
+     * Moisture to which it is dried in the step at this place, from 0, percent wet basis: what it threshes well at, then
+     * what sealed packs need.
+     */
+    public double dryTo(int place) {
+        OptionalDouble threshes = crop.handling().threshesAt();
+        return driedToThresh(place) && threshes.isPresent() ? threshes.getAsDouble() : DryingWatch.sealed(crop);
     }
 
     /** What is taken to go into the step at this place, from 0, where nobody knows: as the step before usually leaves it. */

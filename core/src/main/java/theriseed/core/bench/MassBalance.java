@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import theriseed.core.drying.Moisture;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.measure.Refusal;

@@ -185,6 +185,7 @@ final class CropRow {
                         ? OptionalDouble.of(0)
                         : frost.equals("no") ? OptionalDouble.empty() : optional("frost_kills", Range.of(-40, 0, "C")),
                 purity(),
+                optional("threshing_moisture_pct", Range.of(3, 30, "%")),
                 usual("pieces_%s", Range.of(1, 100, ""), 1));
     }
 

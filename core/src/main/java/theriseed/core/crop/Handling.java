@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
  * @param stopWateringAt when it is watered for the last time, to dry down; none where it is not stopped
  * @param killedAt air temperature at which standing plants are mostly lost, &deg;C; none where they stand any usual winter
  * @param purity what its seed is asked to be; none for crops that are kept by tubers or bulbs
+ * @param threshesAt moisture at which it is threshed, percent wet basis, two points either way; none for what is not threshed
  * @param pieces cloves, bulbs or tubers that one planted piece gives; none for crops raised from seed
  */
 public record Handling(
@@ -19,6 +20,7 @@ public record Handling(
         Optional<Stage.When> stopWateringAt,
         OptionalDouble killedAt,
         Optional<PurityStandard> purity,
+        OptionalDouble threshesAt,
         Optional<Usual> pieces) {
     private static final double LIGHT_FROST_C = -2;
 

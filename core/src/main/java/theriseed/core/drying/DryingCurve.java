@@ -2,7 +2,6 @@ package theriseed.core.drying;
 
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
-import theriseed.core.bench.Moisture;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.measure.Refusal;

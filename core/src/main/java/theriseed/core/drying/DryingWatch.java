@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import theriseed.core.bench.Moisture;
 import theriseed.core.crop.Crop;
 import theriseed.core.drying.DryingCurve.Shape;
 import theriseed.core.measure.OutOfRange;

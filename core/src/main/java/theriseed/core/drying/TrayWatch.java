@@ -60,9 +60,9 @@ public record TrayWatch(
      *
      * @param massIn grams
      * @param moistureIn percent wet basis as measured, and {@code usual} what is taken where nobody did
-     * @param target percent wet basis; that of sealed packs where none was told
+     * @param target percent wet basis to which it is dried
      */
-    public record Spread(Instant at, double massIn, OptionalDouble moistureIn, double usual, OptionalDouble target) {}
+    public record Spread(Instant at, double massIn, OptionalDouble moistureIn, double usual, double target) {}
 
     /** @param air &deg;C over it when last read, and {@code humidity} percent */
     public static TrayWatch of(
@@ -79,7 +79,7 @@ public record TrayWatch(
                 spread.massIn(),
                 spread.moistureIn().orElse(spread.usual()),
                 spread.moistureIn().isEmpty(),
-                spread.target().orElse(DryingWatch.sealed(crop)),
+                spread.target(),
                 byHour.entrySet().stream().map(TrayWatch::weighing).toList(),
                 air.isPresent() && humidity.isPresent()
                         ? Optional.of(new DryingWatch.Room(air.getAsDouble(), humidity.getAsDouble()))

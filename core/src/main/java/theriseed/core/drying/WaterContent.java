@@ -1,6 +1,5 @@
 package theriseed.core.drying;
 
-import theriseed.core.bench.Moisture;
 import theriseed.core.measure.Range;
 
 /** Water in seed, as a share of the wet mass or of the dry matter, and what leaves it. */

@@ -80,6 +80,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         PICKED_EARLY,
         WEEVILS_NOT_LOOKED_FOR,
         PURITY_NOT_TESTED,
+        NOT_SEEN_GROWING,
         DRIED_TOO_HOT,
         DAMP_FOR_SEALING,
         STANDARD_NOT_SHOWN,
@@ -106,6 +107,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      * What is known of a lot.
      *
      * @param grade it would be sold at
+     * @param seenGrowing whether it was picked from a planting of these records; of other seed nothing is known of its rows
      * @param isolation at that grade, as it turned out in the season
      * @param plantsPicked plants whose seed is in it
      * @param walks what the last stage's walks showed at that grade, if anyone walked
@@ -132,6 +134,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
     public record Known(
             Grade grade,
             Crop crop,
+            boolean seenGrowing,
             Verdict isolation,
             int plantsPicked,
             Optional<WalkVerdict> walks,
@@ -191,6 +194,15 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             if (lot.grade() == Grade.OWN_USE) {
                 against.add(new Finding.OwnUseOnly());
             }
+            caution(!lot.seenGrowing(), Caution.NOT_SEEN_GROWING);
+            if (lot.seenGrowing()) {
+                stood();
+            }
+            caution(lot.pickedEarly(), Caution.PICKED_EARLY);
+            caution(lot.breedingOut(), Caution.BREEDING_OUT);
+        }
+
+        private void stood() {
             if (lot.isolation() == Verdict.CROSSES) {
                 against.add(new Finding.Crosses(lot.grade()));
             }
@@ -206,8 +218,6 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             }
             lot.walks().ifPresent(this::walks);
             caution(lot.sick(), Caution.SICK_PLANTS);
-            caution(lot.pickedEarly(), Caution.PICKED_EARLY);
-            caution(lot.breedingOut(), Caution.BREEDING_OUT);
             if (lot.shedUndecided()) {
                 against.add(new Finding.ShedUndecided());
             }

@@ -183,7 +183,7 @@ public final class SeasonBooks<L, P> {
         return lot.held()
                 || lot.bench()
                         .map(bench -> bench.clean() && !lot.stock().anyLeft())
-                        .orElseGet(() -> rows.over(today));
+                        .orElseGet(() -> rows == null || rows.over(today));
     }
 
     /** What came to nothing, in all; {@link #carriedByNone} where nothing is left that could carry it. */

@@ -172,4 +172,64 @@ class LotStepsTest {
         assertThat(lot.usualInto(1)).isEqualTo(StepKind.THRESH.usualMoistureAfter());
         assertThat(lot.usualInto(0)).isEqualTo(Chain.usualMoistureAtHarvest(PEA));
     }
+
+    /** Growers thresh peas at about 13 %, and dry the seed once it is out of its straw. */
+    @Test
+    void podsAreDriedToWhatTheyThreshAtAndSeedToWhatPacksNeed() {
+        LotSteps pods = peas(open(StepKind.DRY, 9000));
+        assertThat(pods.driedToThresh(0)).isTrue();
+        assertThat(pods.dryTo(0)).isEqualTo(PEA.handling().threshesAt().orElseThrow());
+        Step[] done = {
+            step(StepKind.DRY, 9000, 8100, 0), step(StepKind.THRESH, 8100, 6000, 2100), open(StepKind.DRY, 6000)
+        };
+        assertThat(peas(done).driedToThresh(2)).isFalse();
+        assertThat(peas(done).dryTo(2)).isEqualTo(PEA.storageMoisture().orElseThrow());
+    }
+
+    /** Whoever rinses at once has not fermented. */
+    @Test
+    void whatWasPassedOverWasNotDone() {
+        Chain wet = Chain.School.FERMENTED.chain();
+        assertThat(wet.skipped(List.of(StepKind.EXTRACT, StepKind.RINSE))).containsExactly(1);
+        assertThat(wet.skipped(List.of(StepKind.EXTRACT, StepKind.FERMENT))).isEmpty();
+        assertThat(wet.skipped(List.of(StepKind.DRY))).containsExactly(0, 1, 2);
+        assertThat(wet.skipped(List.of(StepKind.EXTRACT, StepKind.THRESH))).isEmpty();
+    }
+
+    @Test
+    void aSchoolIsToldByWhatWasDone() {
+        Crop tomato = CropTable.shipped().find("tomato").orElseThrow();
+        assertThat(Chain.school(tomato, List.of(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY)))
+                .contains(Chain.School.FERMENTED);
+        assertThat(Chain.school(tomato, List.of(StepKind.EXTRACT, StepKind.RINSE, StepKind.DRY)))
+                .contains(Chain.School.WASHED);
+        assertThat(Chain.school(tomato, List.of(StepKind.EXTRACT, StepKind.DRY)))
+                .isEmpty();
+        assertThat(Chain.school(PEA, List.of(StepKind.DRY, StepKind.THRESH))).contains(Chain.School.THRESHED);
+        assertThat(Chain.school(PEA, List.of(StepKind.DRY, StepKind.THRESH, StepKind.FREEZE)))
+                .contains(Chain.School.FROZEN);
+    }
+
+    /** 40 kg of fruit, 6.5 kg of mash and 20 kg of flesh: 13.5 kg went somewhere. */
+    @Test
+    void openingFruitKeepsItsWetMass() {
+        Crop tomato = CropTable.shipped().find("tomato").orElseThrow();
+        Filled fruit = picked(40_000, 0);
+        Chain chain = Chain.of(tomato);
+        MassBalance.Step seen = new LotSteps(
+                        tomato, chain, fruit, List.of(step(StepKind.EXTRACT, 40_000, 6_500, 20_000)))
+                .judged()
+                .get(0)
+                .balance()
+                .orElseThrow();
+        assertThat(seen.alarm()).isTrue();
+        assertThat(seen.unaccounted()).hasValue(33.75);
+        assertThat(new LotSteps(tomato, chain, fruit, List.of(step(StepKind.EXTRACT, 40_000, 6_500, 33_000)))
+                        .judged()
+                        .get(0)
+                        .balance()
+                        .orElseThrow()
+                        .alarm())
+                .isFalse();
+    }
 }

@@ -20,7 +20,7 @@ import theriseed.core.drying.TrayWatch.Weighed;
 class OverheatedTest {
     private static final Crop CUCUMBER = CropTable.shipped().find("cucumber").orElseThrow();
     private static final Instant NOON = Instant.parse("2026-08-20T12:00:00Z");
-    private static final Spread WET = new Spread(NOON, 140, OptionalDouble.of(45), 50, OptionalDouble.empty());
+    private static final Spread WET = new Spread(NOON, 140, OptionalDouble.of(45), 50, 6);
 
     /** 77 g of dry matter: 16.3 % at 92 g. */
     private static final List<Weighed> DOWN_TO_16 = List.of(new Weighed(hours(10), 92));

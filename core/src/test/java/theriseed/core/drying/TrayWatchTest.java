@@ -22,7 +22,7 @@ class TrayWatchTest {
     }
 
     private static Spread tray(OptionalDouble moisture) {
-        return new Spread(SPREAD, 1000, moisture, 18, OptionalDouble.of(9));
+        return new Spread(SPREAD, 1000, moisture, 18, 9);
     }
 
     private static TrayWatch watched(List<Weighed> weighed, double hours) {

@@ -38,6 +38,7 @@ class SaleGateTest {
         return new Known(
                 grade,
                 KALE,
+                true,
                 isolation,
                 120,
                 Optional.of(WalkVerdict.of(grade, 400, List.of(Pass.of(400, 0, 0, 0.9), Pass.of(400, 0, 0, 0.9)))),
@@ -133,6 +134,14 @@ class SaleGateTest {
     }
 
     @Test
+    void ofSeedNobodyHereSawGrowNothingIsAskedOfItsRows() {
+        Known came = with(with(with(good(), "seenGrowing", false), "walks", Optional.empty()), "plantsPicked", 0);
+        assertThat(SaleGate.of(came).mayBeSold()).isTrue();
+        assertThat(SaleGate.of(came).cautions()).containsExactly(Caution.NOT_SEEN_GROWING);
+        assertThat(SaleGate.of(with(came, "grade", Grade.OWN_USE)).reasons()).contains(Reason.OWN_USE_ONLY);
+    }
+
+    @Test
     void whatWentIntoOtherLotsIsNotAskedToBeCleanOrTested() {
         Known emptied = with(with(with(good(), "clean", false), "germination", Optional.empty()), "transferred", true);
         assertThat(SaleGate.of(emptied).against()).containsExactly(new Finding.AllTransferred());
@@ -185,6 +194,7 @@ class SaleGateTest {
         Known lot = new Known(
                 Grade.STOCK,
                 KALE,
+                true,
                 Verdict.CROSSES,
                 75,
                 Optional.of(WalkVerdict.of(Grade.STOCK, 80, List.of(Pass.of(80, 3, 0, 0.9)))),
@@ -229,6 +239,7 @@ class SaleGateTest {
         Known lot = new Known(
                 Grade.OWN_USE,
                 KALE,
+                true,
                 Verdict.CLEAR,
                 30,
                 Optional.empty(),

@@ -46,7 +46,8 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
-import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 
 /** The steps of each lot from what was picked to clean seed. */
 @Service
@@ -61,7 +62,7 @@ public class Bench {
     private final Lots lots;
     private final Pours pours;
     private final Harvests harvests;
-    private final Plantings plantings;
+    private final Varieties varieties;
     private final Crops crops;
     private final Corrections corrections;
     private final Stamps stamps;
@@ -81,7 +82,7 @@ public class Bench {
             Lots lots,
             Pours pours,
             Harvests harvests,
-            Plantings plantings,
+            Varieties varieties,
             Crops crops,
             Corrections corrections,
             Stamps stamps,
@@ -95,7 +96,7 @@ public class Bench {
         this.lots = lots;
         this.pours = pours;
         this.harvests = harvests;
-        this.plantings = plantings;
+        this.varieties = varieties;
         this.crops = crops;
         this.corrections = corrections;
         this.stamps = stamps;
@@ -109,11 +110,12 @@ public class Bench {
     public LotsAtBench of(Collection<LotView> of) {
         Map<UUID, LotView> byId = of.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
         Map<UUID, UUID> states = this.states.of(byId.keySet());
-        Map<UUID, String> cropKeys =
-                plantings.cropKeys(of.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        Map<UUID, VarietyView> named =
+                varieties.byIds(of.stream().map(LotView::varietyId).collect(Collectors.toSet()));
         Map<UUID, Rests> rests = new HashMap<>();
         states.forEach((id, state) -> rests.put(
-                id, new Rests(state, crops.get(cropKeys.get(byId.get(id).plantingId())))));
+                id,
+                new Rests(state, crops.get(named.get(byId.get(id).varietyId()).cropKey()))));
         Map<UUID, HarvestView> picked = new HashMap<>();
         Map<UUID, BenchView> worked = new HashMap<>();
         kept.of(rests, ids -> calculated(ids, rests))
@@ -151,7 +153,8 @@ public class Bench {
         for (UUID id : inOrder(picked)) {
             HarvestView harvest = picked.get(id);
             List<Step> of = byLot.getOrDefault(id, List.of());
-            Chain chain = own.getOrDefault(id, Chain.of(crop.get(id)));
+            Chain chain =
+                    own.getOrDefault(id, harvest.arrival() == null ? Chain.of(crop.get(id)) : Chain.NOTHING_TO_DO);
             worked.put(id, new LotAtBench(crop.get(id), chain, harvest, cameOf(harvest, worked), of, read, now).view());
         }
         return ids.stream()
@@ -178,6 +181,9 @@ public class Bench {
 
     /** What was picked that a lot came of. @param worked the lots it came of, at least */
     private static Optional<LotSteps.Picked> cameOf(HarvestView harvest, Map<UUID, BenchView> worked) {
+        if (harvest.arrival() != null) {
+            return Optional.empty();
+        }
         if (harvest.poured().isEmpty()) {
             return Optional.of(new LotSteps.Picked(harvest.mass().doubleValue(), harvest.plants()));
         }
@@ -399,6 +405,6 @@ public class Bench {
     }
 
     private Crop crop(LotView lot) {
-        return crops.get(plantings.cropKey(lot.plantingId()));
+        return crops.get(varieties.cropKey(lot.varietyId()));
     }
 }

@@ -15,6 +15,7 @@ import theriseed.server.base.Maybe;
  *
  * @param chain order of steps it goes through, usual for its crop or its own
  * @param left steps of it still to come
+ * @param skipped places in the chain, from 0, of steps that were passed over: they were not done
  * @param next step to offer; absent at the end of the chain or while one is under way
  * @param floating what it means when its seed floats
  * @param shelf it stands on, by the step under way, else the next; absent when there is none
@@ -33,6 +34,7 @@ import theriseed.server.base.Maybe;
 public record BenchView(
         List<StepKind> chain,
         List<StepKind> left,
+        List<Integer> skipped,
         List<StepView> steps,
         @Maybe StepKind next,
         @Maybe StepView underWay,
@@ -52,7 +54,7 @@ public record BenchView(
     /** The same with what happened to the seed in lots it came of. */
     BenchView heated(Overheated all) {
         return new BenchView(
-                chain, left, steps, next, underWay, floating, shelf, wrong, clean, poured, mass, cameOf, expected,
-                toKeep, yield, minutes, dryPicked, all);
+                chain, left, skipped, steps, next, underWay, floating, shelf, wrong, clean, poured, mass, cameOf,
+                expected, toKeep, yield, minutes, dryPicked, all);
     }
 }

@@ -22,7 +22,8 @@ import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.season.Plantings;
+import theriseed.server.lot.Origin;
+import theriseed.server.season.Varieties;
 
 /** The orders of steps that lots go through: a crop's schools, the farm's own, and each lot's where it differs. */
 @Service
@@ -32,7 +33,7 @@ class Chains {
     private final OtherLots others;
     private final SettingChecks checks;
     private final Lots lots;
-    private final Plantings plantings;
+    private final Varieties varieties;
     private final Crops crops;
     private final Stamps stamps;
     private final ApplicationEventPublisher events;
@@ -43,7 +44,7 @@ class Chains {
             OtherLots others,
             SettingChecks checks,
             Lots lots,
-            Plantings plantings,
+            Varieties varieties,
             Crops crops,
             Stamps stamps,
             ApplicationEventPublisher events) {
@@ -52,7 +53,7 @@ class Chains {
         this.others = others;
         this.checks = checks;
         this.lots = lots;
-        this.plantings = plantings;
+        this.varieties = varieties;
         this.crops = crops;
         this.stamps = stamps;
         this.events = events;
@@ -89,7 +90,7 @@ class Chains {
     @ReadsOnly
     public ChainChoice of(String number) {
         LotView lot = lots.get(number);
-        String cropKey = plantings.cropKey(lot.plantingId());
+        String cropKey = varieties.cropKey(lot.varietyId());
         Crop crop = crops.get(cropKey);
         return new ChainChoice(
                 version(lot.id()),
@@ -127,7 +128,9 @@ class Chains {
     /** The order of steps a lot goes through. */
     @ReadsOnly
     public Chain chain(LotView lot, Crop crop) {
-        return ofLots.findByLotId(lot.id()).map(LotChain::chain).orElseGet(() -> Chain.of(crop));
+        return ofLots.findByLotId(lot.id())
+                .map(LotChain::chain)
+                .orElseGet(() -> lot.origin() == Origin.ELSEWHERE ? Chain.NOTHING_TO_DO : Chain.of(crop));
     }
 
     /** Takes a lot through another order of steps from now on; what was done stays. */

@@ -63,7 +63,7 @@ final class LotAtBench {
                         harvest.moisture() == null
                                 ? OptionalDouble.empty()
                                 : OptionalDouble.of(harvest.moisture().percent()),
-                        !harvest.poured().isEmpty(),
+                        harvest.picks().isEmpty(),
                         harvest.pouredOut()),
                 steps.stream().map(step -> step.facts().toWeigh()).toList());
     }
@@ -79,6 +79,7 @@ final class LotAtBench {
         return new BenchView(
                 chain.steps(),
                 lot.left(),
+                lot.skipped(),
                 views,
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
@@ -167,7 +168,7 @@ final class LotAtBench {
                 dries && !open ? watch.settled(facts, read(step)).orElse(null) : null,
                 dries ? watch.heated(facts, into, usual, read(step)).orElse(null) : null,
                 open && facts.kind() == StepKind.FERMENT ? watch.ferment(facts, read(step)) : null,
-                open && dries ? watch.drying(facts, into, usual, read(step)) : null);
+                open && dries ? watch.drying(facts, into, usual, lot, place, read(step)) : null);
     }
 
     /** As it was read going in, else as it is known by then. */

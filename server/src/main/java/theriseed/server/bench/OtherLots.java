@@ -7,7 +7,6 @@ import org.springframework.stereotype.Component;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
-import theriseed.server.season.Plantings;
 import theriseed.server.season.Varieties;
 
 /** What was done with the newest lots of a crop, other than one; not with all there ever were. */
@@ -18,13 +17,11 @@ class OtherLots {
     private final StepRepository steps;
     private final Lots lots;
     private final Varieties varieties;
-    private final Plantings plantings;
 
-    OtherLots(StepRepository steps, Lots lots, Varieties varieties, Plantings plantings) {
+    OtherLots(StepRepository steps, Lots lots, Varieties varieties) {
         this.steps = steps;
         this.lots = lots;
         this.varieties = varieties;
-        this.plantings = plantings;
     }
 
     /** What each kind of step let through in those that were picked. */
@@ -38,7 +35,7 @@ class OtherLots {
     }
 
     private UUID[] others(LotView lot, Predicate<LotView> which) {
-        List<UUID> ofCrop = varieties.idsOfCrop(plantings.cropKey(lot.plantingId()));
+        List<UUID> ofCrop = varieties.idsOfCrop(varieties.cropKey(lot.varietyId()));
         return lots.newest(ofCrop, LOOKED_AT + 1).stream()
                 .filter(other -> !other.id().equals(lot.id()))
                 .limit(LOOKED_AT)

@@ -19,7 +19,7 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
-import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
 
 /** Follows what was picked through all lots it went into. */
 @Service
@@ -27,14 +27,14 @@ public class Pickings {
     private final Bench bench;
     private final Lots lots;
     private final Pours pours;
-    private final Plantings plantings;
+    private final Varieties varieties;
     private final Crops crops;
 
-    Pickings(Bench bench, Lots lots, Pours pours, Plantings plantings, Crops crops) {
+    Pickings(Bench bench, Lots lots, Pours pours, Varieties varieties, Crops crops) {
         this.bench = bench;
         this.lots = lots;
         this.pours = pours;
-        this.plantings = plantings;
+        this.varieties = varieties;
         this.crops = crops;
     }
 
@@ -44,7 +44,7 @@ public class Pickings {
         List<LotView> below = pours.below(List.of(picked.id()));
         Set<UUID> all = new HashSet<>(below.stream().map(LotView::id).toList());
         pours.cameOf(List.copyOf(all)).values().forEach(from -> all.addAll(from.keySet()));
-        return new All(bench.of(lots.byIds(all))).of(picked, crops.get(plantings.cropKey(picked.plantingId())));
+        return new All(bench.of(lots.byIds(all))).of(picked, crops.get(varieties.cropKey(picked.varietyId())));
     }
 
     /** The same of many. @param at the bench, with all lots that seed of theirs came of and went into */

@@ -93,6 +93,7 @@ public record StepView(
      * A drying tray. Masses in grams, moistures in percent wet basis.
      *
      * @param moistureIn going in, {@code estimated} when nobody measured it
+     * @param toThresh whether that is what it threshes well at; it is dried again once it is clean
      * @param floor moisture below which the room's air does not dry it; absent while the air was not read
      * @param dry whether it has reached its target
      * @param dryAt when it reaches its target, absent while that cannot be told
@@ -107,6 +108,7 @@ public record StepView(
             double moistureIn,
             boolean estimated,
             double target,
+            boolean toThresh,
             double targetMass,
             double mass,
             double moisture,

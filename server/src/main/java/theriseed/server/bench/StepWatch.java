@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import theriseed.core.bench.FermentWatch;
+import theriseed.core.bench.LotSteps;
 import theriseed.core.crop.Crop;
 import theriseed.core.drying.DryingWatch;
 import theriseed.core.drying.Overheated;
@@ -56,12 +57,13 @@ final class StepWatch {
     }
 
     /** @param measured moisture going in, % wet basis, and {@code usual} what is taken where nobody measured it */
-    StepView.Drying drying(StepFacts facts, OptionalDouble measured, double usual, List<ReadingView> read) {
+    StepView.Drying drying(
+            StepFacts facts, OptionalDouble measured, double usual, LotSteps lot, int place, List<ReadingView> read) {
         Double air = last(Quantity.AIR, read);
         Double humidity = last(Quantity.HUMIDITY, read);
         TrayWatch tray = TrayWatch.of(
                 crop,
-                spread(facts, measured, usual),
+                spread(facts, measured, usual, lot.dryTo(place)),
                 weighed(read),
                 Step.maybe(air),
                 Step.maybe(humidity),
@@ -71,6 +73,7 @@ final class StepWatch {
                 watch.moistureIn(),
                 watch.estimated(),
                 watch.target(),
+                lot.driedToThresh(place) && facts.target() == null,
                 watch.targetMass(),
                 watch.mass(),
                 watch.moisture(),
@@ -92,9 +95,14 @@ final class StepWatch {
                 tray.forgotten());
     }
 
-    private static TrayWatch.Spread spread(StepFacts facts, OptionalDouble measured, double usual) {
+    /** @param usual moisture where nobody knows it, and {@code wanted} where nobody told another */
+    private static TrayWatch.Spread spread(StepFacts facts, OptionalDouble measured, double usual, double wanted) {
         return new TrayWatch.Spread(
-                facts.begunAt(), facts.massIn().doubleValue(), measured, usual, Step.maybe(facts.target()));
+                facts.begunAt(),
+                facts.massIn().doubleValue(),
+                measured,
+                usual,
+                Step.maybe(facts.target()).orElse(wanted));
     }
 
     private static List<TrayWatch.Weighed> weighed(List<ReadingView> read) {
@@ -107,7 +115,7 @@ final class StepWatch {
     Optional<Overheated> heated(StepFacts facts, OptionalDouble measured, double usual, List<ReadingView> read) {
         return Overheated.of(
                 crop,
-                spread(facts, measured, usual),
+                spread(facts, measured, usual, DryingWatch.sealed(crop)),
                 weighed(read),
                 of(Quantity.AIR, read).stream()
                         .map(one -> new Overheated.Air(one.takenAt(), one.value()))

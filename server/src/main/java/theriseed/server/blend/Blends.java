@@ -338,7 +338,7 @@ class Blends {
                     "lot",
                     lot.number(),
                     "variety",
-                    other.known().planting().variety().name());
+                    other.known().variety().name());
         }
         if (!other.known().bench().left().equals(first.known().bench().left())) {
             throw new Refused(

@@ -15,6 +15,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickView;
+import theriseed.server.lot.Arrivals;
 import theriseed.server.lot.Families;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -22,6 +23,8 @@ import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 import theriseed.server.sown.Elsewhere;
 import theriseed.server.stall.Sales;
 
@@ -32,7 +35,9 @@ class SeedFamily {
     private final Families families;
     private final Pours pours;
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Elsewhere elsewhere;
+    private final Arrivals arrivals;
     private final Harvests harvests;
     private final LotsHere here;
     private final Sales sales;
@@ -42,7 +47,9 @@ class SeedFamily {
             Families families,
             Pours pours,
             Plantings plantings,
+            Varieties varieties,
             Elsewhere elsewhere,
+            Arrivals arrivals,
             Harvests harvests,
             LotsHere here,
             Sales sales) {
@@ -50,6 +57,8 @@ class SeedFamily {
         this.families = families;
         this.pours = pours;
         this.plantings = plantings;
+        this.varieties = varieties;
+        this.arrivals = arrivals;
         this.elsewhere = elsewhere;
         this.harvests = harvests;
         this.here = here;
@@ -74,14 +83,17 @@ class SeedFamily {
                 .distinct()
                 .toList();
         Map<UUID, Plantings.GrownOn> planted = plantings.grownOn(Stream.concat(
-                        all.stream().map(LotView::plantingId), sown.stream().map(Families.Sown::plantingId))
+                        all.stream().map(LotView::plantingId).filter(Objects::nonNull),
+                        sown.stream().map(Families.Sown::plantingId))
                 .collect(Collectors.toSet()));
+        Map<UUID, VarietyView> named =
+                varieties.byIds(all.stream().map(LotView::varietyId).collect(Collectors.toSet()));
         Sales.LeftLots left = sales.left(carriers);
         return new FamilyView(
                 lot.number(),
-                planted.get(lot.plantingId()).planting().varietyName(),
-                members(all, carriers, planted),
-                bought(grew),
+                named.get(lot.varietyId()).name(),
+                members(all, carriers, planted, named),
+                bought(grew, numbers, all),
                 sown.stream()
                         .map(one -> grew.standing(one.plantingId()))
                         .filter(Objects::nonNull)
@@ -137,16 +149,29 @@ class SeedFamily {
         }
     }
 
-    private List<FamilyView.Bought> bought(Grew grew) {
-        return elsewhere.of(grew.lots().keySet()).stream()
-                .map(seed -> new FamilyView.Bought(
-                        seed.id(),
-                        seed.supplier(),
-                        seed.theirNumber(),
-                        seed.grownIn(),
-                        seed.mass(),
-                        seed.sownOn(),
-                        grew.of(seed.plantingId())))
+    /** Seed from elsewhere that was sown, or that was given a number of its own. */
+    private List<FamilyView.Bought> bought(Grew grew, Map<UUID, String> numbers, List<LotView> all) {
+        Map<UUID, LotView> byId = all.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
+        return Stream.concat(
+                        elsewhere.of(grew.lots().keySet()).stream()
+                                .map(seed -> new FamilyView.Bought(
+                                        seed.id(),
+                                        seed.supplier(),
+                                        seed.theirNumber(),
+                                        seed.grownIn(),
+                                        seed.mass(),
+                                        seed.sownOn(),
+                                        grew.of(seed.plantingId()))),
+                        arrivals.of(numbers.keySet()).values().stream()
+                                .filter(came -> came.way().elsewhere())
+                                .map(came -> new FamilyView.Bought(
+                                        came.id(),
+                                        came.fromWhom(),
+                                        byId.get(came.lotId()).oldNumber(),
+                                        came.grownIn(),
+                                        came.mass(),
+                                        came.cameOn(),
+                                        List.of(numbers.get(came.lotId())))))
                 .toList();
     }
 
@@ -159,7 +184,7 @@ class SeedFamily {
     }
 
     private List<FamilyView.Member> members(
-            List<LotView> all, Set<UUID> carriers, Map<UUID, Plantings.GrownOn> planted) {
+            List<LotView> all, Set<UUID> carriers, Map<UUID, Plantings.GrownOn> planted, Map<UUID, VarietyView> named) {
         Set<UUID> ids = ids(all);
         Map<UUID, HarvestView> picked = harvests.of(ids);
         Map<UUID, LotsHere.Left> left = here.left(ids);
@@ -168,7 +193,8 @@ class SeedFamily {
                 .map(lot -> member(
                         lot,
                         carriers.contains(lot.id()),
-                        planted.get(lot.plantingId()),
+                        named.get(lot.varietyId()),
+                        lot.plantingId() == null ? null : planted.get(lot.plantingId()),
                         picked.get(lot.id()),
                         left.get(lot.id()),
                         generations.get(lot.id())))
@@ -178,6 +204,7 @@ class SeedFamily {
     private static FamilyView.Member member(
             LotView lot,
             boolean carries,
+            VarietyView variety,
             Plantings.GrownOn planted,
             HarvestView harvest,
             LotsHere.Left left,
@@ -186,7 +213,7 @@ class SeedFamily {
         return new FamilyView.Member(
                 lot.number(),
                 lot.origin(),
-                planted.planting().varietyName(),
+                variety.name(),
                 lot.season(),
                 lot.grade(),
                 generation,

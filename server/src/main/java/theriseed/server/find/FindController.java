@@ -58,7 +58,7 @@ class FindController {
         if (typed.isEmpty()) {
             return new Found(null, null, hits);
         }
-        if (typed.matches(LOOKS_LIKE_A_NUMBER)) {
+        if (typed.matches(LOOKS_LIKE_A_NUMBER) && lots.onceCalled(typed).isEmpty()) {
             if (!LotNumber.valid(typed)) {
                 return new Found(
                         null,
@@ -79,6 +79,10 @@ class FindController {
         lotsHolding(typed).stream()
                 .limit(MOST_OF_A_KIND)
                 .forEach(lot -> hits.add(new Hit(HitKind.LOT, lot.number(), lot.number(), "lot")));
+        lots.onceCalled(typed).stream()
+                .limit(MOST_OF_A_KIND)
+                .forEach(lot ->
+                        hits.add(new Hit(HitKind.LOT, lot.number(), lot.number(), "lot, was " + lot.oldNumber())));
         varieties.matching(typed, 0, MOST_OF_A_KIND).items().forEach(variety -> hits.add(hit(variety)));
         ground.plots().stream()
                 .filter(plot -> plot.name().toLowerCase(Locale.ROOT).contains(typed.toLowerCase(Locale.ROOT)))

@@ -80,6 +80,6 @@ public class DampSeed {
     }
 
     private Crop crop(LotKnown known) {
-        return crops.get(known.planting().variety().cropKey());
+        return crops.get(known.variety().cropKey());
     }
 }

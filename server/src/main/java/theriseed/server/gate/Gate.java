@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -41,7 +42,6 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
-import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.PurityView;
@@ -51,6 +51,8 @@ import theriseed.server.quality.TestsView;
 import theriseed.server.season.Health;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 import theriseed.server.walk.LateView;
 import theriseed.server.walk.StageVerdict;
 import theriseed.server.walk.Walks;
@@ -64,6 +66,7 @@ public class Gate {
     private final OverrulingRepository overrulings;
     private final Pours pours;
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Walks walks;
     private final Bench bench;
     private final Quality quality;
@@ -80,6 +83,7 @@ public class Gate {
             OverrulingRepository overrulings,
             Pours pours,
             Plantings plantings,
+            Varieties varieties,
             Walks walks,
             Bench bench,
             Quality quality,
@@ -90,6 +94,7 @@ public class Gate {
         this.overrulings = overrulings;
         this.pours = pours;
         this.plantings = plantings;
+        this.varieties = varieties;
         this.walks = walks;
         this.bench = bench;
         this.quality = quality;
@@ -109,9 +114,14 @@ public class Gate {
     public List<LotKnown> of(Collection<LotView> lots) {
         Map<UUID, LotView> byId = lots.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
         Map<UUID, UUID> states = this.states.of(byId.keySet());
-        Map<UUID, Set<UUID>> from = plantingsOf(lots);
-        Map<UUID, PlantingView> planted =
-                plantings.all(from.values().stream().flatMap(Set::stream).collect(Collectors.toSet()));
+        Map<UUID, List<Pours.PickedLot>> from = beginnings(lots);
+        Map<UUID, PlantingView> planted = plantings.all(from.values().stream()
+                .flatMap(List::stream)
+                .map(Pours.PickedLot::plantingId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet()));
+        Map<UUID, VarietyView> named =
+                varieties.byIds(lots.stream().map(LotView::varietyId).collect(Collectors.toSet()));
         Map<UUID, StageVerdict> walked = walks.verdicts(planted.values());
         Map<UUID, List<LateView>> late = walks.late(planted.values());
         Set<UUID> sick = walks.tooSick(planted.keySet()).stream()
@@ -124,8 +134,12 @@ public class Gate {
             return new Rests(
                     lot,
                     states.get(id),
-                    crops.get(planted.get(lot.plantingId()).variety().cropKey()),
+                    named.get(lot.varietyId()),
+                    crops.get(named.get(lot.varietyId()).cropKey()),
                     from.get(id).stream()
+                            .map(Pours.PickedLot::plantingId)
+                            .filter(Objects::nonNull)
+                            .distinct()
                             .map(planting -> new Rows(
                                     planted.get(planting),
                                     walked.get(planting),
@@ -133,8 +147,9 @@ public class Gate {
                                             .anyMatch(shed -> !shed.decided()),
                                     sick.contains(planting)))
                             .toList(),
-                    planted.get(lot.plantingId()),
-                    walked.get(lot.plantingId()),
+                    from.get(id).stream().anyMatch(one -> one.plantingId() == null),
+                    lot.plantingId() == null ? null : planted.get(lot.plantingId()),
+                    lot.plantingId() == null ? null : walked.get(lot.plantingId()),
                     today,
                     time.zone(),
                     air);
@@ -148,6 +163,7 @@ public class Gate {
      *
      * @param state of its own records
      * @param crop as the farm knows it
+     * @param arrived whether some of it was picked from no planting of these records
      * @param from the rows its seed was picked from, {@code planting} those that most of it was, and {@code walked} what
      *     was found there
      * @param air of the shelves its containers stand on
@@ -155,8 +171,10 @@ public class Gate {
     private record Rests(
             LotView lot,
             UUID state,
+            VarietyView variety,
             Crop crop,
             List<Rows> from,
+            boolean arrived,
             PlantingView planting,
             StageVerdict walked,
             LocalDate today,
@@ -194,7 +212,9 @@ public class Gate {
         Evidence evidence = new Evidence(
                 rests.lot(),
                 rests.crop(),
+                rests.variety(),
                 rests.from(),
+                rests.arrived(),
                 harvest,
                 work,
                 tests,
@@ -206,6 +226,7 @@ public class Gate {
                 rests.today());
         return new LotKnown(
                 rests.lot(),
+                rests.variety(),
                 rests.planting(),
                 harvest,
                 work,
@@ -234,17 +255,19 @@ public class Gate {
         }
     }
 
-    /** The plantings that seed of each of these lots was picked from. */
-    private Map<UUID, Set<UUID>> plantingsOf(Collection<LotView> lots) {
-        Map<UUID, Set<UUID>> from = new HashMap<>();
-        lots.forEach(lot -> from.put(lot.id(), Set.of(lot.plantingId())));
-        List<UUID> poured = lots.stream()
-                .filter(lot -> lot.origin() != Origin.PICKED)
-                .map(LotView::id)
-                .toList();
-        (poured.isEmpty() ? Map.<UUID, List<Pours.PickedLot>>of() : pours.picked(poured))
-                .forEach((lot, picked) -> from.put(
-                        lot, picked.stream().map(Pours.PickedLot::plantingId).collect(Collectors.toSet())));
+    /** The lots that were picked, or came here, of which each of these came. */
+    private Map<UUID, List<Pours.PickedLot>> beginnings(Collection<LotView> lots) {
+        Map<UUID, List<Pours.PickedLot>> from = new HashMap<>();
+        List<UUID> poured = new ArrayList<>();
+        for (LotView lot : lots) {
+            switch (lot.origin()) {
+                case PICKED, ELSEWHERE -> from.put(lot.id(), List.of(new Pours.PickedLot(lot.id(), lot.plantingId())));
+                case PART, BLEND -> poured.add(lot.id());
+            }
+        }
+        if (!poured.isEmpty()) {
+            from.putAll(pours.picked(poured));
+        }
         return from;
     }
 
@@ -336,7 +359,9 @@ public class Gate {
     private record Evidence(
             LotView lot,
             Crop crop,
+            VarietyView variety,
             List<Rows> from,
+            boolean arrived,
             HarvestView harvest,
             BenchView work,
             TestsView tests,
@@ -349,8 +374,11 @@ public class Gate {
 
         /** Whatever stands against any of the rows it came of stands against the lot. */
         SaleGate at(Grade grade) {
-            List<SaleGate> gates =
-                    from.stream().map(rows -> SaleGate.of(known(grade, rows))).toList();
+            List<SaleGate> gates = Stream.concat(
+                            from.stream().map(Optional::of),
+                            arrived ? Stream.of(Optional.<Rows>empty()) : Stream.empty())
+                    .map(rows -> SaleGate.of(known(grade, rows)))
+                    .toList();
             return new SaleGate(
                     all(gates, SaleGate::against, Finding::reason), all(gates, SaleGate::cautions, caution -> caution));
         }
@@ -365,17 +393,19 @@ public class Gate {
                     .toList();
         }
 
-        private SaleGate.Known known(Grade grade, Rows rows) {
+        private SaleGate.Known known(Grade grade, Optional<Rows> rows) {
             Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
             return new SaleGate.Known(
                     grade,
                     crop,
-                    rows.isolation(grade),
+                    rows.isPresent(),
+                    rows.map(one -> one.isolation(grade)).orElse(Verdict.CLEAR),
                     harvest == null ? 0 : harvest.plants(),
-                    rows.walked(grade),
-                    !rows.planting().groundTo().isBefore(today),
-                    rows.shedUndecided(),
-                    rows.sick(),
+                    rows.flatMap(one -> one.walked(grade)),
+                    rows.filter(one -> !one.planting().groundTo().isBefore(today))
+                            .isPresent(),
+                    rows.filter(Rows::shedUndecided).isPresent(),
+                    rows.filter(Rows::sick).isPresent(),
                     harvest != null && harvest.earlyBy() > 0,
                     work != null && work.poured(),
                     work != null && work.clean(),
@@ -389,7 +419,7 @@ public class Gate {
                     germination.map(GerminationView::result),
                     germination.map(GerminationView::countedOn),
                     sortedSinceTest,
-                    rows.planting().variety().breedingOut(),
+                    variety.breedingOut(),
                     today,
                     Optional.ofNullable(lot.hold()).map(LotView.Hold::reason));
         }

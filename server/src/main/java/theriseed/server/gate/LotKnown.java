@@ -14,11 +14,13 @@ import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
+import theriseed.server.season.VarietyView;
 import theriseed.server.walk.StageVerdict;
 
 /**
  * Everything known of a lot, from every part of the work, with what the gate says of it.
  *
+ * @param planting it grew in; absent where it, or the largest part of it, came from elsewhere
  * @param weevils what the last look for them says; absent where nobody looked
  * @param moisture of its seed now; absent where it is not known
  * @param moistures what it was since it was picked, by day
@@ -27,7 +29,8 @@ import theriseed.server.walk.StageVerdict;
  */
 public record LotKnown(
         LotView lot,
-        PlantingView planting,
+        VarietyView variety,
+        @Maybe PlantingView planting,
         @Maybe HarvestView harvest,
         @Maybe BenchView bench,
         @Maybe StageVerdict walks,

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.UUID;
 import theriseed.core.drying.SeedMoisture;
 import theriseed.server.base.Maybe;
+import theriseed.server.lot.ArrivalView;
 import theriseed.server.lot.PourView;
 
 /**
@@ -22,6 +23,7 @@ import theriseed.server.lot.PourView;
  * @param containers filled
  * @param picks by day; none where it came of other lots
  * @param poured into it
+ * @param arrival how it came, where no planting of these records gave it
  * @param pouredOut grams of it that went into other lots
  * @param earlyBy days before its seed can have been ripe that the earliest picking in it was picked; 0 for none
  * @param moisture of what was poured into it, where it is known of every part
@@ -35,18 +37,30 @@ public record HarvestView(
         int containers,
         List<PickView> picks,
         List<PourView> poured,
+        @Maybe ArrivalView arrival,
         BigDecimal pouredOut,
         @Maybe SeedMoisture moisture,
         int earlyBy) {
 
     HarvestView pouringOut(BigDecimal out) {
         return new HarvestView(
-                lotId, pickedOn, lastOn, mass, plants, containers, picks, poured, out, moisture, earlyBy);
+                lotId, pickedOn, lastOn, mass, plants, containers, picks, poured, arrival, out, moisture, earlyBy);
     }
 
     HarvestView weighing(BigDecimal otherMass) {
         return new HarvestView(
-                lotId, pickedOn, lastOn, otherMass, plants, containers, picks, poured, pouredOut, moisture, earlyBy);
+                lotId,
+                pickedOn,
+                lastOn,
+                otherMass,
+                plants,
+                containers,
+                picks,
+                poured,
+                arrival,
+                pouredOut,
+                moisture,
+                earlyBy);
     }
 
     /**
@@ -67,6 +81,7 @@ public record HarvestView(
                 1,
                 List.of(),
                 poured,
+                null,
                 BigDecimal.ZERO,
                 SeedMoisture.together(poured.stream()
                                 .map(pour -> new SeedMoisture.Part(
@@ -74,6 +89,23 @@ public record HarvestView(
                                 .toList())
                         .orElse(null),
                 earlyBy);
+    }
+
+    /** Seed that no planting of these records gave. */
+    static HarvestView arrived(ArrivalView arrival) {
+        return new HarvestView(
+                arrival.lotId(),
+                arrival.cameOn(),
+                arrival.cameOn(),
+                arrival.mass(),
+                arrival.plants() == null ? 0 : arrival.plants(),
+                1,
+                List.of(),
+                List.of(),
+                arrival,
+                BigDecimal.ZERO,
+                null,
+                0);
     }
 
     /** @param picks of one lot, at least one */
@@ -99,6 +131,7 @@ public record HarvestView(
                 picks.stream().mapToInt(PickView::containers).sum(),
                 List.copyOf(byDay),
                 List.of(),
+                null,
                 BigDecimal.ZERO,
                 null,
                 byDay.stream()

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
@@ -33,6 +34,8 @@ import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
+import theriseed.server.lot.ArrivalCorrected;
+import theriseed.server.lot.Arrivals;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
@@ -50,6 +53,7 @@ public class Harvests implements Picking {
     private final PickRepository picks;
     private final Lots lots;
     private final Pours pours;
+    private final Arrivals arrivals;
     private final Plantings plantings;
     private final HandPollination hand;
     private final Crops crops;
@@ -63,6 +67,7 @@ public class Harvests implements Picking {
             PickRepository picks,
             Lots lots,
             Pours pours,
+            Arrivals arrivals,
             Plantings plantings,
             HandPollination hand,
             Crops crops,
@@ -74,6 +79,7 @@ public class Harvests implements Picking {
         this.picks = picks;
         this.lots = lots;
         this.pours = pours;
+        this.arrivals = arrivals;
         this.plantings = plantings;
         this.hand = hand;
         this.crops = crops;
@@ -99,10 +105,16 @@ public class Harvests implements Picking {
                 .collect(Collectors.groupingBy(Pick::lotId, Collectors.mapping(Pick::view, Collectors.toList())));
         Map<UUID, HarvestView> picked = new HashMap<>();
         byLot.forEach((lot, own) -> picked.put(lot, HarvestView.of(lot, own)));
+        arrivals.of(pickedIds).forEach((lot, arrival) -> picked.put(lot, HarvestView.arrived(arrival)));
         Map<UUID, HarvestView> harvests = new HashMap<>(picked);
         harvests.keySet().retainAll(asked);
         into.forEach((lot, own) -> harvests.put(
-                lot, HarvestView.poured(lot, own, plants(from.get(lot), picked), earlyBy(from.get(lot), picked))));
+                lot,
+                HarvestView.poured(
+                        lot,
+                        own,
+                        plants(from.getOrDefault(lot, List.of()), picked),
+                        earlyBy(from.getOrDefault(lot, List.of()), picked))));
         Pours.out(poured).forEach((lot, out) -> harvests.computeIfPresent(lot, (id, view) -> view.pouringOut(out)));
         return harvests;
     }
@@ -111,7 +123,7 @@ public class Harvests implements Picking {
     private static int plants(List<Pours.PickedLot> from, Map<UUID, HarvestView> picked) {
         return from.stream()
                 .collect(Collectors.toMap(
-                        Pours.PickedLot::plantingId,
+                        lot -> lot.plantingId() == null ? lot.lotId() : lot.plantingId(),
                         lot -> picked.get(lot.lotId()).plants(),
                         Math::max))
                 .values()
@@ -216,6 +228,12 @@ public class Harvests implements Picking {
         HarvestView whole = of(List.of(lot.id())).get(lot.id());
         events.publishEvent(new HarvestCorrected(lot.id(), massBefore, whole.mass(), reason));
         return corrected;
+    }
+
+    @EventListener
+    void on(ArrivalCorrected corrected) {
+        events.publishEvent(
+                new HarvestCorrected(corrected.lotId(), corrected.was(), corrected.mass(), corrected.reason()));
     }
 
     /** All that was picked into a pick's lot, were the pick's mass another, grams. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -93,21 +94,41 @@ class LabelController {
         Range.of(1, 10_000, "").check("first", first);
         int last = first + containers - 1;
         LotView lot = lots.get(number);
-        PlantingView planting = gate.of(lot).planting();
+        LotKnown known = gate.of(lot);
         Reader reader = readers.now();
         String generation = generation(reader, lot);
         List<LabelSheet.Label> labels = IntStream.rangeClosed(first, last)
                 .mapToObj(container -> new LabelSheet.Label(
                         lot.number(),
-                        planting.variety().name() + ", "
-                                + planting.variety().cropName().toLowerCase(Locale.ROOT),
-                        List.of(
-                                planting.plotName() + ", season " + planting.season(),
-                                planting.plants() + " plants, sown " + reader.day(planting.sownOn()),
-                                generation,
-                                "container " + container + " of " + last)))
+                        known.variety().name() + ", "
+                                + known.variety().cropName().toLowerCase(Locale.ROOT),
+                        Stream.of(
+                                        beginning(reader, known),
+                                        List.of(generation, "container " + container + " of " + last))
+                                .flatMap(List::stream)
+                                .toList()))
                 .toList();
         return pdf(CONTAINERS.pdf("Labels " + lot.number(), labels), lot.number());
+    }
+
+    /** Where it grew, or where it is from and what it was called there. */
+    private static List<String> beginning(Reader reader, LotKnown known) {
+        PlantingView planting = known.planting();
+        if (planting != null) {
+            return List.of(
+                    planting.plotName() + ", season " + planting.season(),
+                    planting.plants() + " plants, sown " + reader.day(planting.sownOn()));
+        }
+        String from = known.harvest() == null || known.harvest().arrival() == null
+                ? ""
+                : known.harvest().arrival().fromWhom();
+        return Stream.of(
+                        "harvest " + known.lot().season() + (from.isEmpty() ? "" : ", from " + from),
+                        known.lot().oldNumber().isEmpty()
+                                ? ""
+                                : "was " + known.lot().oldNumber())
+                .filter(line -> !line.isEmpty())
+                .toList();
     }
 
     /** Notes that the labels of a lot were printed. */
@@ -186,7 +207,7 @@ class LabelController {
     }
 
     private LabelSheet.Label packet(LotKnown known, PackingRunView packed) {
-        Crop crop = crops.get(known.planting().variety().cropKey());
+        Crop crop = crops.get(known.variety().cropKey());
         Reader reader = readers.now();
         List<String> lines = new ArrayList<>();
         lines.add(crop.name() + ", " + crop.species());
@@ -198,13 +219,23 @@ class LabelController {
                         : "germination " + test.result().reported() + " %, tested " + reader.day(test.countedOn()));
         lines.add(crop.preSowingNote());
         lines.add(generation(reader, known.lot()));
-        if (known.planting().variety().treated()
-                || elsewhere.treated(known.planting().id())) {
+        if (!known.lot().oldNumber().isEmpty()) {
+            lines.add("was " + known.lot().oldNumber());
+        }
+        if (known.variety().treated()
+                || known.planting() != null
+                        && elsewhere.treated(known.planting().id())
+                || arrivedTreated(known)) {
             lines.add("Raised from treated seed. Not for food or feed.");
         }
         farms.get().labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);
-        return new LabelSheet.Label(
-                known.lot().number(), known.planting().variety().name(), lines);
+        return new LabelSheet.Label(known.lot().number(), known.variety().name(), lines);
+    }
+
+    private static boolean arrivedTreated(LotKnown known) {
+        return known.harvest() != null
+                && known.harvest().arrival() != null
+                && !known.harvest().arrival().treatment().isEmpty();
     }
 
     private String generation(Reader reader, LotView lot) {

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -103,16 +104,24 @@ public class Families {
         Map<UUID, List<UUID>> poured = pours.ofLots(byId.keySet()).stream()
                 .collect(
                         Collectors.groupingBy(Pour::toLotId, Collectors.mapping(Pour::fromLotId, Collectors.toList())));
-        List<UUID> plantings = all.stream().map(LotView::plantingId).distinct().toList();
+        List<UUID> plantings = all.stream()
+                .map(LotView::plantingId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
         Map<UUID, Set<UUID>> sown = sownWith(plantings).stream()
                 .collect(Collectors.groupingBy(Sown::plantingId, Collectors.mapping(Sown::lotId, Collectors.toSet())));
         Set<UUID> elsewhere = Set.copyOf(family.fromElsewhere(array(plantings)));
+        Set<UUID> came = Set.copyOf(family.cameFromElsewhere(array(byId.keySet())));
         return new SeedGenerations<>(id -> {
             LotView lot = byId.get(id);
-            return lot.origin() == Origin.PICKED
-                    ? new SeedGenerations.Came<>(
-                            true, sown.getOrDefault(lot.plantingId(), Set.of()), elsewhere.contains(lot.plantingId()))
-                    : new SeedGenerations.Came<>(false, poured.getOrDefault(id, List.of()), false);
+            return switch (lot.origin()) {
+                case PICKED ->
+                    new SeedGenerations.Came<>(
+                            true, sown.getOrDefault(lot.plantingId(), Set.of()), elsewhere.contains(lot.plantingId()));
+                case PART, BLEND -> new SeedGenerations.Came<>(false, poured.getOrDefault(id, List.of()), false);
+                case ELSEWHERE -> new SeedGenerations.Came<>(!came.contains(id), List.of(), came.contains(id));
+            };
         });
     }
 

@@ -62,6 +62,10 @@ interface FamilyRepository extends Repository<Lot, UUID> {
         BigDecimal getMass();
     }
 
+    /** Which of these lots were grown by somebody else. */
+    @Query(value = "select lot_id from arrival where lot_id = any(:lots) and way <> 'BEFORE'", nativeQuery = true)
+    List<UUID> cameFromElsewhere(UUID[] lots);
+
     /** Which of these plantings were sown with seed from elsewhere. */
     @Query(value = """
                     select distinct e.planting_id from seed_from_elsewhere e

@@ -12,7 +12,7 @@ import theriseed.server.base.Maybe;
  */
 public record FilledLot(
         UUID id,
-        UUID plantingId,
+        @Maybe UUID plantingId,
         UUID varietyId,
         int season,
         boolean picked,

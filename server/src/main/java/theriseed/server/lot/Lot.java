@@ -14,11 +14,12 @@ import theriseed.server.base.Stamp;
 import theriseed.server.walk.Decision;
 import theriseed.server.walk.RingView;
 
-/** One variety under one number for ever: from one planting and one harvest, or come of other lots. */
+/** One variety under one number for ever: from one planting and one harvest, come of other lots, or from elsewhere. */
 @Entity
 class Lot extends Recorded {
     private String number;
     private String folded;
+    private String oldNumber = "";
     private UUID plantingId;
     private UUID varietyId;
     private int season;
@@ -50,6 +51,13 @@ class Lot extends Recorded {
         this.ringId = ringId;
     }
 
+    /** Seed that no planting of these records gave. */
+    Lot(LotNumber number, UUID varietyId, int season, Grade grade, String oldNumber, Stamp stamp) {
+        this(number, null, varietyId, season, grade, null, stamp);
+        this.origin = Origin.ELSEWHERE;
+        this.oldNumber = oldNumber;
+    }
+
     /** @param main the lot that most of it comes of */
     Lot(LotNumber number, Origin origin, LotView main, int season, Grade grade, boolean untagged, Stamp stamp) {
         this(number, main.plantingId(), main.varietyId(), season, grade, null, stamp);
@@ -57,7 +65,6 @@ class Lot extends Recorded {
         this.untagged = untagged;
     }
 
-    /** Never up again: seed does not become truer. */
     /** What was decided about the seed within a ring holds for this lot too. */
     void follow(RingView ring, Stamp stamp) {
         if (ring.decision() == Decision.HELD && holdReason == null) {
@@ -67,6 +74,7 @@ class Lot extends Recorded {
         }
     }
 
+    /** Never up again: seed does not become truer. */
     void gradeDown(Grade lower) {
         if (lower.compareTo(grade) < 0) {
             grade = lower;
@@ -80,6 +88,10 @@ class Lot extends Recorded {
     /** Fruit that nobody tagged may be anybody's. */
     void untagged() {
         this.untagged = true;
+    }
+
+    void oldNumber(String other) {
+        oldNumber = other;
     }
 
     UUID ringId() {
@@ -121,6 +133,7 @@ class Lot extends Recorded {
                 id(),
                 version(),
                 number,
+                oldNumber,
                 plantingId,
                 varietyId,
                 season,

@@ -3,6 +3,9 @@ package theriseed.server.lot;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,17 +13,21 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.crop.Grade;
+import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.ReasonRequest;
+import theriseed.server.base.Refused;
 
 /** Making, holding and releasing lots over HTTP. */
 @RestController
 class LotController {
     private final NewLots newLots;
+    private final Arrivals arrivals;
     private final LotDecisions decisions;
 
-    LotController(NewLots newLots, LotDecisions decisions) {
+    LotController(NewLots newLots, Arrivals arrivals, LotDecisions decisions) {
         this.newLots = newLots;
+        this.arrivals = arrivals;
         this.decisions = decisions;
     }
 
@@ -33,6 +40,56 @@ class LotController {
     @PostMapping("/api/lots")
     LotView make(@Valid @RequestBody LotRequest request) {
         return newLots.make(request.plantingId(), request.ringId(), Boolean.TRUE.equals(request.untagged()));
+    }
+
+    /** @param version and {@code reason} of a correction */
+    record ArrivalRequest(
+            @NotNull Arrival.Way way,
+            @NotNull LocalDate cameOn,
+            @NotNull BigDecimal mass,
+            @NotNull @Size(max = 120) String fromWhom,
+            @NotNull @Size(max = 60) String oldNumber,
+            @NotNull Integer grownIn,
+            @Maybe Integer plants,
+            @NotNull @Size(max = 120) String treatment,
+            @Maybe Integer theirGermination,
+            @Maybe LocalDate theirTestOn,
+            @NotNull @Size(max = 300) String note,
+            @Maybe UUID varietyId,
+            @Maybe Grade grade,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        ArrivalFacts facts() {
+            return new ArrivalFacts(
+                    way,
+                    cameOn,
+                    mass,
+                    fromWhom,
+                    oldNumber,
+                    grownIn,
+                    plants,
+                    treatment,
+                    theirGermination,
+                    theirTestOn,
+                    note);
+        }
+    }
+
+    /** Gives seed a number that came from elsewhere, or was here before there were records. */
+    @PostMapping("/api/lots/arrivals")
+    LotView arrived(@Valid @RequestBody ArrivalRequest request) {
+        if (request.varietyId() == null) {
+            throw Refused.missing("varietyId");
+        }
+        if (request.grade() == null) {
+            throw Refused.missing("grade");
+        }
+        return arrivals.take(request.varietyId(), request.grade(), request.facts());
+    }
+
+    @PutMapping("/api/lots/arrivals/{id}")
+    LotView correct(@PathVariable UUID id, @Valid @RequestBody ArrivalRequest request) {
+        return arrivals.correct(id, new Changed(request.version(), request.reason()), request.facts());
     }
 
     @PostMapping("/api/lots/{number}/hold")

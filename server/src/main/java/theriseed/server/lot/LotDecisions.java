@@ -129,6 +129,9 @@ public class LotDecisions {
     }
 
     private Grade highest(LotView lot) {
+        if (lot.origin() == Origin.ELSEWHERE) {
+            return Grade.STOCK;
+        }
         Stream<Grade> past = lot.origin() == Origin.PICKED
                 ? Stream.concat(
                         Stream.of(plantings.get(lot.plantingId()).grade()),

@@ -49,6 +49,12 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     Optional<Lot> findFirstByPlantingId(UUID plantingId);
 
+    List<Lot> findByOldNumberIgnoreCase(String number);
+
+    @Query("select l from Lot l where lower(l.oldNumber) like concat('%', lower(:signs), '%') and l.oldNumber <> ''"
+            + " order by l.season desc, l.number")
+    List<Lot> findByOldNumberHolding(String signs, Limit limit);
+
     List<Lot> findByVarietyIdInOrderBySeasonAscNumberAsc(Collection<UUID> varieties);
 
     List<Lot> findByVarietyIdInOrderBySeasonDescNumberDesc(Collection<UUID> varieties, Limit limit);

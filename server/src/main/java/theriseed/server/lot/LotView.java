@@ -9,7 +9,9 @@ import theriseed.server.base.Maybe;
 /**
  * A lot's identity as others see it.
  *
- * @param plantingId it was picked from; where it came of several lots, that of the largest part
+ * @param oldNumber it had where it came from, or before there were these numbers; empty for none
+ * @param plantingId it was picked from, where it came of several lots that of the largest part; absent where that came from
+ *     elsewhere
  * @param untagged whether it is fruit of a hand-pollinated planting that nobody tagged
  * @param reserved grams of clean seed kept for the farm's own sowing
  * @param ringId the ring of suspect seed it was picked from
@@ -18,7 +20,8 @@ public record LotView(
         UUID id,
         int version,
         String number,
-        UUID plantingId,
+        String oldNumber,
+        @Maybe UUID plantingId,
         UUID varietyId,
         int season,
         Grade grade,

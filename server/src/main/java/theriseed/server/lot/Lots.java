@@ -178,6 +178,14 @@ public class Lots {
                 .toList();
     }
 
+    /** Lots whose number before they came here holds these signs, newest first, at most twenty. */
+    @ReadsOnly
+    public List<LotView> onceCalled(String signs) {
+        return lots.findByOldNumberHolding(signs, Limit.of(20)).stream()
+                .map(Lot::view)
+                .toList();
+    }
+
     /** The lots picked from these plantings. */
     @ReadsOnly
     public List<LotView> of(Collection<UUID> plantingIds) {

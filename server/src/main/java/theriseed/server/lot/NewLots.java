@@ -13,6 +13,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.crop.Grade;
 import theriseed.core.drying.SeedMoisture;
 import theriseed.core.lot.LotNumber;
 import theriseed.server.base.GrowersWork;
@@ -23,6 +24,8 @@ import theriseed.server.season.PlantingGivenUp;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 import theriseed.server.walk.Decision;
 import theriseed.server.walk.RingView;
 import theriseed.server.walk.Rings;
@@ -37,6 +40,7 @@ public class NewLots {
     private final PourRepository poured;
     private final Families families;
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Rings rings;
     private final Stamps stamps;
 
@@ -45,12 +49,14 @@ public class NewLots {
             PourRepository poured,
             Families families,
             Plantings plantings,
+            Varieties varieties,
             Rings rings,
             Stamps stamps) {
         this.lots = lots;
         this.poured = poured;
         this.families = families;
         this.plantings = plantings;
+        this.varieties = varieties;
         this.rings = rings;
         this.stamps = stamps;
     }
@@ -118,6 +124,19 @@ public class NewLots {
         return lots.save(lot).view();
     }
 
+    /** Gives seed that no planting of these records gave its number. */
+    LotView arrived(UUID varietyId, Grade grade, ArrivalFacts facts) {
+        VarietyView variety = varieties.get(varietyId);
+        return lots.saveAndFlush(new Lot(
+                        next(facts.grownIn(), variety.cropName()),
+                        variety.id(),
+                        facts.grownIn(),
+                        grade,
+                        facts.oldNumber(),
+                        stamps.now()))
+                .view();
+    }
+
     /**
      * Seed poured into a new lot.
      *
@@ -140,7 +159,7 @@ public class NewLots {
         LotView main = parents.get(0);
         int year = parents.stream().mapToInt(LotView::season).min().orElseThrow();
         Lot lot = new Lot(
-                next(year, plantings.get(main.plantingId()).variety().cropName()),
+                next(year, varieties.get(main.varietyId()).cropName()),
                 origin,
                 main,
                 year,

@@ -7,5 +7,7 @@ public enum Origin {
     /** Several lots of its variety, blended. */
     BLEND,
     /** Part of another lot. */
-    PART
+    PART,
+    /** From elsewhere, or from before there were records. */
+    ELSEWHERE
 }

@@ -12,7 +12,8 @@ interface PourRepository extends JpaRepository<Pour, UUID> {
     List<Pour> ofLots(Collection<UUID> lots);
 
     /**
-     * The picked lots that seed of these came from, at any distance; a picked lot is its own. The database takes far
+     * The lots that seed of these came from, at any distance, and that came of no others: picked, or come from elsewhere; such
+     * a lot is its own. The database takes far
      * more lots to be above than there are and would read all lots of the farm: offset has it look up each by its id.
      */
     @Query(value = """
@@ -22,7 +23,7 @@ interface PourRepository extends JpaRepository<Pour, UUID> {
                         select up.lot, p.from_lot_id from up join pour p on p.to_lot_id = up.parent)
                     select up.lot as "lotId", l.id as "pickedId", l.planting_id as "plantingId"
                     from up cross join lateral (select * from lot where id = up.parent offset 0) l
-                    where l.origin = 'PICKED'
+                    where l.origin in ('PICKED', 'ELSEWHERE')
                     order by l.number
                     """, nativeQuery = true)
     List<Picked> picked(Collection<UUID> lots);

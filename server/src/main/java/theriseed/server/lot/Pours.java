@@ -56,10 +56,10 @@ public class Pours {
                         PourView::fromId, Collectors.reducing(BigDecimal.ZERO, PourView::mass, BigDecimal::add)));
     }
 
-    /** A lot picked from a planting, of which seed of another came. */
+    /** A lot that came of no others, of which seed of another came. @param plantingId null where none of these records gave it */
     public record PickedLot(UUID lotId, UUID plantingId) {}
 
-    /** The picked lots that each of these came of; a picked lot comes of itself. */
+    /** The lots that came of no others of which each of these came; such a lot comes of itself. */
     @ReadsOnly
     public Map<UUID, List<PickedLot>> picked(Collection<UUID> lotIds) {
         return pours.picked(lotIds).stream()

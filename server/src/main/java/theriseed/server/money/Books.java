@@ -22,6 +22,7 @@ import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Purpose;
+import theriseed.server.season.VarietyView;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.StockView;
 
@@ -29,6 +30,7 @@ import theriseed.server.stall.StockView;
 final class Books {
     private final List<LotView> ofSeason;
     private final Map<UUID, PlantingView> planted;
+    private final Map<UUID, VarietyView> named;
     private final Map<UUID, StockView> stock;
     private final List<WorkDone> work;
     private final List<Outlay> outlays;
@@ -46,6 +48,7 @@ final class Books {
             Collection<LotView> all,
             List<PourView> pours,
             Map<UUID, PlantingView> planted,
+            Map<UUID, VarietyView> named,
             List<UUID> givenUp,
             Map<UUID, BenchView> worked,
             Map<UUID, StockView> stock,
@@ -55,6 +58,7 @@ final class Books {
             LocalDate today) {
         this.ofSeason = ofSeason;
         this.planted = planted;
+        this.named = named;
         this.stock = stock;
         this.work = work;
         this.outlays = outlays;
@@ -130,6 +134,11 @@ final class Books {
         return planted;
     }
 
+    /** The varieties of its lots. */
+    Map<UUID, VarietyView> named() {
+        return named;
+    }
+
     Map<UUID, StockView> stock() {
         return stock;
     }
@@ -163,12 +172,8 @@ final class Books {
                 .filter(variety -> of(variety.getValue()) != null)
                 .map(variety -> new SeasonMoneyView.VarietyMoney(
                         variety.getKey(),
-                        planted.get(variety.getValue().get(0).plantingId())
-                                .variety()
-                                .name(),
-                        planted.get(variety.getValue().get(0).plantingId())
-                                .variety()
-                                .cropName(),
+                        named.get(variety.getKey()).name(),
+                        named.get(variety.getKey()).cropName(),
                         variety.getValue().size(),
                         of(variety.getValue())))
                 .sorted(Comparator.comparing(

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -28,6 +29,8 @@ import theriseed.server.lot.Pours;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
@@ -43,6 +46,7 @@ public class Money {
     private final Lots lots;
     private final Pours pours;
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Bench bench;
     private final Stocks stocks;
     private final FarmTime time;
@@ -57,6 +61,7 @@ public class Money {
             Lots lots,
             Pours pours,
             Plantings plantings,
+            Varieties varieties,
             Bench bench,
             Stocks stocks,
             FarmTime time,
@@ -67,6 +72,7 @@ public class Money {
         this.lots = lots;
         this.pours = pours;
         this.plantings = plantings;
+        this.varieties = varieties;
         this.bench = bench;
         this.stocks = stocks;
         this.time = time;
@@ -83,7 +89,6 @@ public class Money {
         Map<UUID, MoneyView> money = new HashMap<>();
         List<SeasonMoneyView.LotMoney> each = books.ofSeason().stream()
                 .map(lot -> {
-                    PlantingView planting = books.planted().get(lot.plantingId());
                     MoneyView own = books.of(List.of(lot));
                     if (own != null) {
                         money.put(lot.id(), own);
@@ -91,8 +96,8 @@ public class Money {
                     return new SeasonMoneyView.LotMoney(
                             lot.id(),
                             lot.number(),
-                            planting.variety().name(),
-                            planting.variety().cropName(),
+                            books.named().get(lot.varietyId()).name(),
+                            books.named().get(lot.varietyId()).cropName(),
                             own);
                 })
                 .toList();
@@ -144,7 +149,7 @@ public class Money {
     public LotPriceView lot(String number, Asked asked) {
         LotView lot = lots.get(number);
         Books books = books(lot.season());
-        PlantingView planting = books.planted().get(lot.plantingId());
+        VarietyView variety = books.named().get(lot.varietyId());
         StockView stock = books.stock().get(lot.id());
         MoneyView money = books.of(List.of(lot));
         MoneyRatesView rates = books.rates();
@@ -160,8 +165,8 @@ public class Money {
                 lot.id(),
                 lot.plantingId(),
                 lot.number(),
-                planting.variety().name(),
-                planting.variety().cropName(),
+                variety.name(),
+                variety.cropName(),
                 rates,
                 money,
                 packets,
@@ -223,7 +228,10 @@ public class Money {
                     .collect(Collectors.toSet());
             lots.byIds(newest).forEach(lot -> found.put(lot.id(), lot));
         }
-        Set<UUID> rows = found.values().stream().map(LotView::plantingId).collect(Collectors.toSet());
+        Set<UUID> rows = found.values().stream()
+                .map(LotView::plantingId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
         lots.of(rows).forEach(lot -> found.put(lot.id(), lot));
         rows.addAll(plantings.idsOfSeason(season));
         List<UUID> givenUp = plantings.givenUpIn(season);
@@ -235,6 +243,7 @@ public class Money {
                 found.values(),
                 pours.of(found.keySet()),
                 planted,
+                varieties.byIds(ofSeason.stream().map(LotView::varietyId).collect(Collectors.toSet())),
                 givenUp,
                 at.worked(),
                 stocks.of(at),

@@ -50,7 +50,8 @@ class Outlay extends Recorded {
     }
 
     boolean concerns(LotView lot) {
-        return lot.id().equals(lotId) || lot.plantingId().equals(plantingId);
+        return lot.id().equals(lotId)
+                || lot.plantingId() != null && lot.plantingId().equals(plantingId);
     }
 
     Spent spent() {

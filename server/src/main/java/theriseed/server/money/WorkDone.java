@@ -52,7 +52,8 @@ class WorkDone extends Recorded {
     }
 
     boolean concerns(LotView lot) {
-        return lot.id().equals(lotId) || lot.plantingId().equals(plantingId);
+        return lot.id().equals(lotId)
+                || lot.plantingId() != null && lot.plantingId().equals(plantingId);
     }
 
     Work kind() {

@@ -35,7 +35,7 @@ import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
-import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
 
 /** Tests of the lots. A test is never replaced by a better one: all stay, the last counts. */
 @Service
@@ -49,7 +49,7 @@ public class Quality {
     private final Lots lots;
     private final Pours pours;
     private final Harvests harvests;
-    private final Plantings plantings;
+    private final Varieties varieties;
     private final Crops crops;
     private final Corrections corrections;
     private final Stamps stamps;
@@ -65,7 +65,7 @@ public class Quality {
             Lots lots,
             Pours pours,
             Harvests harvests,
-            Plantings plantings,
+            Varieties varieties,
             Crops crops,
             Corrections corrections,
             Stamps stamps,
@@ -79,7 +79,7 @@ public class Quality {
         this.lots = lots;
         this.pours = pours;
         this.harvests = harvests;
-        this.plantings = plantings;
+        this.varieties = varieties;
         this.crops = crops;
         this.corrections = corrections;
         this.stamps = stamps;
@@ -195,7 +195,7 @@ public class Quality {
     public GerminationView germination(String lotNumber, GerminationFacts facts) {
         LotView lot = lots.get(lotNumber);
         checkDays(lot, facts);
-        Crop crop = crops.get(plantings.get(lot.plantingId()).variety().cropKey());
+        Crop crop = crops.get(varieties.cropKey(lot.varietyId()));
         return germinations
                 .save(new GerminationRecord(lot.id(), facts, crop.firstCountDay(), crop.finalCountDay(), stamps.now()))
                 .view();

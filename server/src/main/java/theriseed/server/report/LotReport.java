@@ -13,6 +13,7 @@ import theriseed.server.bench.StepView;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.OverrulingView;
 import theriseed.server.harvest.HarvestView;
+import theriseed.server.lot.ArrivalView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
 import theriseed.server.paper.Paper;
@@ -53,7 +54,6 @@ final class LotReport {
     Paper paper() {
         LotKnown known = page.known();
         LotView lot = known.lot();
-        PlantingView planting = known.planting();
         Paper paper = new Paper(
                 "Lot " + lot.number(),
                 farm + ", " + reader.day(today)
@@ -62,8 +62,8 @@ final class LotReport {
                 PAGES);
         paper.title(
                 lot.number(),
-                planting.variety().name() + ", " + lower(planting.variety().cropName()) + " (" + planting.species()
-                        + "), season " + lot.season() + ", " + lot.grade().words() + " grade",
+                known.variety().name() + ", " + lower(known.variety().cropName()) + " (" + page.species() + "), season "
+                        + lot.season() + ", " + lot.grade().words() + " grade",
                 new QrCode(lot.number()));
         gate(paper, known);
         changed(paper, known);
@@ -99,6 +99,10 @@ final class LotReport {
 
     private void grown(Paper paper, LotKnown known) {
         PlantingView planting = known.planting();
+        if (planting == null) {
+            arrived(paper, known);
+            return;
+        }
         paper.heading(known.lot().origin() == Origin.BLEND ? "Where its largest part grew" : "Where it grew");
         List<List<String>> rows = new ArrayList<>();
         rows.add(List.of(
@@ -153,6 +157,33 @@ final class LotReport {
                     -0.15,
                     -0.15);
         }
+    }
+
+    /** Of seed that none of these records gave only what was told of it is known. */
+    private void arrived(Paper paper, LotKnown known) {
+        paper.heading("Where it is from");
+        List<List<String>> rows = new ArrayList<>();
+        ArrivalView came = known.harvest() == null ? null : known.harvest().arrival();
+        if (came != null) {
+            rows.add(List.of(
+                    came.way().elsewhere() ? "from" : "grown",
+                    (came.way().elsewhere() ? came.fromWhom() : "here, before there were these records") + ", harvest "
+                            + came.grownIn() + ", came " + reader.day(came.cameOn())));
+            if (came.theirGermination() != null) {
+                rows.add(List.of(
+                        "germination as they said",
+                        came.theirGermination() + " %"
+                                + (came.theirTestOn() == null ? "" : ", " + reader.day(came.theirTestOn()))));
+            }
+            if (!came.treatment().isEmpty()) {
+                rows.add(List.of("treated", came.treatment()));
+            }
+        }
+        if (!known.lot().oldNumber().isEmpty()) {
+            rows.add(List.of("number before", known.lot().oldNumber()));
+        }
+        rows.add(List.of("generation", Sentences.say(reader, "family", page.generation())));
+        paper.table(List.of(), rows, 0.25, 0.75);
     }
 
     private String own(SownWith.SownLot seed) {

@@ -104,7 +104,7 @@ class Planting extends Recorded {
         take(facts);
     }
 
-    private static void checkStock(Crop crop, PlantingDays when) {
+    static void checkStock(Crop crop, PlantingDays when) {
         if (crop.lifeCycle() != LifeCycle.CLONAL) {
             throw new Refused("purpose", Purpose.PLANTING_STOCK, "planting.keptBySeed", "crop", crop.name());
         }

@@ -62,13 +62,6 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
     @Query("select p.id from Planting p where p.season = :season and p.schemeId is null and p.givenUp")
     List<UUID> givenUpIn(int season);
 
-    /** The crop a planting is of. */
-    record OfCrop(UUID id, String cropKey) {}
-
-    @Query("select new theriseed.server.season.PlantingRepository$OfCrop(p.id, p.variety.cropKey) from Planting p"
-            + " where p.id in :ids")
-    List<OfCrop> crops(Collection<UUID> ids);
-
     @Query("select distinct p.season from Planting p where p.id in :ids")
     List<Integer> seasonsOf(Collection<UUID> ids);
 

@@ -114,6 +114,9 @@ public class PlantingTrials {
         facts.sowing().check();
         facts.keeping().check();
         Planting planting = plantings.planting(id);
+        if (facts.aim().purpose() == Purpose.PLANTING_STOCK) {
+            Planting.checkStock(crops.get(planting.variety().cropKey()), facts.days());
+        }
         SeasonAsWhole whole = seasons.of(planting.facts().season(), planting.schemeId());
         int place = whole.placeOf(id);
         Map<Integer, Stand> stands = otherwise(whole, place, facts);

@@ -179,21 +179,6 @@ public class Plantings {
                 .collect(Collectors.toMap(Function.identity(), season -> BreedingOut.in(crop, grown, season)));
     }
 
-    /** Which crop stands there, without judging it. */
-    @ReadsOnly
-    public String cropKey(UUID id) {
-        return planting(id).variety().cropKey();
-    }
-
-    /** The same of several; those that are not there are left out. */
-    @ReadsOnly
-    public Map<UUID, String> cropKeys(Collection<UUID> ids) {
-        return ids.isEmpty()
-                ? Map.of()
-                : plantings.crops(ids).stream()
-                        .collect(Collectors.toMap(PlantingRepository.OfCrop::id, PlantingRepository.OfCrop::cropKey));
-    }
-
     /** The plantings with these ids, in a number of queries that does not grow with them. */
     @ReadsOnly
     public Map<UUID, PlantingView> all(Collection<UUID> ids) {

@@ -52,6 +52,11 @@ public class Varieties implements Pictured {
     }
 
     @ReadsOnly
+    public String cropKey(UUID id) {
+        return varieties.findById(id).orElseThrow(NotFound.of("variety")).cropKey();
+    }
+
+    @ReadsOnly
     public Map<UUID, VarietyView> byIds(Collection<UUID> ids) {
         return varieties.findAllById(ids).stream().collect(Collectors.toMap(Variety::id, this::view));
     }

@@ -77,7 +77,7 @@ class Counting {
         return known.stream()
                 .map(one -> new ToCount(
                         one.lot(),
-                        one.planting().variety(),
+                        one.variety(),
                         stock.get(one.lot().id()),
                         shelves.get(one.lot().id())))
                 .filter(one -> one.stock().any())

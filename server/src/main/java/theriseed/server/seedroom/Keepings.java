@@ -64,10 +64,7 @@ public class Keepings {
                         Map.Entry::getKey,
                         lot -> new Rests(
                                 lot.getValue(),
-                                crops.get(byId.get(lot.getKey())
-                                        .planting()
-                                        .variety()
-                                        .cropKey()),
+                                crops.get(byId.get(lot.getKey()).variety().cropKey()),
                                 on,
                                 time.today())));
         return kept.of(rests, ids -> {

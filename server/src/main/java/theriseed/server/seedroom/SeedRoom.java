@@ -181,7 +181,7 @@ class SeedRoom {
                             one.lot(),
                             waits.stream().min(LotNeeds.MOST_PRESSING_FIRST).orElseThrow(),
                             hangs(waits),
-                            one.planting().variety().cropName(),
+                            one.variety().cropName(),
                             stands.shelves().isEmpty() ? "" : stands.shelves().get(0));
                 })
                 .toList();
@@ -205,7 +205,7 @@ class SeedRoom {
         GerminationView germination = known.tests().germination();
         return new Hanging(
                 known.lot(),
-                known.planting().variety(),
+                known.variety(),
                 bench == null ? null : new AtBench(bench.clean(), bench.poured(), bench.mass()),
                 germination == null ? null : germination.result().reported(),
                 known.tests().running(),
@@ -298,7 +298,7 @@ class SeedRoom {
             return null;
         }
         return OwnSeed.of(
-                        crops.get(known.planting().variety().cropKey()),
+                        crops.get(known.variety().cropKey()),
                         known.lot().grade(),
                         tests.germination().result().mean(),
                         tests.seedWeight().result().thousandSeedWeight(),

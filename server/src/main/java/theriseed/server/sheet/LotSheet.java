@@ -37,6 +37,8 @@ import theriseed.server.lot.NewLots;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 
 /**
  * Lots with what was picked and what came clean. A new line is a lot from an old notebook: it gets a number, one pick and
@@ -55,6 +57,7 @@ class LotSheet implements Sheet {
     private final NewLots newLots;
     private final LotDecisions decisions;
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Harvests harvests;
     private final Bench bench;
     private final FarmTime time;
@@ -64,6 +67,7 @@ class LotSheet implements Sheet {
             NewLots newLots,
             LotDecisions decisions,
             Plantings plantings,
+            Varieties varieties,
             Harvests harvests,
             Bench bench,
             FarmTime time) {
@@ -71,6 +75,7 @@ class LotSheet implements Sheet {
         this.newLots = newLots;
         this.decisions = decisions;
         this.plantings = plantings;
+        this.varieties = varieties;
         this.harvests = harvests;
         this.bench = bench;
         this.time = time;
@@ -117,11 +122,16 @@ class LotSheet implements Sheet {
     }
 
     /** What lots hang on. */
-    private record Around(Map<UUID, PlantingView> planted, LotsAtBench at) {}
+    private record Around(Map<UUID, PlantingView> planted, Map<UUID, VarietyView> named, LotsAtBench at) {}
 
     private Around around(List<LotView> of) {
         return new Around(
-                plantings.all(of.stream().map(LotView::plantingId).collect(Collectors.toSet())), bench.of(of));
+                plantings.all(of.stream()
+                        .map(LotView::plantingId)
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.toSet())),
+                varieties.byIds(of.stream().map(LotView::varietyId).collect(Collectors.toSet())),
+                bench.of(of));
     }
 
     @Override
@@ -139,16 +149,19 @@ class LotSheet implements Sheet {
 
     /** A lot's cells, in the order of the columns. */
     private Map<String, Optional<String>> cells(LotView lot, Around around) {
-        PlantingView planting = around.planted().get(lot.plantingId());
+        VarietyView variety = around.named().get(lot.varietyId());
         HarvestView harvest = around.at().picked().get(lot.id());
         BenchView work = around.at().worked().get(lot.id());
         boolean clean = work != null && work.clean();
         Map<String, Optional<String>> cells = new LinkedHashMap<>();
         cells.put("lot", Optional.of(lot.number()));
-        cells.put("crop", Optional.of(planting.variety().cropKey()));
-        cells.put("variety", Optional.of(planting.variety().name()));
+        cells.put("crop", Optional.of(variety.cropKey()));
+        cells.put("variety", Optional.of(variety.name()));
         cells.put("season", Optional.of(String.valueOf(lot.season())));
-        cells.put("plot", Optional.of(planting.plotName()));
+        cells.put(
+                "plot",
+                Optional.ofNullable(lot.plantingId())
+                        .map(id -> around.planted().get(id).plotName()));
         cells.put("grade", Optional.of(Line.word(lot.grade())));
         cells.put(
                 "picked_on",

@@ -27,6 +27,7 @@ import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
+import theriseed.server.handbook.Crops;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 
@@ -41,6 +42,7 @@ public class PackingRuns {
     private final Sales sales;
     private final Lots lots;
     private final Gate gate;
+    private final Crops crops;
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
@@ -51,6 +53,7 @@ public class PackingRuns {
             Sales sales,
             Lots lots,
             Gate gate,
+            Crops crops,
             Corrections corrections,
             Stamps stamps,
             FarmTime time) {
@@ -59,6 +62,7 @@ public class PackingRuns {
         this.sales = sales;
         this.lots = lots;
         this.gate = gate;
+        this.crops = crops;
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
@@ -198,7 +202,9 @@ public class PackingRuns {
         }
         return PackingPlan.seedsForRow(
                 metres,
-                known.planting().inRow(),
+                known.planting() == null
+                        ? crops.get(known.variety().cropKey()).inRow()
+                        : known.planting().inRow(),
                 known.tests().germination().result().mean());
     }
 

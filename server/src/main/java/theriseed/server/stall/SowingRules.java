@@ -12,18 +12,21 @@ import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
 
 /** Which seed can have been sown in a planting, and when. */
 @Component
 public class SowingRules {
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Harvests harvests;
     private final Crops crops;
     private final Farms farms;
     private final FarmTime time;
 
-    SowingRules(Plantings plantings, Harvests harvests, Crops crops, Farms farms, FarmTime time) {
+    SowingRules(Plantings plantings, Varieties varieties, Harvests harvests, Crops crops, Farms farms, FarmTime time) {
         this.plantings = plantings;
+        this.varieties = varieties;
         this.harvests = harvests;
         this.crops = crops;
         this.farms = farms;
@@ -67,7 +70,7 @@ public class SowingRules {
     }
 
     private String cropOf(LotView lot) {
-        return plantings.cropKey(lot.plantingId());
+        return varieties.cropKey(lot.varietyId());
     }
 
     /** A planting in a few words, for what is kept of corrections; empty for none. */

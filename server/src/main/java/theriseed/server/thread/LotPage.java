@@ -18,6 +18,7 @@ import theriseed.server.walk.WalkView;
 /**
  * A lot's whole page: all that is known of it, what is left, its walks, its thread, and every correction.
  *
+ * @param species of the crop
  * @param sales the newest, newest first
  * @param checks whether its steps were set right, oldest first for each step
  * @param kinds of steps there are
@@ -30,6 +31,7 @@ import theriseed.server.walk.WalkView;
  */
 public record LotPage(
         LotKnown known,
+        String species,
         StockView stock,
         List<SaleView> sales,
         List<WalkView> walks,
@@ -47,6 +49,7 @@ public record LotPage(
         List<OverrulingView> overrulings,
         List<CorrectionView> corrections) {
 
-    /** How the crop's germination is tested: degrees Celsius, days from setting to each count, and against sleep. */
-    public record TestAdvice(String temperature, int firstCountDay, int finalCountDay, String dormancyTreatment) {}
+    /** How the crop's germination is tested: degrees Celsius, days from setting to each count, and against sleep. @param weevils whether such seed is looked at for them */
+    public record TestAdvice(
+            String temperature, int firstCountDay, int finalCountDay, String dormancyTreatment, boolean weevils) {}
 }

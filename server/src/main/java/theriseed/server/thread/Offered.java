@@ -74,7 +74,7 @@ class Offered {
         return known.stream()
                 .map(one -> new Stocked(
                         one.lot(),
-                        one.planting().variety(),
+                        one.variety(),
                         one.gate(),
                         stock.get(one.lot().id())))
                 .toList();

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
 import theriseed.core.pollination.Parentage;
+import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.PageOf;
@@ -29,6 +30,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.Overrulings;
 import theriseed.server.handbook.Crops;
+import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.Families;
 import theriseed.server.lot.FilledLot;
 import theriseed.server.lot.LotView;
@@ -124,11 +126,12 @@ public class Threads {
         LotView lot = lots.get(number);
         LotKnown known = gate.of(lot);
         StockView stock = stocks.of(known);
-        List<WalkView> walked = walks.of(lot.plantingId());
+        List<WalkView> walked = lot.plantingId() == null ? List.of() : walks.of(lot.plantingId());
         List<SettingCheckView> checked = checks.of(lot.id());
-        Crop crop = crops.get(known.planting().variety().cropKey());
+        Crop crop = crops.get(known.variety().cropKey());
         return new LotPage(
                 known,
+                crop.species(),
                 stock,
                 Roles.onlyLooks() ? List.of() : sales.last(lot.id(), SALES_SHOWN),
                 walked,
@@ -143,7 +146,11 @@ public class Threads {
                 crop.hazards(),
                 crop.preSowingNote(),
                 new LotPage.TestAdvice(
-                        crop.testTemperature(), crop.firstCountDay(), crop.finalCountDay(), crop.dormancyTreatment()),
+                        crop.testTemperature(),
+                        crop.firstCountDay(),
+                        crop.finalCountDay(),
+                        crop.dormancyTreatment(),
+                        BoredSeed.ofFamily(crop.family())),
                 overrulings.of(pours.above(lot.id()).stream().map(LotView::id).toList()),
                 corrections.of(subjects(known, stock, walked, checked)).stream()
                         .filter(one -> !(Roles.onlyLooks() && one.subject().equals(Stall.SALE)))
@@ -200,7 +207,7 @@ public class Threads {
     }
 
     private Parentage parents(LotKnown known) {
-        Parentage parents = known.lot().untagged()
+        Parentage parents = known.lot().untagged() || known.planting() == null
                 ? Parentage.of(List.of())
                 : HandPollination.parents(hand.flowers(known.planting().id()));
         return parents.mothers() == 0 ? null : parents;
@@ -208,8 +215,10 @@ public class Threads {
 
     private List<UUID> subjects(
             LotKnown known, StockView stock, List<WalkView> walked, List<SettingCheckView> checked) {
-        List<UUID> subjects =
-                new ArrayList<>(List.of(known.lot().id(), known.planting().id()));
+        List<UUID> subjects = new ArrayList<>(List.of(known.lot().id()));
+        if (known.planting() != null) {
+            subjects.add(known.planting().id());
+        }
         stock.takings().forEach(taking -> subjects.add(taking.id()));
         stock.runs().forEach(run -> subjects.add(run.id()));
         subjects.addAll(sales.changed(known.lot().id()));
@@ -218,6 +227,9 @@ public class Threads {
         if (known.harvest() != null) {
             known.harvest().picks().forEach(pick -> subjects.add(pick.id()));
             known.harvest().poured().forEach(pour -> subjects.add(pour.id()));
+            if (known.harvest().arrival() != null) {
+                subjects.add(known.harvest().arrival().id());
+            }
             known.bench().steps().forEach(step -> subjects.add(step.id()));
         }
         known.tests().weevils().stream().map(WeevilLookView::id).forEach(subjects::add);
@@ -243,9 +255,7 @@ public class Threads {
         List<MassThread.Knot> knots = new ArrayList<>();
         knots.add(new MassThread.Knot(
                 null,
-                known.harvest().picks().isEmpty()
-                        ? known.harvest().poured().get(0).id()
-                        : known.harvest().picks().get(0).id(),
+                beginning(known.harvest()),
                 known.harvest().pickedOn(),
                 known.harvest().mass().doubleValue(),
                 bench.dryPicked(),
@@ -288,6 +298,16 @@ public class Threads {
                 .toList();
         return new MassThread(
                 starts, knots, new ThreadEvents(known, walked, time.zone()).between(knots), ends, estimated);
+    }
+
+    /** The record it began with. */
+    private static UUID beginning(HarvestView harvest) {
+        if (harvest.arrival() != null) {
+            return harvest.arrival().id();
+        }
+        return harvest.picks().isEmpty()
+                ? harvest.poured().get(0).id()
+                : harvest.picks().get(0).id();
     }
 
     private MassThread.Knot knot(StepView step) {

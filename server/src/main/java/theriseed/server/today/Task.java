@@ -32,14 +32,6 @@ public record Task(
     }
 
     static Task of(PlantingView planting, ToDo toDo, When when, boolean urgent) {
-        return of(planting, null, toDo, when, urgent);
-    }
-
-    static Task of(LotKnown known, ToDo toDo, When when, boolean urgent) {
-        return of(known.planting(), known.lot().number(), toDo, when, urgent);
-    }
-
-    private static Task of(PlantingView planting, String lot, ToDo toDo, When when, boolean urgent) {
         return new Task(
                 toDo,
                 when,
@@ -49,7 +41,21 @@ public record Task(
                 planting.plotName(),
                 planting.id(),
                 null,
-                lot);
+                null);
+    }
+
+    static Task of(LotKnown known, ToDo toDo, When when, boolean urgent) {
+        PlantingView planting = known.planting();
+        return new Task(
+                toDo,
+                when,
+                urgent,
+                known.variety().name(),
+                known.variety().cropName(),
+                planting == null ? "" : planting.plotName(),
+                planting == null ? null : planting.id(),
+                null,
+                known.lot().number());
     }
 
     /** The same, said where it is. */

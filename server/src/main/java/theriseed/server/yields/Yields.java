@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -38,6 +39,8 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
 import theriseed.server.season.Grown;
 import theriseed.server.season.Plantings;
+import theriseed.server.season.Varieties;
+import theriseed.server.season.VarietyView;
 
 /** Compares lots, their steps, years and schools. */
 @Service
@@ -49,6 +52,7 @@ class Yields {
     private final Lots lots;
     private final Bench bench;
     private final Plantings plantings;
+    private final Varieties varieties;
     private final Crops crops;
     private final FarmTime time;
 
@@ -58,6 +62,7 @@ class Yields {
             Lots lots,
             Bench bench,
             Plantings plantings,
+            Varieties varieties,
             Crops crops,
             FarmTime time) {
         this.filled = filled;
@@ -65,6 +70,7 @@ class Yields {
         this.lots = lots;
         this.bench = bench;
         this.plantings = plantings;
+        this.varieties = varieties;
         this.crops = crops;
         this.time = time;
     }
@@ -128,18 +134,21 @@ class Yields {
         int back = Range.of(1, MOST_SEASONS, "seasons").check("seasons", seasons);
         List<FilledLot> all = filled.since(time.today().getYear() - back + 1);
         Map<UUID, String> cropKeys =
-                plantings.cropKeys(all.stream().map(FilledLot::plantingId).collect(Collectors.toSet()));
+                varieties.byIds(all.stream().map(FilledLot::varietyId).collect(Collectors.toSet())).values().stream()
+                        .collect(Collectors.toMap(VarietyView::id, VarietyView::cropKey));
         List<YieldCrop> known = known(cleaned.among(all), cropKeys);
         String key = crop != null ? crop : known.isEmpty() ? null : known.get(0).key();
         if (key == null) {
             return new YieldPage(known, null, null, null, null, List.of(), List.of(), List.of());
         }
         List<LotView> ofCrop = lots.byIds(all.stream()
-                .filter(lot -> key.equals(cropKeys.get(lot.plantingId())))
+                .filter(lot -> key.equals(cropKeys.get(lot.varietyId())))
                 .map(FilledLot::id)
                 .toList());
-        Map<UUID, Grown> grown =
-                plantings.grown(ofCrop.stream().map(LotView::plantingId).collect(Collectors.toSet()));
+        Map<UUID, Grown> grown = plantings.grown(ofCrop.stream()
+                .map(LotView::plantingId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet()));
         LotsAtBench at = bench.of(ofCrop);
         Map<UUID, HarvestView> picked = at.picked();
         Map<UUID, BenchView> worked = at.worked();
@@ -215,7 +224,7 @@ class Yields {
     private List<YieldCrop> known(List<FilledLot> clean, Map<UUID, String> cropKeys) {
         return clean.stream()
                 .filter(FilledLot::picked)
-                .collect(Collectors.groupingBy(lot -> cropKeys.get(lot.plantingId()), Collectors.summingInt(lot -> 1)))
+                .collect(Collectors.groupingBy(lot -> cropKeys.get(lot.varietyId()), Collectors.summingInt(lot -> 1)))
                 .entrySet()
                 .stream()
                 .map(one -> new YieldCrop(one.getKey(), crops.get(one.getKey()).name(), one.getValue()))

@@ -1,4 +1,4 @@
-package theriseed.core.bench;
+package theriseed.core.drying;
 
 import theriseed.core.measure.Range;
 

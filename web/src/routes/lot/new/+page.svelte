@@ -1,0 +1,35 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { everything } from '$lib/api/pages';
+	import ArrivalForm from '$lib/lot/ArrivalForm.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+
+	const A_PAGE = 200;
+	const found = everything((at) =>
+		ask(GET('/api/varieties', { params: { query: { page: at, size: A_PAGE } } }))
+	);
+	const way = page.url.searchParams.get('way') as Schemas['ArrivalView']['way'] | null;
+	const from = page.url.searchParams.get('from');
+</script>
+
+<Loading from={found}>
+	{#snippet children(varieties)}
+		<Page title="seed from elsewhere, or from before" room={{ name: 'Seed room', path: '/seed-room' }}>
+			<div class="max-w-2xl">
+				<p class="mb-4">
+					Seed that no planting here gave becomes a lot with a number of its own. It is tested, packed and
+					sold like any other; what nobody here saw growing is said on its page.
+				</p>
+				<ArrivalForm
+					{varieties}
+					way={way ?? undefined}
+					fromWhom={from ?? undefined}
+					kept={(lot) => void goto(`/lot/${lot.number}`)}
+				/>
+			</div>
+		</Page>
+	{/snippet}
+</Loading>
