@@ -35,7 +35,11 @@ describe('the way a lot goes', () => {
 			number: '26-TOM-01-X',
 			cropKey: 'tomato',
 			changed,
-			bench: { chain: CHOICE.now, left: ['FERMENT', 'RINSE', 'DRY'] } as Schemas['BenchView']
+			bench: {
+				chain: CHOICE.now,
+				left: ['FERMENT', 'RINSE', 'DRY'],
+				skipped: [] as number[]
+			} as Schemas['BenchView']
 		});
 		const details = document.querySelector('details')!;
 		details.open = true;
@@ -78,4 +82,15 @@ describe('the way a lot goes', () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
 		await waitFor(() => expect(bodies()).toEqual([{ name: 'long ferment', steps: CHOICE.now }]));
 	});
+});
+
+it('strikes out what was passed over', () => {
+	render(ChainBoard, {
+		number: '26-CUC-01-R',
+		cropKey: 'cucumber',
+		changed: vi.fn(),
+		bench: { chain: CHOICE.now, left: ['DRY'], skipped: [1] } as unknown as Schemas['BenchView']
+	});
+	expect(document.querySelector('.done s')!.textContent).toBe('ferment');
+	expect(document.body.textContent).toContain('not done');
 });

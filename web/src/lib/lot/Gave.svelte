@@ -19,7 +19,7 @@
 	</p>
 {/if}
 <p class="text-sm">
-	All of it together, in {#each gave.into as number, i (number)}{i
+	Its seed is in {#each gave.into as number, i (number)}{i
 			? i === gave.into.length - 1
 				? ' and '
 				: ', '

@@ -11,10 +11,12 @@
 
 	interface Props {
 		lot: Schemas['Ingredient'];
+		/** Whether it is; else nothing of it can stay behind. */
+		clean: boolean;
 		parted: (parts: Schemas['LotView'][]) => void;
 	}
 	/** Parts a lot: some of it apart, or all of it into parts alike. */
-	let { lot, parted }: Props = $props();
+	let { lot, clean, parted }: Props = $props();
 
 	const attempt = new Attempt();
 	let pouredOn = $state(session.today);
@@ -47,7 +49,9 @@
 			)}
 			more is kept for own sowing and stays (<a class="quiet" href="/lot/{lot.number}/store"
 				>keep less of it</a
-			>){/if}. What is not poured off stays under <span class="font-mono">{lot.number}</span>.
+			>){/if}. {#if clean}What is not transferred stays under <span class="font-mono">{lot.number}</span
+			>.{:else}All of it goes into the parts: it is not clean yet, and what stayed behind would have no steps
+			of its own.{/if}
 	</p>
 	{#if !alike}
 		{#each masses as one, i (i)}

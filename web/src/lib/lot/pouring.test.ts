@@ -110,7 +110,7 @@ describe('parting a lot', () => {
 
 	it('pours off one part or several', async () => {
 		answers.set('POST /api/lots/{number}/parts', [{ number: 'a' }, { number: 'b' }]);
-		render(PartForm, { lot: lot('26-PEA-01-V', 900), parted });
+		render(PartForm, { lot: lot('26-PEA-01-V', 900), clean: true, parted });
 		await type('Part 1', '200');
 		await fireEvent.click(screen.getByRole('button', { name: 'another part' }));
 		await type('Part 2', '150.5');
@@ -124,14 +124,14 @@ describe('parting a lot', () => {
 	});
 	it('parts all of it alike, and then asks for no masses', async () => {
 		answers.set('POST /api/lots/{number}/parts', []);
-		render(PartForm, { lot: lot('26-PEA-01-V', 900), parted });
+		render(PartForm, { lot: lot('26-PEA-01-V', 900), clean: true, parted });
 		await type('Or all of it into parts alike', '3');
 		expect(screen.queryByLabelText('Part 1')).toBeNull();
 		await fireEvent.click(screen.getByRole('button', { name: 'Part it' }));
 		await waitFor(() => expect(sent().at(-1)?.body).toEqual({ parts: 3, pouredOn: '2026-08-14' }));
 	});
 	it('keeps what is typed when a part is no mass yet', async () => {
-		render(PartForm, { lot: lot('26-PEA-01-V', 900), parted });
+		render(PartForm, { lot: lot('26-PEA-01-V', 900), clean: true, parted });
 		await fireEvent.click(screen.getByRole('button', { name: 'Part it' }));
 		expect(await screen.findAllByText(/The parts: what is typed is not a mass/)).not.toHaveLength(0);
 		expect(sent()).toHaveLength(0);

@@ -37,7 +37,8 @@ describe('setting a test', () => {
 		temperature: '20',
 		firstCountDay: 4,
 		finalCountDay: 7,
-		dormancyTreatment: 'chill a week'
+		dormancyTreatment: 'chill a week',
+		weevils: false
 	};
 	const show = (sleeps = false, kept = vi.fn()) => {
 		render(SetForm, { number, testing, sleeps, kept });

@@ -233,7 +233,10 @@
 										session.units
 									)}</strong
 								>
-								of clean seed from {mass(known.harvest.mass, session.units)} picked.
+								of clean seed from {mass(bench.cameOf?.mass ?? known.harvest.mass, session.units)} picked{known
+									.harvest.poured.length
+									? ', its share of that'
+									: ''}.
 							</p>
 							<p class="text-sm text-soft">
 								What is usual for {cropWord(known.variety.cropName)}; a range of low certainty.

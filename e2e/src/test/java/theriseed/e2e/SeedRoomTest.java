@@ -75,6 +75,39 @@ class SeedRoomTest {
     }
 
     @Test
+    void seedFromElsewhereGetsANumberAndIsFoundByTheOneItHad() {
+        grower.at("/seed-room");
+        grower.link("Seed from elsewhere, or from before").click();
+        grower.act("Give it a number");
+        assertThat(grower.alert()).containsText("Year of its harvest is needed");
+        grower.choose("Variety", "Skerrow Early Row, pea");
+        grower.choose("How it came", "swapped");
+        grower.weigh("How much", "800", "g");
+        grower.type("Year of its harvest", "2023");
+        grower.type("From whom", "Hill garden");
+        grower.type("Its number until now", "HG 7/23");
+        grower.act("Give it a number");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/lot/23-PEA-.*"));
+        String number = grower.page.url().replaceAll(".*/lot/", "");
+        grower.sees("swapped from Hill garden");
+        grower.sees("800 g bulk");
+        grower.sees("Nobody here saw it grow");
+
+        grower.link("In store").click();
+        grower.act("Put it away");
+        dialog().getByText("Keep it").click();
+        assertThat(dialog()).containsText("Nobody knows how dry it is");
+        dialog().getByLabel("Why all the same").fill("over gel for a month, it snaps");
+        dialog().getByText("Keep it").click();
+        grower.sees("sealed, though not known to be dry: over gel for a month, it snaps");
+
+        grower.at("/today");
+        grower.page.getByLabel("Find a lot, plot, variety or crop").fill("hg 7");
+        assertThat(grower.page.getByText("was HG 7/23")).isVisible();
+        assertThat(grower.page.getByText(number).first()).isVisible();
+    }
+
+    @Test
     void cleanSeedGoesBackToTheBenchAndAfterASaleUnderANewNumber() {
         String whole = clean(290);
         grower.at("/lot/" + whole);

@@ -28,6 +28,7 @@ final class Views {
             "/account/files",
             "/bench",
             "/desk",
+            "/lot/new",
             "/desk/beds",
             "/desk/calendar",
             "/desk/plantings/new",

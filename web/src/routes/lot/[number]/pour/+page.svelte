@@ -53,7 +53,7 @@
 				</section>
 				<section>
 					<h2 class="ruled mb-3">Part it</h2>
-					<PartForm lot={lots[0]} parted={(parts) => (made = parts)} />
+					<PartForm lot={lots[0]} clean={known.bench?.clean ?? false} parted={(parts) => (made = parts)} />
 				</section>
 				{#if known.bench?.clean}
 					<section class="mt-10" id="again">

@@ -99,7 +99,10 @@ class LotSheet implements Sheet {
                 Column.needed("crop", "key of the crop"),
                 Column.needed("variety", "name"),
                 Column.needed("season", "year"),
-                Column.needed("plot", "where it grew; the planting must be in the plan of that season"),
+                Column.needed(
+                        "plot",
+                        "where it grew; the planting must be in the plan of that season; empty for lots from elsewhere,"
+                                + " which are written down under Seed room"),
                 Column.of("grade", "own_use, market or stock; of a new one that of its planting"),
                 Column.of("picked_on", "first day"),
                 Column.of("picked_g", "grams picked"),
