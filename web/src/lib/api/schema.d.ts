@@ -4929,6 +4929,14 @@ export interface components {
             /** Format: uuid */
             packingRunId?: string;
         };
+        Freezing: {
+            /** Format: double */
+            days: number;
+            /** Format: int32 */
+            needed: number;
+            /** Format: date-time */
+            until: string;
+        };
         FrostsRequest: {
             firstFrost: string;
             lastFrost: string;
@@ -7809,6 +7817,7 @@ export interface components {
             /** Format: date-time */
             endedAt?: string;
             ferment?: components["schemas"]["Ferment"];
+            freezing?: components["schemas"]["Freezing"];
             heated?: components["schemas"]["Overheated"];
             /** Format: double */
             hole?: number;

@@ -7,6 +7,7 @@
 	import ChainBoard from '$lib/bench/ChainBoard.svelte';
 	import Drying from '$lib/bench/Drying.svelte';
 	import Fermenting from '$lib/bench/Fermenting.svelte';
+	import Freezing from '$lib/bench/Freezing.svelte';
 	import PickForm from '$lib/bench/PickForm.svelte';
 	import StepForm from '$lib/bench/StepForm.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
@@ -164,6 +165,8 @@
 									<Fermenting step={bench.underWay} changed={() => turn++} />
 								{:else if bench.underWay.drying}
 									<Drying step={bench.underWay} changed={() => turn++} />
+								{:else if bench.underWay.freezing}
+									<Freezing freezing={bench.underWay.freezing} />
 								{/if}
 								<h3 class="ruled mt-6 mb-3">When it is done</h3>
 								<StepForm

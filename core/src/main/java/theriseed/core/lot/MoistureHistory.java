@@ -74,14 +74,21 @@ public record MoistureHistory(List<Entry> entries) {
     public record Reading(LocalDate on, Told told, SeedMoisture moisture) {}
 
     /**
-     * @param begin what was poured into it, with the day; none where it was picked
+     * @param begin what was poured into it, as it was known that day; none where it was picked. What was read before was
+     *     read of the lot it came of
      * @param steps in their order
      * @param readings of tests and of places, in any order; on one day they come after the steps
      */
     public static MoistureHistory of(Optional<Entry> begin, List<Step> steps, List<Reading> readings) {
-        List<Entry> entries = new ArrayList<>(begin.stream().toList());
+        List<Entry> entries = new ArrayList<>();
         List<Reading> left = new ArrayList<>(
                 readings.stream().sorted(Comparator.comparing(Reading::on)).toList());
+        begin.ifPresent(poured -> {
+            while (!left.isEmpty() && left.get(0).on().isBefore(poured.on())) {
+                entries.add(entry(left.remove(0)));
+            }
+            entries.add(poured);
+        });
         for (Step step : steps) {
             while (!left.isEmpty() && left.get(0).on().isBefore(step.on())) {
                 entries.add(entry(left.remove(0)));

@@ -105,4 +105,17 @@ class MoistureHistoryTest {
         assertThat(now(MoistureHistory.of(Optional.of(poured), List.of(), List.of())))
                 .isEqualTo(read(9).orElseThrow());
     }
+
+    /** Its parts share a lot's tests: what was read before it was parted tells nothing of what happened to it until then. */
+    @Test
+    void whatWasReadOfTheWholeDoesNotSpeakForTheRinsedPart() {
+        Reading before = new Reading(DAY.minusDays(9), Told.TEST, read(6).orElseThrow());
+        Entry wet = new Entry(DAY, Told.TRANSFER, Optional.empty(), NOT_READ);
+        assertThat(MoistureHistory.of(Optional.of(wet), List.of(), List.of(before))
+                        .now())
+                .isEmpty();
+        Reading after = new Reading(DAY, Told.TEST, read(7).orElseThrow());
+        assertThat(now(MoistureHistory.of(Optional.of(wet), List.of(), List.of(before, after))))
+                .isEqualTo(read(7).orElseThrow());
+    }
 }

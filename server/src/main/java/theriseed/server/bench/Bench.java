@@ -328,8 +328,11 @@ public class Bench {
     }
 
     private void checkDays(StepFacts facts, HarvestView harvest) {
-        SeasonDates.check(
-                "begunAt", facts.begunAt().atZone(time.zone()).toLocalDate(), harvest.pickedOn(), time.today());
+        LocalDate begun = facts.begunAt().atZone(time.zone()).toLocalDate();
+        if (!harvest.poured().isEmpty() && begun.isBefore(harvest.pickedOn())) {
+            throw new Refused("begunAt", begun, "bench.beforeTransfer", "on", harvest.pickedOn());
+        }
+        SeasonDates.check("begunAt", begun, harvest.pickedOn(), time.today());
         if (facts.endedAt() != null) {
             SeasonDates.check(
                     "endedAt", facts.endedAt().atZone(time.zone()).toLocalDate(), harvest.pickedOn(), time.today());

@@ -1,5 +1,6 @@
 package theriseed.server.bench;
 
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,6 +30,7 @@ final class LotAtBench {
     private final Map<UUID, List<ReadingView>> readings;
     private final StepWatch watch;
     private final ZoneId zone;
+    private final Instant now;
     private final HarvestView harvest;
     private final Optional<LotSteps.Picked> cameOf;
     private final LotSteps lot;
@@ -52,6 +54,7 @@ final class LotAtBench {
         this.readings = readings;
         this.watch = new StepWatch(crop, now);
         this.zone = now.zone();
+        this.now = now.moment();
         this.harvest = harvest;
         this.cameOf = cameOf;
         this.lot = new LotSteps(
@@ -168,7 +171,8 @@ final class LotAtBench {
                 dries && !open ? watch.settled(facts, read(step)).orElse(null) : null,
                 dries ? watch.heated(facts, into, usual, read(step)).orElse(null) : null,
                 open && facts.kind() == StepKind.FERMENT ? watch.ferment(facts, read(step)) : null,
-                open && dries ? watch.drying(facts, into, usual, lot, place, read(step)) : null);
+                open && dries ? watch.drying(facts, into, usual, lot, place, read(step)) : null,
+                open && facts.kind() == StepKind.FREEZE ? StepView.Freezing.since(facts.begunAt(), now) : null);
     }
 
     /** As it was read going in, else as it is known by then. */

@@ -12,11 +12,15 @@ import theriseed.server.harvest.HarvestView;
 public final class MoistureAtBench {
     private MoistureAtBench() {}
 
-    /** What is known of what was poured into a lot. */
+    /** What was known of what was poured into a lot; nothing of a lot that was picked or came from elsewhere. */
     public static Optional<MoistureHistory.Entry> begin(HarvestView harvest) {
-        return Optional.ofNullable(harvest.moisture())
-                .map(known -> new MoistureHistory.Entry(
-                        harvest.lastOn(), MoistureHistory.Told.TRANSFER, Optional.empty(), Optional.of(known)));
+        return harvest.poured().isEmpty()
+                ? Optional.empty()
+                : Optional.of(new MoistureHistory.Entry(
+                        harvest.lastOn(),
+                        MoistureHistory.Told.TRANSFER,
+                        Optional.empty(),
+                        Optional.ofNullable(harvest.moisture())));
     }
 
     /** Those steps that have ended. */

@@ -1,6 +1,7 @@
 package theriseed.server.bench;
 
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -10,6 +11,7 @@ import theriseed.core.bench.MissingReason;
 import theriseed.core.bench.StepKind;
 import theriseed.core.drying.Overheated;
 import theriseed.core.drying.SeedMoisture;
+import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Wrong;
 
@@ -61,7 +63,10 @@ public record StepView(
         @Maybe SeedMoisture settled,
         @Maybe Overheated heated,
         @Maybe Ferment ferment,
-        @Maybe Drying drying) {
+        @Maybe Drying drying,
+        @Maybe Freezing freezing) {
+
+    private static final double MINUTES_OF_A_DAY = 1440;
 
     /**
      * The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature.
@@ -88,6 +93,21 @@ public record StepView(
             int stirred,
             @Maybe Instant lastStirred,
             boolean beyondExperience) {}
+
+    /**
+     * Seed in the freezer.
+     *
+     * @param days so far, and {@code needed} until weevils and what they laid are dead
+     * @param until when that is
+     */
+    public record Freezing(double days, int needed, Instant until) {
+        static Freezing since(Instant begun, Instant now) {
+            return new Freezing(
+                    Duration.between(begun, now).toMinutes() / MINUTES_OF_A_DAY,
+                    BoredSeed.DAYS_FROZEN,
+                    begun.plus(Duration.ofDays(BoredSeed.DAYS_FROZEN)));
+        }
+    }
 
     /**
      * A drying tray. Masses in grams, moistures in percent wet basis.

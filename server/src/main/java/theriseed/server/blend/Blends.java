@@ -228,7 +228,7 @@ class Blends {
         Map<UUID, LotView> locked = lots.lockAll(List.of(pour.fromId(), pour.toId())).stream()
                 .collect(Collectors.toMap(LotView::id, lot -> lot));
         There from = there(locked.get(pour.fromId()));
-        if (!from.known().bench().clean()) {
+        if (!from.known().bench().clean() && mass.compareTo(pour.mass()) != 0) {
             throw new Refused("mass", mass, "blend.allWentOn", "from", pour.from(), "to", pour.to());
         }
         Range.above(0, from.available().add(pour.mass()).doubleValue(), "g")

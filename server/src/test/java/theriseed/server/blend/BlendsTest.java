@@ -418,4 +418,31 @@ class BlendsTest {
                 .asString();
         assertThat(season.lot(again).at("/known/lot/reserved").asInt()).isEqualTo(100);
     }
+
+    @Test
+    void aStepOfBeforeItWasTransferredIsWrittenOnceTheDayOfThatIsPutRight() {
+        String whole = season.picked(planting, 9000, 200);
+        String part = season.grower
+                .post("/api/lots/" + whole + "/parts", record("parts", 2, "pouredOn", "2026-08-14"))
+                .ok()
+                .at("/0/number")
+                .asString();
+        Map<String, Object> earlier =
+                with(stepOf("DRY", 4500, 4000), "begunAt", "2026-08-10T08:00", "endedAt", "2026-08-13T08:00");
+        Client.Answer refused = season.grower.post("/api/lots/" + part + "/steps", earlier);
+        assertThat(refused.field()).isEqualTo("begunAt");
+        assertThat(refused.text()).contains("bench.beforeTransfer");
+        String pour = "/api/pours/"
+                + season.lot(part).at("/known/harvest/poured/0/id").asString();
+        assertThat(season.grower
+                        .put(
+                                pour,
+                                record("mass", 4400, "pouredOn", "2026-08-09", "version", 0, "reason", "weighed anew"))
+                        .field())
+                .isEqualTo("mass");
+        season.grower
+                .put(pour, record("mass", 4500, "pouredOn", "2026-08-09", "version", 0, "reason", "it was on Sunday"))
+                .ok();
+        season.step(part, earlier);
+    }
 }

@@ -8,6 +8,7 @@ import static theriseed.server.Season.with;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -113,5 +114,16 @@ class WeevilsTest {
         assertThat(weevils().get("share").asDouble()).isEqualTo(0.025);
         assertThat(season.lot(number).get("corrections").findValuesAsString("was"))
                 .contains("50");
+    }
+
+    @Test
+    void theDaysInTheFreezerAreCounted() {
+        Map<String, Object> freezing =
+                with(stepOf("FREEZE", 9000, 0), "begunAt", "2026-08-10T08:00", "dampBecause", "pods as they came");
+        freezing.remove("massOut");
+        JsonNode step = season.step(number, freezing);
+        assertThat(step.at("/freezing/needed").asInt()).isEqualTo(7);
+        assertThat(step.at("/freezing/days").asDouble()).isBetween(3.9, 4.2);
+        assertThat(step.at("/freezing/until").asString()).startsWith("2026-08-17");
     }
 }
