@@ -9,20 +9,21 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * What came of each picking, through all lots its seed was transferred to. Where lots were blended, each picking has the
- * share of the blend that it makes of all that was picked for it.
+ * What came of each picking, through all lots its seed was transferred to. Lots that were blended are taken to have mixed
+ * evenly: each has the share of the blend that it makes of the mass poured together.
  *
  * @param <K> what tells lots apart
  */
 public final class PickedSeed<K> {
     private final Map<K, Lot<K>> lots;
     private final Map<K, Map<K, Double>> picked = new HashMap<>();
+    private final Map<K, Map<K, Double>> made = new HashMap<>();
     private final Map<K, List<Lot<K>>> into = new HashMap<>();
 
     /**
      * A lot. Masses in grams.
      *
-     * @param picked into it; 0 where it came of other lots
+     * @param picked into it; 0 where it came of other lots, or from elsewhere
      * @param mass at the last weighing
      * @param out of it, transferred to other lots
      * @param clean whether it is
@@ -80,11 +81,29 @@ public final class PickedSeed<K> {
         return of;
     }
 
-    /** The share that a picking makes of all that was picked for a lot, 0 to 1. */
+    /** The share of a lot that is of a picking, 0 to 1. */
     public double share(K root, K id) {
-        double all =
-                picked(id).values().stream().mapToDouble(Double::doubleValue).sum();
-        return all == 0 ? 0 : picked(id).getOrDefault(root, 0.0) / all;
+        return madeOf(id).getOrDefault(root, 0.0);
+    }
+
+    /** The share of a lot that each lot makes that came of no others. */
+    private Map<K, Double> madeOf(K id) {
+        Map<K, Double> known = made.get(id);
+        if (known != null) {
+            return known;
+        }
+        Map<K, Double> of = new HashMap<>();
+        Lot<K> lot = lots.get(id);
+        if (lot == null || lot.from().isEmpty()) {
+            of.put(id, 1.0);
+        } else {
+            double all = lot.from().stream().mapToDouble(Transfer::mass).sum();
+            for (Transfer<K> part : lot.from()) {
+                madeOf(part.from()).forEach((root, share) -> of.merge(root, share * part.mass() / all, Double::sum));
+            }
+        }
+        made.put(id, of);
+        return of;
     }
 
     /** The lots that seed of a picking is or was in, itself among them. */

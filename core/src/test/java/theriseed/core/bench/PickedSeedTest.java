@@ -52,14 +52,15 @@ class PickedSeedTest {
         assertThat(buckets(true).picked("a").get("mash")).isCloseTo(16_000, within(1e-9));
     }
 
-    /** Of 30 kg and 10 kg, each half clean: a blend of all of it is three quarters the first's. */
+    /** 300 g of one and 50 g of another lose 10 g when they are cleaned again: each loses its share. */
     @Test
-    void ofABlendEachPickingHasTheShareItMakesOfAllThatWasPicked() {
+    void ofABlendEachPickingHasTheShareItMakesOfWhatWasPoured() {
         PickedSeed<String> blend = new PickedSeed<>(List.of(
                 picked("first", 30_000, 300, 300, true),
                 picked("second", 10_000, 50, 50, true),
                 of("blend", 340, 0, true, from("first", 300), from("second", 50))));
-        assertThat(blend.share("first", "blend")).isCloseTo(0.75, within(1e-9));
+        assertThat(blend.share("first", "blend")).isCloseTo(6 / 7.0, within(1e-9));
+        assertThat(blend.of("first").clean()).isCloseTo(340 * 6 / 7.0, within(1e-9));
         assertThat(blend.of("first").clean() + blend.of("second").clean()).isCloseTo(340, within(1e-9));
     }
 
@@ -68,6 +69,17 @@ class PickedSeedTest {
         PickedSeed<String> parted = new PickedSeed<>(
                 List.of(picked("whole", 5_000, 1_000, 400, true), of("part", 400, 0, true, from("whole", 400))));
         assertThat(parted.of("whole").clean()).isCloseTo(1_000, within(1e-9));
+    }
+
+    /** Bought seed in the blend is nobody's harvest. */
+    @Test
+    void whatWasNotPickedHereAddsNothingToAHarvest() {
+        PickedSeed<String> mixed = new PickedSeed<>(List.of(
+                picked("own", 5_000, 100, 40, true),
+                picked("bought", 0, 30, 30, true),
+                of("blend", 70, 0, true, from("own", 40), from("bought", 30))));
+        assertThat(mixed.of("own").clean()).isCloseTo(100, within(1e-9));
+        assertThat(mixed.of("own").all()).isTrue();
     }
 
     @Test

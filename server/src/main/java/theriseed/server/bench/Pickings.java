@@ -69,7 +69,7 @@ public class Pickings {
         private static PickedSeed.Lot<UUID> lot(UUID id, BenchView work, HarvestView harvest) {
             return new PickedSeed.Lot<>(
                     id,
-                    harvest.poured().isEmpty() ? harvest.mass().doubleValue() : 0,
+                    harvest.picks().isEmpty() ? 0 : harvest.mass().doubleValue(),
                     work.mass().doubleValue(),
                     harvest.pouredOut().doubleValue(),
                     work.clean(),
