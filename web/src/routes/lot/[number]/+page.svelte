@@ -290,8 +290,7 @@
 												{Math.round(test.result!.lower)}–{Math.round(test.result!.upper)}; needs {gate.standard}
 											{:else}
 												<Mark state="tight" label="disagree" />
-												{test.counts.join(', ')}: {test.result!.range} apart, {test.result!.toleratedRange} let
-												pass
+												{test.counts.join(', ')}: {test.result!.range} apart, {test.result!.toleratedRange} allowed
 											{/if}
 										</td>
 									</tr>
