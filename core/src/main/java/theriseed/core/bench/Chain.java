@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
 import theriseed.core.measure.Range;
@@ -118,34 +119,30 @@ public record Chain(List<StepKind> steps) {
 
     /** Places in the chain, from 0, of steps before the furthest that was reached that were passed over. */
     public List<Integer> skipped(List<StepKind> done) {
-        List<Integer> skipped = new ArrayList<>();
-        int place = 0;
-        for (StepKind kind : done) {
-            int at = place;
-            while (at < steps.size() && steps.get(at) != kind) {
-                at++;
-            }
-            if (at < steps.size()) {
-                for (int passed = place; passed < at; passed++) {
-                    skipped.add(passed);
-                }
-                place = at + 1;
-            }
-        }
-        return skipped;
+        List<Integer> places = placesOf(done);
+        return IntStream.rangeClosed(0, reached(done))
+                .filter(place -> !places.contains(place))
+                .boxed()
+                .toList();
     }
 
     private int reached(List<StepKind> done) {
-        int place = -1;
+        List<Integer> places = placesOf(done);
+        return places.isEmpty() ? -1 : places.get(places.size() - 1);
+    }
+
+    /** Where in the chain each of these was done, in order; what was done outside it is left out. */
+    private List<Integer> placesOf(List<StepKind> done) {
+        List<Integer> places = new ArrayList<>();
+        int from = 0;
         for (StepKind kind : done) {
-            for (int i = place + 1; i < steps.size(); i++) {
-                if (steps.get(i) == kind) {
-                    place = i;
-                    break;
-                }
+            int at = steps.subList(from, steps.size()).indexOf(kind);
+            if (at >= 0) {
+                places.add(from + at);
+                from += at + 1;
             }
         }
-        return place;
+        return places;
     }
 
     /** Moisture taken for what was picked of a crop when none was measured, percent: fresh fruit, or dry tops. */

@@ -15,8 +15,8 @@ public enum Dryness {
     /** From about here on water freezes in the seed and kills it, percent wet basis. */
     public static final double FROST_KILLS = 14;
 
-    /** Points that are let pass: less than any meter tells apart. */
-    private static final double LET_PASS = 0.5;
+    /** Points above it that are still allowed: less than any meter tells apart. */
+    private static final double ALLOWED = 0.5;
 
     /** To be closed in where no water can leave it. Mould and heat follow in damp seed. */
     public static Dryness toSeal(Crop crop, Optional<SeedMoisture> seed) {
@@ -28,7 +28,7 @@ public enum Dryness {
     }
 
     private static Dryness upTo(double most, Optional<SeedMoisture> seed) {
-        return seed.map(known -> known.percent() > most + LET_PASS ? TOO_DAMP : DRY_ENOUGH)
+        return seed.map(known -> known.percent() > most + ALLOWED ? TOO_DAMP : DRY_ENOUGH)
                 .orElse(UNKNOWN);
     }
 }

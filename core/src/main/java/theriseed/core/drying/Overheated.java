@@ -2,6 +2,7 @@ package theriseed.core.drying;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -33,29 +34,20 @@ public record Overheated(double hours, double celsius, double bears, double mois
      */
     public static Optional<Overheated> of(
             Crop crop, TrayWatch.Spread spread, List<TrayWatch.Weighed> weighed, List<Air> air, Instant end) {
-        double seconds = 0;
-        Overheated worst = null;
+        List<Overheated> spells = new ArrayList<>();
         for (int i = 0; i < air.size(); i++) {
             Air read = air.get(i);
             double moisture = moisture(spread, weighed, read.at());
             double bears = DryingWatch.bears(crop, moisture);
-            if (read.celsius() <= bears + THERMOMETER_OFF) {
-                continue;
-            }
-            Instant next = i + 1 < air.size() ? air.get(i + 1).at() : end;
-            Instant longest = read.at().plus(READING_HOLDS);
-            Instant until = next.isBefore(longest) ? next : longest;
-            seconds += Math.max(0, Duration.between(read.at(), until).toSeconds());
-            if (worst == null || read.celsius() - bears > worst.celsius - worst.bears) {
-                worst = new Overheated(0, read.celsius(), bears, moisture, until);
-            } else {
-                worst = new Overheated(0, worst.celsius, worst.bears, worst.moisture, until);
+            if (read.celsius() > bears + THERMOMETER_OFF) {
+                Instant next = i + 1 < air.size() ? air.get(i + 1).at() : end;
+                Instant longest = read.at().plus(READING_HOLDS);
+                Instant until = next.isBefore(longest) ? next : longest;
+                double seconds = Math.max(0, Duration.between(read.at(), until).toSeconds());
+                spells.add(new Overheated(seconds / SECONDS_OF_AN_HOUR, read.celsius(), bears, moisture, until));
             }
         }
-        return worst == null
-                ? Optional.empty()
-                : Optional.of(new Overheated(
-                        seconds / SECONDS_OF_AN_HOUR, worst.celsius, worst.bears, worst.moisture, worst.until));
+        return all(spells);
     }
 
     /** All that happened to the same seed, told by the worst of it. */

@@ -84,15 +84,11 @@ public record MoistureHistory(List<Entry> entries) {
         List<Reading> left = new ArrayList<>(
                 readings.stream().sorted(Comparator.comparing(Reading::on)).toList());
         begin.ifPresent(poured -> {
-            while (!left.isEmpty() && left.get(0).on().isBefore(poured.on())) {
-                entries.add(entry(left.remove(0)));
-            }
+            move(left, poured.on(), entries);
             entries.add(poured);
         });
         for (Step step : steps) {
-            while (!left.isEmpty() && left.get(0).on().isBefore(step.on())) {
-                entries.add(entry(left.remove(0)));
-            }
+            move(left, step.on(), entries);
             Optional<SeedMoisture> before = last(entries);
             Optional<SeedMoisture> after = step.leaves(before);
             if (!after.equals(before) || step.out().isPresent()) {
@@ -101,6 +97,13 @@ public record MoistureHistory(List<Entry> entries) {
         }
         return new MoistureHistory(Stream.concat(entries.stream(), left.stream().map(MoistureHistory::entry))
                 .toList());
+    }
+
+    /** What was read before a day. */
+    private static void move(List<Reading> left, LocalDate before, List<Entry> entries) {
+        while (!left.isEmpty() && left.get(0).on().isBefore(before)) {
+            entries.add(entry(left.remove(0)));
+        }
     }
 
     private static Entry entry(Reading reading) {

@@ -153,8 +153,7 @@ public class Bench {
         for (UUID id : inOrder(picked)) {
             HarvestView harvest = picked.get(id);
             List<Step> of = byLot.getOrDefault(id, List.of());
-            Chain chain =
-                    own.getOrDefault(id, harvest.arrival() == null ? Chain.of(crop.get(id)) : Chain.NOTHING_TO_DO);
+            Chain chain = own.getOrDefault(id, Chains.usual(crop.get(id), harvest.arrival() != null));
             worked.put(id, new LotAtBench(crop.get(id), chain, harvest, cameOf(harvest, worked), of, read, now).view());
         }
         return ids.stream()
@@ -209,9 +208,7 @@ public class Bench {
                         && !step.begunAt().atZone(zone).toLocalDate().isAfter(until))
                 .map(StepView::heated)
                 .forEach(all::add));
-        return all.size() > (own.heated() == null ? 0 : 1)
-                ? own.heated(Overheated.all(all).orElseThrow())
-                : own;
+        return Overheated.all(all).map(own::heated).orElse(own);
     }
 
     /** Has a lot that came of others go on where they stood. */

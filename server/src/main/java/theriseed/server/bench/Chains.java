@@ -130,7 +130,12 @@ class Chains {
     public Chain chain(LotView lot, Crop crop) {
         return ofLots.findByLotId(lot.id())
                 .map(LotChain::chain)
-                .orElseGet(() -> lot.origin() == Origin.ELSEWHERE ? Chain.NOTHING_TO_DO : Chain.of(crop));
+                .orElseGet(() -> usual(crop, lot.origin() == Origin.ELSEWHERE));
+    }
+
+    /** What a lot goes through that has no order of its own: nothing, where its seed came clean from elsewhere. */
+    static Chain usual(Crop crop, boolean arrived) {
+        return arrived ? Chain.NOTHING_TO_DO : Chain.of(crop);
     }
 
     /** Takes a lot through another order of steps from now on; what was done stays. */

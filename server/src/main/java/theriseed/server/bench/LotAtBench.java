@@ -1,7 +1,5 @@
 package theriseed.server.bench;
 
-import java.time.Instant;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -29,8 +27,7 @@ final class LotAtBench {
     private final List<Step> steps;
     private final Map<UUID, List<ReadingView>> readings;
     private final StepWatch watch;
-    private final ZoneId zone;
-    private final Instant now;
+    private final StepWatch.Now now;
     private final HarvestView harvest;
     private final Optional<LotSteps.Picked> cameOf;
     private final LotSteps lot;
@@ -53,8 +50,7 @@ final class LotAtBench {
         this.steps = steps;
         this.readings = readings;
         this.watch = new StepWatch(crop, now);
-        this.zone = now.zone();
-        this.now = now.moment();
+        this.now = now;
         this.harvest = harvest;
         this.cameOf = cameOf;
         this.lot = new LotSteps(
@@ -172,14 +168,17 @@ final class LotAtBench {
                 dries ? watch.heated(facts, into, usual, read(step)).orElse(null) : null,
                 open && facts.kind() == StepKind.FERMENT ? watch.ferment(facts, read(step)) : null,
                 open && dries ? watch.drying(facts, into, usual, lot, place, read(step)) : null,
-                open && facts.kind() == StepKind.FREEZE ? StepView.Freezing.since(facts.begunAt(), now) : null);
+                open && facts.kind() == StepKind.FREEZE
+                        ? StepView.Freezing.since(facts.begunAt(), now.moment())
+                        : null);
     }
 
     /** As it was read going in, else as it is known by then. */
     private OptionalDouble into(StepFacts facts, List<StepView> before) {
         return facts.moistureIn() != null
                 ? OptionalDouble.of(facts.moistureIn())
-                : MoistureHistory.of(MoistureAtBench.begin(harvest), MoistureAtBench.steps(before, zone), List.of())
+                : MoistureHistory.of(
+                                MoistureAtBench.begin(harvest), MoistureAtBench.steps(before, now.zone()), List.of())
                         .now()
                         .flatMap(MoistureHistory.Entry::moisture)
                         .map(known -> OptionalDouble.of(known.percent()))

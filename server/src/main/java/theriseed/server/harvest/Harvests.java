@@ -109,12 +109,7 @@ public class Harvests implements Picking {
         Map<UUID, HarvestView> harvests = new HashMap<>(picked);
         harvests.keySet().retainAll(asked);
         into.forEach((lot, own) -> harvests.put(
-                lot,
-                HarvestView.poured(
-                        lot,
-                        own,
-                        plants(from.getOrDefault(lot, List.of()), picked),
-                        earlyBy(from.getOrDefault(lot, List.of()), picked))));
+                lot, HarvestView.poured(lot, own, plants(from.get(lot), picked), earlyBy(from.get(lot), picked))));
         Pours.out(poured).forEach((lot, out) -> harvests.computeIfPresent(lot, (id, view) -> view.pouringOut(out)));
         return harvests;
     }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -71,7 +72,7 @@ public class Arrivals {
     @Transactional
     public LotView correct(UUID id, Changed made, ArrivalFacts facts) {
         Arrival arrival = arrivals.findById(id).orElseThrow(NotFound.of("arrival"));
-        Lot lot = lots.lockAllById(java.util.List.of(arrival.lotId())).get(0);
+        Lot lot = lots.lockAllById(List.of(arrival.lotId())).get(0);
         Clash.check(arrival, made.from(), arrival.view());
         checkDay(facts);
         checkOldNumber(facts, lot);
