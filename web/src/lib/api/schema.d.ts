@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/for-customers.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forCustomers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/germination": {
         parameters: {
             query?: never;
@@ -10569,6 +10585,28 @@ export interface operations {
             };
         };
     };
+    forCustomers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     germination: {
         parameters: {
             query?: never;
@@ -10697,6 +10735,8 @@ export interface operations {
             query?: {
                 containers?: number;
                 first?: number;
+                begin?: number;
+                sheet?: "A4" | "LETTER";
             };
             header?: never;
             path: {
@@ -10878,6 +10918,9 @@ export interface operations {
                 height?: number;
                 single?: boolean;
                 copies?: number;
+                begin?: number;
+                sheet?: "A4" | "LETTER";
+                price?: boolean;
             };
             header?: never;
             path: {

@@ -2,9 +2,11 @@
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
+	import { labelsOf, SHEETS, type Sheet } from '$lib/lot/labels';
 
 	interface Props {
 		number: string;
@@ -14,8 +16,8 @@
 	let { number, run }: Props = $props();
 	const attempt = new Attempt();
 	const SIZES = [
-		{ label: 'A4 sheet, 3 × 8', width: '70', height: '37.125', single: false },
-		{ label: 'A4 sheet, 2 × 7', width: '99', height: '42.4', single: false },
+		{ label: 'sheet, 3 × 8', width: '', height: '', single: false },
+		{ label: 'sheet, 99 × 42.4 mm', width: '99', height: '42.4', single: false },
 		{ label: 'single, 62 × 29 mm', width: '62', height: '29', single: true },
 		{ label: 'single, 100 × 50 mm', width: '100', height: '50', single: true }
 	];
@@ -23,9 +25,21 @@
 	let width = $state(SIZES[0].width);
 	let height = $state(SIZES[0].height);
 	let single = $state(SIZES[0].single);
+	let sheet = $state<Sheet>('');
+	let begin = $state('1');
+	let copies = $state('');
+	let price = $state(false);
 	let printed = $state('');
 	const href = $derived(
-		`/api/lots/${number}/packing/${run.id}/labels.pdf?width=${encodeURIComponent(width)}&height=${encodeURIComponent(height)}&single=${single}`
+		labelsOf(`/api/lots/${number}/packing/${run.id}/labels.pdf`, {
+			width,
+			height,
+			copies,
+			sheet: single ? '' : sheet,
+			begin: single ? '' : begin,
+			single: String(single),
+			price: String(price)
+		})
 	);
 	function print() {
 		void attempt.run(async () => {
@@ -55,13 +69,35 @@
 			{/each}
 		</div>
 		<div class="flex flex-wrap items-end gap-3">
+			{#if !single}
+				<ChoiceField label="Sheet" name="sheet" {attempt} bind:value={sheet} choices={SHEETS} />
+				<TextField
+					label="Begin at label"
+					name="begin"
+					{attempt}
+					bind:value={begin}
+					inputmode="numeric"
+					hint="1 on a fresh sheet"
+				/>
+			{/if}
+			<TextField
+				label="Copies"
+				name="copies"
+				{attempt}
+				bind:value={copies}
+				inputmode="numeric"
+				hint="else {run.packets}, one a packet"
+			/>
 			<TextField label="Width, mm" name="width" {attempt} bind:value={width} inputmode="decimal" />
 			<TextField label="Height, mm" name="height" {attempt} bind:value={height} inputmode="decimal" />
 			<label class="flex items-center gap-2 pb-2"
 				><input type="checkbox" class="checkbox" bind:checked={single} /> one a page</label
 			>
+			<label class="flex items-center gap-2 pb-2"
+				><input type="checkbox" class="checkbox" bind:checked={price} /> with the price</label
+			>
 		</div>
-		<Trouble {attempt} labels={{ width: 'Width', height: 'Height' }} />
+		<Trouble {attempt} labels={{ width: 'Width, mm', height: 'Height, mm' }} />
 		<div class="flex flex-wrap gap-3">
 			<Act main newTab {href}>As PDF</Act>
 			<Act onclick={print} disabled={attempt.busy}>To the label printer</Act>

@@ -81,13 +81,28 @@ describe('words of the stall', () => {
 
 describe('labels of a run', () => {
 	it('are made in the size that is chosen or typed', async () => {
-		render(Labels, { number: '25-POP-01-E', run: { id: 'r1' } as Schemas['PackingRunView'] });
+		render(Labels, { number: '25-POP-01-E', run: { id: 'r1', packets: 40 } as Schemas['PackingRunView'] });
 		await fireEvent.click(screen.getByText('Labels'));
+		await type('Begin at label', '5');
+		await type('Copies', '40');
+		const path = () => new URL(screen.getByText('As PDF').closest('a')!.href);
+		expect(Object.fromEntries(path().searchParams)).toEqual({
+			copies: '40',
+			begin: '5',
+			single: 'false',
+			price: 'false'
+		});
 		await fireEvent.click(screen.getByText('single, 62 × 29 mm'));
 		await type('Width, mm', '80');
-		expect(screen.getByText('As PDF').closest('a')!.getAttribute('href')).toBe(
-			'/api/lots/25-POP-01-E/packing/r1/labels.pdf?width=80&height=29&single=true'
-		);
+		await fireEvent.click(screen.getByLabelText('with the price'));
+		expect(path().pathname).toBe('/api/lots/25-POP-01-E/packing/r1/labels.pdf');
+		expect(Object.fromEntries(path().searchParams)).toEqual({
+			width: '80',
+			height: '29',
+			copies: '40',
+			single: 'true',
+			price: 'true'
+		});
 	});
 });
 

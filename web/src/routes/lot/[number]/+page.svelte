@@ -11,6 +11,7 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Gave from '$lib/lot/Gave.svelte';
 	import GateList from '$lib/lot/GateList.svelte';
+	import ContainerLabels from '$lib/lot/ContainerLabels.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
 	import { arrivalBody, arrivalEntries, cameFrom } from '$lib/lot/arrival';
 	import { known as sureness, told } from '$lib/lot/moisture';
@@ -29,6 +30,7 @@
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
 	let holding = $state(false);
+	let labelling = $state(false);
 	const found = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
@@ -160,13 +162,20 @@
 							<Act key="h" onclick={() => (holding = !holding)}>{lot.hold ? 'Release' : 'Hold'}</Act>
 						{/if}
 					{/if}
-					<Act key="l" newTab href="/api/lots/{lot.number}/label.pdf">Labels</Act>
+					<Act key="l" onclick={() => (labelling = !labelling)}>Labels</Act>
 					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
 					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
 					{#if session.works}<Act key="o" href="/lot/{lot.number}/family">Family and recall</Act>{/if}
-					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Report</Act>
+					<Act key="c" newTab href="/api/lots/{lot.number}/for-customers.pdf">For a customer</Act>
+					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Whole report</Act>
 					<Act key="i" onclick={() => print()}>Print this page</Act>
 				</div>
+				{#if labelling}
+					<section class="mb-7 border-l-4 border-marigold bg-paper p-5">
+						<h2 class="ruled mb-4">Labels of its containers</h2>
+						<ContainerLabels number={lot.number} />
+					</section>
+				{/if}
 				{#if holding}
 					<section class="mb-7 max-w-2xl border-l-4 border-marigold bg-paper p-5">
 						<h2 class="ruled mb-4">{lot.hold ? 'Release' : 'Hold'}</h2>

@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +20,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.measure.Range;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
+import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
@@ -30,6 +30,8 @@ import theriseed.server.lot.Families;
 import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.paper.PaperSize;
+import theriseed.server.paper.Pdf;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.selection.Selection;
@@ -43,8 +45,6 @@ import theriseed.server.words.Sentences;
 /** Labels as PDF: large ones for a lot's containers, small ones for packets. */
 @RestController
 class LabelController {
-    private static final LabelSheet CONTAINERS = new LabelSheet(LabelFormat.LARGE);
-    private static final LabelSheet PACKETS = new LabelSheet(LabelFormat.USUAL);
     private static final int MOST = 50_000;
 
     private final Lots lots;
@@ -84,12 +84,19 @@ class LabelController {
         this.printer = printer;
     }
 
-    /** Labels of a lot's containers, each with its number; {@code first} where some are labelled already. */
+    /**
+     * Labels of a lot's containers, two across and four down, each with its number.
+     *
+     * @param first where some are labelled already
+     * @param begin place on the sheet at which the first goes
+     */
     @GetMapping(value = "/api/lots/{number}/label.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> container(
             @PathVariable String number,
             @RequestParam(defaultValue = "1") int containers,
-            @RequestParam(defaultValue = "1") int first) {
+            @RequestParam(defaultValue = "1") int first,
+            @RequestParam(defaultValue = "1") int begin,
+            @RequestParam(required = false) PaperSize sheet) {
         Range.of(1, 1000, "containers").check("containers", containers);
         Range.of(1, 10_000, "").check("first", first);
         int last = first + containers - 1;
@@ -97,6 +104,7 @@ class LabelController {
         LotKnown known = gate.of(lot);
         Reader reader = readers.now();
         String generation = generation(reader, lot);
+        String farm = farms.get().name();
         List<LabelSheet.Label> labels = IntStream.rangeClosed(first, last)
                 .mapToObj(container -> new LabelSheet.Label(
                         lot.number(),
@@ -106,9 +114,11 @@ class LabelController {
                                         beginning(reader, known),
                                         List.of(generation, "container " + container + " of " + last))
                                 .flatMap(List::stream)
-                                .toList()))
+                                .toList(),
+                        farm))
                 .toList();
-        return pdf(CONTAINERS.pdf("Labels " + lot.number(), labels), lot.number());
+        LabelFormat format = LabelFormat.filling(sheet(sheet, reader), 2, 4, begin);
+        return Pdf.file(new LabelSheet(format).pdf(lot.number(), labels), lot.number());
     }
 
     /** Where it grew, or where it is from and what it was called there. */
@@ -151,18 +161,22 @@ class LabelController {
                                 planting.variety().name() + ", "
                                         + planting.variety().cropName().toLowerCase(Locale.ROOT),
                                 planting.ground() + ", season " + planting.season(),
-                                "marked " + reader.day(marked.markedOn()))))
+                                "marked " + reader.day(marked.markedOn())),
+                        ""))
                 .toList();
         Range.of(1, MOST, "tags").check("tags", tags.size());
-        return pdf(PACKETS.pdf("Tags of " + planting.variety().name(), tags), "tags");
+        LabelFormat format = LabelFormat.filling(PaperSize.of(reader.locale()), 3, 8, 1);
+        return Pdf.file(new LabelSheet(format).pdf("of " + planting.variety().name(), tags), "tags");
     }
 
     /**
      * Labels of the packets of a run.
      *
-     * @param width and {@code height} millimetres of one; three by eight on A4 where they are not said
+     * @param width and {@code height} millimetres of one; three by eight on a sheet where they are not said
      * @param single whether each is a page of its own, as for a roll
      * @param copies as many as there are packets where it is not said
+     * @param begin place on the sheet at which the first goes
+     * @param price whether it stands on them
      */
     @GetMapping(value = "/api/lots/{number}/packing/{run}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> packets(
@@ -171,19 +185,25 @@ class LabelController {
             @RequestParam(required = false) Double width,
             @RequestParam(required = false) Double height,
             @RequestParam(defaultValue = "false") boolean single,
-            @RequestParam(required = false) Integer copies) {
+            @RequestParam(required = false) Integer copies,
+            @RequestParam(defaultValue = "1") int begin,
+            @RequestParam(required = false) PaperSize sheet,
+            @RequestParam(defaultValue = "false") boolean price) {
         LotKnown known = gate.of(lots.get(number));
         PackingRunView packed = stocks.of(known).run(run);
-        return pdf(
-                new LabelSheet(format(width, height, single)).pdf(packet(known, packed), copies(copies, packed)),
+        Reader reader = readers.now();
+        PaperSize on = sheet(sheet, reader);
+        LabelFormat usual = LabelFormat.filling(on, 3, 8, 1);
+        LabelFormat format = new LabelFormat(
+                width == null ? usual.width() : width, height == null ? usual.height() : height, single, on, begin);
+        return Pdf.file(
+                new LabelSheet(format).pdf(packet(reader, known, packed, price), copies(copies, packed)),
                 known.lot().number() + "-packets");
     }
 
-    private static LabelFormat format(Double width, Double height, boolean single) {
-        return new LabelFormat(
-                width == null ? LabelFormat.USUAL.width() : width,
-                height == null ? LabelFormat.USUAL.height() : height,
-                single);
+    /** @param asked null for what is usual where the reader is */
+    private static PaperSize sheet(PaperSize asked, Reader reader) {
+        return asked == null ? PaperSize.of(reader.locale()) : asked;
     }
 
     private static int copies(Integer asked, PackingRunView packed) {
@@ -202,13 +222,13 @@ class LabelController {
             @PathVariable String number, @PathVariable UUID run, @Valid @RequestBody PrintRequest request) {
         LotKnown known = gate.of(lots.get(number));
         PackingRunView packed = stocks.of(known).run(run);
-        LabelFormat format = format(request.width(), request.height(), true);
+        LabelFormat format = new LabelFormat(request.width(), request.height(), true, PaperSize.A4, 1);
         return printer.print(known.lot().number(), copies(request.copies(), packed), format.width(), format.height());
     }
 
-    private LabelSheet.Label packet(LotKnown known, PackingRunView packed) {
+    private LabelSheet.Label packet(Reader reader, LotKnown known, PackingRunView packed, boolean price) {
         Crop crop = crops.get(known.variety().cropKey());
-        Reader reader = readers.now();
+        FarmView farm = farms.get();
         List<String> lines = new ArrayList<>();
         lines.add(crop.name() + ", " + crop.species());
         lines.add(holds(reader, packed) + ", harvest " + known.lot().season() + ", packed for " + packed.sowBy());
@@ -222,20 +242,16 @@ class LabelController {
         if (!known.lot().oldNumber().isEmpty()) {
             lines.add("was " + known.lot().oldNumber());
         }
-        if (known.variety().treated()
-                || known.planting() != null
-                        && elsewhere.treated(known.planting().id())
-                || arrivedTreated(known)) {
+        if (elsewhere.treated(known)) {
             lines.add("Raised from treated seed. Not for food or feed.");
         }
-        farms.get().labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);
-        return new LabelSheet.Label(known.lot().number(), known.variety().name(), lines);
-    }
-
-    private static boolean arrivedTreated(LotKnown known) {
-        return known.harvest() != null
-                && known.harvest().arrival() != null
-                && !known.harvest().arrival().treatment().isEmpty();
+        farm.labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);
+        return new LabelSheet.Label(
+                known.lot().number(),
+                known.variety().name(),
+                lines,
+                farm.name(),
+                price ? reader.money(packed.price()) + " " + farm.currency() : "");
     }
 
     private String generation(Reader reader, LotView lot) {
@@ -248,11 +264,5 @@ class LabelController {
         }
         String seeds = "at least " + packed.seeds() + " seeds";
         return packed.metres() == null ? seeds : "sows " + reader.reach(packed.metres()) + ", " + seeds;
-    }
-
-    private static ResponseEntity<byte[]> pdf(byte[] pdf, String name) {
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + ".pdf\"")
-                .body(pdf);
     }
 }

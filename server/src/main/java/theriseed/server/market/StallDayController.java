@@ -30,8 +30,6 @@ import theriseed.server.words.Readers;
 /** Days at the stall over HTTP, and the sheet to take along. */
 @RestController
 class StallDayController {
-    private static final int PAGES = 20;
-
     private final StallDays days;
     private final Farms farms;
     private final Readers readers;
@@ -93,8 +91,8 @@ class StallDayController {
         StallDayView day = days.get(id);
         FarmView farm = farms.get();
         Reader reader = readers.now();
-        Paper paper = new Paper("Stall day", farm.name() + ", " + reader.day(day.heldOn()), PAGES);
-        paper.title("Stall day", day.market() + ", " + reader.day(day.heldOn()), null);
+        Paper paper = new Paper("Stall day", farm.name() + ", " + reader.day(day.heldOn()), reader);
+        paper.title("Stall day", day.market() + ", " + reader.day(day.heldOn()));
         if (!day.note().isBlank()) {
             paper.words(day.note());
         }

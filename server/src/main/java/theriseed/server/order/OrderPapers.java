@@ -19,8 +19,6 @@ import theriseed.server.words.Readers;
 /** The papers of an order: what to take from which shelf, what went, and what it costs. */
 @Component
 class OrderPapers {
-    private static final int PAGES = 40;
-
     private final Farms farms;
     private final FarmTime time;
     private final Readers readers;
@@ -124,7 +122,11 @@ class OrderPapers {
                 0.26,
                 -0.16,
                 -0.16);
-        paper.table(List.of("To pay", reader.money(order.delivered()) + " " + farm.currency()), List.of(), 0.68, -0.32);
+        paper.table(
+                List.of(),
+                List.of(List.of("To pay", reader.money(order.delivered()) + " " + farm.currency())),
+                0.68,
+                -0.32);
         if (order.kind() != SaleKind.SALE) {
             paper.words(
                     order.kind() == SaleKind.GIFT
@@ -137,15 +139,14 @@ class OrderPapers {
 
     private Paper paper(String what, OrderView order, Reader reader) {
         FarmView farm = farms.get();
-        Paper paper = new Paper(what, farm.name() + ", " + reader.day(time.today()), PAGES);
+        Paper paper = new Paper(what, farm.name() + ", " + reader.day(time.today()), reader);
         paper.title(
                 what,
                 "order " + order.number() + " of " + reader.day(order.orderedOn()) + ", wanted "
-                        + reader.day(order.wantedOn()),
-                null);
+                        + reader.day(order.wantedOn()));
         paper.heading("To");
         paper.words(order.customer().name());
-        order.customer().address().lines().forEach(paper::words);
+        paper.words(order.customer().address());
         if (!order.note().isBlank()) {
             paper.heading("Note");
             paper.words(order.note());

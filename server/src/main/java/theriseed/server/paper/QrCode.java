@@ -6,17 +6,41 @@ import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Base64;
 import java.util.Map;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import javax.imageio.ImageIO;
 
-/** A lot number as a QR code, drawn as sharp squares at any size. */
+/** A lot number as a QR code. */
 public final class QrCode {
-    private final BitMatrix squares;
+    private static final int WHITE = 0xFFFFFF;
 
-    public QrCode(String text) {
+    private QrCode() {}
+
+    /** As the address of an image with a dot for each square, which stays sharp at any size. */
+    public static String image(String text) {
+        BitMatrix squares = squares(text);
+        BufferedImage image =
+                new BufferedImage(squares.getWidth(), squares.getHeight(), BufferedImage.TYPE_BYTE_BINARY);
+        for (int y = 0; y < squares.getHeight(); y++) {
+            for (int x = 0; x < squares.getWidth(); x++) {
+                image.setRGB(x, y, squares.get(x, y) ? 0 : WHITE);
+            }
+        }
+        try (ByteArrayOutputStream png = new ByteArrayOutputStream()) {
+            ImageIO.write(image, "png", png);
+            return "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray());
+        } catch (IOException failed) {
+            throw new UncheckedIOException(failed);
+        }
+    }
+
+    private static BitMatrix squares(String text) {
         try {
-            squares = new QRCodeWriter()
+            return new QRCodeWriter()
                     .encode(
                             text,
                             BarcodeFormat.QR_CODE,
@@ -26,17 +50,5 @@ public final class QrCode {
         } catch (WriterException impossible) {
             throw new IllegalStateException(impossible);
         }
-    }
-
-    public void draw(PDPageContentStream page, float left, float bottom, float size) throws IOException {
-        float side = size / squares.getWidth();
-        for (int y = 0; y < squares.getHeight(); y++) {
-            for (int x = 0; x < squares.getWidth(); x++) {
-                if (squares.get(x, y)) {
-                    page.addRect(left + x * side, bottom + size - (y + 1) * side, side, side);
-                }
-            }
-        }
-        page.fill();
     }
 }

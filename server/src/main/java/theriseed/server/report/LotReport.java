@@ -17,7 +17,6 @@ import theriseed.server.lot.ArrivalView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
 import theriseed.server.paper.Paper;
-import theriseed.server.paper.QrCode;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
@@ -32,7 +31,6 @@ import theriseed.server.words.Sentences;
 
 /** Puts a lot's life on paper: facts as they were written down, findings as the rules say, customers left out. */
 final class LotReport {
-    private static final int PAGES = 2;
     private static final int MOST_ROWS = 8;
 
     private final LotPage page;
@@ -59,12 +57,12 @@ final class LotReport {
                 farm + ", " + reader.day(today)
                         + ". Written from the farm's own records; it certifies nothing. Seed law and plant health rules differ by"
                         + " country.",
-                PAGES);
-        paper.title(
+                reader);
+        paper.titleOfLot(
+                lot.number(),
                 lot.number(),
                 known.variety().name() + ", " + lower(known.variety().cropName()) + " (" + page.species() + "), season "
-                        + lot.season() + ", " + lot.grade().words() + " grade",
-                new QrCode(lot.number()));
+                        + lot.season() + ", " + lot.grade().words() + " grade");
         gate(paper, known);
         changed(paper, known);
         tests(paper, known);
@@ -122,7 +120,7 @@ final class LotReport {
             rows.add(List.of(
                     "isolation",
                     lower(isolation.verdict().name()) + "; crossing estimated at " + reader.share(isolation.crossing())
-                            + ", read it times and divided by " + Math.round(isolation.band()) + "; "
+                            + ", at most " + reader.share(Math.min(1, isolation.crossing() * isolation.band())) + "; "
                             + reader.share(isolation.allowed()) + " is allowed"));
             isolation.threats().stream()
                     .limit(3)
@@ -140,7 +138,7 @@ final class LotReport {
         paper.table(List.of(), rows, 0.2, 0.8);
         if (!page.walks().isEmpty()) {
             paper.table(
-                    List.of("walked", "stage", "looked at", "off-types", "pulled"),
+                    List.of("walked", "stage", "looked at", "off-types", "pulled", "sick"),
                     limited(
                             page.walks().stream()
                                     .map(walk -> List.of(
@@ -148,14 +146,16 @@ final class LotReport {
                                             walk.stage(),
                                             String.valueOf(walk.lookedAt()),
                                             String.valueOf(walk.offTypesInAll()),
-                                            String.valueOf(walk.pulled())))
+                                            String.valueOf(walk.pulled()),
+                                            String.valueOf(walk.sick())))
                                     .toList(),
                             MOST_ROWS),
-                    0.22,
-                    0.33,
-                    -0.15,
-                    -0.15,
-                    -0.15);
+                    0.2,
+                    0.28,
+                    -0.13,
+                    -0.13,
+                    -0.13,
+                    -0.13);
         }
     }
 

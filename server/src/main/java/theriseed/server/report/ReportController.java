@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.Farms;
 import theriseed.server.seedroom.Keepings;
+import theriseed.server.sown.Elsewhere;
 import theriseed.server.thread.LotPage;
 import theriseed.server.thread.Threads;
 import theriseed.server.words.Readers;
@@ -20,16 +21,30 @@ class ReportController {
     private final Keepings keepings;
     private final Farms farms;
     private final FarmTime time;
+    private final Elsewhere elsewhere;
     private final Readers readers;
 
-    ReportController(Threads threads, Keepings keepings, Farms farms, FarmTime time, Readers readers) {
+    ReportController(
+            Threads threads, Keepings keepings, Farms farms, FarmTime time, Elsewhere elsewhere, Readers readers) {
         this.readers = readers;
+        this.elsewhere = elsewhere;
         this.threads = threads;
         this.keepings = keepings;
         this.farms = farms;
         this.time = time;
     }
 
+    /** What a customer is told of a lot. */
+    @GetMapping(value = "/api/lots/{number}/for-customers.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> forCustomers(@PathVariable String number) {
+        LotPage page = threads.page(number);
+        return new CustomerReport(
+                        page, farms.get().name(), time.today(), elsewhere.treated(page.known()), readers.now())
+                .paper()
+                .file("about-" + page.known().lot().number());
+    }
+
+    /** All that the records say, for an inspector. */
     @GetMapping(value = "/api/lots/{number}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> report(@PathVariable String number) {
         LotPage page = threads.page(number);

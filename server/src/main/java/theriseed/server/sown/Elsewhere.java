@@ -14,6 +14,7 @@ import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
+import theriseed.server.gate.LotKnown;
 import theriseed.server.stall.SowingRules;
 
 /** Seed from elsewhere that plantings were sown with. */
@@ -39,11 +40,16 @@ public class Elsewhere {
                 .toList();
     }
 
-    /** Whether a planting was sown with treated seed. */
+    /** Whether seed of a lot was treated, or grown from treated seed. */
     @ReadsOnly
-    public boolean treated(UUID plantingId) {
-        return of(List.of(plantingId)).stream()
-                .anyMatch(seed -> !seed.treatment().isEmpty());
+    public boolean treated(LotKnown lot) {
+        boolean sown = lot.planting() != null
+                && of(List.of(lot.planting().id())).stream()
+                        .anyMatch(seed -> !seed.treatment().isEmpty());
+        boolean came = lot.harvest() != null
+                && lot.harvest().arrival() != null
+                && !lot.harvest().arrival().treatment().isEmpty();
+        return lot.variety().treated() || sown || came;
     }
 
     @HandsWork

@@ -73,7 +73,7 @@ class LabelTest {
             assertThat(pdf.getNumberOfPages()).isEqualTo(105);
             assertThat(new PDFTextStripper().getText(pdf).split(number)).hasSize(2501);
         }
-        assertThat(labels.body().length).as("full sheets are shared").isLessThan(200_000);
+        assertThat(labels.body().length).as("full sheets are shared").isLessThan(250_000);
     }
 
     @Test
@@ -121,6 +121,27 @@ class LabelTest {
             assertThat(pdf.getPage(0).getMediaBox().getWidth()).isCloseTo(175.7f, within(0.1f));
             assertThat(codes(pdf)).as("read back from so small a label").hasSize(1);
         }
+    }
+
+    @Test
+    void aSheetThatIsBegunIsUsedUpAndPriceAndFarmStandOnThePacketWhereWanted() throws Exception {
+        String run = packets();
+        byte[] begun = season.grower
+                .get(run + "/labels.pdf?begin=23&copies=5&price=true&sheet=LETTER")
+                .body();
+        try (PDDocument pdf = Loader.loadPDF(begun)) {
+            assertThat(pdf.getNumberOfPages()).as("two on the begun one").isEqualTo(2);
+            assertThat(pdf.getPage(0).getMediaBox().getHeight()).isCloseTo(792f, within(0.5f));
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            assertThat(first.getText(pdf).split("Skerrow Farm")).hasSize(3);
+            assertThat(first.getText(pdf)).contains("2.50 EUR");
+        }
+        try (PDDocument pdf =
+                Loader.loadPDF(season.grower.get(run + "/labels.pdf?copies=1").body())) {
+            assertThat(new PDFTextStripper().getText(pdf)).doesNotContain("EUR");
+        }
+        assertThat(season.grower.get(run + "/labels.pdf?begin=25").field()).isEqualTo("begin");
     }
 
     @Test

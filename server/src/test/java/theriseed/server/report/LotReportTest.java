@@ -29,7 +29,12 @@ class LotReportTest {
     private record Report(int pages, String text) {}
 
     private Report report(String number) throws IOException {
-        byte[] pdf = season.grower.get("/api/lots/" + number + "/report.pdf").body();
+        return paper(number, "report");
+    }
+
+    private Report paper(String number, String name) throws IOException {
+        byte[] pdf =
+                season.grower.get("/api/lots/" + number + "/" + name + ".pdf").body();
         try (PDDocument document = Loader.loadPDF(pdf)) {
             return new Report(
                     document.getNumberOfPages(),
@@ -50,6 +55,22 @@ class LotReportTest {
                 .contains(number, "Nothing holds it back", "290", "9 kg", "94 % of 400 seeds")
                 .contains("10 packets filled, 4 of them sold, 6 here", "it certifies nothing")
                 .doesNotContain("Croft");
+    }
+
+    @Test
+    void aCustomerIsToldWhatTheSeedIsAndNothingOfTheFarmsOwnAffairs() throws IOException {
+        String number = season.sellable();
+        season.grower
+                .put("/api/lots/" + number + "/reserve", record("version", season.versionOf(number), "grams", 20))
+                .ok();
+        Report report = paper(number, "for-customers");
+        assertThat(report.pages()).isEqualTo(1);
+        assertThat(report.text())
+                .contains(number, "harvest 2026", "94 % of 400 seeds", "290", "treated no", "it is no certificate")
+                .contains("walked for off-types")
+                .doesNotContain("reserved", "became", "divided", "picked", "Not for sale");
+        String unclean = season.picked(season.planted("pea", "2026-03-20", 300), 400, 30);
+        assertThat(paper(unclean, "for-customers").text()).contains("Not for sale as it is", "germination");
     }
 
     @Test
