@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_8"];
+        post: operations["make_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_7"];
+        post: operations["make_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +157,7 @@ export interface paths {
         };
         get: operations["open"];
         put?: never;
-        post: operations["make_6"];
+        post: operations["make_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +429,7 @@ export interface paths {
         };
         get: operations["customers"];
         put?: never;
-        post: operations["make_5"];
+        post: operations["make_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -804,6 +804,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/invoices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invoices/{id}/cancelled": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["cancel"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invoices/{id}/invoice.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invoices/{id}/paid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["paid"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/letterhead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["letterhead"];
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots": {
         parameters: {
             query?: never;
@@ -813,7 +893,7 @@ export interface paths {
         };
         get: operations["lots"];
         put?: never;
-        post: operations["make_4"];
+        post: operations["make_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1677,7 +1757,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cancel"];
+        post: operations["cancel_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1748,16 +1828,16 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/orders/{id}/invoice.pdf": {
+    "/api/orders/{id}/invoices": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["invoice"];
+        get: operations["ofOrder"];
         put?: never;
-        post?: never;
+        post: operations["make_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3548,6 +3628,10 @@ export interface components {
             /** Format: int32 */
             taken: number;
         };
+        Amount: {
+            amount: number;
+            tax: components["schemas"]["Tax"];
+        };
         ArrivalRequest: {
             /** Format: date */
             cameOn: string;
@@ -5196,6 +5280,39 @@ export interface components {
             /** Format: double */
             thousandSeedWeight?: number;
         };
+        InvoiceRequest: {
+            /** Format: date */
+            invoicedOn: string;
+        };
+        InvoiceSum: {
+            net: number;
+            taxes: components["schemas"]["Amount"][];
+            toPay: number;
+        };
+        InvoiceView: {
+            cancelledBecause?: string;
+            customer: string;
+            /** Format: date */
+            dueOn: string;
+            /** Format: int32 */
+            firstDelivery: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            invoicedOn: string;
+            /** Format: int32 */
+            lastDelivery: number;
+            number: string;
+            order: string;
+            /** Format: uuid */
+            orderId: string;
+            /** Format: date */
+            paidOn?: string;
+            recordedBy: string;
+            sum: components["schemas"]["InvoiceSum"];
+            /** Format: int32 */
+            version: number;
+        };
         Isolation: {
             /** Format: double */
             allowed: number;
@@ -5335,6 +5452,34 @@ export interface components {
             number: string;
             /** Format: int64 */
             packets: number;
+        };
+        LetterheadFacts: {
+            address: string;
+            bank: string;
+            closing: string;
+            /** Format: int32 */
+            paymentDays: number;
+            taxNumber: string;
+            taxes: string;
+            within: boolean;
+        };
+        LetterheadRequest: {
+            address: string;
+            bank: string;
+            closing: string;
+            /** Format: int32 */
+            paymentDays: number;
+            reason?: string;
+            taxNumber: string;
+            taxes: string;
+            /** Format: int32 */
+            version?: number;
+            within: boolean;
+        };
+        LetterheadView: {
+            facts: components["schemas"]["LetterheadFacts"];
+            /** Format: int32 */
+            version: number;
         };
         ListPriceRequest: {
             byWeight: boolean;
@@ -6205,6 +6350,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfInvoiceView: {
+            items: components["schemas"]["InvoiceView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfOrderView: {
             items: components["schemas"]["OrderView"][];
             /** Format: int32 */
@@ -6258,6 +6412,13 @@ export interface components {
             pages: number;
             /** Format: int64 */
             total: number;
+        };
+        PaidRequest: {
+            /** Format: date */
+            paidOn?: string;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
         };
         Parentage: {
             /** Format: double */
@@ -8071,6 +8232,10 @@ export interface components {
             /** @enum {string} */
             when: "WHILE_WET" | "WHILE_DRY" | "BY_EVENING";
         };
+        Tax: {
+            name: string;
+            percent: number;
+        };
         TestAdvice: {
             dormancyTreatment: string;
             /** Format: int32 */
@@ -9009,7 +9174,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    make_8: {
+    make_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9059,7 +9224,7 @@ export interface operations {
             };
         };
     };
-    make_7: {
+    make_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -9245,7 +9410,7 @@ export interface operations {
             };
         };
     };
-    make_6: {
+    make_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9707,7 +9872,7 @@ export interface operations {
             };
         };
     };
-    make_5: {
+    make_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -10318,6 +10483,148 @@ export interface operations {
             };
         };
     };
+    page_5: {
+        parameters: {
+            query?: {
+                open?: boolean;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageOfInvoiceView"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Changed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvoiceView"];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    paid: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaidRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvoiceView"];
+                };
+            };
+        };
+    };
+    letterhead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterheadView"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LetterheadRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterheadView"];
+                };
+            };
+        };
+    };
     lots: {
         parameters: {
             query?: {
@@ -10341,7 +10648,7 @@ export interface operations {
             };
         };
     };
-    make_4: {
+    make_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -11763,7 +12070,7 @@ export interface operations {
             };
         };
     };
-    cancel: {
+    cancel_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11887,7 +12194,7 @@ export interface operations {
             };
         };
     };
-    invoice: {
+    ofOrder: {
         parameters: {
             query?: never;
             header?: never;
@@ -11904,7 +12211,33 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/pdf": string;
+                    "application/json": components["schemas"]["InvoiceView"][];
+                };
+            };
+        };
+    };
+    make_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvoiceRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvoiceView"];
                 };
             };
         };

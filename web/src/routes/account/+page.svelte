@@ -1,11 +1,13 @@
 <script lang="ts">
-	import { ask, PUT } from '$lib/api/api';
+	import { ask, GET, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import type { Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import LetterheadForm from '$lib/invoice/LetterheadForm.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { ROLE } from '$lib/words/words';
 	import { COUNTRIES } from '$lib/words/say';
@@ -26,6 +28,7 @@
 		label: `${name}: ${sample(value)}`
 	}));
 
+	const letterhead = session.grower ? ask(GET('/api/letterhead')) : undefined;
 	const packet = new Attempt();
 	let lines = $state(session.farm?.labelLines ?? '');
 	function keepLines() {
@@ -106,6 +109,11 @@
 					>
 				</div>
 			</form>
+		{/if}
+		{#if letterhead}
+			<Loading from={letterhead}>
+				{#snippet children(there)}<LetterheadForm {there} />{/snippet}
+			</Loading>
 		{/if}
 		<p class="mt-4 text-sm text-soft">Theriseed {session.version}</p>
 	</div>

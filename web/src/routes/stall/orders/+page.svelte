@@ -4,6 +4,7 @@
 	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
+	import InvoiceState from '$lib/invoice/InvoiceState.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -16,17 +17,20 @@
 	const all = $derived(page.url.searchParams.has('all'));
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	let making = $state(false);
-	const found = $derived(
-		Promise.all([
+	let turn = $state(0);
+	const found = $derived.by(() => {
+		void turn;
+		return Promise.all([
 			ask(GET('/api/orders', { params: { query: { open: !all, page: at } } })),
 			ask(GET('/api/customers')),
-			ask(GET('/api/stocked'))
-		])
-	);
+			ask(GET('/api/stocked')),
+			ask(GET('/api/invoices', { params: { query: { open: true, size: 50 } } }))
+		]);
+	});
 </script>
 
-<Loading from={found}>
-	{#snippet children([orders, customers, { lots }])}
+<Loading from={found} stays>
+	{#snippet children([orders, customers, { lots }, unpaid])}
 		{@const short = orders.items.filter((order) => order.state === 'SHORT').length}
 		<Page
 			title="Stall"
@@ -79,6 +83,34 @@
 					{/each}
 				</tbody>
 			</table>
+			{#if unpaid.items.length > 0}
+				<h2 class="ruled mt-8">To be paid</h2>
+				<table class="figures">
+					<thead
+						><tr
+							><th scope="col">invoice</th><th scope="col">of</th><th scope="col" class="text-right!"
+								>comes to</th
+							><th scope="col">how it stands</th></tr
+						></thead
+					>
+					<tbody>
+						{#each unpaid.items as invoice (invoice.id)}
+							<tr>
+								<th scope="row"
+									><a class="quiet" href="/stall/orders/{invoice.orderId}">{invoice.number}</a>
+									{invoice.customer}</th
+								>
+								<td>{dayMonth(invoice.invoicedOn, session.today)}</td>
+								<td class="num">{money(invoice.sum.toPay)}</td>
+								<td><InvoiceState {invoice} done={() => turn++} /></td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				{#if unpaid.total > unpaid.items.length}<p class="beside">
+						and {unpaid.total - unpaid.items.length} more
+					</p>{/if}
+			{/if}
 			<nav class="mt-4 flex gap-4" aria-label="Pages">
 				<a class="quiet" href={all ? '/stall/orders' : '/stall/orders?all'}
 					>{all ? 'only open ones' : 'all orders'}</a

@@ -7,6 +7,8 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import InvoiceState from '$lib/invoice/InvoiceState.svelte';
+	import { toInvoice } from '$lib/invoice/invoice';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -23,7 +25,8 @@
 		const params = { path: { id } };
 		return Promise.all([
 			ask(GET('/api/orders/{id}', { params })),
-			ask(GET('/api/orders/{id}/corrections', { params }))
+			ask(GET('/api/orders/{id}/corrections', { params })),
+			ask(GET('/api/orders/{id}/invoices', { params }))
 		]);
 	});
 	const attempt = new Attempt();
@@ -39,6 +42,13 @@
 			done();
 		});
 	}
+	function invoice() {
+		void attempt.run(async () => {
+			const body = { invoicedOn: session.today };
+			await ask(POST('/api/orders/{id}/invoices', { params: { path: { id } }, body }));
+			done();
+		});
+	}
 	function again() {
 		void attempt.run(async () => {
 			await ask(POST('/api/orders/{id}/allocate', { params: { path: { id } } }));
@@ -48,7 +58,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children([order, corrections])}
+	{#snippet children([order, corrections, invoices])}
 		{@const open = order.state === 'READY' || order.state === 'SHORT'}
 		{@const promised = order.lines.flatMap((line) => line.out.filter((out) => out.delivery === undefined))}
 		{@const going = promised.filter((out) => !stays[out.id]).map((out) => out.id)}
@@ -173,9 +183,19 @@
 				{#each order.deliveries as { number } (number)}
 					<Act newTab href="/api/orders/{order.id}/delivery-{number}.pdf">Delivery note {number}</Act>
 				{/each}
-				{#if order.deliveries.length > 0}<Act newTab href="/api/orders/{order.id}/invoice.pdf">Invoice</Act
+				{#each invoices as one (one.id)}
+					<Act newTab href="/api/invoices/{one.id}/invoice.pdf">Invoice {one.number}</Act>
+				{/each}
+				{#if toInvoice(order, invoices).length > 0 && session.grower}
+					<Act key="v" disabled={attempt.busy} onclick={invoice}
+						>Invoice of {toInvoice(order, invoices).length > 1 ? 'these deliveries' : 'this delivery'}</Act
 					>{/if}
 			</div>
+			{#each invoices as one (one.id)}
+				<p class="mt-3">
+					Invoice {one.number}, {money(one.sum.toPay)}: <InvoiceState invoice={one} {done} />
+				</p>
+			{/each}
 			{#if session.grower && !order.cancelledOn && order.deliveries.length > 0}
 				<p class="mt-3 flex flex-wrap items-baseline gap-x-4 gap-y-1">
 					{#each order.deliveries as { number, on } (number)}
@@ -201,7 +221,9 @@
 			{/if}
 			<p class="mt-3 max-w-prose text-sm text-soft">
 				The oldest lot that may be sold on the day it is wanted goes first. What is promised is kept from
-				everybody else. Taxes are not calculated.
+				everybody else. An invoice has the address, bank and taxes that <a class="quiet" href="/account"
+					>the farm has said</a
+				>.
 			</p>
 			<Corrections {corrections} />
 		</Page>

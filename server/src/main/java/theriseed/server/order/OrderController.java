@@ -141,10 +141,4 @@ class OrderController {
     ResponseEntity<byte[]> deliveryNote(@PathVariable UUID id, @PathVariable int delivery) {
         return papers.deliveryNote(orders.get(id), delivery);
     }
-
-    @HandsWork
-    @GetMapping(value = "/api/orders/{id}/invoice.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> invoice(@PathVariable UUID id) {
-        return papers.invoice(orders.get(id));
-    }
 }

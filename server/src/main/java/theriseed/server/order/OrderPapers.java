@@ -1,6 +1,5 @@
 package theriseed.server.order;
 
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
@@ -11,19 +10,21 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.NotFound;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
+import theriseed.server.letterhead.Letterheads;
 import theriseed.server.paper.Paper;
-import theriseed.server.stall.SaleKind;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 
 /** The papers of an order: what to take from which shelf, what went, and what it costs. */
 @Component
 class OrderPapers {
+    private final Letterheads letterheads;
     private final Farms farms;
     private final FarmTime time;
     private final Readers readers;
 
-    OrderPapers(Farms farms, FarmTime time, Readers readers) {
+    OrderPapers(Letterheads letterheads, Farms farms, FarmTime time, Readers readers) {
+        this.letterheads = letterheads;
         this.farms = farms;
         this.time = time;
         this.readers = readers;
@@ -32,6 +33,9 @@ class OrderPapers {
     ResponseEntity<byte[]> packingList(OrderView order) {
         Reader reader = readers.now();
         Paper paper = paper("Packing list", order, reader);
+        if (!order.note().isBlank()) {
+            paper.words(order.note());
+        }
         paper.table(
                 List.of("lot", "variety", "what", "from", "done"),
                 order.lines().stream()
@@ -40,7 +44,7 @@ class OrderPapers {
                                 .map(out -> List.of(
                                         out.number(),
                                         line.variety() + ", " + lower(line.crop()),
-                                        much(reader, line, out.much()),
+                                        line.much(reader, out.much()),
                                         String.join(", ", out.shelves()),
                                         "[   ]")))
                         .toList(),
@@ -52,7 +56,7 @@ class OrderPapers {
         order.lines().stream()
                 .filter(line -> line.missing().signum() > 0)
                 .forEach(line ->
-                        paper.words("Missing: " + much(reader, line, line.missing()) + " of " + line.variety() + "."));
+                        paper.words("Missing: " + line.much(reader, line.missing()) + " of " + line.variety() + "."));
         return paper.file("packing-list-" + order.number());
     }
 
@@ -82,7 +86,7 @@ class OrderPapers {
                     rest.stream()
                             .map(line -> List.of(
                                     line.variety(),
-                                    much(reader, line, line.wanted().subtract(line.delivered()))))
+                                    line.much(reader, line.wanted().subtract(line.delivered()))))
                             .toList(),
                     0.6,
                     0.4);
@@ -98,48 +102,14 @@ class OrderPapers {
                                 out.number(),
                                 line.variety() + ", " + lower(line.crop()),
                                 String.valueOf(out.season()),
-                                much(reader, line, out.much()))))
+                                line.much(reader, out.much()))))
                 .toList();
-    }
-
-    /** Of what was delivered. */
-    ResponseEntity<byte[]> invoice(OrderView order) {
-        FarmView farm = farms.get();
-        Reader reader = readers.now();
-        Paper paper = paper("Invoice " + order.number(), order, reader);
-        paper.table(
-                List.of("variety", "what", "each, " + farm.currency(), farm.currency()),
-                order.lines().stream()
-                        .filter(line -> line.delivered().signum() > 0)
-                        .map(line -> List.of(
-                                line.variety() + ", " + lower(line.crop()),
-                                much(reader, line, line.delivered()),
-                                reader.money(line.price()) + (line.bulk() ? " / 100 g" : ""),
-                                reader.money(
-                                        line.price().multiply(line.delivered()).movePointLeft(line.bulk() ? 2 : 0))))
-                        .toList(),
-                0.42,
-                0.26,
-                -0.16,
-                -0.16);
-        paper.table(
-                List.of(),
-                List.of(List.of("To pay", reader.money(order.delivered()) + " " + farm.currency())),
-                0.68,
-                -0.32);
-        if (order.kind() != SaleKind.SALE) {
-            paper.words(
-                    order.kind() == SaleKind.GIFT
-                            ? "A gift: nothing is to be paid."
-                            : "A swap: nothing is to be paid.");
-        }
-        paper.words("Prices as agreed. Taxes are not calculated here: add what your law asks.");
-        return paper.file("invoice-" + order.number());
     }
 
     private Paper paper(String what, OrderView order, Reader reader) {
         FarmView farm = farms.get();
         Paper paper = new Paper(what, farm.name() + ", " + reader.day(time.today()), reader);
+        letterheads.head(paper);
         paper.title(
                 what,
                 "order " + order.number() + " of " + reader.day(order.orderedOn()) + ", wanted "
@@ -147,20 +117,8 @@ class OrderPapers {
         paper.heading("To");
         paper.words(order.customer().name());
         paper.words(order.customer().address());
-        if (!order.note().isBlank()) {
-            paper.heading("Note");
-            paper.words(order.note());
-        }
         paper.heading("What");
         return paper;
-    }
-
-    private static String much(Reader reader, OrderView.OrderedLine line, BigDecimal much) {
-        return line.bulk()
-                ? reader.agreed(much)
-                : reader.number(much.doubleValue(), 0)
-                        + (much.compareTo(BigDecimal.ONE) == 0 ? " packet" : " packets")
-                        + (line.seeds() == null ? "" : " of " + line.seeds());
     }
 
     private static String lower(String words) {

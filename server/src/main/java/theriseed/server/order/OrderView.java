@@ -7,6 +7,7 @@ import java.util.UUID;
 import theriseed.server.base.Maybe;
 import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.SaleKind;
+import theriseed.server.words.Reader;
 
 /**
  * An order as it stands.
@@ -64,7 +65,29 @@ public record OrderView(
             BigDecimal promised,
             BigDecimal delivered,
             BigDecimal missing,
-            List<PromisedOut> out) {}
+            List<PromisedOut> out) {
+        /** What so many packets or grams of it cost. */
+        public BigDecimal price(BigDecimal much) {
+            return price.multiply(much).movePointLeft(bulk ? 2 : 0);
+        }
+
+        /** Packets or grams that went with these deliveries. */
+        public BigDecimal gone(int first, int last) {
+            return out.stream()
+                    .filter(one -> one.wentWithin(first, last))
+                    .map(PromisedOut::much)
+                    .reduce(BigDecimal.ZERO, BigDecimal::add);
+        }
+
+        /** So much of it, in words. */
+        public String much(Reader reader, BigDecimal much) {
+            return bulk
+                    ? reader.agreed(much)
+                    : reader.number(much.doubleValue(), 0)
+                            + (much.compareTo(BigDecimal.ONE) == 0 ? " packet" : " packets")
+                            + (seeds == null ? "" : " of " + seeds);
+        }
+    }
 
     /**
      * Where it comes from.
@@ -80,5 +103,10 @@ public record OrderView(
             BigDecimal much,
             List<String> shelves,
             @Maybe Integer delivery,
-            @Maybe LocalDate deliveredOn) {}
+            @Maybe LocalDate deliveredOn) {
+        /** Whether it went with one of these deliveries. */
+        public boolean wentWithin(int first, int last) {
+            return delivery != null && first <= delivery && delivery <= last;
+        }
+    }
 }

@@ -2,12 +2,14 @@ package theriseed.server.order;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
@@ -50,6 +52,7 @@ public class Orders {
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
+    private final ApplicationEventPublisher events;
 
     Orders(
             SeedOrderRepository orders,
@@ -62,7 +65,9 @@ public class Orders {
             Sales sales,
             Corrections corrections,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.orders = orders;
         this.lines = lines;
         this.allocations = allocations;
@@ -239,6 +244,7 @@ public class Orders {
         if (back.isEmpty()) {
             throw NotFound.of("delivery of this order").get();
         }
+        events.publishEvent(new DeliveryTakenBack(id, delivery));
         LocalDate on = sold.get(back.get(0).saleId()).soldOn();
         stall.takeBack(back.stream().map(Allocation::saleId).toList(), because);
         back.forEach(one -> one.delivered(null));
@@ -269,6 +275,22 @@ public class Orders {
     @ReadsOnly
     public OrderView get(UUID id) {
         return views.of(orders.findById(id).orElseThrow(NotFound.of("order")));
+    }
+
+    /** What an order is called, and whose it is. */
+    public record Heading(String number, String customer) {}
+
+    /** The headings of these orders, by id. */
+    @ReadsOnly
+    public Map<UUID, Heading> headings(Collection<UUID> ids) {
+        List<SeedOrder> found = orders.findAllById(ids);
+        Map<UUID, CustomerView> who =
+                customers.byIds(found.stream().map(SeedOrder::customerId).collect(Collectors.toSet()));
+        return found.stream()
+                .collect(Collectors.toMap(
+                        SeedOrder::id,
+                        order -> new Heading(
+                                order.number(), who.get(order.customerId()).name())));
     }
 
     /** The ids of all orders, newest first. */

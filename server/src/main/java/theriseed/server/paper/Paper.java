@@ -3,6 +3,7 @@ package theriseed.server.paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.http.ResponseEntity;
 import theriseed.server.words.Reader;
 
@@ -14,6 +15,7 @@ public final class Paper {
     private final String foot;
     private final PaperSize size;
     private final List<Block> blocks = new ArrayList<>();
+    private Sender sender;
 
     /** @param foot at the foot of every page */
     public Paper(String title, String foot, Reader reader) {
@@ -23,7 +25,9 @@ public final class Paper {
     }
 
     /** What fills the template. */
-    record Page(String title, String foot, double width, double height, List<Block> blocks) {}
+    record Page(String title, String foot, double width, double height, Sender sender, List<Block> blocks) {}
+
+    record Sender(String name, List<String> lines) {}
 
     /** A part of the paper: one of these, the others null. */
     record Block(Title title, String heading, List<String> words, Table table) {}
@@ -36,6 +40,12 @@ public final class Paper {
     record Column(String name, double percent, String side) {}
 
     record Cell(String text, String side, boolean first) {}
+
+    /** Whose paper it is, above everything. @param more a line each */
+    public Paper sender(String name, List<String> address, List<String> more) {
+        sender = new Sender(name, Stream.concat(address.stream(), more.stream()).toList());
+        return this;
+    }
 
     /** The largest words. */
     public Paper title(String words, String below) {
@@ -80,7 +90,7 @@ public final class Paper {
 
     /** As a file that a browser shows. */
     public ResponseEntity<byte[]> file(String name) {
-        return Pdf.file(PDF.of(new Page(title, foot, size.width(), size.height(), blocks)), name);
+        return Pdf.file(PDF.of(new Page(title, foot, size.width(), size.height(), sender, blocks)), name);
     }
 
     private static String side(double share) {
