@@ -1213,7 +1213,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pack"];
+        post: operations["pack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1844,6 +1844,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/orders/{id}/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/orders/{id}/packing-list.pdf": {
         parameters: {
             query?: never;
@@ -1852,6 +1868,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["packingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/short": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4773,6 +4805,24 @@ export interface components {
             share?: number;
             /** Format: double */
             unaccounted?: number;
+        };
+        FillRequest: {
+            /** Format: uuid */
+            lineId: string;
+            number: string;
+            /** Format: int32 */
+            packets: number;
+        };
+        Filling: {
+            /** @enum {string} */
+            act: "PACK" | "TEST";
+            /** Format: date */
+            by?: string;
+            grams?: number;
+            much: number;
+            number: string;
+            /** Format: int32 */
+            seeds?: number;
         };
         Finding: {
             /** @enum {string} */
@@ -7724,6 +7774,13 @@ export interface components {
             total: number;
             wrong: components["schemas"]["WrongLot"][];
         };
+        ShortLine: {
+            /** Format: uuid */
+            lineId: string;
+            missing: number;
+            rest: number;
+            ways: components["schemas"]["Filling"][];
+        };
         Shown: {
             /** @enum {string} */
             kind: "SCALE" | "MASH" | "AIR" | "HUMIDITY";
@@ -8224,6 +8281,8 @@ export interface components {
             /** Format: uuid */
             neighbourId?: string;
             /** Format: uuid */
+            orderId?: string;
+            /** Format: uuid */
             plantingId?: string;
             plot: string;
             toDo: components["schemas"]["ToDo"];
@@ -8510,6 +8569,27 @@ export interface components {
         } | {
             /** @enum {string} */
             kind: "Pack";
+        } | {
+            /** @enum {string} */
+            kind: "FillOrder";
+            /** Format: int32 */
+            lines: number;
+            order: string;
+            /** Format: date */
+            wantedOn: string;
+        } | {
+            /** @enum {string} */
+            kind: "DeliverOrder";
+            late: boolean;
+            order: string;
+            /** Format: date */
+            wantedOn: string;
+        } | {
+            /** Format: date */
+            dueOn: string;
+            invoice: string;
+            /** @enum {string} */
+            kind: "AskForPayment";
         } | {
             about?: string;
             /** @enum {string} */
@@ -11166,7 +11246,7 @@ export interface operations {
             };
         };
     };
-    pack: {
+    pack_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -12242,6 +12322,32 @@ export interface operations {
             };
         };
     };
+    pack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FillRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+        };
+    };
     packingList: {
         parameters: {
             query?: never;
@@ -12260,6 +12366,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShortLine"][];
                 };
             };
         };

@@ -36,6 +36,18 @@ describe('tasks in words', () => {
 		);
 		expect(said({ kind: 'WalkOver', share: 0.07, allowed: 0.01 }).figure).toBe('more than its grade allows');
 	});
+	it('says what orders wait for, at the order', () => {
+		const order = { variety: 'Croft, east', crop: '', plantingId: undefined, orderId: 'o1', urgent: true };
+		const short = task({ kind: 'FillOrder', order: '26-0002', wantedOn: '2026-09-20', lines: 1 }, order);
+		expect(sayTask(short)).toMatchObject({
+			what: 'Find seed for order 26-0002 of Croft, east',
+			why: 'It is wanted 20 Sept; of one line there is not enough.',
+			path: '/stall/orders/o1'
+		});
+		expect(waiting([short])).toContain('the order of Croft, east cannot');
+		const due = { kind: 'AskForPayment', invoice: '2026-0001', dueOn: '2026-08-01' } as const;
+		expect(sayTask(task(due, order)).why).toBe('It was due 1 Aug and is not paid.');
+	});
 	it('tells a ferment that will be too long from one that is', () => {
 		const rinse = { kind: 'Rinse', celsius: 26.5 } as const;
 		const lot = '26-TOM-02-T';

@@ -43,6 +43,7 @@ const walk: Path = ({ plantingId }) => `/walk/${plantingId}`;
 const plan: Path = ({ plantingId }) => `/desk?planting=${plantingId}`;
 const flowers: Path = ({ plantingId }) => `/pollination/${plantingId}`;
 const sown: Path = ({ plantingId }) => `/sown/${plantingId}`;
+const order: Path = ({ orderId }) => `/stall/orders/${orderId}`;
 const stand: Path = ({ plantingId }) => `/stand/${plantingId}`;
 
 const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
@@ -82,7 +83,10 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	Pollinate: flowers,
 	SeeWhatTook: (task) => `${flowers(task)}#took`,
 	Shake: (task) => `${flowers(task)}#covers`,
-	Pack: ({ lot }) => `/stall/${lot}`
+	Pack: ({ lot }) => `/stall/${lot}`,
+	FillOrder: order,
+	DeliverOrder: order,
+	AskForPayment: order
 };
 
 /** Where planned work has a page of its own. */
@@ -102,7 +106,7 @@ const WORKED_ON: Partial<Record<Planned, Path>> = {
 export function waiting(tasks: Task[]): string {
 	const pressing = tasks.find((task) => task.urgent);
 	return pressing
-		? `${howMany(tasks.length)}; the ${pressing.variety} ${cropWord(pressing.crop)} cannot`
+		? `${howMany(tasks.length)}; ${pressing.orderId ? `the order of ${pressing.variety}` : `the ${pressing.variety} ${cropWord(pressing.crop)}`} cannot`
 		: howMany(tasks.length);
 }
 

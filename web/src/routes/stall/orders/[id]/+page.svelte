@@ -13,6 +13,7 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import ShortLines from '$lib/stall/ShortLines.svelte';
 	import { money, much, ORDER, SALE } from '$lib/stall/words';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
@@ -26,7 +27,8 @@
 		return Promise.all([
 			ask(GET('/api/orders/{id}', { params })),
 			ask(GET('/api/orders/{id}/corrections', { params })),
-			ask(GET('/api/orders/{id}/invoices', { params }))
+			ask(GET('/api/orders/{id}/invoices', { params })),
+			ask(GET('/api/orders/{id}/short', { params }))
 		]);
 	});
 	const attempt = new Attempt();
@@ -58,7 +60,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children([order, corrections, invoices])}
+	{#snippet children([order, corrections, invoices, short])}
 		{@const open = order.state === 'READY' || order.state === 'SHORT'}
 		{@const promised = order.lines.flatMap((line) => line.out.filter((out) => out.delivery === undefined))}
 		{@const going = promised.filter((out) => !stays[out.id]).map((out) => out.id)}
@@ -129,6 +131,7 @@
 				</tbody>
 			</table>
 
+			{#if short.length > 0}<ShortLines {order} {short} {done} />{/if}
 			{#if open && session.grower}
 				<section class="mt-6 grid max-w-2xl gap-4">
 					<TextField
@@ -139,7 +142,11 @@
 					/>
 					<Trouble {attempt} labels={{ note: 'What came back', number: 'The lot' }} />
 					<div class="flex flex-wrap gap-3">
-						<Act main key="d" disabled={attempt.busy || going.length === 0} onclick={() => deliver(going)}
+						<Act
+							main={order.state === 'READY'}
+							key="d"
+							disabled={attempt.busy || going.length === 0}
+							onclick={() => deliver(going)}
 							>{going.length < promised.length ? 'Deliver these' : 'Deliver'}</Act
 						>
 						{#if order.state === 'SHORT'}<Act onclick={again}>Look again for what is missing</Act>{/if}

@@ -1,6 +1,7 @@
 package theriseed.server.order;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
@@ -29,9 +30,11 @@ import theriseed.server.stall.SaleKind;
 @RestController
 class OrderController {
     private final Orders orders;
+    private final ShortOrders shorts;
     private final OrderPapers papers;
 
-    OrderController(Orders orders, OrderPapers papers) {
+    OrderController(Orders orders, ShortOrders shorts, OrderPapers papers) {
+        this.shorts = shorts;
         this.orders = orders;
         this.papers = papers;
     }
@@ -100,6 +103,24 @@ class OrderController {
     @PostMapping("/api/orders/{id}/allocate")
     OrderView allocate(@PathVariable UUID id) {
         return orders.allocate(id);
+    }
+
+    /** What would fill each line that is short. */
+    @HandsWork
+    @GetMapping("/api/orders/{id}/short")
+    List<ShortLine> ways(@PathVariable UUID id) {
+        return shorts.of(id);
+    }
+
+    /** So many packets of a lot for a line. */
+    record FillRequest(
+            @NotNull UUID lineId,
+            @NotBlank String number,
+            @NotNull Integer packets) {}
+
+    @PostMapping("/api/orders/{id}/pack")
+    OrderView pack(@PathVariable UUID id, @Valid @RequestBody FillRequest request) {
+        return shorts.pack(id, request.lineId(), request.number(), request.packets());
     }
 
     /** @param only promises that go; absent for all */

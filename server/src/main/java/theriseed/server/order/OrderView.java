@@ -33,6 +33,11 @@ public record OrderView(
         BigDecimal total,
         BigDecimal delivered) {
 
+    /** Whether anything of it is still to be delivered. */
+    public boolean waits() {
+        return state == State.READY || state == State.SHORT;
+    }
+
     /** How far it is. */
     public enum State {
         /** Everything that is not delivered is promised out of lots that may be sold then. */

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
+import org.springframework.data.domain.Pageable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
@@ -275,6 +276,12 @@ public class Orders {
     @ReadsOnly
     public OrderView get(UUID id) {
         return views.of(orders.findById(id).orElseThrow(NotFound.of("order")));
+    }
+
+    /** All that wait, the first wanted first. */
+    @ReadsOnly
+    public List<OrderView> waiting() {
+        return views.of(orders.open(Pageable.unpaged()).getContent());
     }
 
     /** What an order is called, and whose it is. */

@@ -20,6 +20,9 @@ import theriseed.server.words.Sentences;
 
 /** What a customer is told of a lot: what it is, how it was kept true, how it was tested. Nothing of the farm's own affairs. */
 final class CustomerReport {
+    /** A smaller share is not told apart from none. */
+    private static final double HARDLY_ANY = 1e-4;
+
     private final LotPage page;
     private final String farm;
     private final LocalDate today;
@@ -90,11 +93,7 @@ final class CustomerReport {
         List<List<String>> rows = new ArrayList<>();
         PlantingView.Isolation isolation = planting.isolation();
         if (isolation != null) {
-            rows.add(List.of(
-                    "crossing with others",
-                    "about " + reader.share(isolation.crossing()) + " of the seed, at most "
-                            + reader.share(Math.min(1, isolation.crossing() * isolation.band()))
-                            + ": estimated from distances, bloom and barriers"));
+            rows.add(List.of("crossing with others", crossing(isolation)));
         }
         if (page.parents() != null) {
             rows.add(List.of(
@@ -116,6 +115,14 @@ final class CustomerReport {
         }
         paper.heading("How it was kept true");
         paper.table(List.of(), rows, 0.25, 0.75);
+    }
+
+    private String crossing(PlantingView.Isolation isolation) {
+        double most = Math.min(1, isolation.crossing() * isolation.band());
+        String share = most < HARDLY_ANY
+                ? "less than " + reader.share(HARDLY_ANY) + " of the seed"
+                : "about " + reader.share(isolation.crossing()) + " of the seed, at most " + reader.share(most);
+        return share + ": estimated from distances, bloom and barriers";
     }
 
     private void tested(Paper paper, LotKnown known) {

@@ -2,9 +2,11 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -87,6 +89,18 @@ public class PackingRuns {
     @ReadsOnly
     public Packing.Plan plan(String lotNumber, Packing packing) {
         return plan(gate.of(lots.get(lotNumber)), packing);
+    }
+
+    /** What so many seeds a packet would come to out of all that is free; nothing where it cannot be packed, or was never weighed. */
+    @ReadsOnly
+    public Optional<Packing.Plan> couldFill(LotKnown known, int seeds, BigDecimal price, LocalDate on) {
+        boolean able = known.bench() != null
+                && known.bench().clean()
+                && known.tests().seedWeight() != null
+                && stocks.of(known).free().signum() > 0;
+        Packing whole =
+                new Packing(on, seeds, null, null, null, BigDecimal.ZERO, price, Packing.usualSowBy(on), 1, null);
+        return able ? Optional.of(plan(known, whole)) : Optional.empty();
     }
 
     @HandsWork

@@ -11,7 +11,8 @@ import theriseed.server.season.PlantingView;
  * @param when part of the day it belongs to
  * @param urgent whether it cannot wait
  * @param plantingId absent where it is about what grows beyond the fence; {@code variety} is its name then
- * @param lot absent where it is about plants
+ * @param lot absent where it is about plants, or about an order
+ * @param orderId absent where it is about seed; {@code variety} is the customer's name where it is there
  */
 public record Task(
         ToDo toDo,
@@ -22,7 +23,8 @@ public record Task(
         String plot,
         @Maybe UUID plantingId,
         @Maybe UUID neighbourId,
-        @Maybe String lot) {
+        @Maybe String lot,
+        @Maybe UUID orderId) {
 
     /** Work runs on the day's own clock: damp mornings for wet seed, dry hours for the rows, evenings for the table. */
     public enum When {
@@ -41,6 +43,7 @@ public record Task(
                 planting.plotName(),
                 planting.id(),
                 null,
+                null,
                 null);
     }
 
@@ -55,11 +58,16 @@ public record Task(
                 planting == null ? "" : planting.plotName(),
                 planting == null ? null : planting.id(),
                 null,
-                known.lot().number());
+                known.lot().number(),
+                null);
+    }
+
+    static Task ofOrder(UUID orderId, String customer, ToDo toDo, boolean urgent) {
+        return new Task(toDo, When.BY_EVENING, urgent, customer, "", "", null, null, null, orderId);
     }
 
     /** The same, said where it is. */
     Task where(String ground) {
-        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, neighbourId, lot);
+        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, neighbourId, lot, orderId);
     }
 }

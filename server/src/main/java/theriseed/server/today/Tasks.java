@@ -68,6 +68,7 @@ class Tasks {
     private final Needs needs;
     private final Calendar calendar;
     private final PollinationWork pollination;
+    private final OrderTasks orders;
     private final FarmTime time;
     private final Kept<Instant, Open> found;
 
@@ -85,8 +86,10 @@ class Tasks {
             Needs needs,
             Calendar calendar,
             PollinationWork pollination,
+            OrderTasks orders,
             FarmTime time,
             Changes changes) {
+        this.orders = orders;
         this.calendar = calendar;
         this.pollination = pollination;
         this.plantings = plantings;
@@ -132,6 +135,7 @@ class Tasks {
         Wrong.Each<PlantingView, Task> inTheRows = Wrong.each(kept, some -> ofPlantings(some, numbered, seedKnown));
         tasks.addAll(inTheRows.right());
         tasks.addAll(promises(year));
+        tasks.addAll(orders.of(time.today()));
         calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, seedKnown, tasks));
         tasks.sort(Comparator.comparing(Task::urgent)
                 .reversed()
@@ -201,6 +205,7 @@ class Tasks {
                 entry.ground(),
                 entry.plantingId(),
                 null,
+                null,
                 null));
     }
 
@@ -221,6 +226,7 @@ class Tasks {
                         seen.name(),
                         null,
                         seen.id(),
+                        null,
                         null))
                 .toList();
     }

@@ -10,6 +10,7 @@ import theriseed.core.day.DayCourse;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.Roles;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.lot.LotsShown.WrongLot;
@@ -55,11 +56,18 @@ class TodayController {
         return new TodayView(
                 LocalDateTime.ofInstant(time.now(), time.zone()),
                 DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
-                open.tasks(),
+                seen(open.tasks()),
                 open.wrongLots(),
                 open.wrongPlantings(),
                 selection.notForEating(standing()),
                 backups.tooOld().orElse(null));
+    }
+
+    /** Who only looks sees no customers. */
+    private static List<Task> seen(List<Task> tasks) {
+        return Roles.onlyLooks()
+                ? tasks.stream().filter(task -> task.orderId() == null).toList()
+                : tasks;
     }
 
     /** Plantings that are in the ground today, as planned or a little longer: plants outstay their plan. */

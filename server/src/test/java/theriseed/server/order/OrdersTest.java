@@ -346,6 +346,58 @@ class OrdersTest {
     }
 
     @Test
+    void aShortOrderSaysWhatWouldFillItAndDoesIt() {
+        JsonNode order = ordered(60);
+        assertThat(order.get("state").asString()).isEqualTo("SHORT");
+        JsonNode line = grower.get(at(order) + "/short").ok().get(0);
+        JsonNode way = line.at("/ways/0");
+        assertThat(way.get("act").asString()).isEqualTo("PACK");
+        assertThat(way.get("number").asString()).isEqualTo(number);
+        assertThat(way.get("much").asInt()).isEqualTo(20);
+        assertThat(way.get("grams").asDouble()).isBetween(200.0, 400.0);
+        JsonNode filled = grower.post(
+                        at(order) + "/pack",
+                        record("lineId", line.get("lineId").asString(), "number", number, "packets", 20))
+                .ok();
+        assertThat(filled.get("state").asString()).isEqualTo("READY");
+        assertThat(grower.get(at(order) + "/short").ok()).isEmpty();
+    }
+
+    @Test
+    void whereATestRunsOutFirstItSaysByWhenToTestAndWhatIsLeftToGrow() {
+        Map<String, Object> asked = with(orderOf(customer(), packets(50)), "wantedOn", "2028-09-01");
+        JsonNode order = grower.post("/api/orders", asked).ok();
+        JsonNode line = grower.get(at(order) + "/short").ok().get(0);
+        assertThat(line.at("/ways/0/act").asString()).isEqualTo("TEST");
+        assertThat(line.at("/ways/0/by").asString())
+                .isEqualTo(season.lot(number).at("/known/gate/testRunsOut").asString());
+        season.grower
+                .post("/api/lots/" + number + "/hold", record("reason", "a label came off"))
+                .ok();
+        JsonNode held = grower.get(at(order) + "/short").ok().get(0);
+        assertThat(held.get("ways")).isEmpty();
+        assertThat(held.get("rest").asInt()).isEqualTo(50);
+    }
+
+    @Test
+    void whatOrdersWaitForStandsOnTodayForWhoeverWorksHere() {
+        ordered(60);
+        grower.post("/api/orders", with(orderOf(customer(), packets(1)), "wantedOn", "2026-08-15"))
+                .ok();
+        assertThat(kinds(grower)).contains("FillOrder");
+        assertThat(kinds(Client.as("visitor", port))).doesNotContain("FillOrder", "DeliverOrder");
+    }
+
+    private static List<String> kinds(Client who) {
+        return who.get("/api/today")
+                .ok()
+                .get("tasks")
+                .valueStream()
+                .map(task -> task.at("/toDo/kind").asString())
+                .toList();
+    }
+
+    @Test
     void itsPapersSayWhatToTakeWhatWentAndWhatItCosts() throws IOException {
         JsonNode order = grower.post(
                         "/api/orders",
