@@ -13,7 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_9"];
+        post: operations["make_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_28"];
+        put: operations["correct_29"];
         post?: never;
         delete?: never;
         options?: never;
@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_8"];
+        post: operations["make_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_27"];
+        put: operations["correct_28"];
         post?: never;
         delete?: never;
         options?: never;
@@ -124,7 +124,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_26"];
+        put: operations["correct_27"];
         post?: never;
         delete?: never;
         options?: never;
@@ -157,7 +157,7 @@ export interface paths {
         };
         get: operations["open"];
         put?: never;
-        post: operations["make_7"];
+        post: operations["make_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -252,7 +252,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_25"];
+        put: operations["correct_26"];
         post?: never;
         delete?: never;
         options?: never;
@@ -284,7 +284,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_24"];
+        put: operations["correct_25"];
         post?: never;
         delete?: never;
         options?: never;
@@ -429,7 +429,7 @@ export interface paths {
         };
         get: operations["customers"];
         put?: never;
-        post: operations["make_6"];
+        post: operations["make_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -444,7 +444,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_23"];
+        put: operations["correct_24"];
         post?: never;
         delete?: never;
         options?: never;
@@ -508,7 +508,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_22"];
+        put: operations["correct_23"];
         post?: never;
         delete?: never;
         options?: never;
@@ -636,7 +636,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_21"];
+        put: operations["correct_22"];
         post?: never;
         delete?: never;
         options?: never;
@@ -668,7 +668,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_20"];
+        put: operations["correct_21"];
         post?: never;
         delete?: never;
         options?: never;
@@ -811,7 +811,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_5"];
+        get: operations["page_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -893,7 +893,7 @@ export interface paths {
         };
         get: operations["lots"];
         put?: never;
-        post: operations["make_5"];
+        post: operations["make_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -924,7 +924,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_19"];
+        put: operations["correct_20"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1085,7 +1085,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["hold_1"];
+        post: operations["hold_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1213,7 +1213,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pack_1"];
+        post: operations["pack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1229,7 +1229,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1325,7 +1325,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["hold"];
+        post: operations["hold_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1357,7 +1357,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["release"];
+        post: operations["release_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1405,7 +1405,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sell"];
+        post: operations["sell_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1534,6 +1534,214 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weevils_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["page_2"];
+        put?: never;
+        post: operations["make_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mix"];
+        put: operations["correct_19"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corrections_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/family": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["familyOfMix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/packing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pack_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/packing/{packing}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctPacking"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/packing/{run}/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mix_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/parts/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctPart"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/sales": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mixes/{number}/sales/{sale}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctSale"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2219,7 +2427,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_4"];
+        get: operations["page_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2251,7 +2459,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_3"];
+        get: operations["page_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2299,7 +2507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["page_2"];
+        get: operations["page_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4713,6 +4921,7 @@ export interface components {
             elsewhere: components["schemas"]["Bought"][];
             left: components["schemas"]["Left"][];
             lots: components["schemas"]["Member"][];
+            mixes: components["schemas"]["Mixed"][];
             number: string;
             /** Format: int64 */
             packets: number;
@@ -5068,6 +5277,7 @@ export interface components {
         Found: {
             hits: components["schemas"]["Hit"][];
             lot?: string;
+            mix?: string;
             note?: string;
         };
         FoundRequest: {
@@ -5308,6 +5518,7 @@ export interface components {
             firstOn: string;
             /** Format: date */
             lastOn: string;
+            mix?: string;
             number: string;
             /** Format: int64 */
             packets: number;
@@ -5329,6 +5540,10 @@ export interface components {
             season: number;
             /** Format: double */
             thousandSeedWeight?: number;
+        };
+        Into: {
+            mass: number;
+            number: string;
         };
         InvoiceRequest: {
             /** Format: date */
@@ -5813,6 +6028,182 @@ export interface components {
             east: number;
             /** Format: double */
             north: number;
+        };
+        MixChange: {
+            name: string;
+            note: string;
+            reason?: string;
+            /** Format: int32 */
+            seedsPerSquareMetre?: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        MixPacked: {
+            grams: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: date */
+            packedOn: string;
+            /** Format: int32 */
+            packets: number;
+            price: number;
+            recordedBy: string;
+            /** Format: int32 */
+            sowBy: number;
+            /** Format: int32 */
+            version: number;
+        };
+        MixPackingChange: {
+            /** Format: int32 */
+            packets: number;
+            price: number;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        MixPackingRequest: {
+            grams: number;
+            /** Format: date */
+            packedOn: string;
+            /** Format: int32 */
+            packets: number;
+            price: number;
+            /** Format: int32 */
+            sowBy: number;
+        };
+        MixPart: {
+            crop: string;
+            /** Format: int32 */
+            germination?: number;
+            holding: components["schemas"]["Finding"][];
+            /** Format: uuid */
+            id: string;
+            lot: string;
+            mass: number;
+            /** Format: int32 */
+            season: number;
+            /** Format: date */
+            testedOn?: string;
+            treated: boolean;
+            variety: string;
+            /** Format: int32 */
+            version: number;
+        };
+        MixPartChange: {
+            mass: number;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        MixPartRequest: {
+            /** Format: double */
+            amount: number;
+            number: string;
+        };
+        MixPlan: {
+            grams: number[];
+            /** Format: double */
+            gramsPerSquareMetre?: number;
+            of: components["schemas"]["SeedMix"];
+        };
+        MixPlanRequest: {
+            /** @enum {string} */
+            by: "GRAMS" | "MASS" | "SEEDS";
+            parts: components["schemas"]["MixPartRequest"][];
+            /** Format: int32 */
+            seedsPerSquareMetre?: number;
+            total?: number;
+        };
+        MixRequest: {
+            /** Format: date */
+            mixedOn: string;
+            name: string;
+            note: string;
+            of: components["schemas"]["MixPlanRequest"];
+        };
+        MixSaleChange: {
+            bulk?: number;
+            /** Format: int32 */
+            packets?: number;
+            price: number;
+            reason?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        MixSaleRequest: {
+            bulk?: number;
+            customer: string;
+            /** @enum {string} */
+            kind: "SALE" | "GIFT" | "SWAP";
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingId?: string;
+            price?: number;
+            /** Format: date */
+            soldOn: string;
+        };
+        MixSold: {
+            bulk?: number;
+            customer: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "SALE" | "GIFT" | "SWAP";
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingId?: string;
+            price: number;
+            recordedBy: string;
+            /** Format: date */
+            soldOn: string;
+            /** Format: int32 */
+            version: number;
+        };
+        MixView: {
+            brought: number;
+            bulk: number;
+            bulkSold: number;
+            /** Format: double */
+            gramsPerSquareMetre?: number;
+            /** Format: uuid */
+            id: string;
+            mass: number;
+            mayBeSold: boolean;
+            /** Format: date */
+            mixedOn: string;
+            name: string;
+            note: string;
+            number: string;
+            of?: components["schemas"]["SeedMix"];
+            onHold?: string;
+            /** Format: int32 */
+            packets: number;
+            packings: components["schemas"]["MixPacked"][];
+            parts: components["schemas"]["MixPart"][];
+            recordedBy: string;
+            sales: components["schemas"]["MixSold"][];
+            /** Format: int32 */
+            seedsPerSquareMetre?: number;
+            /** Format: int32 */
+            version: number;
+        };
+        Mixed: {
+            bulk: number;
+            from: components["schemas"]["Into"][];
+            here: boolean;
+            /** Format: date */
+            mixedOn: string;
+            name: string;
+            number: string;
+            onHold?: string;
+            /** Format: int32 */
+            packets: number;
         };
         MoistureKnown: {
             moisture?: components["schemas"]["SeedMoisture"];
@@ -6402,6 +6793,15 @@ export interface components {
         };
         PageOfInvoiceView: {
             items: components["schemas"]["InvoiceView"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
+        PageOfMixView: {
+            items: components["schemas"]["MixView"][];
             /** Format: int32 */
             page: number;
             /** Format: int32 */
@@ -7496,6 +7896,16 @@ export interface components {
             /** Format: int32 */
             grown: number;
         };
+        SeedMix: {
+            /** Format: double */
+            germination: number;
+            /** Format: double */
+            grams: number;
+            partsAgain: boolean;
+            /** Format: double */
+            seedsPerGram: number;
+            shares: components["schemas"]["Share"][];
+        };
         SeedMoisture: {
             /** @enum {string} */
             by: "MEASURED" | "WEIGHT" | "AIR";
@@ -7676,6 +8086,14 @@ export interface components {
             stepId: string;
             /** Format: int32 */
             version: number;
+        };
+        Share: {
+            /** Format: double */
+            living: number;
+            /** Format: double */
+            mass: number;
+            /** Format: double */
+            seeds: number;
         };
         ShareAfter: {
             /** @enum {string} */
@@ -8252,7 +8670,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
             /** @enum {string} */
-            why: "SOWN" | "TESTED" | "SPOILT" | "COUNTED";
+            why: "SOWN" | "TESTED" | "SPOILT" | "MIXED" | "COUNTED";
         };
         TakingView: {
             /** Format: uuid */
@@ -8260,6 +8678,8 @@ export interface components {
             /** Format: uuid */
             lotId: string;
             mass?: number;
+            /** Format: uuid */
+            mixId?: string;
             note: string;
             /** Format: int32 */
             packets?: number;
@@ -8273,7 +8693,7 @@ export interface components {
             /** Format: int32 */
             version: number;
             /** @enum {string} */
-            why: "SOWN" | "TESTED" | "SPOILT" | "COUNTED";
+            why: "SOWN" | "TESTED" | "SPOILT" | "MIXED" | "COUNTED";
         };
         Task: {
             crop: string;
@@ -9254,7 +9674,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    make_9: {
+    make_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -9278,7 +9698,7 @@ export interface operations {
             };
         };
     };
-    correct_28: {
+    correct_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -9304,7 +9724,7 @@ export interface operations {
             };
         };
     };
-    make_8: {
+    make_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -9328,7 +9748,7 @@ export interface operations {
             };
         };
     };
-    correct_27: {
+    correct_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -9422,7 +9842,7 @@ export interface operations {
             };
         };
     };
-    correct_26: {
+    correct_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -9490,7 +9910,7 @@ export interface operations {
             };
         };
     };
-    make_7: {
+    make_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -9656,7 +10076,7 @@ export interface operations {
             };
         };
     };
-    correct_25: {
+    correct_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -9708,7 +10128,7 @@ export interface operations {
             };
         };
     };
-    correct_24: {
+    correct_25: {
         parameters: {
             query?: never;
             header?: never;
@@ -9952,7 +10372,7 @@ export interface operations {
             };
         };
     };
-    make_6: {
+    make_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -9976,7 +10396,7 @@ export interface operations {
             };
         };
     };
-    correct_23: {
+    correct_24: {
         parameters: {
             query?: never;
             header?: never;
@@ -10098,7 +10518,7 @@ export interface operations {
             };
         };
     };
-    correct_22: {
+    correct_23: {
         parameters: {
             query?: never;
             header?: never;
@@ -10280,7 +10700,7 @@ export interface operations {
             };
         };
     };
-    correct_21: {
+    correct_22: {
         parameters: {
             query?: never;
             header?: never;
@@ -10332,7 +10752,7 @@ export interface operations {
             };
         };
     };
-    correct_20: {
+    correct_21: {
         parameters: {
             query?: never;
             header?: never;
@@ -10563,7 +10983,7 @@ export interface operations {
             };
         };
     };
-    page_5: {
+    page_6: {
         parameters: {
             query?: {
                 open?: boolean;
@@ -10728,7 +11148,7 @@ export interface operations {
             };
         };
     };
-    make_5: {
+    make_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -10776,7 +11196,7 @@ export interface operations {
             };
         };
     };
-    correct_19: {
+    correct_20: {
         parameters: {
             query?: never;
             header?: never;
@@ -11046,7 +11466,7 @@ export interface operations {
             };
         };
     };
-    hold_1: {
+    hold_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -11246,7 +11666,7 @@ export interface operations {
             };
         };
     };
-    pack_1: {
+    pack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -11272,7 +11692,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11434,7 +11854,7 @@ export interface operations {
             };
         };
     };
-    hold: {
+    hold_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11482,7 +11902,7 @@ export interface operations {
             };
         };
     };
-    release: {
+    release_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11556,7 +11976,7 @@ export interface operations {
             };
         };
     };
-    sell: {
+    sell_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11780,6 +12200,385 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeevilLookView"];
+                };
+            };
+        };
+    };
+    page_2: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageOfMixView"];
+                };
+            };
+        };
+    };
+    make_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixPlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixPlan"];
+                };
+            };
+        };
+    };
+    mix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    correct_19: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    corrections_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionView"][];
+                };
+            };
+        };
+    };
+    familyOfMix: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyView"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReasonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    pack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixPackingRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    correctPacking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+                packing: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixPackingChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    mix_1: {
+        parameters: {
+            query?: {
+                width?: number;
+                height?: number;
+                single?: boolean;
+                copies?: number;
+                begin?: number;
+                sheet?: "A4" | "LETTER";
+                price?: boolean;
+            };
+            header?: never;
+            path: {
+                number: string;
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    correctPart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixPartChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReasonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    sell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixSaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
+                };
+            };
+        };
+    };
+    correctSale: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+                sale: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixSaleChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixView"];
                 };
             };
         };
@@ -12934,7 +13733,7 @@ export interface operations {
             };
         };
     };
-    page_4: {
+    page_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -12982,7 +13781,7 @@ export interface operations {
             };
         };
     };
-    page_3: {
+    page_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -13056,7 +13855,7 @@ export interface operations {
             };
         };
     };
-    page_2: {
+    page_3: {
         parameters: {
             query?: {
                 heritability?: number;

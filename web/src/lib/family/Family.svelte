@@ -33,6 +33,12 @@
 				what.bought.theirNumber || 'from elsewhere',
 				[what.bought.supplier, what.bought.grownIn].filter(Boolean).join(', ')
 			];
+		if (what.kind === 'mix') {
+			const { mix } = what;
+			const gone =
+				mix.packets || mix.bulk ? `${amount(mix.packets, mix.bulk, units)} gone` : 'all of it here';
+			return [mix.number, ['mix', mix.onHold ? 'held' : '', gone].filter(Boolean).join(' · ')];
+		}
 		if (what.kind === 'standing') return ['no lot yet', what.standing.ground];
 		return [
 			amount(what.left.packets, what.left.bulk, units),
@@ -44,9 +50,13 @@
 			? `/lot/${what.lot.number}`
 			: what.kind === 'standing'
 				? `/sown/${what.standing.plantingId}`
-				: undefined;
+				: what.kind === 'mix'
+					? `/stall/mixes/${what.mix.number}`
+					: undefined;
 	const SHORT = { PART: 'part', BLEND: 'blend', ELSEWHERE: 'from elsewhere' };
-	const held = ({ what }: Box) => what.kind === 'lot' && what.lot.onHold !== undefined;
+	const held = ({ what }: Box) =>
+		(what.kind === 'lot' && what.lot.onHold !== undefined) ||
+		(what.kind === 'mix' && what.mix.onHold !== undefined);
 	const fit = (text: string, most: number) => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
 </script>
 

@@ -20,7 +20,14 @@
 	type Holder = Schemas['Holder'];
 
 	const number = $derived(family.number);
-	const free = $derived(family.lots.filter((lot) => lot.carries && lot.here && !lot.onHold));
+	const lots = $derived(family.lots.filter((lot) => lot.carries && lot.here && !lot.onHold));
+	const mixes = $derived(family.mixes.filter((mix) => mix.here && !mix.onHold));
+	const free = $derived([...lots, ...mixes]);
+	const all = $derived(
+		[lots.length ? many(lots.length, 'lot') : '', mixes.length ? many(mixes.length, 'mix', 'mixes') : '']
+			.filter(Boolean)
+			.join(' and ')
+	);
 	const units = $derived(session.units);
 	const attempt = new Attempt();
 	let asking = $state(false);
@@ -71,12 +78,14 @@
 								></thead
 							>
 							<tbody>
-								{#each items as holder (holder.customerId + holder.number)}
+								{#each items as holder (holder.customerId + holder.number + (holder.mix ?? ''))}
 									<tr>
 										<th scope="row" class="font-semibold!">{holder.customer}</th>
 										<td
 											>{amount(holder.packets, holder.bulk, units)} of
-											<a class="quiet font-mono" href="/lot/{holder.number}">{holder.number}</a></td
+											<a class="quiet font-mono" href="/lot/{holder.number}">{holder.number}</a
+											>{#if holder.mix}, in mix
+												<a class="quiet font-mono" href="/stall/mixes/{holder.mix}">{holder.mix}</a>{/if}</td
 										>
 										<td>{dayMonth(holder.lastOn, session.today)}</td>
 										<td>
@@ -146,7 +155,7 @@
 		<div class="grid w-full gap-3 sm:w-56">
 			{#if free.length > 0}
 				<Act main key="h" onclick={() => (asking = !asking)}
-					>Hold {free.length === 1 ? free[0].number : many(free.length, 'lot')}</Act
+					>Hold {free.length === 1 ? free[0].number : all}</Act
 				>
 			{:else}
 				<p class="text-sm text-soft">All that is here is on hold, or nothing is left.</p>

@@ -44,6 +44,7 @@ const family: Family = {
 		{ from: 'A', to: 'AC', mass: 100, on: '2026-10-01' },
 		{ from: 'C', to: 'AC', mass: 100, on: '2026-10-01' }
 	],
+	mixes: [],
 	left: [{ number: 'A', packets: 120, bulk: 0, lastOn: '2025-02-01', customers: 1 }],
 	customers: 1,
 	packets: 120,

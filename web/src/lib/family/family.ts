@@ -2,11 +2,12 @@ import type { Schemas } from '$lib/api/api';
 
 type Family = Schemas['FamilyView'];
 
-/** What stands in the drawing: a lot, seed from elsewhere, a planting without a lot, or what others have of a lot. */
+/** What stands in the drawing: a lot, seed from elsewhere, a planting without a lot, a mix, or what others have of a lot. */
 export type What =
 	| { kind: 'lot'; lot: Schemas['Member'] }
 	| { kind: 'from'; bought: Schemas['Bought'] }
 	| { kind: 'standing'; standing: Schemas['Standing'] }
+	| { kind: 'mix'; mix: Schemas['Mixed'] }
 	| { kind: 'left'; left: Schemas['Left'] };
 export interface Box {
 	id: string;
@@ -53,6 +54,9 @@ function links(family: Family): Link[] {
 		...family.elsewhere.flatMap(({ id, to, mass }) =>
 			to.map((end) => ({ from: id, to: end, mass, sown: true }))
 		),
+		...family.mixes.flatMap(({ number: to, from }) =>
+			from.map(({ number, mass }) => ({ from: number, to, mass, sown: false }))
+		),
 		...family.left.map(({ number, bulk }) => ({
 			from: number,
 			to: `left ${number}`,
@@ -75,6 +79,7 @@ function boxes(family: Family): Box[] {
 		...family.standing.map((standing) =>
 			at(standing.plantingId, { kind: 'standing', standing }, standing.season)
 		),
+		...family.mixes.map((mix) => at(mix.number, { kind: 'mix', mix }, yearOf(mix.mixedOn))),
 		...family.left.map((left) => at(`left ${left.number}`, { kind: 'left', left }, yearOf(left.lastOn)))
 	];
 }

@@ -33,6 +33,7 @@ export const TAKEN: Record<Schemas['TakingView']['why'], string> = {
 	SOWN: 'sown',
 	TESTED: 'tested',
 	SPOILT: 'written off',
+	MIXED: 'put into a mix',
 	COUNTED: 'stock-taking'
 };
 export const DIFFERENCE: Record<Schemas['CountedLine']['because'], string> = {

@@ -34,9 +34,12 @@
 			const found = await ask(GET('/api/find', { params: { query: { q: typed } } }));
 			if (mine !== asked) return;
 			hits = found.hits;
-			note = found.note ?? (found.hits.length === 0 && !found.lot ? 'Nothing here is called that.' : '');
+			note =
+				found.note ??
+				(found.hits.length === 0 && !found.lot && !found.mix ? 'Nothing here is called that.' : '');
 			chosen = 0;
 			if (found.lot) leave(`/lot/${found.lot}`);
+			else if (found.mix) leave(`/stall/mixes/${found.mix}`);
 			else if (go && hits.length > 0) leave(PATH[hits[chosen].kind](hits[chosen]));
 		} catch (wrong) {
 			if (mine === asked) note = wrong instanceof Problem ? wrong.message : String(wrong);

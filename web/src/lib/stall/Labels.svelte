@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
@@ -9,11 +9,15 @@
 	import { labelsOf, SHEETS, type Sheet } from '$lib/lot/labels';
 
 	interface Props {
-		number: string;
-		run: Schemas['PackingRunView'];
+		/** Where the labels are made. */
+		path: string;
+		/** How many packets there are. */
+		packets: number;
+		/** The run of a lot, where the label printer may print them. */
+		run?: { number: string; id: string };
 	}
 	/** Labels of a run: on a sheet, one a page, or of a size of one's own. */
-	let { number, run }: Props = $props();
+	let { path, packets, run }: Props = $props();
 	const attempt = new Attempt();
 	const SIZES = [
 		{ label: 'sheet, 3 × 8', width: '', height: '', single: false },
@@ -31,7 +35,7 @@
 	let price = $state(false);
 	let printed = $state('');
 	const href = $derived(
-		labelsOf(`/api/lots/${number}/packing/${run.id}/labels.pdf`, {
+		labelsOf(path, {
 			width,
 			height,
 			copies,
@@ -41,11 +45,11 @@
 			price: String(price)
 		})
 	);
-	function print() {
+	function print(of: { number: string; id: string }) {
 		void attempt.run(async () => {
 			const job = await ask(
 				POST('/api/lots/{number}/packing/{run}/print', {
-					params: { path: { number, run: run.id } },
+					params: { path: { number: of.number, run: of.id } },
 					body: { width: numberIn('width', width), height: numberIn('height', height) }
 				})
 			);
@@ -86,7 +90,7 @@
 				{attempt}
 				bind:value={copies}
 				inputmode="numeric"
-				hint="else {run.packets}, one a packet"
+				hint="else {packets}, one a packet"
 			/>
 			<TextField label="Width, mm" name="width" {attempt} bind:value={width} inputmode="decimal" />
 			<TextField label="Height, mm" name="height" {attempt} bind:value={height} inputmode="decimal" />
@@ -100,10 +104,10 @@
 		<Trouble {attempt} labels={{ width: 'Width, mm', height: 'Height, mm' }} />
 		<div class="flex flex-wrap gap-3">
 			<Act main newTab {href}>As PDF</Act>
-			<Act onclick={print} disabled={attempt.busy}>To the label printer</Act>
+			{#if run}<Act onclick={() => print(run)} disabled={attempt.busy}>To the label printer</Act>{/if}
 		</div>
 		<p class="text-sm text-soft" aria-live="polite">
-			{printed || 'The label printer is simulated.'}
+			{printed || (run ? 'The label printer is simulated.' : '')}
 		</p>
 	</div>
 {/if}

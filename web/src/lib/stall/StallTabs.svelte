@@ -8,6 +8,7 @@
 	tabs={[
 		{ name: 'Stock', path: '/stall' },
 		{ name: 'Orders', path: '/stall/orders' },
+		{ name: 'Mixes', path: '/stall/mixes' },
 		{ name: 'Stall days', path: '/stall/days' },
 		...(session.grower
 			? [

@@ -81,7 +81,7 @@ describe('words of the stall', () => {
 
 describe('labels of a run', () => {
 	it('are made in the size that is chosen or typed', async () => {
-		render(Labels, { number: '25-POP-01-E', run: { id: 'r1', packets: 40 } as Schemas['PackingRunView'] });
+		render(Labels, { path: '/api/lots/25-POP-01-E/packing/r1/labels.pdf', packets: 40 });
 		await fireEvent.click(screen.getByText('Labels'));
 		await type('Begin at label', '5');
 		await type('Copies', '40');

@@ -114,7 +114,11 @@
 								>
 								<td class="num max-sm:hidden">{money(run.price)}</td>
 								<td class="text-right!"
-									><Labels number={known.lot.number} {run} />
+									><Labels
+										path="/api/lots/{known.lot.number}/packing/{run.id}/labels.pdf"
+										packets={run.packets}
+										run={{ number: known.lot.number, id: run.id }}
+									/>
 									{#if session.works}<Amend
 											what="packets of {dayMonth(run.packedOn, session.today)}"
 											version={run.version}

@@ -87,6 +87,24 @@
 								>
 							</tr>
 						{/each}
+						{#each family.mixes as mix (mix.number)}
+							<tr>
+								<th scope="row" class="font-mono whitespace-nowrap"
+									><a class="quiet" href="/stall/mixes/{mix.number}">{mix.number}</a></th
+								>
+								<td>{mix.mixedOn.slice(0, 4)}</td>
+								<td class="beside"
+									>mix {mix.name}, with {mix.from
+										.map((part) => `${mass(part.mass, units)} of ${part.number}`)
+										.join(', ')}{mix.onHold ? `; on hold: ${mix.onHold}` : ''}</td
+								>
+								<td class="text-right! font-semibold!"
+									>holds its seed{mix.packets || mix.bulk
+										? `, ${amount(mix.packets, mix.bulk, units)} gone`
+										: ''}</td
+								>
+							</tr>
+						{/each}
 						{#each family.standing as planting (planting.plantingId)}
 							<tr>
 								<th scope="row"><a class="quiet" href="/sown/{planting.plantingId}">no lot yet</a></th>

@@ -372,7 +372,10 @@
 										<td
 											>{#if taking.plantingId}<a class="quiet" href="/sown/{taking.plantingId}"
 													>{TAKEN[taking.why]}</a
-												>{:else}{TAKEN[taking.why]}{/if}{taking.note ? `: ${taking.note}` : ''}
+												>{:else}{TAKEN[taking.why]}{/if}{#if taking.mixId}: <a
+													class="quiet font-mono"
+													href="/stall/mixes/{taking.note}">{taking.note}</a
+												>{:else if taking.note}: {taking.note}{/if}
 											<span class="beside">{taking.recordedBy}</span></td
 										>
 										<td class="num"
@@ -381,7 +384,7 @@
 												: `${-taking.packets} packets`}</td
 										>
 										<td class="text-right!"
-											>{#if session.works && taking.why !== 'COUNTED'}<Amend
+											>{#if session.works && taking.why !== 'COUNTED' && taking.why !== 'MIXED'}<Amend
 													what="what was taken {day(taking.takenOn)}"
 													version={taking.version}
 													entries={takingEntries(stock, sowable, taking)}

@@ -26,8 +26,8 @@ import theriseed.server.base.ReasonRequest;
 /** The family of a lot over HTTP, and calling its seed back. */
 @RestController
 class FamilyController {
-    private static final List<String> LIST =
-            List.of("customer", "lot", "first_sold_on", "last_sold_on", "packets", "bulk_g", "told_on", "told_how");
+    private static final List<String> LIST = List.of(
+            "customer", "lot", "mix", "first_sold_on", "last_sold_on", "packets", "bulk_g", "told_on", "told_how");
 
     private final SeedFamily family;
     private final Recalls recalls;
@@ -35,6 +35,13 @@ class FamilyController {
     FamilyController(SeedFamily family, Recalls recalls) {
         this.family = family;
         this.recalls = recalls;
+    }
+
+    /** What the parts of a mix came of. */
+    @HandsWork
+    @GetMapping("/api/mixes/{number}/family")
+    FamilyView familyOfMix(@PathVariable String number) {
+        return family.ofMix(number);
     }
 
     @HandsWork
@@ -64,6 +71,7 @@ class FamilyController {
                         .map(one -> Arrays.asList(
                                 one.customer(),
                                 one.number(),
+                                one.mix(),
                                 one.firstOn(),
                                 one.lastOn(),
                                 one.packets(),

@@ -16,7 +16,8 @@ import theriseed.server.lot.Origin;
  * @param elsewhere seed from elsewhere at the beginning of it
  * @param standing plantings that were sown with some of it and have no lot yet
  * @param sown what was sown between them, and {@code poured}
- * @param left what left these lots for others, together for each lot
+ * @param mixes that hold seed of what may carry its seed
+ * @param left what left these lots for others by itself, together for each lot
  * @param customers who have some of what may carry its seed
  * @param packets that they have, and {@code bulk}
  */
@@ -28,6 +29,7 @@ public record FamilyView(
         List<Standing> standing,
         List<Sown> sown,
         List<Poured> poured,
+        List<Mixed> mixes,
         List<Left> left,
         int customers,
         long packets,
@@ -83,12 +85,33 @@ public record FamilyView(
     /** Seed that was poured from lot to lot. */
     public record Poured(String from, String to, BigDecimal mass, LocalDate on) {}
 
+    /**
+     * A mix with seed of the family in it.
+     *
+     * @param from which lots of it, and how much of each
+     * @param here whether some of it is here
+     * @param packets of it with others, and {@code bulk} grams
+     */
+    public record Mixed(
+            String number,
+            String name,
+            LocalDate mixedOn,
+            List<Into> from,
+            boolean here,
+            @Maybe String onHold,
+            int packets,
+            BigDecimal bulk) {}
+
+    /** Seed of a lot in a mix. */
+    public record Into(String number, BigDecimal mass) {}
+
     /** What of a lot is with others. */
     public record Left(String number, long packets, BigDecimal bulk, LocalDate lastOn, int customers) {}
 
     /**
      * Who has some of a lot, by all that went to them.
      *
+     * @param mix in which they got it, its share of that as grams; absent where it was by itself
      * @param lastOn day on which they got the last of it
      * @param told when they were told of the recall last, since they got the last of it
      */
@@ -96,6 +119,7 @@ public record FamilyView(
             UUID customerId,
             String customer,
             String number,
+            @Maybe String mix,
             long packets,
             BigDecimal bulk,
             LocalDate firstOn,

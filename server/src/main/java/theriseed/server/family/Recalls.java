@@ -24,6 +24,8 @@ import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
+import theriseed.server.mix.MixView;
+import theriseed.server.mix.Mixes;
 import theriseed.server.stall.Customers;
 import theriseed.server.stall.HolderView;
 import theriseed.server.stall.Sales;
@@ -35,6 +37,7 @@ class Recalls {
     private final Lots lots;
     private final LotsHere here;
     private final LotDecisions decisions;
+    private final Mixes mixes;
     private final Sales sales;
     private final Customers customers;
     private final ToldRepository told;
@@ -47,6 +50,7 @@ class Recalls {
             Lots lots,
             LotsHere here,
             LotDecisions decisions,
+            Mixes mixes,
             Sales sales,
             Customers customers,
             ToldRepository told,
@@ -57,6 +61,7 @@ class Recalls {
         this.lots = lots;
         this.here = here;
         this.decisions = decisions;
+        this.mixes = mixes;
         this.sales = sales;
         this.customers = customers;
         this.told = told;
@@ -97,6 +102,7 @@ class Recalls {
                         one.customerId(),
                         one.customer(),
                         numbers.get(one.lotId()),
+                        one.mix(),
                         one.packets(),
                         one.bulk(),
                         one.firstOn(),
@@ -110,7 +116,7 @@ class Recalls {
         return told == null || told.view().toldOn().isBefore(lastOn) ? null : told.view();
     }
 
-    /** Holds every lot that may carry seed of one, is here, and is not on hold already. */
+    /** Holds every lot that may carry seed of one, and every mix with some in it, that is here and not on hold already. */
     @HandsWork
     @Transactional
     public FamilyView hold(String number, String reason) {
@@ -121,10 +127,15 @@ class Recalls {
                 .filter(lot -> lot.hold() == null && left.get(lot.id()).any())
                 .sorted(Comparator.comparing(LotView::number))
                 .toList();
-        if (free.isEmpty()) {
+        List<MixView> mixed = mixes.holding(carriers.stream().map(LotView::id).toList()).stream()
+                .filter(mix ->
+                        mix.onHold() == null && (mix.packets() > 0 || mix.bulk().signum() > 0))
+                .toList();
+        if (free.isEmpty() && mixed.isEmpty()) {
             throw new Refused("reason", reason, "recall.nothingToHold", "lot", number);
         }
         free.forEach(lot -> decisions.hold(lot.number(), reason));
+        mixed.forEach(mix -> mixes.hold(mix.number(), reason));
         return family.of(number);
     }
 

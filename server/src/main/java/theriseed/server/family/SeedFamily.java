@@ -22,6 +22,8 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.Pours;
+import theriseed.server.mix.MixView;
+import theriseed.server.mix.Mixes;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
@@ -40,6 +42,7 @@ class SeedFamily {
     private final Arrivals arrivals;
     private final Harvests harvests;
     private final LotsHere here;
+    private final Mixes mixes;
     private final Sales sales;
 
     SeedFamily(
@@ -52,6 +55,7 @@ class SeedFamily {
             Arrivals arrivals,
             Harvests harvests,
             LotsHere here,
+            Mixes mixes,
             Sales sales) {
         this.lots = lots;
         this.families = families;
@@ -62,6 +66,7 @@ class SeedFamily {
         this.elsewhere = elsewhere;
         this.harvests = harvests;
         this.here = here;
+        this.mixes = mixes;
         this.sales = sales;
     }
 
@@ -70,14 +75,32 @@ class SeedFamily {
     public FamilyView of(String number) {
         LotView lot = lots.get(number);
         List<LotView> below = families.below(List.of(lot.id()));
-        Set<UUID> carriers = ids(below);
         List<LotView> all = Stream.concat(families.above(List.of(lot.id())).stream(), below.stream())
                 .distinct()
                 .toList();
+        Set<UUID> carriers = ids(below);
+        return view(lot.number(), all, carriers, mixes.holding(carriers), sales.left(carriers));
+    }
+
+    /** What the parts of a mix came of, and what of it is with others. */
+    @ReadsOnly
+    public FamilyView ofMix(String number) {
+        MixView mix = mixes.get(number);
+        Set<UUID> parts =
+                ids(lots.find(mix.parts().stream().map(MixView.MixPart::lot).toList())
+                        .values());
+        Sales.LeftLot together =
+                new Sales.LeftLot(null, packetsGone(mix), mix.bulkSold(), null, mixes.customers(mix.id()));
+        return view(
+                mix.number(), families.above(parts), Set.of(), List.of(mix), new Sales.LeftLots(List.of(), together));
+    }
+
+    private FamilyView view(
+            String number, List<LotView> all, Set<UUID> carriers, List<MixView> mixed, Sales.LeftLots left) {
         Map<UUID, String> numbers = all.stream().collect(Collectors.toMap(LotView::id, LotView::number));
         Grew grew = Grew.of(all);
         List<Families.Sown> sown = Stream.concat(
-                        families.sownOf(carriers).stream(),
+                        carriers.isEmpty() ? Stream.of() : families.sownOf(carriers).stream(),
                         families.sownWith(grew.lots().keySet()).stream()
                                 .filter(one -> numbers.containsKey(one.lotId())))
                 .distinct()
@@ -88,10 +111,13 @@ class SeedFamily {
                 .collect(Collectors.toSet()));
         Map<UUID, VarietyView> named =
                 varieties.byIds(all.stream().map(LotView::varietyId).collect(Collectors.toSet()));
-        Sales.LeftLots left = sales.left(carriers);
         return new FamilyView(
-                lot.number(),
-                named.get(lot.varietyId()).name(),
+                number,
+                all.stream()
+                        .filter(lot -> lot.number().equals(number))
+                        .findFirst()
+                        .map(lot -> named.get(lot.varietyId()).name())
+                        .orElseGet(() -> mixed.get(0).name()),
                 members(all, carriers, planted, named),
                 bought(grew, numbers, all),
                 sown.stream()
@@ -112,6 +138,7 @@ class SeedFamily {
                         .filter(pour -> numbers.containsKey(pour.fromId()) && numbers.containsKey(pour.toId()))
                         .map(pour -> new FamilyView.Poured(pour.from(), pour.to(), pour.mass(), pour.pouredOn()))
                         .toList(),
+                mixed.stream().map(mix -> mixed(mix, numbers.values())).toList(),
                 left.each().stream()
                         .map(one -> new FamilyView.Left(
                                 numbers.get(one.lotId()), one.packets(), one.bulk(), one.lastOn(), one.customers()))
@@ -173,6 +200,30 @@ class SeedFamily {
                                         came.cameOn(),
                                         List.of(numbers.get(came.lotId())))))
                 .toList();
+    }
+
+    private static int packetsGone(MixView mix) {
+        return mix.packings().stream()
+                .mapToInt(packing -> packing.packets() - packing.left())
+                .sum();
+    }
+
+    /** @param family numbers of its lots */
+    private static FamilyView.Mixed mixed(MixView mix, Collection<String> family) {
+        int packed =
+                mix.packings().stream().mapToInt(MixView.MixPacked::packets).sum();
+        return new FamilyView.Mixed(
+                mix.number(),
+                mix.name(),
+                mix.mixedOn(),
+                mix.parts().stream()
+                        .filter(part -> family.contains(part.lot()))
+                        .map(part -> new FamilyView.Into(part.lot(), part.mass()))
+                        .toList(),
+                mix.packets() > 0 || mix.bulk().signum() > 0,
+                mix.onHold(),
+                packetsGone(mix),
+                mix.bulkSold());
     }
 
     private static FamilyView.Standing standing(Plantings.GrownOn one) {

@@ -20,6 +20,7 @@ import theriseed.core.crop.Crop;
 import theriseed.core.measure.Range;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
+import theriseed.server.base.NotFound;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.gate.Gate;
@@ -30,6 +31,8 @@ import theriseed.server.lot.Families;
 import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.mix.MixView;
+import theriseed.server.mix.Mixes;
 import theriseed.server.paper.PaperSize;
 import theriseed.server.paper.Pdf;
 import theriseed.server.quality.GerminationView;
@@ -49,6 +52,7 @@ class LabelController {
 
     private final Lots lots;
     private final LotDecisions decisions;
+    private final Mixes mixes;
     private final Families families;
     private final Elsewhere elsewhere;
     private final Gate gate;
@@ -62,6 +66,7 @@ class LabelController {
     LabelController(
             Lots lots,
             LotDecisions decisions,
+            Mixes mixes,
             Families families,
             Elsewhere elsewhere,
             Gate gate,
@@ -75,6 +80,7 @@ class LabelController {
         this.selection = selection;
         this.lots = lots;
         this.decisions = decisions;
+        this.mixes = mixes;
         this.families = families;
         this.elsewhere = elsewhere;
         this.gate = gate;
@@ -192,13 +198,71 @@ class LabelController {
         LotKnown known = gate.of(lots.get(number));
         PackingRunView packed = stocks.of(known).run(run);
         Reader reader = readers.now();
-        PaperSize on = sheet(sheet, reader);
-        LabelFormat usual = LabelFormat.filling(on, 3, 8, 1);
-        LabelFormat format = new LabelFormat(
-                width == null ? usual.width() : width, height == null ? usual.height() : height, single, on, begin);
         return Pdf.file(
-                new LabelSheet(format).pdf(packet(reader, known, packed, price), copies(copies, packed)),
+                new LabelSheet(format(width, height, single, sheet(sheet, reader), begin))
+                        .pdf(packet(reader, known, packed, price), copies(copies, packed)),
                 known.lot().number() + "-packets");
+    }
+
+    /** Labels of the packets of a mix, with all that is in it; as for the packets of a lot. */
+    @HandsWork
+    @GetMapping(value = "/api/mixes/{number}/packing/{run}/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> mix(
+            @PathVariable String number,
+            @PathVariable UUID run,
+            @RequestParam(required = false) Double width,
+            @RequestParam(required = false) Double height,
+            @RequestParam(defaultValue = "false") boolean single,
+            @RequestParam(required = false) Integer copies,
+            @RequestParam(defaultValue = "1") int begin,
+            @RequestParam(required = false) PaperSize sheet,
+            @RequestParam(defaultValue = "false") boolean price) {
+        MixView mix = mixes.get(number);
+        MixView.MixPacked packed = mix.packings().stream()
+                .filter(one -> one.id().equals(run))
+                .findFirst()
+                .orElseThrow(NotFound.of("packing of this mix"));
+        Reader reader = readers.now();
+        int many = Range.of(1, MOST, "labels").check("copies", copies == null ? packed.packets() : copies);
+        return Pdf.file(
+                new LabelSheet(format(width, height, single, sheet(sheet, reader), begin))
+                        .pdf(mixed(reader, mix, packed, price), many),
+                mix.number() + "-packets");
+    }
+
+    private static LabelFormat format(Double width, Double height, boolean single, PaperSize sheet, int begin) {
+        LabelFormat usual = LabelFormat.filling(sheet, 3, 8, 1);
+        return new LabelFormat(
+                width == null ? usual.width() : width, height == null ? usual.height() : height, single, sheet, begin);
+    }
+
+    private LabelSheet.Label mixed(Reader reader, MixView mix, MixView.MixPacked packed, boolean price) {
+        FarmView farm = farms.get();
+        List<String> lines = new ArrayList<>();
+        lines.add(reader.agreed(packed.grams()) + ", mixed " + reader.day(mix.mixedOn()) + ", packed for "
+                + packed.sowBy());
+        for (MixView.MixPart part : mix.parts()) {
+            lines.add(reader.share(part.mass().doubleValue() / mix.mass().doubleValue()) + " " + part.variety() + ", "
+                    + part.crop().toLowerCase(Locale.ROOT) + " " + part.season() + ", lot " + part.lot()
+                    + (part.germination() == null
+                            ? ", not tested"
+                            : ", germinates " + part.germination() + " %, " + reader.month(part.testedOn())));
+        }
+        if (mix.gramsPerSquareMetre() != null) {
+            double rate = mix.gramsPerSquareMetre();
+            lines.add("sow " + reader.mass(rate) + " on " + reader.area(1) + ": enough for "
+                    + reader.area(packed.grams().doubleValue() / rate));
+        }
+        if (mix.parts().stream().anyMatch(MixView.MixPart::treated)) {
+            lines.add("Raised from treated seed. Not for food or feed.");
+        }
+        farm.labelLines().lines().filter(line -> !line.isBlank()).forEach(lines::add);
+        return new LabelSheet.Label(
+                mix.number(),
+                mix.name(),
+                lines,
+                farm.name(),
+                price ? reader.money(packed.price()) + " " + farm.currency() : "");
     }
 
     /** @param asked null for what is usual where the reader is */

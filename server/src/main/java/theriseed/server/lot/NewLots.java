@@ -203,6 +203,13 @@ public class NewLots {
                 + ring.reason();
     }
 
+    /** A number for a mix of several crops or varieties, among those of lots, so that none is used twice. */
+    @HandsWork
+    @Transactional
+    public LotNumber ofMix(int year) {
+        return next(year, "Mix");
+    }
+
     private LotNumber next(int year, String cropName) {
         return issue(year, cropName, 1).get(0);
     }

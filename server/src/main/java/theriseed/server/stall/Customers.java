@@ -10,6 +10,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.measure.Range;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -122,6 +123,26 @@ public class Customers {
         customer.end(time.today());
         corrections.keep("customer", id, before, customer.correctable(), made.because());
         return customers.saveAndFlush(customer).view();
+    }
+
+    /** Whoever has that name, on the list again where they had gone; else somebody new. */
+    @GrowersWork
+    @Transactional
+    public CustomerView whoever(String name) {
+        return named(name).view();
+    }
+
+    Customer named(String name) {
+        Range.of(1, 80, "characters").check("customer", name.strip().length());
+        Customer customer = customers
+                .findByNameIgnoreCase(name.strip())
+                .orElseGet(() -> customers.save(new Customer(name, "", stamps.now())));
+        if (customer.ended()) {
+            Map<String, Object> before = customer.correctable();
+            customer.comesBack();
+            corrections.keep("customer", customer.id(), before, customer.correctable(), "got seed again");
+        }
+        return customer;
     }
 
     Customer find(UUID id) {

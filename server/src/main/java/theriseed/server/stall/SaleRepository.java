@@ -33,26 +33,72 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
             + " where s.soldOn > :since group by s.lotId")
     List<Grams> grams(LocalDate since);
 
-    /** What a lot was sold for. */
-    record Earned(UUID lotId, BigDecimal money) {}
+    /** Who has some of a lot: by itself, or in a mix. */
+    interface Holding {
+        UUID getCustomerId();
 
-    @Query("select new theriseed.server.stall.SaleRepository$Earned(s.lotId, sum(s.price)) from Sale s"
-            + " where s.lotId in :lots and s.soldOn > :since and s.price is not null group by s.lotId")
+        String getCustomer();
+
+        UUID getLotId();
+
+        String getMix();
+
+        long getPackets();
+
+        BigDecimal getBulk();
+
+        LocalDate getFirstOn();
+
+        LocalDate getLastOn();
+    }
+
+    @Query(value = """
+                    select h.customer_id as "customerId", c.name as customer, h.lot_id as "lotId", m.number as mix,
+                        sum(h.packets) as packets, sum(h.bulk) as bulk, min(h.sold_on) as "firstOn", max(h.sold_on) as "lastOn"
+                    from handed_over h join customer c on c.id = h.customer_id left join mix m on m.id = h.mix_id
+                    where h.lot_id in (:lots)
+                    group by h.customer_id, c.name, h.lot_id, m.number
+                    order by c.name, h.customer_id, min(h.sold_on), h.lot_id, m.number""", nativeQuery = true)
+    Slice<Holding> holders(Collection<UUID> lots, Pageable page);
+
+    /** What of a lot is with others, by itself and in each mix; without a lot, what of all of them together. */
+    interface Left {
+        UUID getLotId();
+
+        UUID getMixId();
+
+        long getPackets();
+
+        BigDecimal getBulk();
+
+        LocalDate getLastOn();
+
+        int getCustomers();
+    }
+
+    @Query(value = """
+                    select lot_id as "lotId", mix_id as "mixId", coalesce(sum(packets), 0) as packets,
+                        coalesce(sum(bulk), 0) as bulk, max(sold_on) as "lastOn", count(distinct customer_id) as customers
+                    from handed_over where lot_id in (:lots)
+                    group by grouping sets ((lot_id, mix_id), ())""", nativeQuery = true)
+    List<Left> left(Collection<UUID> lots);
+
+    /** What a lot brought. */
+    interface Earned {
+        UUID getLotId();
+
+        BigDecimal getMoney();
+    }
+
+    @Query(value = """
+                    select lot_id as "lotId", sum(price) as money from handed_over
+                    where lot_id in (:lots) and mix_id is not null group by lot_id""", nativeQuery = true)
+    List<Earned> broughtInMixes(Collection<UUID> lots);
+
+    @Query(value = """
+                    select lot_id as "lotId", sum(price) as money from handed_over
+                    where lot_id in (:lots) and sold_on > :since group by lot_id""", nativeQuery = true)
     List<Earned> earned(Collection<UUID> lots, LocalDate since);
-
-    String LEFT = " from Sale s where s.lotId in :lots and (s.packets > 0 or s.bulk > 0)";
-
-    @Query(
-            "select new theriseed.server.stall.HolderView(s.customer.id, s.customer.name, s.lotId, coalesce(sum(s.packets), 0L),"
-                    + " coalesce(sum(s.bulk), 0), min(s.soldOn), max(s.soldOn))" + LEFT
-                    + " group by s.customer.id, s.customer.name, s.lotId order by s.customer.name, s.customer.id, min(s.soldOn), s.lotId")
-    Slice<HolderView> holders(Collection<UUID> lots, Pageable page);
-
-    /** What of each lot is with others, and, without a lot, what of all of them together. */
-    @Query(
-            "select new theriseed.server.stall.Sales$LeftLot(s.lotId, coalesce(sum(s.packets), 0L), coalesce(sum(s.bulk), 0),"
-                    + " max(s.soldOn), count(distinct s.customer.id))" + LEFT + " group by rollup (s.lotId)")
-    List<Sales.LeftLot> left(Collection<UUID> lots);
 
     @Query("select s.id from Sale s where s.lotId = :lot and s.version > 0")
     List<UUID> changed(UUID lot);

@@ -50,7 +50,7 @@ public class Sales {
         return ofLots.isEmpty()
                 ? Map.of()
                 : sales.earned(ofLots, since).stream()
-                        .collect(Collectors.toMap(SaleRepository.Earned::lotId, SaleRepository.Earned::money));
+                        .collect(Collectors.toMap(SaleRepository.Earned::getLotId, SaleRepository.Earned::getMoney));
     }
 
     /** Every sale, newest first; to be read within the transaction. */
@@ -105,21 +105,31 @@ public class Sales {
     /** Everyone who got seed of these lots, by name and lot, a part of them. */
     @ReadsOnly
     public PartOf<HolderView> holders(Collection<UUID> lotIds, int page, int size) {
-        return PartOf.of(sales.holders(lotIds, PageOf.request(page, size)), holder -> holder);
+        return PartOf.of(sales.holders(lotIds, PageOf.request(page, size)), Sales::holder);
     }
 
     /** All of them, by name and lot. */
     @ReadsOnly
     public List<HolderView> holders(Collection<UUID> lotIds) {
-        return sales.holders(lotIds, Pageable.unpaged()).getContent();
+        return sales.holders(lotIds, Pageable.unpaged()).getContent().stream()
+                .map(Sales::holder)
+                .toList();
     }
 
-    /** What of a lot is with others: packets and bulk grams, the last of it, and with how many customers. */
-    public record LeftLot(UUID lotId, long packets, BigDecimal bulk, LocalDate lastOn, int customers) {
-        LeftLot(UUID lotId, long packets, BigDecimal bulk, LocalDate lastOn, long customers) {
-            this(lotId, packets, bulk, lastOn, Math.toIntExact(customers));
-        }
+    private static HolderView holder(SaleRepository.Holding one) {
+        return new HolderView(
+                one.getCustomerId(),
+                one.getCustomer(),
+                one.getLotId(),
+                one.getMix(),
+                one.getPackets(),
+                one.getBulk(),
+                one.getFirstOn(),
+                one.getLastOn());
     }
+
+    /** What of a lot is with others by itself, not in a mix: packets and bulk grams, the last of it, and with how many customers. */
+    public record LeftLot(UUID lotId, long packets, BigDecimal bulk, LocalDate lastOn, int customers) {}
 
     /** What is with others: of each lot of which some is, and of all together, whose lot and last day may be null. */
     public record LeftLots(List<LeftLot> each, LeftLot together) {}
@@ -127,13 +137,28 @@ public class Sales {
     /** What of these lots is with others. */
     @ReadsOnly
     public LeftLots left(Collection<UUID> lotIds) {
-        Map<Boolean, List<LeftLot>> found =
-                sales.left(lotIds).stream().collect(Collectors.partitioningBy(one -> one.lotId() == null));
-        return new LeftLots(found.get(false), found.get(true).get(0));
+        if (lotIds.isEmpty()) {
+            return new LeftLots(List.of(), new LeftLot(null, 0, BigDecimal.ZERO, null, 0));
+        }
+        List<SaleRepository.Left> found = sales.left(lotIds);
+        return new LeftLots(
+                found.stream()
+                        .filter(one -> one.getLotId() != null && one.getMixId() == null)
+                        .map(Sales::left)
+                        .toList(),
+                found.stream()
+                        .filter(one -> one.getLotId() == null)
+                        .map(Sales::left)
+                        .findFirst()
+                        .orElseThrow());
+    }
+
+    private static LeftLot left(SaleRepository.Left one) {
+        return new LeftLot(one.getLotId(), one.getPackets(), one.getBulk(), one.getLastOn(), one.getCustomers());
     }
 
     /**
-     * Grams of each lot that left since a day, in packets or not, and those that were sown; lots that were not used are not
+     * Grams of each lot that left since a day, in packets or not, and those that were sown or put into a mix; lots that were not used are not
      * there.
      */
     @ReadsOnly
@@ -142,7 +167,7 @@ public class Sales {
     }
 
     private Map<UUID, BigDecimal> grams(LocalDate since) {
-        return Stream.of(sales.grams(since), takings.grams(TakenFor.SOWN, since))
+        return Stream.of(sales.grams(since), takings.grams(List.of(TakenFor.SOWN, TakenFor.MIXED), since))
                 .flatMap(List::stream)
                 .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass, BigDecimal::add));
     }

@@ -34,7 +34,7 @@ public class Stall {
     public static final String SALE = "sale";
 
     private final SaleRepository sales;
-    private final CustomerRepository customers;
+    private final Customers customers;
     private final PriceLists priceLists;
     private final Lots lots;
     private final Gate gate;
@@ -46,7 +46,7 @@ public class Stall {
 
     Stall(
             SaleRepository sales,
-            CustomerRepository customers,
+            Customers customers,
             PriceLists priceLists,
             Lots lots,
             Gate gate,
@@ -139,7 +139,7 @@ public class Stall {
     @GrowersWork
     @Transactional
     public List<SaleView> deliver(UUID customerId, List<Going> going) {
-        Customer customer = customers.findById(customerId).orElseThrow(NotFound.of("customer"));
+        Customer customer = customers.find(customerId);
         Till till = new Till(
                 lots.lockAll(going.stream().map(one -> one.promised().lotId()).collect(Collectors.toSet())));
         return going.stream()
@@ -203,7 +203,7 @@ public class Stall {
                                     "lot",
                                     known.get(lot).lot().number()));
             Range.of(1, free(run), "packets").because("RUN_HAS_LEFT").check("packets", asked);
-            return gone(lot, run, asked, customer(customer), how);
+            return gone(lot, run, asked, customers.named(customer), how);
         }
 
         /** Grams of bulk that nobody else was promised. */
@@ -212,7 +212,7 @@ public class Stall {
             Range.above(0, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "g")
                     .because("MAY_BE_SOLD")
                     .check("bulk", grams);
-            return gone(lot, grams, customer(customer), how);
+            return gone(lot, grams, customers.named(customer), how);
         }
 
         private SaleView promised(UUID lot, UUID runId, int asked, Customer customer, Leaving how) {
@@ -276,20 +276,6 @@ public class Stall {
                 .setScale(2, RoundingMode.HALF_UP));
         return sales.save(new Sale(customer, known.lot().id(), null, null, grams, priced, stamps.now()))
                 .view();
-    }
-
-    /** Whoever has that name, on the list again where they had gone; else somebody new. */
-    private Customer customer(String name) {
-        Range.of(1, 80, "characters").check("customer", name.strip().length());
-        Customer customer = customers
-                .findByNameIgnoreCase(name.strip())
-                .orElseGet(() -> customers.save(new Customer(name, "", stamps.now())));
-        if (customer.ended()) {
-            Map<String, Object> before = customer.correctable();
-            customer.comesBack();
-            corrections.keep("customer", customer.id(), before, customer.correctable(), "got seed again");
-        }
-        return customer;
     }
 
     /**

@@ -101,6 +101,8 @@ public class Stocks {
                 sales.together(ids).stream().collect(Collectors.groupingBy(SaleRepository.Together::lotId));
         Map<UUID, List<Taking>> taken =
                 takings.findByLotIdInOrderByTakenOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Taking::lotId));
+        Map<UUID, BigDecimal> inMixes = sales.broughtInMixes(ids).stream()
+                .collect(Collectors.toMap(SaleRepository.Earned::getLotId, SaleRepository.Earned::getMoney));
         Map<UUID, List<Promises.Promise>> promised = promises.stream()
                 .flatMap(some -> some.of(ids).stream())
                 .collect(Collectors.groupingBy(Promises.Promise::lotId));
@@ -113,7 +115,8 @@ public class Stocks {
                                 packed.getOrDefault(id, List.of()),
                                 sold.getOrDefault(id, List.of()),
                                 taken.getOrDefault(id, List.of()),
-                                promised.getOrDefault(id, List.of()))));
+                                promised.getOrDefault(id, List.of()),
+                                inMixes.getOrDefault(id, BigDecimal.ZERO))));
     }
 
     @ReadsOnly
@@ -127,7 +130,8 @@ public class Stocks {
             List<PackingRun> packed,
             List<SaleRepository.Together> sold,
             List<Taking> taken,
-            List<Promises.Promise> promised) {
+            List<Promises.Promise> promised,
+            BigDecimal broughtInMixes) {
         StockOfLot<UUID> stock = StockOfLot.of(
                 clean,
                 lot.reserved(),
@@ -163,7 +167,7 @@ public class Stocks {
                 runs.stream().mapToInt(PackingRunView::free).sum(),
                 stock.packetsSold(),
                 stock.bulkSold(),
-                stock.brought(),
+                stock.brought().add(broughtInMixes),
                 runs,
                 taken.stream().map(Taking::view).toList());
     }

@@ -5,6 +5,8 @@ public enum TakenFor {
     SOWN,
     TESTED,
     SPOILT,
+    /** Put into a mix. */
+    MIXED,
     /** A difference at stock-taking; below 0 where more was found. */
     COUNTED
 }

@@ -25,6 +25,7 @@ class Taking extends Recorded {
     private Integer packets;
     private String note;
     private UUID plantingId;
+    private UUID mixId;
 
     protected Taking() {}
 
@@ -42,6 +43,17 @@ class Taking extends Recorded {
         this.lotId = lotId;
         this.packingRunId = packingRunId;
         change(why, takenOn, mass, packets, note, plantingId);
+    }
+
+    /** What went into a mix, whose number is noted. */
+    Taking(UUID lotId, UUID mixId, String mix, LocalDate mixedOn, BigDecimal mass, Stamp stamp) {
+        this(lotId, null, TakenFor.MIXED, mixedOn, mass, null, mix, null, stamp);
+        this.mixId = mixId;
+    }
+
+    /** It turns out to have been more or less. */
+    void weigh(BigDecimal other) {
+        mass = other;
     }
 
     final void change(TakenFor why, LocalDate takenOn, BigDecimal mass, Integer packets, String note, UUID plantingId) {
@@ -73,6 +85,10 @@ class Taking extends Recorded {
         return why;
     }
 
+    UUID mixId() {
+        return mixId;
+    }
+
     UUID plantingId() {
         return plantingId;
     }
@@ -91,6 +107,17 @@ class Taking extends Recorded {
 
     TakingView view() {
         return new TakingView(
-                id(), version(), lotId, packingRunId, why, takenOn, mass, packets, note, plantingId, recordedBy());
+                id(),
+                version(),
+                lotId,
+                packingRunId,
+                why,
+                takenOn,
+                mass,
+                packets,
+                note,
+                plantingId,
+                mixId,
+                recordedBy());
     }
 }

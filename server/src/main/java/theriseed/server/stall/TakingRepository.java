@@ -13,8 +13,13 @@ interface TakingRepository extends JpaRepository<Taking, UUID> {
     List<Taking> findByPlantingIdOrderByTakenOnAscIdAsc(UUID planting);
 
     @Query("select new theriseed.server.stall.SaleRepository$Grams(t.lotId, sum(t.mass)) from Taking t"
-            + " where t.why = :why and t.takenOn > :since and t.mass is not null group by t.lotId")
-    List<SaleRepository.Grams> grams(TakenFor why, LocalDate since);
+            + " where t.why in :why and t.takenOn > :since and t.mass is not null group by t.lotId")
+    List<SaleRepository.Grams> grams(Collection<TakenFor> why, LocalDate since);
+
+    List<Taking> findByMixIdInOrderById(Collection<UUID> mixes);
+
+    @Query("select distinct t.mixId from Taking t where t.lotId in :lots and t.mixId is not null and t.mass > 0")
+    List<UUID> mixes(Collection<UUID> lots);
 
     boolean existsByLotId(UUID lot);
 }

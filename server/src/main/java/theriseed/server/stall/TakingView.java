@@ -9,6 +9,7 @@ import theriseed.server.base.Maybe;
  * Seed that was taken; grams of bulk, or packets. Below 0 where it came back.
  *
  * @param plantingId that it was sown in, where somebody said so
+ * @param mixId into which it was put; its number is the note then
  */
 public record TakingView(
         UUID id,
@@ -21,4 +22,5 @@ public record TakingView(
         @Maybe Integer packets,
         String note,
         @Maybe UUID plantingId,
+        @Maybe UUID mixId,
         String recordedBy) {}

@@ -2,9 +2,11 @@ package theriseed.server.stall;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
@@ -78,7 +80,7 @@ public class Takings {
             if (why == TakenFor.SPOILT && note.strip().length() < 3) {
                 throw new Refused("note", note, "withdrawal.note");
             }
-            if (why == TakenFor.COUNTED) {
+            if (why == TakenFor.COUNTED || why == TakenFor.MIXED) {
                 throw new Refused("why", why, "withdrawal.why");
             }
             if (why != TakenFor.SOWN && plantingId != null) {
@@ -94,6 +96,53 @@ public class Takings {
                 .filter(taking -> taking.mass().signum() > 0 || taking.packets() > 0)
                 .map(Taking::view)
                 .toList();
+    }
+
+    /** What went into each of these mixes, in the order in which it was put in. */
+    @ReadsOnly
+    public Map<UUID, List<TakingView>> inMixes(Collection<UUID> mixIds) {
+        return takings.findByMixIdInOrderById(mixIds).stream()
+                .collect(Collectors.groupingBy(Taking::mixId, Collectors.mapping(Taking::view, Collectors.toList())));
+    }
+
+    /** The mixes that hold seed of these lots. */
+    @ReadsOnly
+    public List<UUID> mixesOf(Collection<UUID> lotIds) {
+        return lotIds.isEmpty() ? List.of() : takings.mixes(lotIds);
+    }
+
+    /**
+     * Puts seed of a lot into a mix: of what nobody is promised, is not kept for the farm's own sowing, and may be sold.
+     *
+     * @param lot locked in this transaction
+     * @param at the field that says the mass
+     */
+    @HandsWork
+    @Transactional
+    public void mix(LotKnown lot, UUID mixId, String mix, LocalDate mixedOn, BigDecimal mass, String at) {
+        Stall.checkOpen(lot);
+        SeasonDates.check("mixedOn", mixedOn, lot.harvest().pickedOn(), time.today());
+        Range.above(0, stocks.of(lot).free().doubleValue(), "g")
+                .because("MAY_BE_SOLD")
+                .check(at, mass);
+        takings.save(new Taking(lot.lot().id(), mixId, mix, mixedOn, mass, stamps.now()));
+    }
+
+    /** What was put into a mix turns out to have been more or less; whether the mix had so much is the caller's to say. */
+    @HandsWork
+    @Transactional
+    public void weighMixed(UUID id, Changed made, BigDecimal mass) {
+        Taking taking =
+                takings.findById(id).filter(one -> one.mixId() != null).orElseThrow(NotFound.of("part of a mix"));
+        LotView lot = lots.lock(lots.byId(taking.lotId()).number());
+        Clash.check(taking, made.from(), taking.view());
+        Range.above(0, stocks.of(gate.of(lot)).bulk().add(taking.mass()).doubleValue(), "g")
+                .because("ALL_THERE_IS")
+                .check("mass", mass);
+        Map<String, Object> before = taking.correctable("");
+        taking.weigh(mass);
+        corrections.keep("taking", id, before, taking.correctable(""), made.because());
+        takings.saveAndFlush(taking);
     }
 
     @HandsWork
@@ -122,6 +171,14 @@ public class Takings {
         Clash.check(taking, made.from(), taking.view());
         if (taking.why() == TakenFor.COUNTED) {
             throw new Refused("why", taking.why(), "withdrawal.counted");
+        }
+        if (taking.why() == TakenFor.MIXED) {
+            throw new Refused(
+                    "why",
+                    taking.why(),
+                    "withdrawal.mixed",
+                    "mix",
+                    taking.view().note());
         }
         if ((taking.packingRunId() == null) != (facts.packingRunId() == null)) {
             throw new Refused("packingRunId", facts.packingRunId(), "withdrawal.bulk");

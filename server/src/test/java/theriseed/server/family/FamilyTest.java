@@ -99,9 +99,9 @@ class FamilyTest {
         assertThat(list.lines())
                 .hasSize(4)
                 .first()
-                .isEqualTo("customer,lot,first_sold_on,last_sold_on,packets,bulk_g,told_on,told_how");
+                .isEqualTo("customer,lot,mix,first_sold_on,last_sold_on,packets,bulk_g,told_on,told_how");
         assertThat(list)
-                .contains("\"Croft, north\"," + mother + ",2026-08-14,2026-08-14,4,")
+                .contains("\"Croft, north\"," + mother + ",,2026-08-14,2026-08-14,4,")
                 .as("no spreadsheet runs a customer's name")
                 .contains("'=School plot");
 

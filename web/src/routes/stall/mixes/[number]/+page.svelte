@@ -1,0 +1,290 @@
+<script lang="ts">
+	import { page } from '$app/state';
+	import { ask, GET, POST, PUT } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Family from '$lib/family/Family.svelte';
+	import { amount } from '$lib/family/words';
+	import Amend from '$lib/form/Amend.svelte';
+	import { countIn, maybeCountIn, numberIn } from '$lib/form/typed';
+	import Corrections from '$lib/lot/Corrections.svelte';
+	import Mark from '$lib/mark/Mark.svelte';
+	import { gateOf, left, sowing } from '$lib/mix/mix';
+	import MixPackForm from '$lib/mix/MixPackForm.svelte';
+	import MixSaleForm from '$lib/mix/MixSaleForm.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import Labels from '$lib/stall/Labels.svelte';
+	import { money, SALE } from '$lib/stall/words';
+	import { mass, percent, written } from '$lib/units/units';
+	import { dayMonth, fullDay } from '$lib/words/dates';
+	import { saying } from '$lib/words/say';
+	import { cropWord, many } from '$lib/words/words';
+
+	const number = $derived(page.params.number!);
+	const units = $derived(session.units);
+	let turn = $state(0);
+	const done = () => turn++;
+	const found = $derived.by(() => {
+		void turn;
+		const params = { path: { number } };
+		return Promise.all([
+			ask(GET('/api/mixes/{number}', { params })),
+			ask(GET('/api/mixes/{number}/family', { params })),
+			ask(GET('/api/mixes/{number}/corrections', { params })),
+			ask(GET('/api/customers'))
+		]);
+	});
+</script>
+
+<Loading from={found} stays>
+	{#snippet children([mix, family, corrections, customers])}
+		{@const params = { path: { number: mix.number } }}
+		<Page title={mix.name} room={{ name: 'Stall', path: '/stall/mixes' }}>
+			<div class="mb-5 flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
+				<div>
+					<p class="font-mono text-xl font-bold">{mix.number}</p>
+					<p class="text-soft">
+						put together {fullDay(mix.mixedOn)}{mix.note ? `; ${mix.note}` : ''}. {mix.of
+							? `${sowing(mix.of, mix.gramsPerSquareMetre, units)}.`
+							: 'A test of one of its lots no longer counts, so nobody can say how many of its seeds germinate.'}
+					</p>
+					{#if mix.onHold}<p class="font-semibold">On hold: {mix.onHold}</p>{/if}
+				</div>
+				<div class="sm:text-right">
+					<Mark {...gateOf(mix)} />
+					<p class="mt-1 text-lg font-bold">{left(mix, units)}</p>
+				</div>
+			</div>
+
+			<h2 class="ruled">What is in it</h2>
+			<table class="figures">
+				<thead
+					><tr
+						><th scope="col">lot</th><th scope="col" class="text-right!">weighed in</th><th
+							scope="col"
+							class="text-right!">of the weight</th
+						><th scope="col" class="text-right!">of the seeds</th><th
+							scope="col"
+							class="text-right! max-sm:hidden">germinates</th
+						></tr
+					></thead
+				>
+				<tbody>
+					{#each mix.parts as part, i (part.id)}
+						<tr>
+							<th scope="row"
+								><a class="quiet font-mono" href="/lot/{part.lot}">{part.lot}</a>
+								{part.variety}, {cropWord(part.crop)}
+								{part.season}{part.treated ? ', treated' : ''}
+								{#each part.holding as finding (finding.kind)}<span class="block font-semibold text-alarm"
+										>{saying('gate.found', finding)}</span
+									>{/each}</th
+							>
+							<td class="num"
+								>{mass(part.mass, units)}
+								{#if session.works}<Amend
+										what="what went in of {part.lot}"
+										version={part.version}
+										entries={[{ name: 'mass', label: 'Grams', value: written(part.mass), type: 'number' }]}
+										save={(typed, made) =>
+											ask(
+												PUT('/api/mixes/{number}/parts/{part}', {
+													params: { path: { number: mix.number, part: part.id } },
+													body: { mass: numberIn('mass', typed.mass), ...made }
+												})
+											)}
+										{done}
+									/>{/if}</td
+							>
+							<td class="num">{percent(part.mass / mix.mass)}</td>
+							<td class="num">{mix.of ? percent(mix.of.shares[i].seeds) : '–'}</td>
+							<td class="num max-sm:hidden"
+								>{part.germination === undefined ? 'not tested' : `${part.germination} %`}</td
+							>
+						</tr>
+					{/each}
+				</tbody>
+			</table>
+			{#if mix.of?.partsAgain}
+				<p class="mt-2 text-sm text-soft">
+					Large and small seed part again when the bag is shaken: mix it anew before each packet.
+				</p>
+			{/if}
+
+			{#if session.works}
+				<div class="my-6 flex flex-wrap gap-3">
+					<Amend
+						what={mix.number}
+						act="name and sowing"
+						version={mix.version}
+						entries={[
+							{ name: 'name', label: 'What it is called', value: mix.name },
+							{
+								name: 'seedsPerSquareMetre',
+								label: 'Seeds on a square metre',
+								value: mix.seedsPerSquareMetre === undefined ? '' : String(mix.seedsPerSquareMetre)
+							},
+							{ name: 'note', label: 'Note', value: mix.note }
+						]}
+						save={(typed, made) =>
+							ask(
+								PUT('/api/mixes/{number}', {
+									params,
+									body: {
+										name: typed.name,
+										note: typed.note,
+										seedsPerSquareMetre: maybeCountIn('seedsPerSquareMetre', typed.seedsPerSquareMetre),
+										...made
+									}
+								})
+							)}
+						{done}
+					/>
+					{#if !mix.onHold || session.grower}
+						<Amend
+							what={mix.number}
+							act={mix.onHold ? 'release' : 'hold'}
+							entries={[{ name: 'reason', label: 'Why', value: '' }]}
+							save={(typed) =>
+								mix.onHold
+									? ask(POST('/api/mixes/{number}/release', { params, body: { reason: typed.reason } }))
+									: ask(POST('/api/mixes/{number}/hold', { params, body: { reason: typed.reason } }))}
+							{done}
+						/>
+					{/if}
+				</div>
+			{/if}
+
+			<div class="grid items-start gap-x-8 gap-y-7 lg:grid-cols-2">
+				{#if session.works && mix.mayBeSold && mix.bulk > 0}
+					<section>
+						<h2 class="ruled mb-4">Pack</h2>
+						<MixPackForm {mix} main={mix.packets === 0} kept={done} />
+					</section>
+				{/if}
+				{#if session.grower && mix.mayBeSold && (mix.packets > 0 || mix.bulk > 0)}
+					<section>
+						<h2 class="ruled mb-4">Sell</h2>
+						<MixSaleForm {mix} {customers} main={mix.packets > 0} kept={done} />
+					</section>
+				{/if}
+			</div>
+
+			{#if mix.packings.length > 0}
+				<h2 class="ruled mt-8">Packed</h2>
+				<table class="figures">
+					<tbody>
+						{#each mix.packings as packing (packing.id)}
+							<tr>
+								<th scope="row"
+									>{many(packing.packets, 'packet')} of {mass(packing.grams, units)}, {money(
+										packing.price
+									)}<br /><span class="beside"
+										>{dayMonth(packing.packedOn, session.today)}, for {packing.sowBy}; {packing.recordedBy}</span
+									></th
+								>
+								<td class="num">{packing.left} left</td>
+								<td class="text-right!">
+									{#if session.works}
+										<Amend
+											what="the packets of {dayMonth(packing.packedOn, session.today)}"
+											version={packing.version}
+											entries={[
+												{ name: 'packets', label: 'Packets', value: String(packing.packets), type: 'number' },
+												{
+													name: 'price',
+													label: 'Price a packet',
+													value: written(packing.price),
+													type: 'number'
+												}
+											]}
+											save={(typed, made) =>
+												ask(
+													PUT('/api/mixes/{number}/packing/{packing}', {
+														params: { path: { number: mix.number, packing: packing.id } },
+														body: {
+															packets: countIn('packets', typed.packets),
+															price: numberIn('price', typed.price),
+															...made
+														}
+													})
+												)}
+											{done}
+										/>
+									{/if}
+									<Labels
+										path="/api/mixes/{mix.number}/packing/{packing.id}/labels.pdf"
+										packets={packing.packets}
+									/>
+								</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
+
+			<h2 class="ruled mt-8">Who has some</h2>
+			<p class="text-soft">
+				{family.customers
+					? `${amount(family.packets, family.bulk, units)} went to ${many(family.customers, 'customer')}, for ${money(mix.brought)}.`
+					: 'None of it went to anybody yet.'}
+			</p>
+			{#if mix.sales.length > 0}
+				<table class="figures">
+					<tbody>
+						{#each mix.sales as sale (sale.id)}
+							<tr>
+								<th scope="row"
+									>{sale.customer}<br /><span class="beside"
+										>{SALE[sale.kind]}, {dayMonth(sale.soldOn, session.today)}; {sale.recordedBy}</span
+									></th
+								>
+								<td class="num"
+									>{sale.packets === undefined
+										? mass(sale.bulk ?? 0, units)
+										: many(sale.packets, 'packet')}</td
+								>
+								<td class="num">{money(sale.price)}</td>
+								<td class="text-right!">
+									{#if session.grower}<Amend
+											what="what went to {sale.customer}"
+											version={sale.version}
+											entries={[
+												sale.packets === undefined
+													? { name: 'bulk', label: 'Grams', value: written(sale.bulk ?? 0), type: 'number' }
+													: {
+															name: 'packets',
+															label: 'Packets',
+															value: String(sale.packets),
+															type: 'number'
+														},
+												{ name: 'price', label: 'Price in all', value: written(sale.price), type: 'number' }
+											]}
+											save={(typed, made) =>
+												ask(
+													PUT('/api/mixes/{number}/sales/{sale}', {
+														params: { path: { number: mix.number, sale: sale.id } },
+														body: {
+															packets:
+																sale.packets === undefined ? undefined : countIn('packets', typed.packets),
+															bulk: sale.packets === undefined ? numberIn('bulk', typed.bulk) : undefined,
+															price: numberIn('price', typed.price),
+															...made
+														}
+													})
+												)}
+											{done}
+										/>{/if}
+								</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
+
+			<h2 class="ruled mt-8">What it came of</h2>
+			<Family {family} />
+			<Corrections {corrections} />
+		</Page>
+	{/snippet}
+</Loading>
