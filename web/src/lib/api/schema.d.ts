@@ -8877,6 +8877,27 @@ export interface components {
             since: string;
         } | {
             /** @enum {string} */
+            kind: "FillOrder";
+            /** Format: int32 */
+            lines: number;
+            order: string;
+            /** Format: date */
+            wantedOn: string;
+        } | {
+            /** @enum {string} */
+            kind: "DeliverOrder";
+            late: boolean;
+            order: string;
+            /** Format: date */
+            wantedOn: string;
+        } | {
+            /** Format: date */
+            dueOn: string;
+            invoice: string;
+            /** @enum {string} */
+            kind: "AskForPayment";
+        } | {
+            /** @enum {string} */
             kind: "WeighSeed";
         } | {
             /** Format: double */
@@ -8989,27 +9010,6 @@ export interface components {
         } | {
             /** @enum {string} */
             kind: "Pack";
-        } | {
-            /** @enum {string} */
-            kind: "FillOrder";
-            /** Format: int32 */
-            lines: number;
-            order: string;
-            /** Format: date */
-            wantedOn: string;
-        } | {
-            /** @enum {string} */
-            kind: "DeliverOrder";
-            late: boolean;
-            order: string;
-            /** Format: date */
-            wantedOn: string;
-        } | {
-            /** Format: date */
-            dueOn: string;
-            invoice: string;
-            /** @enum {string} */
-            kind: "AskForPayment";
         } | {
             about?: string;
             /** @enum {string} */

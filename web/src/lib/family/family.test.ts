@@ -79,6 +79,33 @@ describe('a family, drawn', () => {
 		const widths = laid.strands.map(({ width }) => width);
 		expect(Math.max(...widths)).toBe(widths[0]);
 	});
+	it('leads a strand past the boxes between, never behind one', () => {
+		const mix = {
+			...family,
+			mixes: [
+				{
+					number: 'M',
+					name: 'cover',
+					mixedOn: '2026-09-01',
+					from: [{ number: 'A', mass: 100 }],
+					here: true,
+					packets: 0,
+					bulk: 0
+				}
+			]
+		};
+		const drawn = layOut(mix, 1100);
+		const columns = new Set(drawn.boxes.map(({ x }) => x));
+		for (const { path } of drawn.strands) {
+			const points = [...path.matchAll(/(?:M|C[\d.-]+ [\d.-]+ [\d.-]+ [\d.-]+ )([\d.-]+) ([\d.-]+)/g)].map(
+				([, x, y]) => ({ x: Number(x), y: Number(y) })
+			);
+			for (const { x, y } of points.slice(1, -1).filter((point) => columns.has(point.x)))
+				for (const box of drawn.boxes.filter((one) => one.x === x))
+					expect(y <= box.y || y >= box.y + BOX.height).toBe(true);
+		}
+		expect(drawn.boxes.map(({ id }) => id)).toContain('M');
+	});
 	it('widens what has no room, for whoever scrolls', () => {
 		expect(layOut(family, 350).width).toBeGreaterThan(1100);
 	});

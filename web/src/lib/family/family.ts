@@ -40,6 +40,7 @@ export const BOX = { width: 206, height: 62 };
 const TOP = 44;
 const ROW = 92;
 const BETWEEN = 76;
+const GAP = 10;
 const THIN = 3;
 const THICK = 16;
 
@@ -167,12 +168,42 @@ export function layOut(family: Family, room: number): Laid {
 
 function strand({ from, to, mass, sown }: Link, byId: Map<string, Box>, most: number): Strand {
 	const [start, end] = [byId.get(from)!, byId.get(to)!];
-	const [x1, y1] = [start.x + BOX.width, start.y + BOX.height / 2];
-	const [x2, y2] = [end.x, end.y + BOX.height / 2];
-	const middle = (x1 + x2) / 2;
+	const points = [
+		{ x: start.x + BOX.width, y: start.y + BOX.height / 2 },
+		...passing(start, end, [...byId.values()]),
+		{ x: end.x, y: end.y + BOX.height / 2 }
+	];
+	const [first, second] = points;
+	const middle = (first.x + second.x) / 2;
 	return {
-		path: `M${x1} ${y1}C${middle} ${y1} ${middle} ${y2} ${x2} ${y2}`,
+		path: points
+			.map(({ x, y }, i) => {
+				if (i === 0) return `M${x} ${y}`;
+				const before = points[i - 1];
+				const half = (before.x + x) / 2;
+				return `C${half} ${before.y} ${half} ${y} ${x} ${y}`;
+			})
+			.join(''),
 		width: Math.max(THIN, THICK * Math.sqrt((mass ?? 0) / most)),
-		sown: sown ? { x: middle, y: (y1 + y2) / 2, mass } : undefined
+		sown: sown ? { x: middle, y: (first.y + second.y) / 2, mass } : undefined
 	};
+}
+
+/** Where a strand goes by the boxes of the columns between: never behind one, as if the seed had gone through it. */
+function passing(start: Box, end: Box, all: Box[]): { x: number; y: number }[] {
+	const between = [...new Set(all.map(({ x }) => x))]
+		.filter((x) => x > start.x && x < end.x)
+		.sort((a, b) => a - b);
+	return between.flatMap((x) => {
+		const wanted = start.y + ((end.y - start.y) * (x - start.x)) / (end.x - start.x) + BOX.height / 2;
+		const taken = all.filter((box) => box.x === x).map(({ y }) => y + BOX.height / 2);
+		const free = (y: number) => taken.every((other) => Math.abs(other - y) >= BOX.height / 2 + GAP);
+		const y = [wanted, ...taken.flatMap((other) => [other - ROW / 2, other + ROW / 2])]
+			.filter(free)
+			.sort((a, b) => Math.abs(a - wanted) - Math.abs(b - wanted))[0];
+		return [
+			{ x, y: y ?? wanted },
+			{ x: x + BOX.width, y: y ?? wanted }
+		];
+	});
 }

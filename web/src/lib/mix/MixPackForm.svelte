@@ -20,7 +20,6 @@
 	let packets = $state('');
 	let price = $state('');
 	let packedOn = $state(session.today);
-	// svelte-ignore state_referenced_locally
 	let sowBy = $state(String(Number(session.today.slice(0, 4)) + (session.today.slice(5, 7) >= '08' ? 1 : 0)));
 	const LABELS = {
 		grams: 'A packet holds',

@@ -45,6 +45,7 @@ final class Views {
             "/stall",
             "/stall/customers",
             "/stall/days",
+            "/stall/mixes",
             "/stall/orders",
             "/today",
             "/waiting",
@@ -78,6 +79,10 @@ final class Views {
         }
         paths.put("/bench/[number]", "/bench/" + lot("Small Hours"));
         paths.put("/stall/[number]", "/stall/" + lot);
+        paths.put(
+                "/stall/mixes/[number]",
+                "/stall/mixes/"
+                        + client.get("/api/mixes").ok().at("/items/0/number").asString());
         paths.put(
                 "/stall/orders/[id]",
                 "/stall/orders/"

@@ -18,7 +18,7 @@
 	import { mass, percent, written } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { saying } from '$lib/words/say';
-	import { cropWord, many } from '$lib/words/words';
+	import { capital, cropWord, many } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	const units = $derived(session.units);
@@ -45,7 +45,7 @@
 					<p class="font-mono text-xl font-bold">{mix.number}</p>
 					<p class="text-soft">
 						put together {fullDay(mix.mixedOn)}{mix.note ? `; ${mix.note}` : ''}. {mix.of
-							? `${sowing(mix.of, mix.gramsPerSquareMetre, units)}.`
+							? `${capital(sowing(mix.of, mix.gramsPerSquareMetre, units))}.`
 							: 'A test of one of its lots no longer counts, so nobody can say how many of its seeds germinate.'}
 					</p>
 					{#if mix.onHold}<p class="font-semibold">On hold: {mix.onHold}</p>{/if}

@@ -337,7 +337,7 @@ class DemoRecords {
                 .set("2026-08-05", Method.PAPER, 4, 100);
         UUID poppy = plant(2025, "Slate", bed(7, 1), Grade.MARKET, "2025-04-02", null, 90);
         cleanTwice("2025-07-01T10:00", poppy, "first flower", 90);
-        work.lot(poppy)
+        String slate = work.lot(poppy)
                 .picked("2025-08-25", 1900, 88)
                 .dry("2025-09-01", 1700, 9)
                 .clean("THRESH", "2025-09-01", 680, 1000, "capsules")
@@ -349,7 +349,8 @@ class DemoRecords {
                 .metered("2025-09-10", 5.1, 5.3, 5.0)
                 .germinated("2025-09-25", 88, 86, 90, 87)
                 .packed("2025-12-01", 500, 260, "2.60")
-                .sold("2026-04-04", 90, "Market, spring", "234.00");
+                .sold("2026-04-04", 90, "Market, spring", "234.00")
+                .number();
         UUID bean = plant(2025, "Anvern Speckle", bed(10, 4), Grade.MARKET, "2025-05-18", null, 240);
         on("2025-07-20T10:00", () -> work.walk(bean, "first flower", 240, 1, "white flower"));
         work.lot(bean)
@@ -390,6 +391,7 @@ class DemoRecords {
                 .weighed("2025-09-14", 0.98, 1.01, 0.99, 1.00)
                 .metered("2025-09-28", 6.1, 6.3, 6.0)
                 .germinated("2025-09-28", 85, 82, 86, 84)
+                .mixed("2025-11-22", "Strip for bees", 40, slate, 12)
                 .held("2025-12-05", "label came off in the store: this or the poppy jar beside it");
     }
 

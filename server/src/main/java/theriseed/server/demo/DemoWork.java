@@ -23,6 +23,10 @@ import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickFacts;
 import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.NewLots;
+import theriseed.server.mix.MixFacts;
+import theriseed.server.mix.MixStall;
+import theriseed.server.mix.MixView;
+import theriseed.server.mix.Mixes;
 import theriseed.server.quality.CutFacts;
 import theriseed.server.quality.GerminationFacts;
 import theriseed.server.quality.Method;
@@ -55,6 +59,8 @@ class DemoWork {
     private final Quality quality;
     private final PackingRuns packing;
     private final Stall stall;
+    private final Mixes mixes;
+    private final MixStall mixStall;
 
     DemoWork(
             FarmClock time,
@@ -67,7 +73,11 @@ class DemoWork {
             Ripening ripening,
             Quality quality,
             PackingRuns packing,
-            Stall stall) {
+            Stall stall,
+            Mixes mixes,
+            MixStall mixStall) {
+        this.mixes = mixes;
+        this.mixStall = mixStall;
         this.time = time;
         this.walks = walks;
         this.newLots = newLots;
@@ -113,6 +123,26 @@ class DemoWork {
 
     Work lot(UUID planting) {
         return new Work(planting);
+    }
+
+    /** Puts two lots into a bag, sown by the square metre, and sells some packets of it. */
+    private void bag(String name, LocalDate on, String number, double grams, String other, double ofOther) {
+        MixView mix = mixes.make(
+                new MixFacts(name, 120, ""),
+                new Mixes.Wanted(
+                        Mixes.By.GRAMS, null, List.of(new Mixes.Part(number, grams), new Mixes.Part(other, ofOther))),
+                on);
+        MixView packed = mixStall.pack(
+                mix.number(),
+                new MixStall.Packed(on, BigDecimal.valueOf(4), 10, new BigDecimal("3.40"), on.getYear() + 1));
+        mixStall.sell(
+                mix.number(),
+                new MixStall.Going(
+                        "Croft, east",
+                        packed.packings().get(0).id(),
+                        4,
+                        null,
+                        Leaving.sold(on, new BigDecimal("13.60"))));
     }
 
     /** One lot's way from the rows to the customers. */
@@ -326,6 +356,17 @@ class DemoWork {
             LocalDateTime begun = LocalDate.parse(from).atTime(9, 0);
             LocalDateTime ended = LocalDate.parse(to).atTime(9, 0);
             return step(StepKind.FREEZE, begun, ended, 0, mass.doubleValue(), 0, "", "", null, 15);
+        }
+
+        /** Puts some of it and of another lot into a mix, packs that and sells a few packets. */
+        Work mixed(String day, String name, double grams, String other, double ofOther) {
+            LocalDate on = LocalDate.parse(day);
+            at(on.atTime(19, 0), () -> bag(name, on, number, grams, other, ofOther));
+            return this;
+        }
+
+        String number() {
+            return number;
         }
 
         Work held(String day, String reason) {

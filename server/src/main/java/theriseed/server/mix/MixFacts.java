@@ -5,4 +5,4 @@ package theriseed.server.mix;
  *
  * @param seedsPerSquareMetre of all parts together; null where nobody says
  */
-record MixFacts(String name, Integer seedsPerSquareMetre, String note) {}
+public record MixFacts(String name, Integer seedsPerSquareMetre, String note) {}

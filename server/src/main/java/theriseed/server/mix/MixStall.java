@@ -25,7 +25,7 @@ import theriseed.server.stall.Leaving;
 
 /** Packs mixes and sells them: nothing leaves that is held back in any part, and nothing that is not there. */
 @Service
-class MixStall {
+public class MixStall {
     private final MixRepository mixes;
     private final MixPackingRepository packings;
     private final MixSaleRepository sales;
@@ -55,8 +55,8 @@ class MixStall {
     }
 
     /** @param grams in each packet; {@code price} of one */
-    record Packed(LocalDate packedOn, BigDecimal grams, int packets, BigDecimal price, int sowBy) {
-        Packed {
+    public record Packed(LocalDate packedOn, BigDecimal grams, int packets, BigDecimal price, int sowBy) {
+        public Packed {
             Range.above(0, 1e5, "g").check("grams", grams);
             Range.of(0, 1e4, "a packet").check("price", price);
             Range.of(packedOn.getYear(), packedOn.getYear() + 3, "").check("sowBy", sowBy);
@@ -106,8 +106,8 @@ class MixStall {
     }
 
     /** What leaves. @param packingId whose {@code packets}; null where {@code grams} leave */
-    record Going(String customer, UUID packingId, Integer packets, BigDecimal grams, Leaving how) {
-        Going {
+    public record Going(String customer, UUID packingId, Integer packets, BigDecimal grams, Leaving how) {
+        public Going {
             if ((packets == null) == (grams == null) || (packets == null) != (packingId == null)) {
                 throw new Refused("packets", packets, "sale.sayHowMuch");
             }

@@ -78,7 +78,7 @@ public class Mixes {
     }
 
     /** How the parts of a mix are said. */
-    enum By {
+    public enum By {
         GRAMS,
         /** Shares of the weight. */
         MASS,
@@ -87,14 +87,14 @@ public class Mixes {
     }
 
     /** @param amount grams or a share, as is said by */
-    record Part(String number, double amount) {}
+    public record Part(String number, double amount) {}
 
     /**
      * What is put together.
      *
      * @param total grams of all of it; null where the parts are in grams
      */
-    record Wanted(By by, BigDecimal total, List<Part> parts) {}
+    public record Wanted(By by, BigDecimal total, List<Part> parts) {}
 
     /** What would come of it. @param seedsPerSquareMetre null where nobody says */
     @HandsWork

@@ -63,6 +63,15 @@ public sealed interface ToDo {
 
     record LookForWeevils(LocalDate since) implements ToDo {}
 
+    /** An order is larger than what is there for it. */
+    record FillOrder(String order, LocalDate wantedOn, int lines) implements ToDo {}
+
+    /** An order is wanted, and all of it is there. @param late whether it was wanted before today */
+    record DeliverOrder(String order, LocalDate wantedOn, boolean late) implements ToDo {}
+
+    /** An invoice was due and is not paid. */
+    record AskForPayment(String invoice, LocalDate dueOn) implements ToDo {}
+
     record WeighSeed() implements ToDo {}
 
     /** @param variation of the weights, percent, and percent {@code allowed} */
@@ -112,15 +121,6 @@ public sealed interface ToDo {
     record Shake(int bags) implements ToDo {}
 
     record Pack() implements ToDo {}
-
-    /** An order is larger than what is there for it. */
-    record FillOrder(String order, LocalDate wantedOn, int lines) implements ToDo {}
-
-    /** An order is wanted, and all of it is there. @param late whether it was wanted before today */
-    record DeliverOrder(String order, LocalDate wantedOn, boolean late) implements ToDo {}
-
-    /** An invoice was due and is not paid. */
-    record AskForPayment(String invoice, LocalDate dueOn) implements ToDo {}
 
     /** What the calendar asks for. @param until its last day; {@code later} whether that is after today */
     record Planned(
