@@ -461,7 +461,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end"];
+        post: operations["end_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -603,7 +603,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["find"];
+        get: operations["find_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1140,6 +1140,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/mix-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post: operations["find"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/moisture": {
         parameters: {
             query?: never;
@@ -1534,6 +1550,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weevils_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mix-ups/{id}/ended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["end"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2139,7 +2171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -6164,6 +6196,39 @@ export interface components {
             soldOn: string;
             /** Format: int32 */
             version: number;
+        };
+        MixUpEnding: {
+            /** Format: date */
+            endedOn: string;
+            /** @enum {string} */
+            ending: "SAME" | "TOLD_APART" | "GRADED_DOWN";
+            how: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        MixUpRequest: {
+            /** Format: date */
+            foundOn: string;
+            other: string;
+            what: string;
+        };
+        MixUpView: {
+            endedBy?: string;
+            /** Format: date */
+            endedOn?: string;
+            /** @enum {string} */
+            ending?: "SAME" | "TOLD_APART" | "GRADED_DOWN";
+            first: string;
+            /** Format: date */
+            foundOn: string;
+            how: string;
+            /** Format: uuid */
+            id: string;
+            recordedBy: string;
+            second: string;
+            /** Format: int32 */
+            version: number;
+            what: string;
         };
         MixView: {
             brought: number;
@@ -10422,7 +10487,7 @@ export interface operations {
             };
         };
     };
-    end: {
+    end_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -10654,7 +10719,7 @@ export interface operations {
             };
         };
     };
-    find: {
+    find_1: {
         parameters: {
             query: {
                 q: string;
@@ -11564,6 +11629,54 @@ export interface operations {
             };
         };
     };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixUpView"][];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixUpRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixUpView"];
+                };
+            };
+        };
+    };
     moisture_1: {
         parameters: {
             query?: never;
@@ -12200,6 +12313,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeevilLookView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MixUpEnding"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MixUpView"];
                 };
             };
         };
@@ -13243,7 +13382,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query: {
                 of: string;

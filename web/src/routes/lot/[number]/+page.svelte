@@ -13,6 +13,7 @@
 	import GateList from '$lib/lot/GateList.svelte';
 	import ContainerLabels from '$lib/lot/ContainerLabels.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
+	import MixUps from '$lib/lot/MixUps.svelte';
 	import { arrivalBody, arrivalEntries, cameFrom } from '$lib/lot/arrival';
 	import { known as sureness, told } from '$lib/lot/moisture';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
@@ -182,6 +183,7 @@
 						<HoldForm {number} held={lot.hold !== undefined} {kept} />
 					</section>
 				{/if}
+				<MixUps number={lot.number} asking={holding} {kept} />
 
 				<div class="grid items-start gap-x-8 gap-y-7 lg:grid-cols-3">
 					<section>
