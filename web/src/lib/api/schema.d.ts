@@ -876,7 +876,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["letterhead"];
-        put: operations["say"];
+        put: operations["say_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3396,6 +3396,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/steps/{id}/wash": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wash"];
+        put: operations["say"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock-takings": {
         parameters: {
             query?: never;
@@ -3878,6 +3894,14 @@ export interface components {
             source?: string;
             /** Format: double */
             sum: number;
+        };
+        AlkalineWash: {
+            /** Format: double */
+            left: number;
+            /** Format: date-time */
+            outAt: string;
+            /** @enum {string} */
+            stands: "IN" | "OUT_NOW" | "TOO_LONG";
         };
         AlongLine: {
             number: string;
@@ -9442,6 +9466,37 @@ export interface components {
             /** Format: double */
             table: number;
         };
+        WashFacts: {
+            batch: string;
+            disposal: string;
+            dose: string;
+            /** Format: int32 */
+            minutes: number;
+            product: string;
+            /** Format: int32 */
+            rinses?: number;
+        };
+        WashRequest: {
+            batch: string;
+            disposal: string;
+            dose: string;
+            /** Format: int32 */
+            minutes: number;
+            product: string;
+            reason?: string;
+            /** Format: int32 */
+            rinses?: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        WashView: {
+            clock?: components["schemas"]["AlkalineWash"];
+            facts?: components["schemas"]["WashFacts"];
+            /** Format: int32 */
+            usedBefore: number;
+            /** Format: int32 */
+            version: number;
+        };
         WayChange: {
             /** @enum {string} */
             kind: "Move";
@@ -11166,7 +11221,7 @@ export interface operations {
             };
         };
     };
-    say: {
+    say_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -15513,6 +15568,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReadingView"];
+                };
+            };
+        };
+    };
+    wash: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WashView"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WashRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WashView"];
                 };
             };
         };

@@ -11,6 +11,7 @@
 	import PickForm from '$lib/bench/PickForm.svelte';
 	import StepForm from '$lib/bench/StepForm.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
+	import Washing from '$lib/bench/Washing.svelte';
 	import Vessel from '$lib/bench/Vessel.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -146,6 +147,9 @@
 									finish={change(correcting.id)}
 									taken={again}
 								/>
+								{#if correcting.kind === 'CHEMICAL_WASH'}<div class="mt-6">
+										<Washing step={correcting} />
+									</div>{/if}
 								<button type="button" class="mt-3 cursor-pointer underline" onclick={again}>leave it</button>
 							{:else if !session.works}
 								<p>You may look at this lot, not work on it.</p>
@@ -167,6 +171,8 @@
 									<Drying step={bench.underWay} changed={() => turn++} />
 								{:else if bench.underWay.freezing}
 									<Freezing freezing={bench.underWay.freezing} />
+								{:else if bench.underWay.kind === 'CHEMICAL_WASH'}
+									<Washing step={bench.underWay} />
 								{/if}
 								<h3 class="ruled mt-6 mb-3">When it is done</h3>
 								<StepForm

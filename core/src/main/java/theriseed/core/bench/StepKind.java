@@ -45,7 +45,7 @@ public enum StepKind {
 
     /** Whether it is begun on one day and ended on another, not done at one go. */
     public boolean takesTime() {
-        return this == FERMENT || this == DRY || this == SOAK || this == FREEZE;
+        return this == FERMENT || this == DRY || this == SOAK || this == CHEMICAL_WASH || this == FREEZE;
     }
 
     /** Whether it is read while it is under way: temperature, weight. */

@@ -56,6 +56,7 @@ class BenchTest {
     @CsvSource({
         "FERMENT, WET, true, true, false",
         "RINSE, WET, false, false, true",
+        "CHEMICAL_WASH, WET, true, false, false",
         "DRY, DRYING, true, true, false",
         "SCREEN, CLEANING, false, false, true",
         "FREEZE, CLEANING, true, false, false",

@@ -1,0 +1,123 @@
+<script lang="ts">
+	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import Amend, { type Entry } from '$lib/form/Amend.svelte';
+	import { countIn, maybeCountIn } from '$lib/form/typed';
+	import Loading from '$lib/shell/Loading.svelte';
+	import { whole } from '$lib/units/units';
+	import { inZone } from '$lib/words/dates';
+	import { many } from '$lib/words/words';
+	import Countdown from './Countdown.svelte';
+
+	interface Props {
+		step: Schemas['StepView'];
+	}
+	/** Seed in an alkaline cleaner: with what, how long, how often the same cleaner was used, where it goes. */
+	let { step }: Props = $props();
+	let turn = $state(0);
+	const params = $derived({ path: { id: step.id } });
+	const found = $derived.by(() => {
+		void turn;
+		return ask(GET('/api/steps/{id}/wash', { params }));
+	});
+	const zone = $derived(session.farm?.timeZone ?? 'UTC');
+
+	const entries = (facts?: Schemas['WashFacts']): Entry[] => [
+		{ name: 'product', label: 'Cleaner', value: facts?.product ?? '', hint: 'as its label calls it' },
+		{ name: 'dose', label: 'How much', value: facts?.dose ?? '', hint: 'as its label says, with the unit' },
+		{
+			name: 'minutes',
+			label: 'Minutes in it',
+			value: facts ? String(facts.minutes) : '',
+			type: 'number',
+			hint: 'minutes, not hours; tried on a few seeds first'
+		},
+		{
+			name: 'batch',
+			label: 'Batch of cleaner',
+			value: facts?.batch ?? '',
+			hint: 'where one bucket of it serves several washes'
+		},
+		{
+			name: 'rinses',
+			label: 'Rinses afterwards',
+			value: facts?.rinses === undefined ? '' : String(facts.rinses),
+			hint: 'until the water no longer feels slippery'
+		},
+		{
+			name: 'disposal',
+			label: 'Where the cleaner went',
+			value: facts?.disposal ?? '',
+			hint: 'by the rules of the place; empty while it is kept'
+		}
+	];
+	const save = (version: number) => (typed: Record<string, string>, made: { reason?: string }) =>
+		ask(
+			PUT('/api/steps/{id}/wash', {
+				params,
+				body: {
+					product: typed.product,
+					dose: typed.dose,
+					minutes: countIn('minutes', typed.minutes),
+					batch: typed.batch,
+					rinses: maybeCountIn('rinses', typed.rinses),
+					disposal: typed.disposal,
+					version,
+					reason: made.reason
+				}
+			})
+		);
+</script>
+
+<Loading from={found} stays>
+	{#snippet children(wash)}
+		{#if wash.clock}
+			<Countdown until={inZone(wash.clock.outAt, zone)} left={wash.clock.left} />
+			{#if wash.clock.stands === 'TOO_LONG'}
+				<p class="caution mt-2">
+					It was in for twice as long as was meant, or longer: rinse it now, and test its germination before
+					anything else is done with it.
+				</p>
+			{/if}
+		{/if}
+		{#if wash.version >= 0 && wash.facts}
+			{@const facts = wash.facts}
+			<p class="mt-2">
+				{facts.product}, {facts.dose}, {many(facts.minutes, 'minute')}{facts.batch
+					? `; batch ${facts.batch}, used ${wash.usedBefore === 0 ? 'for the first time' : `${many(wash.usedBefore, 'time')} before`}`
+					: ''}{facts.rinses === undefined ? '' : `; ${many(facts.rinses, 'rinse')}`}{facts.disposal
+					? `; cleaner: ${facts.disposal}`
+					: ''}
+				{#if session.works}<Amend
+						what="the wash"
+						version={wash.version}
+						entries={entries(facts)}
+						save={save(wash.version)}
+						done={() => turn++}
+					/>{/if}
+			</p>
+		{:else if session.works}
+			<p class="mt-2">
+				<b>With what, and for how long?</b>
+				<Amend
+					what="the wash"
+					act="say it"
+					entries={entries(wash.facts)}
+					save={save(wash.version)}
+					done={() => turn++}
+				/>
+			</p>
+		{/if}
+		{#if wash.usedBefore > 2}
+			<p class="mt-2 text-sm">
+				Used {whole(wash.usedBefore)} times before: cleaner loses its strength. Try it on a few seeds, or make it
+				anew.
+			</p>
+		{/if}
+		<p class="caution mt-3">
+			Alkaline cleaner burns skin and eyes: gloves, goggles, air. Cleaner goes into water, never water onto
+			cleaner; never together with acid or bleach. Out of the reach of children. Its label and the rules of
+			the place say what becomes of it.
+		</p>
+	{/snippet}
+</Loading>
