@@ -18,6 +18,7 @@ create table invoice_serial (
     year integer primary key,
     last integer not null
 );
+select watch_changes('invoice_serial');
 
 -- Of deliveries of an order, from the first to the last; what it came to, and how it was taxed, stays as it was sent.
 create table invoice (

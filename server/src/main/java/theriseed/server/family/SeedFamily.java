@@ -210,8 +210,6 @@ class SeedFamily {
 
     /** @param family numbers of its lots */
     private static FamilyView.Mixed mixed(MixView mix, Collection<String> family) {
-        int packed =
-                mix.packings().stream().mapToInt(MixView.MixPacked::packets).sum();
         return new FamilyView.Mixed(
                 mix.number(),
                 mix.name(),

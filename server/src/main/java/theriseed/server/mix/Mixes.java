@@ -45,6 +45,7 @@ import theriseed.server.stall.Takings;
 @Service
 public class Mixes {
     private static final int MOST_PARTS = 30;
+    private static final Range AMOUNT = Range.above(0, 1e7, "");
 
     private final MixRepository mixes;
     private final MixSaleRepository sales;
@@ -148,6 +149,7 @@ public class Mixes {
         for (int i = 0; i < parts.size(); i++) {
             LotKnown lot = parts.get(i);
             String field = "parts[" + i + "].number";
+            AMOUNT.check("parts[" + i + "].amount", wanted.parts().get(i).amount());
             seeds.add(seed(lot)
                     .orElseThrow(() -> new Refused(
                             field,

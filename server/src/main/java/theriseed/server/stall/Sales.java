@@ -158,8 +158,8 @@ public class Sales {
     }
 
     /**
-     * Grams of each lot that left since a day, in packets or not, and those that were sown or put into a mix; lots that were not used are not
-     * there.
+     * Grams of each lot that left since a day, in packets or not, and those that were sown or put into a mix; lots that were
+     * not used are not there.
      */
     @ReadsOnly
     public Map<UUID, BigDecimal> usedSince(LocalDate since) {

@@ -147,6 +147,7 @@ class SentOnceTest {
                         "/api/blends/preview",
                         "/api/lots/*/packing/plan",
                         "/api/lots/*/steps/preview",
+                        "/api/mixes/plan",
                         "/api/plantings/preview",
                         "/api/plantings/*/tried",
                         "/api/seasons/*/ways-out/tried");

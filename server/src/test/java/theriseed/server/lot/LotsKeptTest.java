@@ -244,6 +244,8 @@ class LotsKeptTest {
                         "lot_kept",
                         // Who was told of a recall: nothing of the lot is another by that.
                         "told",
+                        // That it may have been mixed up: what is decided of that stands at the lot itself.
+                        "mix_up",
                         // Money that was spent, which nothing is kept of.
                         "outlay",
                         "work_done");

@@ -66,6 +66,7 @@ final class Requests {
                             .toList());
         }
         ids.put("number", database.queryForList("select number from lot order by 1 limit 60", String.class));
+        ids.put("mix number", database.queryForList("select number from mix order by 1 limit 60", String.class));
     }
 
     /** Signing out and a file of a whole farm would end the run; what is watched live has no end. */
@@ -281,7 +282,7 @@ final class Requests {
                 there.put(
                         '{' + name + '}',
                         switch (name) {
-                            case "number" -> oneOf("number");
+                            case "number" -> oneOf(before.equals("mixes") ? "mix number" : "number");
                             case "season" -> "2026";
                             case "year" -> "2026";
                             case "key" -> "pea";
@@ -327,7 +328,7 @@ final class Requests {
         String column = "id";
         for (int i = 0; i < steps.length; i++) {
             if (steps[i].equals("{number}")) {
-                table = "lot";
+                table = steps[i - 1].equals("mixes") ? "mix" : "lot";
                 column = "number";
             } else if (steps[i].startsWith("{") && table.isEmpty()) {
                 table = steps[i].equals("{id}")

@@ -131,6 +131,11 @@ class MixesTest {
         assertThat(planned.at("/grams/0").asDouble() + planned.at("/grams/1").asDouble())
                 .isCloseTo(200, within(0.002));
         assertThat(planned.at("/of/shares/1/seeds").asDouble()).isCloseTo(0.75, within(1e-4));
+        assertThat(grower.post("/api/mixes/plan", of("SEEDS", 200.0, 0, 3)).field())
+                .isEqualTo("parts[0].amount");
+        assertThat(grower.post("/api/mixes/plan", of("GRAMS", null, 3, Double.MAX_VALUE))
+                        .status())
+                .isEqualTo(400);
         plan.remove("total");
         assertThat(grower.post("/api/mixes/plan", plan).field()).isEqualTo("total");
     }
