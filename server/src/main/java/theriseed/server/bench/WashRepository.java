@@ -13,5 +13,5 @@ interface WashRepository extends JpaRepository<Wash, UUID> {
             + " where lower(w.batch) = lower(:batch) and s.begunAt < :before")
     int usedBefore(String batch, Instant before);
 
-    Optional<Wash> findFirstByOrderByRecordedAtDesc();
+    Optional<Wash> findFirstByOrderByIdDesc();
 }

@@ -66,7 +66,7 @@ class Washes {
     private WashView view(Step step) {
         Wash there = washes.findByStepId(step.id()).orElse(null);
         if (there == null) {
-            WashFacts last = washes.findFirstByOrderByRecordedAtDesc()
+            WashFacts last = washes.findFirstByOrderByIdDesc()
                     .map(Wash::facts)
                     .map(facts ->
                             new WashFacts(facts.product(), facts.dose(), facts.minutes(), facts.batch(), null, ""))
