@@ -75,7 +75,7 @@ class StallTest {
         assertThat(grower.page.locator("main")).not().containsText("missing");
         grower.act("Deliver");
         assertThat(grower.link("Delivery note 2")).isVisible();
-        assertThat(grower.link("Invoice")).isVisible();
+        assertThat(grower.button("Invoice of these deliveries")).isVisible();
 
         grower.page
                 .getByRole(AriaRole.BUTTON, named("Take it back: delivery 2"))
