@@ -91,6 +91,7 @@ final class WholeWay {
         grower.type("Walked on", crop.pickedOn());
         grower.act("Record this walk");
         assertThat(grower.page).hasURL(Pattern.compile(".*/today"));
+        grower.settles();
     }
 
     void harvest() {
