@@ -35,7 +35,7 @@
 			<table class="figures">
 				<thead
 					><tr
-						><th scope="col">mix</th><th scope="col">of</th><th scope="col"></th><th
+						><th scope="col">mix</th><th scope="col" class="max-sm:hidden">of</th><th scope="col"></th><th
 							scope="col"
 							class="text-right!">left</th
 						></tr
@@ -49,7 +49,7 @@
 									class="beside font-mono">{mix.number}</span
 								></th
 							>
-							<td
+							<td class="max-sm:hidden"
 								>{mix.parts.map((part) => part.variety).join(', ')}<br /><span class="beside"
 									>{dayMonth(mix.mixedOn, session.today)}</span
 								></td
