@@ -14,8 +14,8 @@ import theriseed.core.measure.Range;
  * @param stands whether it is still to stay in
  */
 public record AlkalineWash(Instant outAt, double left, Stands stands) {
-    private static final int LONGEST = 240;
-    private static final int TOO_LONG_TIMES = 2;
+    /** Minutes that seed may be meant to stay in. */
+    public static final Range MINUTES = Range.of(1, 240, "minutes");
 
     /** How seed in a cleaner stands. */
     public enum Stands {
@@ -28,15 +28,13 @@ public record AlkalineWash(Instant outAt, double left, Stands stands) {
 
     /** @param minutes it is meant to stay in, 1 to 240 */
     public static AlkalineWash of(Instant begun, int minutes, Instant now) {
-        Range.of(1, LONGEST, "minutes").check("minutes", minutes);
+        MINUTES.check("minutes", minutes);
         Instant outAt = begun.plus(Duration.ofMinutes(minutes));
         double left = Duration.between(now, outAt).toMillis() / 60_000.0;
-        Stands stands;
-        if (left > 0) {
-            stands = Stands.IN;
-        } else {
-            stands = -left >= (TOO_LONG_TIMES - 1) * minutes ? Stands.TOO_LONG : Stands.OUT_NOW;
-        }
-        return new AlkalineWash(outAt, left, stands);
+        return new AlkalineWash(outAt, left, left > 0 ? Stands.IN : over(-left, minutes));
+    }
+
+    private static Stands over(double since, int minutes) {
+        return since >= minutes ? Stands.TOO_LONG : Stands.OUT_NOW;
     }
 }

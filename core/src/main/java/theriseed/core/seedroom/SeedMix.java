@@ -2,6 +2,7 @@ package theriseed.core.seedroom;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntToDoubleFunction;
 import theriseed.core.measure.Range;
 
 /**
@@ -82,35 +83,28 @@ public record SeedMix(double grams, double seedsPerGram, double germination, Lis
      * @param total grams of the mix, above 0
      */
     public static List<Double> gramsBySeeds(List<Double> shares, List<Seed> seeds, double total) {
-        double[] weights = new double[shares.size()];
-        double sum = 0;
-        for (int i = 0; i < weights.length; i++) {
-            weights[i] = Range.above(0, 1e6, "").check("parts[" + i + "].share", shares.get(i))
-                    / seeds.get(i).perGram();
-            sum += weights[i];
-        }
-        return scaled(weights, sum, total);
+        return grams(shares, i -> 1 / seeds.get(i).perGram(), total);
     }
 
     /** The same for wanted shares of the mass. */
     public static List<Double> gramsByMass(List<Double> shares, double total) {
+        return grams(shares, i -> 1, total);
+    }
+
+    /** @param each what a part weighs for each of its share */
+    private static List<Double> grams(List<Double> shares, IntToDoubleFunction each, double total) {
+        Range.above(0, 1e9, "g").check("total", total);
         double[] weights = new double[shares.size()];
-        double sum = 0;
         for (int i = 0; i < weights.length; i++) {
-            weights[i] = Range.above(0, 1e6, "").check("parts[" + i + "].share", shares.get(i));
-            sum += weights[i];
+            weights[i] = Range.above(0, 1e6, "").check("parts[" + i + "].share", shares.get(i)) * each.applyAsDouble(i);
         }
-        return scaled(weights, sum, total);
+        double sum = Arrays.stream(weights).sum();
+        return Arrays.stream(weights).mapToObj(weight -> total * weight / sum).toList();
     }
 
     /** Grams a square metre for so many seeds on it. @param seedsPerSquareMetre above 0 */
     public double gramsPerSquareMetre(double seedsPerSquareMetre) {
         return Range.above(0, 1e5, "seeds").check("seedsPerSquareMetre", seedsPerSquareMetre) / seedsPerGram;
-    }
-
-    private static List<Double> scaled(double[] weights, double sum, double total) {
-        Range.above(0, 1e9, "g").check("total", total);
-        return Arrays.stream(weights).mapToObj(weight -> total * weight / sum).toList();
     }
 
     private static double seeds(Part part) {

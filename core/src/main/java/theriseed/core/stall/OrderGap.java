@@ -33,7 +33,7 @@ public record OrderGap<L>(List<Way<L>> ways, double rest) {
      * A lot of the variety.
      *
      * @param stands how the gate stands to it on the day the seed is wanted
-     * @param ready packets of the kind, or grams, that wait for nothing but the gate; those it lets through are promised already
+     * @param ready packets of the kind, or grams, that wait for nothing but the gate; what may be sold is promised already
      * @param packable packets that its free bulk would fill; 0 where it is wanted in bulk, or the seed was never weighed
      */
     public record Lot<L>(L key, Stands stands, double ready, double packable) {}

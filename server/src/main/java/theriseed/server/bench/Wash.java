@@ -4,6 +4,7 @@ import jakarta.persistence.Entity;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
+import theriseed.core.bench.AlkalineWash;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
@@ -30,7 +31,7 @@ class Wash extends Recorded {
     final void change(WashFacts facts) {
         Range.of(2, 80, "characters").check("product", facts.product().strip().length());
         Range.of(1, 60, "characters").check("dose", facts.dose().strip().length());
-        Range.of(1, 240, "minutes").check("minutes", facts.minutes());
+        AlkalineWash.MINUTES.check("minutes", facts.minutes());
         if (facts.rinses() != null) {
             Range.of(0, 50, "rinses").check("rinses", facts.rinses());
         }

@@ -57,6 +57,10 @@ class Invoice extends Recorded {
         return InvoiceSum.of(goods, Taxes.read(taxes), within);
     }
 
+    String number() {
+        return number;
+    }
+
     UUID seedOrderId() {
         return seedOrderId;
     }

@@ -139,7 +139,7 @@ public class Invoices {
         Invoice invoice = find(id);
         Clash.check(invoice, made.from(), views(List.of(invoice)).get(0));
         if (!invoice.stands()) {
-            throw new Refused("number", invoice.view("", "").number(), "invoice.cancelled");
+            throw new Refused("number", invoice.number(), "invoice.cancelled");
         }
         return invoice;
     }
@@ -177,8 +177,7 @@ public class Invoices {
                 .filter(invoice -> invoice.covers(back.delivery()))
                 .findFirst()
                 .ifPresent(invoice -> {
-                    String number = invoice.view("", "").number();
-                    throw new Refused("delivery", back.delivery(), "invoice.asksForIt", "invoice", number);
+                    throw new Refused("delivery", back.delivery(), "invoice.asksForIt", "invoice", invoice.number());
                 });
     }
 

@@ -200,7 +200,7 @@ class LabelController {
         Reader reader = readers.now();
         return Pdf.file(
                 new LabelSheet(format(width, height, single, sheet(sheet, reader), begin))
-                        .pdf(packet(reader, known, packed, price), copies(copies, packed)),
+                        .pdf(packet(reader, known, packed, price), copies(copies, packed.packets())),
                 known.lot().number() + "-packets");
     }
 
@@ -223,10 +223,9 @@ class LabelController {
                 .findFirst()
                 .orElseThrow(NotFound.of("packing of this mix"));
         Reader reader = readers.now();
-        int many = Range.of(1, MOST, "labels").check("copies", copies == null ? packed.packets() : copies);
         return Pdf.file(
                 new LabelSheet(format(width, height, single, sheet(sheet, reader), begin))
-                        .pdf(mixed(reader, mix, packed, price), many),
+                        .pdf(mixed(reader, mix, packed, price), copies(copies, packed.packets())),
                 mix.number() + "-packets");
     }
 
@@ -270,8 +269,8 @@ class LabelController {
         return asked == null ? PaperSize.of(reader.locale()) : asked;
     }
 
-    private static int copies(Integer asked, PackingRunView packed) {
-        return Range.of(1, MOST, "labels").check("copies", asked == null ? packed.packets() : asked);
+    private static int copies(Integer asked, int packets) {
+        return Range.of(1, MOST, "labels").check("copies", asked == null ? packets : asked);
     }
 
     record PrintRequest(
@@ -287,7 +286,8 @@ class LabelController {
         LotKnown known = gate.of(lots.get(number));
         PackingRunView packed = stocks.of(known).run(run);
         LabelFormat format = new LabelFormat(request.width(), request.height(), true, PaperSize.A4, 1);
-        return printer.print(known.lot().number(), copies(request.copies(), packed), format.width(), format.height());
+        return printer.print(
+                known.lot().number(), copies(request.copies(), packed.packets()), format.width(), format.height());
     }
 
     private LabelSheet.Label packet(Reader reader, LotKnown known, PackingRunView packed, boolean price) {

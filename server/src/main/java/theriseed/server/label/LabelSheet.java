@@ -5,7 +5,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -30,6 +32,7 @@ final class LabelSheet {
     private static final double SPARE = 1;
 
     private final LabelFormat format;
+    private final Map<String, String> codes = new HashMap<>();
 
     LabelSheet(LabelFormat format) {
         this.format = format;
@@ -145,7 +148,7 @@ final class LabelSheet {
                 margin,
                 square,
                 label.number(),
-                QrCode.image(label.number()),
+                codes.computeIfAbsent(label.number(), QrCode::image),
                 text(label.head(), true, line * HEAD, beside, margin),
                 text(label.number(), true, line * NUMBER, beside, margin + line * HEAD * 1.15),
                 IntStream.range(0, label.lines().size())

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import theriseed.core.lot.LotNumber;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.stall.PackingPlan;
@@ -66,7 +65,7 @@ public class MixStall {
     @HandsWork
     @Transactional
     public MixView pack(String number, Packed facts) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         MixView there = open(mix);
         SeasonDates.check("packedOn", facts.packedOn(), mix.mixedOn(), time.today());
         BigDecimal taken = taken(facts.grams(), facts.packets(), there.bulk());
@@ -78,7 +77,7 @@ public class MixStall {
     @HandsWork
     @Transactional
     public MixView correctPacking(String number, UUID id, Changed made, int packets, BigDecimal price) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         MixPacking packing = packings.findById(id)
                 .filter(one -> one.mixId().equals(mix.id()))
                 .orElseThrow(NotFound.of("packing of this mix"));
@@ -118,7 +117,7 @@ public class MixStall {
     @GrowersWork
     @Transactional
     public MixView sell(String number, Going going) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         MixView there = open(mix);
         LocalDate since = mix.mixedOn();
         BigDecimal price = going.how().price();
@@ -154,7 +153,7 @@ public class MixStall {
     @Transactional
     public MixView correctSale(
             String number, UUID id, Changed made, Integer packets, BigDecimal grams, BigDecimal price) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         MixSale sale = sales.findById(id)
                 .filter(one -> one.mixId().equals(mix.id()))
                 .orElseThrow(NotFound.of("sale of this mix"));
@@ -203,9 +202,5 @@ public class MixStall {
                 .filter(one -> one.id().equals(id))
                 .findFirst()
                 .orElseThrow(NotFound.of("packing of this mix"));
-    }
-
-    private Mix lock(String number) {
-        return mixes.findForUpdateByFolded(LotNumber.read(number)).orElseThrow(NotFound.of("mix"));
     }
 }

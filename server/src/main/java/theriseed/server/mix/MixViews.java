@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.data.domain.Limit;
@@ -79,6 +80,7 @@ class MixViews {
                         .collect(Collectors.toSet())))
                 .stream()
                 .collect(Collectors.toMap(lot -> lot.lot().id(), lot -> lot));
+        Set<UUID> treated = elsewhere.treated(known.values());
         Map<UUID, List<MixPacking>> packed = packings.findByMixIdInOrderByPackedOnAscIdAsc(ids).stream()
                 .collect(Collectors.groupingBy(MixPacking::mixId));
         Map<UUID, List<MixSaleRepository.Gone>> gone =
@@ -88,6 +90,7 @@ class MixViews {
                         mix,
                         parts.getOrDefault(mix.id(), List.of()),
                         known,
+                        treated,
                         packed.getOrDefault(mix.id(), List.of()),
                         gone.getOrDefault(mix.id(), List.of()),
                         sold.getOrDefault(mix.id(), List.of())))
@@ -98,11 +101,13 @@ class MixViews {
             Mix mix,
             List<TakingView> parts,
             Map<UUID, LotKnown> known,
+            Set<UUID> treated,
             List<MixPacking> packed,
             List<MixSaleRepository.Gone> gone,
             List<MixView.MixSold> sold) {
-        List<MixView.MixPart> shown =
-                parts.stream().map(part -> part(part, known.get(part.lotId()))).toList();
+        List<MixView.MixPart> shown = parts.stream()
+                .map(part -> part(part, known.get(part.lotId()), treated.contains(part.lotId())))
+                .toList();
         BigDecimal mass = shown.stream().map(MixView.MixPart::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
         Map<UUID, Integer> packetsGone = new HashMap<>();
         BigDecimal bulkSold = BigDecimal.ZERO;
@@ -157,7 +162,7 @@ class MixViews {
     }
 
     /** That the rest of a lot went into another one says nothing of what went into the mix before. */
-    private MixView.MixPart part(TakingView part, LotKnown lot) {
+    private static MixView.MixPart part(TakingView part, LotKnown lot, boolean treated) {
         GerminationView test = lot.tests().germination();
         boolean counts = test != null && test.result().acceptable();
         return new MixView.MixPart(
@@ -170,7 +175,7 @@ class MixViews {
                 part.mass(),
                 counts ? test.result().reported() : null,
                 counts ? test.countedOn() : null,
-                elsewhere.treated(lot),
+                treated,
                 lot.gate().holding().stream()
                         .filter(found -> !(found instanceof Finding.AllTransferred))
                         .toList());

@@ -200,7 +200,7 @@ public class Mixes {
     @HandsWork
     @Transactional
     public MixView correct(String number, Changed made, MixFacts facts) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         Clash.check(mix, made.from(), views.of(mix));
         Map<String, Object> before = mix.correctable();
         mix.change(facts);
@@ -212,7 +212,7 @@ public class Mixes {
     @HandsWork
     @Transactional
     public MixView correctPart(String number, UUID part, Changed made, BigDecimal mass) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         MixView before = views.of(mix);
         MixView.MixPart there = before.parts().stream()
                 .filter(one -> one.id().equals(part))
@@ -240,7 +240,7 @@ public class Mixes {
     }
 
     private MixView decide(String number, String reason, Consumer<Mix> decision) {
-        Mix mix = lock(number);
+        Mix mix = mixes.locked(number);
         Map<String, Object> before = mix.correctable();
         decision.accept(mix);
         corrections.keep("mix", mix.id(), before, mix.correctable(), reason);
@@ -290,9 +290,5 @@ public class Mixes {
 
     private Mix find(String number) {
         return mixes.findByFolded(LotNumber.read(number)).orElseThrow(NotFound.of("mix"));
-    }
-
-    private Mix lock(String number) {
-        return mixes.findForUpdateByFolded(LotNumber.read(number)).orElseThrow(NotFound.of("mix"));
     }
 }

@@ -69,6 +69,14 @@ class MixUp extends Recorded {
         return foundOn;
     }
 
+    Ending ending() {
+        return ending;
+    }
+
+    String how() {
+        return how;
+    }
+
     String what() {
         return what;
     }

@@ -1,6 +1,7 @@
 package theriseed.server.mixup;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -53,7 +54,7 @@ class MixUps {
         MixUp made = mixUps.saveAndFlush(new MixUp(first.id(), second.id(), foundOn, what, stamps.now()));
         Stream.of(first, second)
                 .filter(lot -> lot.hold() == null)
-                .sorted((a, b) -> a.number().compareTo(b.number()))
+                .sorted(Comparator.comparing(LotView::number))
                 .forEach(lot -> decisions.hold(lot.number(), reason(made, lot == first ? second : first)));
         return made.view(first.number(), second.number());
     }
@@ -81,12 +82,11 @@ class MixUps {
     }
 
     private void free(MixUp mixUp, LotView lot, LotView other) {
-        MixUpView ended = mixUp.view("", "");
-        if (ended.ending() == MixUp.Ending.GRADED_DOWN && lot.grade() != Grade.OWN_USE) {
-            decisions.regrade(lot.number(), lot.version(), Grade.OWN_USE, ended.how());
+        if (mixUp.ending() == MixUp.Ending.GRADED_DOWN && lot.grade() != Grade.OWN_USE) {
+            decisions.regrade(lot.number(), lot.version(), Grade.OWN_USE, mixUp.how());
         }
         if (lot.hold() != null && lot.hold().reason().equals(reason(mixUp, other))) {
-            decisions.release(lot.number(), ended.how());
+            decisions.release(lot.number(), mixUp.how());
         }
     }
 

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -107,21 +108,31 @@ class ShortOrders {
                 .toList();
         Map<String, LotKnown> byNumber =
                 lots.stream().collect(Collectors.toMap(lot -> lot.lot().number(), Function.identity()));
+        Map<String, Packing.Plan> plans = new HashMap<>();
+        lots.forEach(
+                lot -> plan(line, lot).ifPresent(plan -> plans.put(lot.lot().number(), plan)));
         OrderGap<String> gap = OrderGap.of(
                 line.missing().doubleValue(),
                 lots.stream()
-                        .map(lot -> offer(line, wanted, lot, stock.get(lot.lot().id())))
+                        .map(lot -> offer(
+                                line,
+                                wanted,
+                                lot,
+                                stock.get(lot.lot().id()),
+                                plans.get(lot.lot().number())))
                         .toList());
         return new ShortLine(
                 line.id(),
                 line.missing(),
                 gap.ways().stream()
-                        .map(way -> filling(line, way, byNumber.get(way.lot())))
+                        .map(way -> filling(line, way, byNumber.get(way.lot()), plans.get(way.lot())))
                         .toList(),
                 amount(line, gap.rest()));
     }
 
-    private OrderGap.Lot<String> offer(OrderView.OrderedLine line, LocalDate wanted, LotKnown lot, StockView stock) {
+    /** @param plan how it would be packed; null where it cannot be */
+    private OrderGap.Lot<String> offer(
+            OrderView.OrderedLine line, LocalDate wanted, LotKnown lot, StockView stock, Packing.Plan plan) {
         double ready = line.bulk()
                 ? stock.free().doubleValue()
                 : stock.runs().stream()
@@ -133,7 +144,7 @@ class ShortOrders {
                 OrderGap.Stands.of(
                         lot.gate().mayBeSold(), onlyTest(lot), lot.gate().testRunsOut(), wanted),
                 ready,
-                plan(line, lot).map(Packing.Plan::packets).orElse(0));
+                plan == null ? 0 : plan.packets());
     }
 
     /** Whether nothing but a germination test that counts is missing. */
@@ -149,7 +160,8 @@ class ShortOrders {
                 : packing.couldFill(lot, line.seeds(), line.price(), time.today());
     }
 
-    private ShortLine.Filling filling(OrderView.OrderedLine line, OrderGap.Way<String> way, LotKnown lot) {
+    private static ShortLine.Filling filling(
+            OrderView.OrderedLine line, OrderGap.Way<String> way, LotKnown lot, Packing.Plan plan) {
         BigDecimal much = amount(line, way.much());
         boolean packs = way.act() == OrderGap.Act.PACK;
         return new ShortLine.Filling(
@@ -157,11 +169,7 @@ class ShortOrders {
                 way.act(),
                 much,
                 packs ? line.seeds() : null,
-                packs
-                        ? plan(line, lot)
-                                .map(plan -> much.multiply(BigDecimal.valueOf(plan.fill())))
-                                .orElse(null)
-                        : null,
+                packs ? much.multiply(BigDecimal.valueOf(plan.fill())) : null,
                 packs ? null : lot.gate().testRunsOut());
     }
 

@@ -3,8 +3,10 @@ package theriseed.server.sown;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.server.base.Changed;
@@ -43,13 +45,33 @@ public class Elsewhere {
     /** Whether seed of a lot was treated, or grown from treated seed. */
     @ReadsOnly
     public boolean treated(LotKnown lot) {
-        boolean sown = lot.planting() != null
-                && of(List.of(lot.planting().id())).stream()
-                        .anyMatch(seed -> !seed.treatment().isEmpty());
-        boolean came = lot.harvest() != null
+        return !treated(List.of(lot)).isEmpty();
+    }
+
+    /** The ids of those of these lots whose seed was treated, or grown from treated seed. */
+    @ReadsOnly
+    public Set<UUID> treated(Collection<LotKnown> lots) {
+        Set<UUID> sown = of(lots.stream()
+                        .filter(lot -> lot.planting() != null)
+                        .map(lot -> lot.planting().id())
+                        .collect(Collectors.toSet()))
+                .stream()
+                .filter(seed -> !seed.treatment().isEmpty())
+                .map(ElsewhereView::plantingId)
+                .collect(Collectors.toSet());
+        return lots.stream()
+                .filter(lot -> lot.variety().treated()
+                        || lot.planting() != null
+                                && sown.contains(lot.planting().id())
+                        || cameTreated(lot))
+                .map(lot -> lot.lot().id())
+                .collect(Collectors.toSet());
+    }
+
+    private static boolean cameTreated(LotKnown lot) {
+        return lot.harvest() != null
                 && lot.harvest().arrival() != null
                 && !lot.harvest().arrival().treatment().isEmpty();
-        return lot.variety().treated() || sown || came;
     }
 
     @HandsWork
