@@ -79,6 +79,13 @@ describe('a family, drawn', () => {
 		const widths = laid.strands.map(({ width }) => width);
 		expect(Math.max(...widths)).toBe(widths[0]);
 	});
+	it('says of seed that came with a number of its own not that it was sown', () => {
+		const came = {
+			...family,
+			lots: family.lots.map((one) => (one.number === 'A' ? { ...one, origin: 'ELSEWHERE' as const } : one))
+		};
+		expect(layOut(came, 1100).strands.filter(({ sown }) => sown)).toHaveLength(3);
+	});
 	it('leads a strand past the boxes between, never behind one', () => {
 		const mix = {
 			...family,

@@ -52,8 +52,8 @@ function links(family: Family): Link[] {
 		...family.sown.flatMap(({ from, to, standing, mass }) =>
 			[...to, ...(standing ? [standing] : [])].map((end) => ({ from, to: end, mass, sown: true }))
 		),
-		...family.elsewhere.flatMap(({ id, to, mass }) =>
-			to.map((end) => ({ from: id, to: end, mass, sown: true }))
+		...family.elsewhere.flatMap((seed) =>
+			seed.to.map((end) => ({ from: seed.id, to: end, mass: seed.mass, sown: wasSown(family, seed) }))
 		),
 		...family.mixes.flatMap(({ number: to, from }) =>
 			from.map(({ number, mass }) => ({ from: number, to, mass, sown: false }))
@@ -132,6 +132,10 @@ function rows(all: Box[], byId: Map<string, Box>, threads: Link[]) {
 		});
 	}
 }
+
+/** Whether seed from elsewhere was sown; else it was given a number of its own as it came. */
+export const wasSown = (family: Family, { to }: Schemas['Bought']) =>
+	!family.lots.some(({ number, origin }) => origin === 'ELSEWHERE' && to.includes(number));
 
 /** A family drawn from the left, where it is from, to the right, where it went: a column for each year, wider where seed was poured in it. */
 export function layOut(family: Family, room: number): Laid {

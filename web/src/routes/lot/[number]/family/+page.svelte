@@ -4,6 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Family from '$lib/family/Family.svelte';
 	import Recall from '$lib/family/Recall.svelte';
+	import { wasSown } from '$lib/family/family';
 	import { amount, bought, generation } from '$lib/family/words';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -61,7 +62,10 @@
 							<tr>
 								<th scope="row">from elsewhere</th>
 								<td>{seed.grownIn ?? ''}</td>
-								<td class="beside">{bought(seed, units)}; sown {fullDay(seed.sownOn)}</td>
+								<td class="beside"
+									>{bought(seed, units)}; {wasSown(family, seed) ? 'sown' : 'came'}
+									{fullDay(seed.sownOn)}</td
+								>
 								<td></td>
 							</tr>
 						{/each}
