@@ -44,6 +44,7 @@ const plan: Path = ({ plantingId }) => `/desk?planting=${plantingId}`;
 const flowers: Path = ({ plantingId }) => `/pollination/${plantingId}`;
 const sown: Path = ({ plantingId }) => `/sown/${plantingId}`;
 const order: Path = ({ orderId }) => `/stall/orders/${orderId}`;
+const stallDay: Path = ({ stallDayId }) => `/stall/days/${stallDayId}`;
 const stand: Path = ({ plantingId }) => `/stand/${plantingId}`;
 
 const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
@@ -84,6 +85,8 @@ const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	SeeWhatTook: (task) => `${flowers(task)}#took`,
 	Shake: (task) => `${flowers(task)}#covers`,
 	Pack: ({ lot }) => `/stall/${lot}`,
+	SellAtStall: stallDay,
+	CountStallDay: stallDay,
 	FillOrder: order,
 	DeliverOrder: order,
 	AskForPayment: order
@@ -106,7 +109,7 @@ const WORKED_ON: Partial<Record<Planned, Path>> = {
 export function waiting(tasks: Task[]): string {
 	const pressing = tasks.find((task) => task.urgent);
 	return pressing
-		? `${howMany(tasks.length)}; ${pressing.orderId ? `the order of ${pressing.variety}` : `the ${pressing.variety} ${cropWord(pressing.crop)}`} cannot`
+		? `${howMany(tasks.length)}; ${pressing.orderId ? `the order of ${pressing.variety}` : pressing.stallDayId ? `the stall, ${pressing.variety},` : `the ${pressing.variety} ${cropWord(pressing.crop)}`} cannot`
 		: howMany(tasks.length);
 }
 

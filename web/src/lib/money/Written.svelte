@@ -6,6 +6,8 @@
 	import Hours from './Hours.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import {
+		byProductBody,
+		byProductEntries,
 		hoursWord,
 		OUTLAY,
 		outlayBody,
@@ -20,10 +22,11 @@
 		bearers: Bearer[];
 		work: Schemas['WorkDoneView'][];
 		outlays: Schemas['OutlayView'][];
+		byProducts: Schemas['ByProductSaleView'][];
 		done: () => void;
 	}
-	/** Hours and outlays that were written down, and the acts that write more. */
-	let { bearers, work, outlays, done }: Props = $props();
+	/** Hours, outlays and by-products that were written down, and the acts that write more. */
+	let { bearers, work, outlays, byProducts, done }: Props = $props();
 	const on = (record: { plantingId?: string; lotId?: string }) =>
 		bearers.find((bearer) =>
 			record.lotId ? bearer.lotId === record.lotId : bearer.plantingId === record.plantingId
@@ -39,6 +42,14 @@
 			asAct
 			entries={outlayEntries(bearers, session.today)}
 			save={(typed) => ask(POST('/api/money/outlays', { body: outlayBody(bearers, typed) }))}
+			{done}
+		/>
+		<Amend
+			what="by-product sold"
+			act="write down a by-product sold"
+			asAct
+			entries={byProductEntries(bearers, session.today)}
+			save={(typed) => ask(POST('/api/money/by-products', { body: byProductBody(bearers, typed) }))}
 			{done}
 		/>
 	</div>
@@ -96,9 +107,31 @@
 				>
 			</tr>
 		{/each}
+		{#each byProducts as one (one.id)}
+			<tr>
+				<td>{dayMonth(one.soldOn, session.today)}</td>
+				<th scope="row">{one.what}<br /><span class="beside">by-product sold, {on(one)}</span></th>
+				<td class="num">+{money(one.amount)}</td>
+				<td class="text-right!"
+					><Amend
+						what={one.what}
+						version={one.version}
+						entries={byProductEntries(bearers, session.today, one)}
+						save={(typed, made) =>
+							ask(
+								PUT('/api/money/by-products/{id}', {
+									params: { path: { id: one.id } },
+									body: { ...byProductBody(bearers, typed), ...made }
+								})
+							)}
+						{done}
+					/></td
+				>
+			</tr>
+		{/each}
 	</tbody>
 </table>
-{#if work.length + outlays.length === 0}
+{#if work.length + outlays.length + byProducts.length === 0}
 	<p class="max-w-prose text-sm text-soft">
 		Nothing is written down yet. What the bench and packing took is kept there; all other hours are only known
 		when they are written here.

@@ -128,3 +128,20 @@ export const outlayBody = (bearers: Bearer[], typed: Record<string, string>) => 
 	amount: numberIn('amount', typed.amount),
 	spentOn: typed.spentOn
 });
+
+export const byProductEntries = (
+	bearers: Bearer[],
+	today: string,
+	sold?: Schemas['ByProductSaleView']
+): Entry[] => [
+	...(sold ? [] : [onEntry(bearers)]),
+	{ name: 'what', label: 'What', value: sold?.what ?? '', hint: 'flesh, sauce, straw, cut flowers' },
+	{ name: 'amount', label: 'Brought', value: String(sold?.amount ?? ''), type: 'number' },
+	{ name: 'soldOn', label: 'Day', value: sold?.soldOn ?? today, type: 'date' }
+];
+export const byProductBody = (bearers: Bearer[], typed: Record<string, string>) => ({
+	...bearer(bearers, typed),
+	what: typed.what,
+	amount: numberIn('amount', typed.amount),
+	soldOn: typed.soldOn
+});

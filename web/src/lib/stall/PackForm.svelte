@@ -31,6 +31,9 @@
 	let packets = $state('');
 	let reserve = $state(untrack(() => stock.reserved));
 	let metres = $state('10');
+	let withSpoon = $state<'scale' | 'spoon'>('scale');
+	let scaleStep = $state('');
+	let tenSpoons = $state(NaN);
 	let people = $state('1');
 	let minutes = $state('');
 	let sowBy = $state('');
@@ -60,6 +63,8 @@
 		people: 'People',
 		minutes: 'Minutes of packing',
 		sowBy: 'Packed for the year',
+		scaleStep: 'The scale shows steps of',
+		tenSpoons: 'Ten level spoonfuls weigh',
 		number: 'Lot'
 	};
 
@@ -74,6 +79,9 @@
 			people: maybeCountIn('people', people),
 			minutes: maybeNumberIn('minutes', minutes),
 			sowBy: maybeCountIn('sowBy', sowBy),
+			...(withSpoon === 'spoon'
+				? { tenSpoons: massIn('tenSpoons', tenSpoons) }
+				: { scaleStep: maybeNumberIn('scaleStep', scaleStep) }),
 			packets: maybeCountIn('packets', packets),
 			reserve: Number.isFinite(reserve) ? reserve : 0,
 			price: numberIn('price', price || '0')
@@ -171,6 +179,29 @@
 		inputmode="decimal"
 		unit={session.farm?.currency}
 	/>
+	<ChoiceField
+		label="Filled with"
+		name="with"
+		{attempt}
+		bind:value={withSpoon}
+		choices={[
+			{ value: 'scale', label: 'the scale' },
+			{ value: 'spoon', label: 'a spoon, level' }
+		]}
+	/>
+	{#if withSpoon === 'spoon'}
+		<MassField label={LABELS.tenSpoons} name="tenSpoons" {attempt} bind:grams={tenSpoons} />
+	{:else}
+		<TextField
+			label={LABELS.scaleStep}
+			name="scaleStep"
+			{attempt}
+			bind:value={scaleStep}
+			inputmode="decimal"
+			unit="g"
+			hint="empty: 0.01 g"
+		/>
+	{/if}
 	<TextField label={LABELS.packedOn} name="packedOn" type="date" {attempt} bind:value={packedOn} />
 	<TextField label={LABELS.people} name="people" {attempt} bind:value={people} inputmode="numeric" />
 	<TextField
@@ -195,14 +226,34 @@
 				{@const packed = plan.answer}
 				<p>
 					{#if by === 'metres' && packed.seeds}{packed.seeds} seeds for {metres} m of row.{/if}
-					Fill <strong class="text-2xl">{mass(packed.fill, session.units)}</strong>
+					Fill
+					<strong class="text-2xl"
+						>{#if packed.spoons}{many(
+								packed.spoons.each,
+								'level spoonful'
+							)}{:else if packed.together && packed.together.packets > 1}{packed.together.packets} packets with
+							{mass(packed.together.grams, session.units)}{:else}{mass(
+								packed.fill,
+								session.units
+							)}{/if}</strong
+					>
+					{#if packed.spoons}each, {mass(
+							packed.fill,
+							session.units
+						)}{:else if packed.together && packed.together.packets > 1}together,
+						{mass(packed.fill, session.units)} each{/if}
 					{#if packed.meanCount}– about {Math.round(packed.meanCount)} seeds, {packed.overfill.toFixed(0)} % on
 						top of the label{:else}– {packed.overfill.toFixed(0)} % on top of the label{/if}. That fills
 					<strong>{many(packed.packets, 'packet')}</strong>
 					from {mass(packed.bulk, session.units)} and leaves {packed.leftOver < 0.05
 						? 'nothing'
-						: mass(packed.leftOver, session.units)} beside what you keep back.
+						: mass(packed.leftOver, session.units)} beside what you keep back and {packed.spilt} % that is spilt
+					or sticks.
 				</p>
+				{#if packed.together && packed.together.packets > 1}<p class="text-sm text-soft">
+						One alone is too light for this scale: fill {packed.together.packets} by count or by spoon, and see
+						that they weigh {mass(packed.together.grams, session.units)} together.
+					</p>{/if}
 				<p class="text-sm text-soft">
 					So full that {Math.round(packed.confidence * 100)} of 100 packets hold at least what the label says. {packed.purityTested
 						? `By its test ${packed.purity} % is pure seed.`

@@ -32,6 +32,17 @@ export function money(amount: number): string {
 	}).format(amount);
 }
 
+/** What the cash box of a day at the stall says; nothing where nobody counted it. */
+export function difference(
+	day: Pick<Schemas['StallDayView'], 'difference'>
+): { state: MarkState; label: string } | undefined {
+	if (day.difference === undefined) return undefined;
+	if (day.difference === 0) return { state: 'clear', label: 'nothing is missing' };
+	return day.difference < 0
+		? { state: 'crosses', label: `${money(-day.difference)} missing` }
+		: { state: 'tight', label: `${money(day.difference)} too much` };
+}
+
 /** So many packets, or so much bulk, of a line of an order. */
 export function much(
 	line: Pick<Schemas['OrderView']['lines'][number], 'bulk' | 'seeds'>,

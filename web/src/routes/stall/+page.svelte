@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
 	import { countIn, numberIn } from '$lib/form/typed';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import OnPaper from '$lib/stall/OnPaper.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
 	import { money, SALE } from '$lib/stall/words';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -27,9 +28,48 @@
 		void turn;
 		return Promise.all([
 			ask(GET('/api/stall', { params: { query: { page: lotsAt } } })),
-			ask(GET('/api/sales', { params: { query: { page: at } } }))
+			ask(GET('/api/sales', { params: { query: { page: at } } })),
+			session.grower ? ask(GET('/api/price-lists')) : []
 		]);
 	});
+	/** What a customer brings back. */
+	const returnEntries = (sale: Schemas['SaleView']): Entry[] => [
+		sale.packets === undefined
+			? { name: 'bulk', label: 'Grams', value: '', type: 'number' }
+			: { name: 'packets', label: 'Packets', value: '', type: 'number' },
+		{ name: 'moneyBack', label: 'Paid back', value: '0', type: 'number' },
+		{ name: 'returnedOn', label: 'Day', value: session.today, type: 'date' },
+		{
+			name: 'keep',
+			label: 'It goes',
+			value: 'true',
+			choices: [
+				{ value: 'true', label: 'back to the stock' },
+				{ value: 'false', label: 'away: it is thrown away' }
+			]
+		},
+		{ name: 'note', label: 'Why it came back', value: '' }
+	];
+	const returnBody = (sale: Schemas['SaleView'], typed: Record<string, string>) => ({
+		...amount(sale, typed),
+		moneyBack: numberIn('moneyBack', typed.moneyBack),
+		returnedOn: typed.returnedOn,
+		keep: typed.keep === 'true',
+		note: typed.note
+	});
+	const amount = (sale: Schemas['SaleView'], typed: Record<string, string>) =>
+		sale.packets === undefined
+			? { bulk: numberIn('bulk', typed.bulk) }
+			: { packets: countIn('packets', typed.packets) };
+	/** A return as it stands, to be put right. */
+	const backEntries = (back: Schemas['SaleView']): Entry[] => [
+		back.packets === undefined
+			? { name: 'bulk', label: 'Grams', value: String(-(back.bulk ?? 0)), type: 'number' }
+			: { name: 'packets', label: 'Packets', value: String(-back.packets), type: 'number' },
+		{ name: 'moneyBack', label: 'Paid back', value: String(-back.price), type: 'number' },
+		{ name: 'returnedOn', label: 'Day', value: back.soldOn, type: 'date' },
+		{ name: 'note', label: 'Why it came back', value: back.note, hint: 'what did not come back after all: 0' }
+	];
 	const saleEntries = (sale: Schemas['SaleView']): Entry[] => [
 		sale.packets === undefined
 			? { name: 'bulk', label: 'Grams', value: String(sale.bulk ?? 0), type: 'number' }
@@ -49,7 +89,7 @@
 {/snippet}
 
 <Loading from={found} stays>
-	{#snippet children([stall, sales])}
+	{#snippet children([stall, sales, lists])}
 		{@const ready = stall.lots.items.filter((lot) => lot.gate.mayBeSold)}
 		{@const back = stall.lots.items.filter((lot) => !lot.gate.mayBeSold)}
 		<Page
@@ -100,6 +140,7 @@
 							{/each}
 						</tbody>
 					</table>
+					{#if session.works && stall.ready}<OnPaper {lists} />{/if}
 					{#if back.length > 0}
 						<h2 class="ruled mt-8">What is held back</h2>
 						<table class="figures">
@@ -146,36 +187,58 @@
 									>
 									<td
 										>{sale.packets === undefined
-											? mass(sale.bulk ?? 0, session.units)
-											: many(sale.packets, 'packet')}<br /><a
+											? mass(Math.abs(sale.bulk ?? 0), session.units)
+											: many(Math.abs(sale.packets), 'packet')}{sale.returnOf ? ' came back' : ''}<br /><a
 											class="quiet font-mono text-sm"
 											href="/lot/{number}">{number}</a
 										></td
 									>
 									<td class="num"
-										>{sale.kind === 'SALE'
-											? money(sale.price)
-											: SALE[sale.kind]}{#if session.grower && sale.delivery === undefined}<br /><Amend
-												what="what {sale.customer} got"
-												version={sale.version}
-												entries={saleEntries(sale)}
-												save={(typed, made) =>
-													ask(
-														PUT('/api/sales/{id}', {
-															params: { path: { id: sale.id } },
-															body: {
-																...(sale.packets === undefined
-																	? { bulk: numberIn('bulk', typed.bulk) }
-																	: { packets: countIn('packets', typed.packets) }),
-																soldOn: typed.soldOn,
-																price: numberIn('price', typed.price),
-																note: typed.note,
-																...made
-															}
-														})
-													)}
-												{done}
-											/>{/if}</td
+										>{sale.kind === 'SALE' ? money(sale.price) : SALE[sale.kind]}{#if session.grower}<br
+											/>{#if sale.returnOf}<Amend
+													what="what {sale.customer} brought back"
+													version={sale.version}
+													entries={backEntries(sale)}
+													save={(typed, made) =>
+														ask(
+															PUT('/api/returns/{id}', {
+																params: { path: { id: sale.id } },
+																body: { ...returnBody(sale, { ...typed, keep: 'true' }), ...made }
+															})
+														)}
+													{done}
+												/>{:else}<Amend
+													what="what {sale.customer} got"
+													act="came back"
+													entries={returnEntries(sale)}
+													save={(typed) =>
+														ask(
+															POST('/api/sales/{id}/returns', {
+																params: { path: { id: sale.id } },
+																body: returnBody(sale, typed)
+															})
+														)}
+													{done}
+												/>{/if}{#if !sale.returnOf && sale.delivery === undefined}
+												<Amend
+													what="what {sale.customer} got"
+													version={sale.version}
+													entries={saleEntries(sale)}
+													save={(typed, made) =>
+														ask(
+															PUT('/api/sales/{id}', {
+																params: { path: { id: sale.id } },
+																body: {
+																	...amount(sale, typed),
+																	soldOn: typed.soldOn,
+																	price: numberIn('price', typed.price),
+																	note: typed.note,
+																	...made
+																}
+															})
+														)}
+													{done}
+												/>{/if}{/if}</td
 									>
 								</tr>
 							{:else}

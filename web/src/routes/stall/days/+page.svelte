@@ -2,17 +2,16 @@
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import Amend from '$lib/form/Amend.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { countIn } from '$lib/form/typed';
+	import { countIn, maybeNumberIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
-	import { money, packet } from '$lib/stall/words';
-	import { dayMonth, fullDay } from '$lib/words/dates';
+	import { difference, money, packet } from '$lib/stall/words';
+	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 
 	let turn = $state(0);
@@ -26,12 +25,11 @@
 		]);
 	});
 	const attempt = new Attempt();
-	const counting = new Attempt();
 	let customerId = $state('');
 	let heldOn = $state(session.today);
 	let note = $state('');
+	let floatCash = $state('');
 	let along = $state<Record<string, string>>({});
-	let back = $state<Record<string, string>>({});
 
 	interface Offer {
 		lot: Schemas['Stocked'];
@@ -50,22 +48,21 @@
 				packingRunId: run.id,
 				taken: countIn(`lines[${i}].taken`, along[run.id])
 			}));
-			await ask(POST('/api/stall-days', { body: { customerId: market, heldOn, note, lines } }));
+			await ask(
+				POST('/api/stall-days', {
+					body: {
+						customerId: market,
+						heldOn,
+						note,
+						floatCash: maybeNumberIn('floatCash', floatCash),
+						lines
+					}
+				})
+			);
 			along = {};
 			note = '';
+			floatCash = '';
 			packing = false;
-			turn++;
-		});
-	}
-	function count(day: Schemas['StallDayView']) {
-		void counting.run(async () => {
-			const returned = Object.fromEntries(
-				day.lines.map((line) => [
-					line.packingRunId,
-					countIn('returned', back[day.id + line.packingRunId] ?? '')
-				])
-			);
-			await ask(POST('/api/stall-days/{id}/count', { params: { path: { id: day.id } }, body: { returned } }));
 			turn++;
 		});
 	}
@@ -116,6 +113,14 @@
 								}))}
 							/>
 							<TextField label="On" name="heldOn" type="date" {attempt} bind:value={heldOn} />
+							<TextField
+								label="Change in the cash box"
+								name="floatCash"
+								{attempt}
+								bind:value={floatCash}
+								inputmode="decimal"
+								unit={session.farm?.currency}
+							/>
 							<TextField label="Note" name="note" {attempt} bind:value={note} />
 						</div>
 						<table class="figures">
@@ -156,66 +161,35 @@
 				{/if}
 			{/if}
 
-			{#each waiting as day (day.id)}
-				<section class="mb-8">
-					<h2 class="ruled flex flex-wrap items-baseline justify-between gap-3">
-						{day.market}, {fullDay(day.heldOn)}
-						<a
-							class="quiet text-sm font-normal"
-							target="_blank"
-							rel="noopener"
-							href="/api/stall-days/{day.id}/sheet.pdf">sheet to take along</a
-						>
-					</h2>
-					<form
-						onsubmit={(event) => {
-							event.preventDefault();
-							count(day);
-						}}
-					>
-						<table class="figures">
-							<thead
-								><tr
-									><th scope="col">packets</th><th scope="col" class="text-right!">price</th><th
-										scope="col"
-										class="text-right!">taken</th
-									><th scope="col" class="text-right!">came back</th></tr
-								></thead
-							>
-							<tbody>
-								{#each day.lines as line (line.packingRunId)}
-									<tr>
-										<th scope="row"
-											>{line.variety}{line.seeds ? `, ${line.seeds} seeds` : ''}
-											<span class="beside font-mono">{line.number}</span></th
-										>
-										<td class="num">{money(line.price)}</td>
-										<td class="num">{line.taken}</td>
-										<td class="text-right!"
-											>{#if session.grower}<input
-													class="input w-24 text-right"
-													inputmode="numeric"
-													aria-label="Came back of {line.number}"
-													bind:value={back[day.id + line.packingRunId]}
-												/>{/if}</td
-										>
-									</tr>
-								{/each}
-							</tbody>
-						</table>
-						{#if session.grower}
-							<div class="mt-3 grid max-w-xl gap-3">
-								<Trouble attempt={counting} labels={{ returned: 'Came back', heldOn: 'The day' }} />
-								<div>
-									<Act main type="submit" disabled={counting.busy || day.heldOn > session.today}
-										>Count the day</Act
-									>
-								</div>
-							</div>
-						{/if}
-					</form>
-				</section>
-			{/each}
+			{#if waiting.length}
+				<h2 class="ruled">Not counted</h2>
+				<table class="figures mb-8">
+					<tbody>
+						{#each waiting as day (day.id)}
+							{@const along = day.lines.reduce((sum, line) => sum + line.taken, 0)}
+							<tr>
+								<th scope="row"
+									>{day.market}<br /><span class="beside">{dayMonth(day.heldOn, session.today)}</span></th
+								>
+								<td
+									>{many(along, 'packet')} taken along{#if day.tallied > 0}<br /><span class="beside"
+											>{money(day.tallied)} by the tally</span
+										>{/if}</td
+								>
+								<td class="text-right!"
+									><Act href="/stall/days/{day.id}" main={day === waiting[0]}
+										>{day.heldOn === session.today
+											? 'Sell'
+											: day.heldOn < session.today
+												? 'Count'
+												: 'Look'}</Act
+									></td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+			{/if}
 
 			<h2 class="ruled">Days before</h2>
 			<table class="figures">
@@ -227,27 +201,18 @@
 							>
 							<td
 								>{#each day.lines as line (line.packingRunId)}<span class="block"
-										>{line.taken - (line.returned ?? 0)} of {line.taken} sold, {line.variety}
+										>{line.taken - (line.returned ?? 0) - (line.given ?? 0)} of {line.taken} sold{line.given
+											? `, ${line.given} given`
+											: ''}, {line.variety}
 										<a class="quiet font-mono text-sm" href="/lot/{line.number}">{line.number}</a></span
 									>{/each}</td
 							>
-							<td class="num">{money(day.brought)}</td>
-							<td class="text-right!">
-								{#if session.grower}<Amend
-										what="the count at {day.market}"
-										act="count anew"
-										version={0}
-										entries={[]}
-										save={(_, made) =>
-											ask(
-												POST('/api/stall-days/{id}/count-anew', {
-													params: { path: { id: day.id } },
-													body: { reason: made.reason }
-												})
-											)}
-										done={() => turn++}
-									/>{/if}
-							</td>
+							<td class="num"
+								>{money(day.brought)}{#if day.difference}<br /><span class="beside"
+										>{difference(day)?.label}</span
+									>{/if}</td
+							>
+							<td class="text-right!"><a class="quiet" href="/stall/days/{day.id}">the day</a></td>
 						</tr>
 					{:else}
 						<tr

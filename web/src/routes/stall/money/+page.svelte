@@ -111,7 +111,7 @@
 										></th
 									>
 									<td class="num">{money(one.money.cost)}</td>
-									<td class="num">{money(one.money.brought)}</td>
+									<td class="num">{money(one.money.brought + one.money.byProducts)}</td>
 									<td class="num">{money(one.money.left)}</td>
 									<td class="num">{hoursWord(allHours(one.money.hours))}</td>
 									<td class="num">{area(one.money.area, session.units)}</td>
@@ -174,6 +174,7 @@
 						]}
 						work={year.work}
 						outlays={year.outlays}
+						byProducts={year.byProducts}
 						{done}
 					/>
 				</section>

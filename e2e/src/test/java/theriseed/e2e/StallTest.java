@@ -163,19 +163,64 @@ class StallTest {
         assertThat(grower.field("Take along of " + number)).hasValue("41");
         grower.type("Take along of " + number, "12");
         grower.act("Pack them");
-        Locator day = grower.page.locator("section").filter(new Locator.FilterOptions().setHasText(market));
-        day.getByLabel("Came back of " + number).fill("5");
-        day.getByText("Count the day").click();
-        Locator counted = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(market));
-        assertThat(counted).containsText("7 of 12 sold");
-        assertThat(counted).containsText("€17.50");
+        Locator day = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(market));
+        assertThat(day).containsText("12 packets taken along");
+        day.getByText("Sell").click();
+        Locator pile =
+                grower.page.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("50 seeds"));
+        pile.click();
+        pile.click();
+        assertThat(grower.page.getByLabel("This customer")).containsText("€5.00");
+        grower.act("Sold");
+        assertThat(pile).containsText("10 there");
+        pile.click();
+        grower.act("Given");
+        assertThat(pile).containsText("9 there");
+        grower.act("The stall is over");
+        assertThat(grower.field("Came back of " + number)).hasValue("9");
+        assertThat(grower.field("Given of " + number)).hasValue("1");
+        grower.type("Came back of " + number, "5");
+        grower.type("Cash after the last", "14");
+        grower.act("Count the day");
+        Locator counted = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(number));
+        assertThat(counted).containsText("6");
+        grower.sees("€1.00 missing");
 
-        counted.getByText("count anew").click();
+        grower.act("count anew");
         because("a box stayed in the van");
-        day.getByLabel("Came back of " + number).fill("9");
-        day.getByText("Count the day").click();
-        assertThat(counted).containsText("3 of 12 sold");
-        assertThat(counted).containsText("€7.50");
+        grower.act("The stall is over");
+        grower.type("Came back of " + number, "9");
+        grower.act("Count the day");
+        grower.sees("The cash was not counted.");
+        grower.at("/stall/days");
+        assertThat(day).containsText("2 of 12 sold, 1 given");
+        assertThat(day).containsText("€5.00");
+    }
+
+    @Test
+    void aPacketThatComesBackIsAReturnAndIsThereAgain() {
+        grower.at("/stall/" + number);
+        String customer = "Croft " + UUID.randomUUID();
+        grower.type("To whom", customer);
+        grower.page
+                .locator("form")
+                .filter(new Locator.FilterOptions().setHasText("To whom"))
+                .getByLabel("Packets")
+                .fill("4");
+        grower.act("Sold");
+        grower.sees("36 packets");
+        grower.at("/stall");
+        Locator sale = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(customer));
+        sale.getByText("came back").click();
+        dialog().getByLabel("Packets").fill("5");
+        dialog().getByLabel("Paid back").fill("2.50");
+        dialog().getByText("Keep it").click();
+        assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("as much as they still have");
+        dialog().getByLabel("Packets").fill("1");
+        dialog().getByText("Keep it").click();
+        assertThat(sale.first()).containsText("1 packet came back");
+        grower.at("/stall/" + number);
+        grower.sees("37 packets");
     }
 
     @Test

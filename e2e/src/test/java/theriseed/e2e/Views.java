@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
@@ -11,6 +12,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import theriseed.server.Client;
+import theriseed.server.Season;
 import tools.jackson.databind.JsonNode;
 
 /** Where each view of the demo farm is found, by its route; a view of a record shows one that has much to show. */
@@ -83,6 +85,7 @@ final class Views {
                 "/stall/mixes/[number]",
                 "/stall/mixes/"
                         + client.get("/api/mixes").ok().at("/items/0/number").asString());
+        paths.put("/stall/days/[id]", "/stall/days/" + dayAtTheStall());
         paths.put(
                 "/stall/orders/[id]",
                 "/stall/orders/"
@@ -136,6 +139,43 @@ final class Views {
             }
         }
         throw new AssertionError("no lot of " + variety);
+    }
+
+    /** A day that is sold at today. */
+    private String dayAtTheStall() {
+        JsonNode lot = client.get("/api/stocked")
+                .ok()
+                .get("lots")
+                .valueStream()
+                .filter(one -> one.at("/gate/mayBeSold").asBoolean()
+                        && one.at("/stock/packetsFree").asInt() > 2)
+                .findFirst()
+                .orElseThrow();
+        JsonNode run = lot.at("/stock/runs")
+                .valueStream()
+                .filter(one -> one.get("free").asInt() > 2)
+                .findFirst()
+                .orElseThrow();
+        return client.post(
+                        "/api/stall-days",
+                        Season.record(
+                                "customerId",
+                                client.get("/api/customers").ok().at("/0/id").asString(),
+                                "heldOn",
+                                "2026-08-14",
+                                "note",
+                                "",
+                                "lines",
+                                List.of(Season.record(
+                                        "number",
+                                        lot.at("/lot/number").asString(),
+                                        "packingRunId",
+                                        run.get("id").asString(),
+                                        "taken",
+                                        2))))
+                .ok()
+                .get("id")
+                .asString();
     }
 
     private String trial() {

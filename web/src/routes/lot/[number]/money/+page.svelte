@@ -68,8 +68,8 @@
 				<p class="flex-1 text-lg">
 					<strong>{lot.variety}</strong>
 					<span class="beside">{cropWord(lot.crop)}</span><br />
-					{#if of}cost {money(of.cost)}, brought {money(of.brought)} so far{:else}came to nothing; what it
-						cost is carried by the other lots of its season{/if}
+					{#if of}cost {money(of.cost)}, brought {money(of.brought + of.byProducts)} so far{:else}came to
+						nothing; what it cost is carried by the other lots of its season{/if}
 				</p>
 			</div>
 			<div class="grid items-start gap-x-12 gap-y-8 lg:grid-cols-2">
@@ -100,6 +100,9 @@
 										>brought <span class="beside font-normal">{many(of.packetsSold, 'packet')} sold</span></th
 									><td class="num">{money(of.brought)}</td></tr
 								>
+								{#if of.byProducts > 0}<tr
+										><th scope="row">by-products brought</th><td class="num">{money(of.byProducts)}</td></tr
+									>{/if}
 								{#if of.fees > 0}<tr><th scope="row">fees of it</th><td class="num">{money(of.fees)}</td></tr
 									>{/if}
 								<tr
@@ -224,10 +227,11 @@
 					<Written
 						bearers={[
 							{ label: `lot ${lot.number} alone`, lotId: lot.lotId },
-							{ label: 'its whole planting', plantingId: lot.plantingId }
+							...(lot.plantingId ? [{ label: 'its whole planting', plantingId: lot.plantingId }] : [])
 						]}
 						work={lot.work}
 						outlays={lot.outlays}
+						byProducts={lot.byProducts}
 						{done}
 					/>
 				</section>

@@ -68,7 +68,7 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
         for (Map.Entry<P, Spent> planting : plantings.entrySet()) {
             List<Lot<L, P>> from = picked.getOrDefault(planting.getKey(), List.of());
             if (from.isEmpty()) {
-                failed += planting.getValue().cost(wage);
+                failed += lost(planting.getValue(), wage);
             }
             double mass = from.stream().mapToDouble(Lot::mass).sum();
             for (Lot<L, P> lot : from) {
@@ -80,7 +80,7 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
         double bearing = 0;
         for (Lot<L, P> lot : lots) {
             double cost = spent.get(lot.id()).cost(wage);
-            failed += lot.failed() ? cost : 0;
+            failed += lot.failed() ? lost(spent.get(lot.id()), wage) : 0;
             bearing += lot.failed() || !lot.carries() ? 0 : cost;
         }
         Map<L, Cost> byLot = new HashMap<>();
@@ -92,6 +92,11 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
             }
         }
         return new LotCosts<>(byLot, failed, bearing > 0 ? 0 : failed);
+    }
+
+    /** What is lost of what failed: its by-products were sold all the same. Below 0 where they brought more than it cost. */
+    private static double lost(Spent failed, double wage) {
+        return failed.cost(wage) - failed.byProducts();
     }
 
     /** Carries cost along the pours, a lot only once all that was poured into it has arrived. */

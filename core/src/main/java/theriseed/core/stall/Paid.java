@@ -12,12 +12,12 @@ import java.util.OptionalDouble;
  */
 public record Paid(double cost, double left, OptionalDouble perHour, OptionalDouble perSquareMetre) {
     /**
-     * @param brought by sales, before {@code fees}, a share of it from 0 to below 1
+     * @param brought by sales of seed, before {@code fees}, a share of it from 0 to below 1; by-products have none
      * @param failed its share of what came to nothing
      */
     public static Paid of(double brought, double fees, Spent spent, double failed, double wage) {
         double cost = spent.cost(wage) + failed;
-        double received = brought * (1 - fees);
+        double received = brought * (1 - fees) + spent.byProducts();
         double left = received - cost;
         return new Paid(
                 cost,

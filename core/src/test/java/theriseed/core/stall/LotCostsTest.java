@@ -152,4 +152,17 @@ class LotCostsTest {
         assertThat(paid.perHour()).isEmpty();
         assertThat(paid.perSquareMetre()).isEmpty();
     }
+
+    @Test
+    void byProductsOfWhatFailedLowerWhatTheOthersCarry() {
+        Spent sold = materials(100).plus(Spent.sold(30));
+        assertThat(sold.times(0.5).byProducts()).isEqualTo(15);
+        LotCosts<String> costs = LotCosts.of(
+                Map.of("kale", sold),
+                List.of(new LotCosts.Lot<>("good", null, 10, materials(50), false, true)),
+                List.of(),
+                WAGE);
+        assertThat(costs.failed()).isEqualTo(70);
+        assertThat(Paid.of(100, 0.1, sold, 0, WAGE).left()).isEqualTo(90 + 30 - 100);
+    }
 }

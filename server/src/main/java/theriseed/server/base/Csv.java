@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -18,6 +19,7 @@ import org.springframework.http.ResponseEntity;
 public final class Csv {
     private static final String RUNS_IN_A_SPREADSHEET = "=+-@\t\r";
     private static final String MARK = "'";
+    private static final Pattern BELOW_NOTHING = Pattern.compile("-\\d+(\\.\\d+)?");
     private static final MediaType TYPE = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private Csv() {}
@@ -72,12 +74,14 @@ public final class Csv {
         return cell.startsWith(MARK) && marked(cell.substring(1)) ? cell.substring(1) : cell;
     }
 
-    /** What would run, and what was marked itself, so that a mark taken off is always one that was put on. */
+    /** What would run, which a number below 0 does not, and what was marked itself, so that a mark taken off is always one that was put on. */
     private static boolean marked(String text) {
         int first = 0;
         while (text.startsWith(MARK, first)) {
             first++;
         }
-        return first < text.length() && RUNS_IN_A_SPREADSHEET.indexOf(text.charAt(first)) >= 0;
+        return first < text.length()
+                && RUNS_IN_A_SPREADSHEET.indexOf(text.charAt(first)) >= 0
+                && !BELOW_NOTHING.matcher(text.substring(first)).matches();
     }
 }

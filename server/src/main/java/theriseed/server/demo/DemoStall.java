@@ -82,8 +82,16 @@ class DemoStall {
                     named("Market, summer").id(),
                     LocalDate.of(2026, 8, 8),
                     "rain from noon",
+                    new BigDecimal("30.00"),
                     List.of(new StallDays.Along(poppy, run, 40, null)));
-            days.count(day.id(), Map.of(run, 12));
+            days.count(
+                    day.id(),
+                    new StallDays.CameHome(
+                            Map.of(run, 12),
+                            Map.of(run, 1),
+                            new BigDecimal("30.00"),
+                            new BigDecimal("74.40"),
+                            new BigDecimal("25.20")));
         });
         on(
                 "2026-08-10T18:00",

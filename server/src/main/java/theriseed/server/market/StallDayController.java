@@ -17,14 +17,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import theriseed.server.base.FarmTime;
 import theriseed.server.base.HandsWork;
+import theriseed.server.base.Made;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReasonRequest;
-import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
-import theriseed.server.paper.Paper;
-import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 
 /** Days at the stall over HTTP, and the sheet to take along. */
@@ -33,8 +32,10 @@ class StallDayController {
     private final StallDays days;
     private final Farms farms;
     private final Readers readers;
+    private final FarmTime time;
 
-    StallDayController(StallDays days, Farms farms, Readers readers) {
+    StallDayController(StallDays days, Farms farms, Readers readers, FarmTime time) {
+        this.time = time;
         this.readers = readers;
         this.days = days;
         this.farms = farms;
@@ -54,6 +55,7 @@ class StallDayController {
             @NotNull UUID customerId,
             @NotNull LocalDate heldOn,
             @NotNull @Size(max = 300) String note,
+            @Maybe BigDecimal floatCash,
             @NotNull List<@NotNull @Valid AlongRequest> lines) {}
 
     @HandsWork
@@ -68,15 +70,70 @@ class StallDayController {
                 request.customerId(),
                 request.heldOn(),
                 request.note(),
+                orNothing(request.floatCash()),
                 request.lines().stream().map(AlongRequest::along).toList());
     }
 
-    /** Packets that came back, by run. */
-    record ReturnRequest(@NotNull Map<UUID, @NotNull Integer> returned) {}
+    private static BigDecimal orNothing(BigDecimal money) {
+        return money == null ? BigDecimal.ZERO : money;
+    }
+
+    /** @param price agreed in all; absent for the price of each */
+    record HandedRequest(
+            @NotNull UUID id,
+            @NotNull List<@NotNull @Valid HandRequest> lines,
+            boolean gift,
+            @Maybe BigDecimal price,
+            @Maybe Made made) {}
+
+    record HandRequest(@NotNull UUID packingRunId, @NotNull Integer packets) {
+        StallDays.Hand hand() {
+            return new StallDays.Hand(packingRunId, packets);
+        }
+    }
+
+    @HandsWork
+    @GetMapping("/api/stall-days/{id}")
+    StallDayView day(@PathVariable UUID id) {
+        return days.get(id);
+    }
+
+    @PostMapping("/api/stall-days/{id}/handed")
+    StallDayView hand(@PathVariable UUID id, @Valid @RequestBody HandedRequest request) {
+        return days.hand(
+                request.id(),
+                id,
+                request.lines().stream().map(HandRequest::hand).toList(),
+                request.gift(),
+                request.price(),
+                request.made() == null ? time.now() : request.made().moment(time));
+    }
+
+    @PostMapping("/api/stall-days/{id}/handed/{handedId}/take-back")
+    StallDayView takeBack(@PathVariable UUID id, @PathVariable UUID handedId) {
+        return days.takeBack(id, handedId);
+    }
+
+    /** Packets that came back and those given, by run, and the cash box; absent where nobody counted it. */
+    record CameHomeRequest(
+            @NotNull Map<UUID, @NotNull Integer> returned,
+            @Maybe Map<UUID, @NotNull Integer> given,
+            @Maybe BigDecimal floatCash,
+            @Maybe BigDecimal cashCounted,
+            @Maybe BigDecimal paidOtherwise) {
+        StallDays.CameHome home() {
+            return new StallDays.CameHome(
+                    returned,
+                    given == null ? Map.of() : given,
+                    orNothing(floatCash),
+                    cashCounted,
+                    orNothing(paidOtherwise));
+        }
+    }
 
     @PostMapping("/api/stall-days/{id}/count")
-    StallDayView count(@PathVariable UUID id, @Valid @RequestBody ReturnRequest request) {
-        return days.count(id, request.returned());
+    StallDayView count(@PathVariable UUID id, @Valid @RequestBody CameHomeRequest request) {
+        return days.count(id, request.home());
     }
 
     @PostMapping("/api/stall-days/{id}/count-anew")
@@ -84,37 +141,10 @@ class StallDayController {
         return days.countAnew(id, request.reason());
     }
 
-    /** The sheet to take along, with room to tally. */
+    /** The sheet to take along, with room to tally; of a day that was counted, what it came to. */
     @HandsWork
     @GetMapping(value = "/api/stall-days/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(@PathVariable UUID id) {
-        StallDayView day = days.get(id);
-        FarmView farm = farms.get();
-        Reader reader = readers.now();
-        Paper paper = new Paper("Stall day", farm.name() + ", " + reader.day(day.heldOn()), reader);
-        paper.title("Stall day", day.market() + ", " + reader.day(day.heldOn()));
-        if (!day.note().isBlank()) {
-            paper.words(day.note());
-        }
-        paper.table(
-                List.of("lot", "variety", "packet", "each, " + farm.currency(), "taken", "sold", "back"),
-                day.lines().stream()
-                        .map(line -> List.of(
-                                line.number(),
-                                line.variety(),
-                                line.seeds() == null ? "" : line.seeds() + " seeds",
-                                reader.money(line.price()),
-                                String.valueOf(line.taken()),
-                                "............",
-                                line.returned() == null ? "......" : String.valueOf(line.returned())))
-                        .toList(),
-                0.18,
-                0.24,
-                0.15,
-                -0.12,
-                -0.09,
-                0.13,
-                -0.09);
-        return paper.file("stall-day-" + day.heldOn());
+        return new StallDaySheet(days.get(id), farms.get(), readers.now()).file();
     }
 }

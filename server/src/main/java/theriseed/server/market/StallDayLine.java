@@ -2,12 +2,15 @@ package theriseed.server.market;
 
 import jakarta.persistence.Entity;
 import java.math.BigDecimal;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Stream;
+import theriseed.core.stall.CashCount;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 import theriseed.server.stall.Promises;
 
-/** Packets of a run taken along, and how many came back. */
+/** Packets of a run taken along, how many came back, and how many were gifts. */
 @Entity
 class StallDayLine extends Recorded {
     private UUID stallDayId;
@@ -15,7 +18,10 @@ class StallDayLine extends Recorded {
     private UUID packingRunId;
     private int taken;
     private Integer returned;
+    private int given;
+    private BigDecimal letOff;
     private UUID saleId;
+    private UUID giftSaleId;
     private BigDecimal price;
 
     protected StallDayLine() {}
@@ -27,23 +33,35 @@ class StallDayLine extends Recorded {
         this.packingRunId = packingRunId;
         this.taken = taken;
         this.price = price;
+        this.letOff = BigDecimal.ZERO;
     }
 
-    void returned(int packets) {
-        returned = packets;
+    /** @param off what was let off the price of those sold */
+    void count(int back, int gifts, BigDecimal off) {
+        returned = back;
+        given = gifts;
+        letOff = off;
     }
 
     void sold(UUID sale) {
         saleId = sale;
     }
 
-    void countAnew() {
-        returned = null;
-        saleId = null;
+    void given(UUID gift) {
+        giftSaleId = gift;
     }
 
-    UUID saleId() {
-        return saleId;
+    void countAnew() {
+        returned = null;
+        given = 0;
+        letOff = BigDecimal.ZERO;
+        saleId = null;
+        giftSaleId = null;
+    }
+
+    /** What was booked when it was counted. */
+    Stream<UUID> booked() {
+        return Stream.of(saleId, giftSaleId).filter(Objects::nonNull);
     }
 
     UUID stallDayId() {
@@ -70,16 +88,24 @@ class StallDayLine extends Recorded {
         return price;
     }
 
-    /** Packets that did not come back; only when they were counted. */
-    int sold() {
-        return taken - returned;
+    int given() {
+        return given;
     }
 
-    BigDecimal brought() {
-        return price.multiply(BigDecimal.valueOf(sold()));
+    BigDecimal letOff() {
+        return letOff;
+    }
+
+    /** What it comes to; only when it was counted. */
+    CashCount.Line counted() {
+        return new CashCount.Line(taken, returned, given, price, letOff);
     }
 
     Promises.Promise promise() {
-        return new Promises.Promise(lotId, packingRunId, taken, null);
+        return promise(taken);
+    }
+
+    Promises.Promise promise(int packets) {
+        return new Promises.Promise(lotId, packingRunId, packets, null);
     }
 }

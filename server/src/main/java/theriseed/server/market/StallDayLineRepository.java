@@ -10,5 +10,5 @@ interface StallDayLineRepository extends JpaRepository<StallDayLine, UUID> {
 
     List<StallDayLine> findByLotIdInAndReturnedIsNull(Collection<UUID> lots);
 
-    boolean existsBySaleId(UUID sale);
+    boolean existsBySaleIdOrGiftSaleId(UUID sale, UUID gift);
 }

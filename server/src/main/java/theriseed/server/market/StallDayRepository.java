@@ -1,6 +1,8 @@
 package theriseed.server.market;
 
 import jakarta.persistence.LockModeType;
+import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Page;
@@ -15,6 +17,8 @@ interface StallDayRepository extends JpaRepository<StallDay, UUID> {
     Optional<StallDay> lock(UUID id);
 
     Page<StallDay> findAllByOrderByHeldOnDescIdDesc(Pageable page);
+
+    List<StallDay> findByCountedFalseAndHeldOnLessThanEqualOrderByHeldOnAscIdAsc(LocalDate day);
 
     boolean existsByCustomerIdAndCountedFalse(UUID customer);
 }

@@ -1,25 +1,35 @@
 package theriseed.server.market;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
+import theriseed.core.stall.AgreedPrice;
+import theriseed.core.stall.CashCount;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
+import theriseed.server.base.Once;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
@@ -36,7 +46,6 @@ import theriseed.server.stall.Customers;
 import theriseed.server.stall.Leaving;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.PriceLists;
-import theriseed.server.stall.Promises;
 import theriseed.server.stall.SaleToCorrect;
 import theriseed.server.stall.SaleView;
 import theriseed.server.stall.Stall;
@@ -48,9 +57,11 @@ import theriseed.server.stall.Terms;
 @Service
 public class StallDays {
     private static final int MOST_LINES = 300;
+    private static final Range MONEY = Range.of(0, 1e6, "");
 
     private final StallDayRepository days;
     private final StallDayLineRepository lines;
+    private final HandedRepository handed;
     private final Customers customers;
     private final PriceLists priceLists;
     private final Lots lots;
@@ -60,11 +71,13 @@ public class StallDays {
     private final Stocks stocks;
     private final Corrections corrections;
     private final Stamps stamps;
+    private final Once once;
     private final FarmTime time;
 
     StallDays(
             StallDayRepository days,
             StallDayLineRepository lines,
+            HandedRepository handed,
             Customers customers,
             PriceLists priceLists,
             Lots lots,
@@ -74,9 +87,12 @@ public class StallDays {
             Stocks stocks,
             Corrections corrections,
             Stamps stamps,
+            Once once,
             FarmTime time) {
+        this.once = once;
         this.days = days;
         this.lines = lines;
+        this.handed = handed;
         this.customers = customers;
         this.priceLists = priceLists;
         this.lots = lots;
@@ -92,14 +108,16 @@ public class StallDays {
     /** @param price a packet there; null for what the market's terms say */
     public record Along(String number, UUID packingRunId, int taken, BigDecimal price) {}
 
+    /** @param floatCash change in the cash box before the first sale */
     @GrowersWork
     @Transactional
-    public StallDayView take(UUID customerId, LocalDate heldOn, String note, List<Along> along) {
+    public StallDayView take(UUID customerId, LocalDate heldOn, String note, BigDecimal floatCash, List<Along> along) {
         CustomerView market = customers.get(customerId);
+        MONEY.check("floatCash", floatCash);
         SeasonDates.check(
                 "heldOn", heldOn, time.today().minusDays(60), time.today().plusDays(60));
         Range.of(1, MOST_LINES, "lines").check("lines", along.size());
-        StallDay day = days.save(new StallDay(market.id(), heldOn, note, stamps.now()));
+        StallDay day = days.save(new StallDay(market.id(), heldOn, note, floatCash, stamps.now()));
         Map<String, LotView> locked =
                 lots.lock(along.stream().map(Along::number).toList());
         List<LotKnown> known = gate.of(Set.copyOf(locked.values()));
@@ -115,6 +133,9 @@ public class StallDays {
             if (!seen.add(run.id())) {
                 throw new Refused(at + "packingRunId", one.number(), "market.twice");
             }
+            if (heldOn.isBefore(run.packedOn())) {
+                throw new Refused("heldOn", heldOn, "market.packedAfter", "lot", one.number(), "day", run.packedOn());
+            }
             Range.of(1, run.free(), "packets").because("RUN_HAS_LEFT").check(at + "taken", one.taken());
             BigDecimal price = one.price() == null
                     ? terms.packet(locked.get(one.number()).varietyId(), run)
@@ -125,39 +146,175 @@ public class StallDays {
         return view(day);
     }
 
-    /** What came back, by run; the rest was sold. */
-    @GrowersWork
+    /** Packets of a run that go over the table. */
+    public record Hand(UUID packingRunId, int packets) {}
+
+    /**
+     * Packets that go over the table at once.
+     *
+     * @param id made on the phone, under which it is kept once
+     * @param price agreed in all; null for the price of each
+     * @param at when, by the farm's clock
+     */
+    @HandsWork
     @Transactional
-    public StallDayView count(UUID id, Map<UUID, Integer> returned) {
-        StallDay day = days.lock(id).orElseThrow(NotFound.of("stall day"));
+    public StallDayView hand(UUID id, UUID dayId, List<Hand> hands, boolean gift, BigDecimal price, Instant at) {
+        StallDay day = days.lock(dayId).orElseThrow(NotFound.of("stall day"));
+        once.record(id, () -> kept(id), () -> {
+            day.checkOpen();
+            checkCome(day);
+            Range.of(1, MOST_LINES, "lines").check("lines", hands.size());
+            List<StallDayLine> along = lines.findByStallDayIdInOrderById(List.of(dayId));
+            Map<UUID, List<Handed>> tally = tally(along);
+            List<StallDayLine> of = new ArrayList<>();
+            for (int i = 0; i < hands.size(); i++) {
+                Hand one = hands.get(i);
+                StallDayLine line = along.stream()
+                        .filter(some -> some.packingRunId().equals(one.packingRunId()))
+                        .findFirst()
+                        .orElseThrow(NotFound.of("packets taken along"));
+                if (of.contains(line)) {
+                    throw new Refused("lines[" + i + "].packingRunId", one.packingRunId(), "market.twice");
+                }
+                int gone = tally.getOrDefault(line.id(), List.of()).stream()
+                        .mapToInt(Handed::packets)
+                        .sum();
+                Range.of(1, line.taken() - gone, "packets")
+                        .because("ON_THE_TABLE")
+                        .check("lines[" + i + "].packets", one.packets());
+                of.add(line);
+            }
+            List<BigDecimal> prices = IntStream.range(0, hands.size())
+                    .mapToObj(i -> gift
+                            ? BigDecimal.ZERO
+                            : of.get(i)
+                                    .price()
+                                    .multiply(BigDecimal.valueOf(hands.get(i).packets())))
+                    .toList();
+            List<BigDecimal> paid = price == null ? prices : AgreedPrice.shares(prices, price);
+            return handed.saveAllAndFlush(IntStream.range(0, hands.size())
+                    .mapToObj(i ->
+                            new Handed(id, of.get(i).id(), hands.get(i).packets(), gift, paid.get(i), at, stamps.now()))
+                    .toList());
+        });
+        return view(day);
+    }
+
+    private Optional<List<Handed>> kept(UUID atOnce) {
+        return Optional.of(handed.findByAtOnceIdOrderById(atOnce)).filter(some -> !some.isEmpty());
+    }
+
+    /** What was tapped by mistake did not go over the table. */
+    @HandsWork
+    @Transactional
+    public StallDayView takeBack(UUID dayId, UUID handedId) {
+        StallDay day = days.lock(dayId).orElseThrow(NotFound.of("stall day"));
         day.checkOpen();
+        Set<UUID> own = lines.findByStallDayIdInOrderById(List.of(dayId)).stream()
+                .map(StallDayLine::id)
+                .collect(Collectors.toSet());
+        kept(handedId)
+                .filter(some -> own.contains(some.get(0).stallDayLineId()))
+                .orElseThrow(NotFound.of("sale of this tally"))
+                .forEach(Handed::takeBack);
+        handed.flush();
+        return view(day);
+    }
+
+    private void checkCome(StallDay day) {
         if (day.heldOn().isAfter(time.today())) {
             throw new Refused("heldOn", day.heldOn(), "market.notYet");
         }
+    }
+
+    /**
+     * What came home from a stall.
+     *
+     * @param returned packets that came back, by run, of each; {@code given} of the others, where not all were sold
+     * @param floatCash change that was in the cash box before
+     * @param cashCounted in it after the last sale; null where nobody counted it
+     */
+    public record CameHome(
+            Map<UUID, Integer> returned,
+            Map<UUID, Integer> given,
+            BigDecimal floatCash,
+            BigDecimal cashCounted,
+            BigDecimal paidOtherwise) {}
+
+    /** Books the day: what did not come back was sold, unless it was given. */
+    @GrowersWork
+    @Transactional
+    public StallDayView count(UUID id, CameHome home) {
+        StallDay day = days.lock(id).orElseThrow(NotFound.of("stall day"));
+        day.checkOpen();
+        checkCome(day);
         List<StallDayLine> all = lines.findByStallDayIdInOrderById(List.of(id));
+        Map<UUID, List<Handed>> tally = tally(all);
+        MONEY.check("floatCash", home.floatCash());
+        MONEY.check("paidOtherwise", home.paidOtherwise());
+        if (home.cashCounted() != null) {
+            MONEY.check("cashCounted", home.cashCounted());
+        }
         for (StallDayLine line : all) {
-            Integer back = returned.get(line.packingRunId());
+            Integer back = home.returned().get(line.packingRunId());
             if (back == null) {
                 throw new Refused("returned", "nothing", "market.everyLine");
             }
-            line.returned(
-                    Range.of(0, line.taken(), "packets").because("TAKEN_ALONG").check("returned", back));
+            Range.of(0, line.taken(), "packets").because("TAKEN_ALONG").check("returned", back);
+            int gifts = home.given().getOrDefault(line.packingRunId(), 0);
+            Range.of(0, line.taken() - back, "packets")
+                    .because("DID_NOT_COME_BACK")
+                    .check("given", gifts);
+            line.count(
+                    back, gifts, letOff(line, line.taken() - back - gifts, tally.getOrDefault(line.id(), List.of())));
         }
         lines.flush();
-        List<StallDayLine> gone = all.stream().filter(line -> line.sold() > 0).toList();
-        List<SaleView> sold = stall.deliver(
-                day.customerId(),
-                gone.stream()
-                        .map(line -> new Stall.Going(
-                                new Promises.Promise(line.lotId(), line.packingRunId(), line.sold(), null),
-                                Leaving.sold(day.heldOn(), line.brought())))
-                        .toList());
-        for (int i = 0; i < gone.size(); i++) {
-            gone.get(i).sold(sold.get(i).id());
+        List<Booking> bookings =
+                all.stream().flatMap(line -> bookings(day, line)).toList();
+        List<SaleView> booked = stall.deliver(
+                day.customerId(), bookings.stream().map(Booking::going).toList());
+        for (int i = 0; i < bookings.size(); i++) {
+            bookings.get(i).kept().accept(booked.get(i).id());
         }
-        day.count();
+        day.count(home.floatCash(), home.cashCounted(), home.paidOtherwise());
         days.flush();
         return view(day);
+    }
+
+    /** What leaves, and who keeps which sale that became. */
+    private record Booking(Stall.Going going, Consumer<UUID> kept) {}
+
+    private static Stream<Booking> bookings(StallDay day, StallDayLine line) {
+        CashCount.Line counted = line.counted();
+        List<Booking> both = new ArrayList<>();
+        if (counted.sold() > 0) {
+            both.add(new Booking(
+                    new Stall.Going(line.promise(counted.sold()), Leaving.sold(day.heldOn(), counted.brought())),
+                    line::sold));
+        }
+        if (counted.given() > 0) {
+            both.add(new Booking(
+                    new Stall.Going(line.promise(counted.given()), Leaving.given(day.heldOn())), line::given));
+        }
+        return both.stream();
+    }
+
+    /** What the tally let off the price, no more than what those sold would have brought. */
+    private static BigDecimal letOff(StallDayLine line, int sold, List<Handed> tally) {
+        BigDecimal off = tally.stream()
+                .filter(one -> !one.gift())
+                .map(one ->
+                        line.price().multiply(BigDecimal.valueOf(one.packets())).subtract(one.price()))
+                .reduce(BigDecimal.ZERO, BigDecimal::add);
+        return off.min(line.price().multiply(BigDecimal.valueOf(sold)));
+    }
+
+    private Map<UUID, List<Handed>> tally(List<StallDayLine> of) {
+        return handed
+                .findByStallDayLineIdInAndTakenBackFalseOrderById(
+                        of.stream().map(StallDayLine::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(Handed::stallDayLineId));
     }
 
     /** The count was wrong: what was thought sold is away again, until it is counted anew. */
@@ -175,8 +332,9 @@ public class StallDays {
             counted.put(counted(line), line.returned() + " of " + line.taken());
             nothing.put(counted(line), "counted anew");
         });
-        stall.takeBack(
-                all.stream().map(StallDayLine::saleId).filter(Objects::nonNull).toList(), because);
+        counted.put("cash", String.valueOf(day.cashCounted()));
+        nothing.put("cash", "counted anew");
+        stall.takeBack(all.stream().flatMap(StallDayLine::booked).toList(), because);
         all.forEach(StallDayLine::countAnew);
         day.countAnew();
         corrections.keep("stall day", id, counted, nothing, because);
@@ -190,7 +348,7 @@ public class StallDays {
 
     @EventListener
     void on(SaleToCorrect sale) {
-        if (lines.existsBySaleId(sale.saleId())) {
+        if (lines.existsBySaleIdOrGiftSaleId(sale.saleId(), sale.saleId())) {
             throw new Refused("sale", "counted", "market.saleOfADay");
         }
     }
@@ -233,10 +391,15 @@ public class StallDays {
                 stocks.runs(all.stream().map(StallDayLine::packingRunId).toList());
         Map<UUID, CustomerView> markets =
                 customers.byIds(of.stream().map(StallDay::customerId).collect(Collectors.toSet()));
+        Map<UUID, List<Handed>> tally = tally(all);
         Map<UUID, List<StallDayLine>> byDay = all.stream().collect(Collectors.groupingBy(StallDayLine::stallDayId));
         return of.stream()
                 .map(day -> {
                     List<StallDayLine> own = byDay.getOrDefault(day.id(), List.of());
+                    Shown shown = new Shown(lot, variety, runs, tally);
+                    List<CashCount.Line> counted = day.counted()
+                            ? own.stream().map(StallDayLine::counted).toList()
+                            : List.of();
                     return new StallDayView(
                             day.id(),
                             day.customerId(),
@@ -244,22 +407,92 @@ public class StallDays {
                             day.heldOn(),
                             day.note(),
                             day.counted(),
+                            own.stream().map(shown::line).toList(),
+                            CashCount.due(counted),
+                            day.floatCash(),
+                            day.cashCounted(),
+                            day.paidOtherwise(),
+                            day.cashCounted() == null
+                                    ? null
+                                    : CashCount.of(counted, day.floatCash(), day.cashCounted(), day.paidOtherwise())
+                                            .difference(),
                             own.stream()
-                                    .map(line -> new StallDayView.AlongLine(
-                                            line.packingRunId(),
-                                            lot.get(line.lotId()).number(),
-                                            variety.get(lot.get(line.lotId()).varietyId())
-                                                    .name(),
-                                            runs.get(line.packingRunId()).seeds(),
-                                            line.taken(),
-                                            line.returned(),
-                                            line.price()))
-                                    .toList(),
-                            own.stream()
-                                    .filter(line -> line.returned() != null)
-                                    .map(StallDayLine::brought)
-                                    .reduce(BigDecimal.ZERO, BigDecimal::add));
+                                    .flatMap(shown::tally)
+                                    .map(Handed::price)
+                                    .reduce(BigDecimal.ZERO, BigDecimal::add),
+                            day.counted() ? List.of() : shown.handed(own));
                 })
                 .toList();
+    }
+
+    /** What the lines of days are shown with. */
+    private record Shown(
+            Map<UUID, LotView> lots,
+            Map<UUID, VarietyView> varieties,
+            Map<UUID, PackingRunView> runs,
+            Map<UUID, List<Handed>> tally) {
+        Stream<Handed> tally(StallDayLine line) {
+            return tally.getOrDefault(line.id(), List.of()).stream();
+        }
+
+        private String variety(StallDayLine line) {
+            return varieties.get(lots.get(line.lotId()).varietyId()).name();
+        }
+
+        StallDayView.AlongLine line(StallDayLine line) {
+            PackingRunView run = runs.get(line.packingRunId());
+            return new StallDayView.AlongLine(
+                    run.id(),
+                    lots.get(line.lotId()).number(),
+                    variety(line),
+                    run.seeds(),
+                    run.byWeight(),
+                    run.metres(),
+                    line.taken(),
+                    line.returned(),
+                    line.returned() == null ? null : line.given(),
+                    line.price(),
+                    tally(line).mapToInt(Handed::packets).sum(),
+                    tally(line).filter(Handed::gift).mapToInt(Handed::packets).sum());
+        }
+
+        /** What went over the table at once, the last first. */
+        List<StallDayView.HandedView> handed(List<StallDayLine> own) {
+            Map<UUID, StallDayLine> byId = own.stream().collect(Collectors.toMap(StallDayLine::id, one -> one));
+            return own.stream()
+                    .flatMap(this::tally)
+                    .sorted(Comparator.comparing(Handed::id).reversed())
+                    .collect(Collectors.groupingBy(Handed::atOnceId, LinkedHashMap::new, Collectors.toList()))
+                    .values()
+                    .stream()
+                    .map(some -> handed(some, byId))
+                    .toList();
+        }
+
+        private StallDayView.HandedView handed(List<Handed> some, Map<UUID, StallDayLine> lines) {
+            Handed first = some.get(0);
+            return new StallDayView.HandedView(
+                    first.atOnceId(),
+                    some.stream()
+                            .map(one -> {
+                                StallDayLine line = lines.get(one.stallDayLineId());
+                                return new StallDayView.HandedLine(
+                                        line.packingRunId(),
+                                        lots.get(line.lotId()).number(),
+                                        variety(line),
+                                        one.packets());
+                            })
+                            .toList(),
+                    first.gift(),
+                    some.stream().map(Handed::price).reduce(BigDecimal.ZERO, BigDecimal::add),
+                    first.handedAt(),
+                    first.recordedBy());
+        }
+    }
+
+    /** Days that have come and are not counted, the first first. */
+    @ReadsOnly
+    public List<StallDayView> toCount() {
+        return views(days.findByCountedFalseAndHeldOnLessThanEqualOrderByHeldOnAscIdAsc(time.today()));
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 import theriseed.core.lot.LotNumber;
 import theriseed.server.base.NotFound;
 
@@ -23,6 +24,14 @@ interface MixRepository extends JpaRepository<Mix, UUID> {
     }
 
     Page<Mix> findAllByOrderByMixedOnDescNumberDesc(Pageable page);
+
+    /** Those of which packets are left, by name. */
+    @Query("""
+                    select m from Mix m where
+                        (select coalesce(sum(p.packets), 0) from MixPacking p where p.mixId = m.id)
+                        > (select coalesce(sum(s.packets), 0) from MixSale s where s.mixId = m.id)
+                    order by m.name, m.number""")
+    List<Mix> packed();
 
     List<Mix> findByIdInOrderByNumber(Iterable<UUID> ids);
 }

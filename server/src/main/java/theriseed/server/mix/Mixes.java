@@ -265,6 +265,12 @@ public class Mixes {
         return PageOf.of(found, views.of(found.getContent()));
     }
 
+    /** Those that may be sold and of which packets were filled, by name. */
+    @ReadsOnly
+    public List<MixView> offered() {
+        return views.of(mixes.packed()).stream().filter(MixView::mayBeSold).toList();
+    }
+
     /** Those that hold seed of these lots, by number. */
     @ReadsOnly
     public List<MixView> holding(Collection<UUID> lotIds) {

@@ -34,6 +34,7 @@ final class Books {
     private final Map<UUID, StockView> stock;
     private final List<WorkDone> work;
     private final List<Outlay> outlays;
+    private final List<ByProductSale> byProducts;
     private final MoneyRatesView rates;
     private final Map<UUID, Spent> written = new HashMap<>();
     private final SeasonBooks<UUID, UUID> books;
@@ -54,6 +55,7 @@ final class Books {
             Map<UUID, StockView> stock,
             List<WorkDone> work,
             List<Outlay> outlays,
+            List<ByProductSale> byProducts,
             MoneyRatesView rates,
             LocalDate today) {
         this.ofSeason = ofSeason;
@@ -62,9 +64,11 @@ final class Books {
         this.stock = stock;
         this.work = work;
         this.outlays = outlays;
+        this.byProducts = byProducts;
         this.rates = rates;
         work.forEach(done -> written.merge(done.on(), Spent.hours(done.kind(), done.hours()), Spent::plus));
         outlays.forEach(outlay -> written.merge(outlay.on(), outlay.spent(), Spent::plus));
+        byProducts.forEach(sold -> written.merge(sold.on(), sold.brought(), Spent::plus));
         Set<UUID> own = ofSeason.stream().map(LotView::id).collect(Collectors.toSet());
         this.books = new SeasonBooks<>(
                 planted.values().stream().map(this::rows).toList(),
@@ -151,6 +155,10 @@ final class Books {
         return outlays;
     }
 
+    List<ByProductSale> byProducts() {
+        return byProducts;
+    }
+
     MoneyRatesView rates() {
         return rates;
     }
@@ -210,6 +218,7 @@ final class Books {
                 money.failed(),
                 paid.cost(),
                 money.brought(),
+                spent.byProducts(),
                 money.brought() * rates.fees() / 100,
                 paid.left(),
                 paid.perHour().isPresent() ? paid.perHour().getAsDouble() : null,

@@ -9,6 +9,7 @@ import theriseed.server.base.Maybe;
 /**
  * What a lot cost and what its packets must bring.
  *
+ * @param plantingId absent where it came of none
  * @param money absent where it came to nothing
  * @param packets calculated with: those asked for, else those filled
  * @param unsold percent that is never sold, {@code margin} and {@code fees} percent of the price
@@ -17,7 +18,7 @@ import theriseed.server.base.Maybe;
  */
 public record LotPriceView(
         UUID lotId,
-        UUID plantingId,
+        @Maybe UUID plantingId,
         String number,
         String variety,
         String crop,
@@ -30,4 +31,5 @@ public record LotPriceView(
         @Maybe BigDecimal price,
         @Maybe PacketCost packet,
         List<WorkDoneView> work,
-        List<OutlayView> outlays) {}
+        List<OutlayView> outlays,
+        List<ByProductSaleView> byProducts) {}

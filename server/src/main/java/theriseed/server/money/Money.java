@@ -43,6 +43,7 @@ public class Money {
     private final Spendings spendings;
     private final WorkDoneRepository work;
     private final OutlayRepository outlays;
+    private final ByProductSaleRepository byProducts;
     private final Lots lots;
     private final Pours pours;
     private final Plantings plantings;
@@ -58,6 +59,7 @@ public class Money {
             Spendings spendings,
             WorkDoneRepository work,
             OutlayRepository outlays,
+            ByProductSaleRepository byProducts,
             Lots lots,
             Pours pours,
             Plantings plantings,
@@ -69,6 +71,7 @@ public class Money {
         this.spendings = spendings;
         this.work = work;
         this.outlays = outlays;
+        this.byProducts = byProducts;
         this.lots = lots;
         this.pours = pours;
         this.plantings = plantings;
@@ -116,7 +119,9 @@ public class Money {
                 seasons,
                 books.rates(),
                 money.values().stream().mapToDouble(MoneyView::cost).sum(),
-                money.values().stream().mapToDouble(MoneyView::brought).sum(),
+                money.values().stream()
+                        .mapToDouble(one -> one.brought() + one.byProducts())
+                        .sum(),
                 hours,
                 books.failed(),
                 books.carriedByNone(),
@@ -137,6 +142,10 @@ public class Money {
                 books.outlays().stream()
                         .filter(outlay -> bearers.contains(outlay.on()))
                         .map(Outlay::view)
+                        .toList(),
+                books.byProducts().stream()
+                        .filter(sold -> bearers.contains(sold.on()))
+                        .map(ByProductSale::view)
                         .toList());
     }
 
@@ -197,6 +206,10 @@ public class Money {
                 books.outlays().stream()
                         .filter(outlay -> outlay.concerns(lot))
                         .map(Outlay::view)
+                        .toList(),
+                books.byProducts().stream()
+                        .filter(sold -> sold.concerns(lot))
+                        .map(ByProductSale::view)
                         .toList());
     }
 
@@ -249,6 +262,7 @@ public class Money {
                 stocks.of(at),
                 work.of(rows, found.keySet()),
                 outlays.of(rows, found.keySet()),
+                byProducts.of(rows, found.keySet()),
                 spendings.rates(),
                 time.today());
     }

@@ -121,4 +121,28 @@ class MoneyController {
     OutlayView correctOutlay(@PathVariable UUID id, @Valid @RequestBody OutlayRequest request) {
         return spendings.correctOutlay(id, new Changed(request.version(), request.reason()), request.facts());
     }
+
+    /** On a planting or a lot; neither is asked when it is corrected. */
+    record ByProductSaleRequest(
+            @Maybe UUID plantingId,
+            @Maybe UUID lotId,
+            @NotNull LocalDate soldOn,
+            @NotNull BigDecimal amount,
+            @NotNull @Size(max = 300) String what,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        ByProductFacts facts() {
+            return new ByProductFacts(soldOn, amount, what);
+        }
+    }
+
+    @PostMapping("/api/money/by-products")
+    ByProductSaleView sold(@Valid @RequestBody ByProductSaleRequest request) {
+        return spendings.sold(new Bears(request.plantingId(), request.lotId()), request.facts());
+    }
+
+    @PutMapping("/api/money/by-products/{id}")
+    ByProductSaleView correctSold(@PathVariable UUID id, @Valid @RequestBody ByProductSaleRequest request) {
+        return spendings.correctSold(id, new Changed(request.version(), request.reason()), request.facts());
+    }
 }

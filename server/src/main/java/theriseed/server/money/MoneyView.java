@@ -13,7 +13,7 @@ import theriseed.server.base.Maybe;
  * @param packets bags and labels
  * @param failed its share of what came to nothing
  * @param cost all of that
- * @param brought by sales; {@code fees} of it
+ * @param brought by sales of seed; {@code fees} of it; {@code byProducts} brought so much besides
  * @param left of what it brought when all is paid
  * @param perHour what an hour earned before the wage; {@code perSquareMetre} what is left for each; absent where not known
  * @param bulkLeft grams; with {@code packetsLeft} not sold yet, which are {@code worth} so much at the packets' price
@@ -29,6 +29,7 @@ public record MoneyView(
         double failed,
         double cost,
         double brought,
+        double byProducts,
         double fees,
         double left,
         @Maybe Double perHour,

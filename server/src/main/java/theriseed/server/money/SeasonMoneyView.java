@@ -10,6 +10,7 @@ import theriseed.server.base.Maybe;
  * What a season's seed cost and brought so far. Seed is sold for years: a season is not done while any is left.
  *
  * @param seasons that there is something of
+ * @param brought by sales of seed and by-products together
  * @param hours written down or kept by the bench and packing, by kind
  * @param failed cost of what came to nothing, {@code carriedByNone} of it where nothing is left to carry it
  * @param growing cost so far of plantings that have no lot yet
@@ -30,7 +31,8 @@ public record SeasonMoneyView(
         List<VarietyMoney> varieties,
         List<Planted> plantings,
         List<WorkDoneView> work,
-        List<OutlayView> outlays) {
+        List<OutlayView> outlays,
+        List<ByProductSaleView> byProducts) {
 
     /** A lot's money. @param money absent where it came to nothing */
     public record LotMoney(

@@ -18,7 +18,7 @@ import theriseed.server.base.Stamps;
 import theriseed.server.lot.Lots;
 import theriseed.server.season.Plantings;
 
-/** Keeps hours, outlays and what the farm calculates with. What was written by mistake is set to 0 with why. */
+/** Keeps hours, outlays, what by-products brought and what the farm calculates with. What was written by mistake is set to 0 with why. */
 @Service
 public class Spendings {
     /** Nobody writes down what lies further back. */
@@ -26,6 +26,7 @@ public class Spendings {
 
     private final WorkDoneRepository work;
     private final OutlayRepository outlays;
+    private final ByProductSaleRepository byProducts;
     private final MoneyRatesRepository rates;
     private final Plantings plantings;
     private final Lots lots;
@@ -36,6 +37,7 @@ public class Spendings {
     Spendings(
             WorkDoneRepository work,
             OutlayRepository outlays,
+            ByProductSaleRepository byProducts,
             MoneyRatesRepository rates,
             Plantings plantings,
             Lots lots,
@@ -44,6 +46,7 @@ public class Spendings {
             FarmTime time) {
         this.work = work;
         this.outlays = outlays;
+        this.byProducts = byProducts;
         this.rates = rates;
         this.plantings = plantings;
         this.lots = lots;
@@ -110,6 +113,26 @@ public class Spendings {
         outlay.change(facts);
         corrections.keep("outlay", id, before, outlay.correctable(), made.because());
         return outlays.saveAndFlush(outlay).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public ByProductSaleView sold(Bears on, ByProductFacts facts) {
+        check(on);
+        checkDay("soldOn", facts.soldOn());
+        return byProducts.save(new ByProductSale(on, facts, stamps.now())).view();
+    }
+
+    @GrowersWork
+    @Transactional
+    public ByProductSaleView correctSold(UUID id, Changed made, ByProductFacts facts) {
+        ByProductSale sold = byProducts.findById(id).orElseThrow(NotFound.of("by-product"));
+        Clash.check(sold, made.from(), sold.view());
+        checkDay("soldOn", facts.soldOn());
+        Map<String, Object> before = sold.correctable();
+        sold.change(facts);
+        corrections.keep("by-product", id, before, sold.correctable(), made.because());
+        return byProducts.saveAndFlush(sold).view();
     }
 
     private void check(Bears on) {

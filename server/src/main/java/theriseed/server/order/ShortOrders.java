@@ -95,7 +95,8 @@ class ShortOrders {
                         line.price(),
                         Packing.usualSowBy(today),
                         1,
-                        null));
+                        null,
+                        Packing.Weighing.USUAL));
         return orders.allocate(orderId);
     }
 

@@ -1,5 +1,6 @@
 package theriseed.server.sheet;
 
+import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -44,8 +45,8 @@ class SaleSheet implements Sheet {
                 Column.of("kind", "sale, gift or swap; a sale where nothing stands"),
                 Column.needed("sold_on", "day, as 2026-08-14"),
                 Column.of("run", "key of the packing run; nothing for the oldest that has so many"),
-                Column.of("packets", "how many; nothing for bulk"),
-                Column.of("bulk_g", "grams of bulk; nothing for packets"),
+                Column.of("packets", "how many, below 0 where they came back; nothing for bulk"),
+                Column.of("bulk_g", "grams of bulk, below 0 where they came back; nothing for packets"),
                 Column.of("price", "in all; nothing for the customer's terms"),
                 Column.of("note", "what came back for a swap, or anything else"));
     }
@@ -94,16 +95,16 @@ class SaleSheet implements Sheet {
                 throw Line.wrong("lot", line.text("lot", 40), "lot");
             }
             SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
-            Leaving how =
-                    new Leaving(kind, line.day("sold_on"), line.maybeDecimal("price"), line.text("note", 300), null);
             String customer = line.needed("customer", 80);
             UUID run = line.has("run") ? needed(line, "run") : null;
             if (line.has("packets") == line.has("bulk_g")) {
                 throw Line.wrong("packets", line.text("packets", 40), "packetsOrGrams");
             }
             if (line.has("sale")) {
-                return same(line, known.get(needed(line, "sale")), lot, run, customer, how);
+                return same(line, known.get(needed(line, "sale")), lot, run, customer, kind);
             }
+            Leaving how =
+                    new Leaving(kind, line.day("sold_on"), line.maybeDecimal("price"), line.text("note", 300), null);
             if (line.has("packets")) {
                 till.sell(lot.id(), run, line.whole("packets"), customer, how);
             } else {
@@ -113,19 +114,20 @@ class SaleSheet implements Sheet {
         };
     }
 
-    private static Effect same(Line line, SaleView there, LotView lot, UUID run, String customer, Leaving how) {
+    private static Effect same(Line line, SaleView there, LotView lot, UUID run, String customer, SaleKind kind) {
         if (there == null) {
             throw Line.wrong("sale", line.text("sale", 40), "saleOrNew");
         }
+        BigDecimal price = line.maybeDecimal("price");
         boolean same = there.lotId().equals(lot.id())
                 && there.customer().equalsIgnoreCase(customer)
-                && there.kind() == how.kind()
-                && there.soldOn().equals(how.on())
+                && there.kind() == kind
+                && there.soldOn().equals(line.day("sold_on"))
                 && (run == null || run.equals(there.packingRunId()))
                 && Objects.equals(there.packets(), line.maybeWhole("packets"))
                 && Objects.equals(Line.plain(there.bulk()), Line.plain(line.maybeDecimal("bulk_g")))
-                && (how.price() == null || there.price().compareTo(how.price()) == 0)
-                && there.note().equals(how.note().strip());
+                && (price == null || there.price().compareTo(price) == 0)
+                && there.note().equals(line.text("note", 300).strip());
         if (!same) {
             throw new Refused("sale", line.text("sale", 40), "sheet.saleOtherwise");
         }

@@ -36,6 +36,11 @@ public record Leaving(SaleKind kind, LocalDate on, BigDecimal price, String note
         return price != null ? this : new Leaving(kind, on, terms.get(), note, delivery);
     }
 
+    /** Given over the counter. */
+    public static Leaving given(LocalDate on) {
+        return new Leaving(SaleKind.GIFT, on, BigDecimal.ZERO, "", null);
+    }
+
     /** Sold over the counter. */
     public static Leaving sold(LocalDate on, BigDecimal price) {
         return new Leaving(SaleKind.SALE, on, price, "", null);

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Stream;
 import theriseed.core.measure.Range;
+import theriseed.core.stall.WeighingOut;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
 
@@ -20,6 +21,7 @@ import theriseed.server.base.Refused;
  * @param price a packet
  * @param sowBy year it is packed for
  * @param people who packed, and {@code minutes} it took; null where nobody looked at the clock
+ * @param weighing how the packets are filled
  */
 public record Packing(
         LocalDate packedOn,
@@ -31,7 +33,22 @@ public record Packing(
         BigDecimal price,
         int sowBy,
         int people,
-        Integer minutes) {
+        Integer minutes,
+        Weighing weighing) {
+    /**
+     * With what packets are filled.
+     *
+     * @param scaleStep smallest step the scale shows, g; null for the usual
+     * @param tenSpoons grams of ten level spoonfuls, where they are filled with a spoon; null where they are weighed
+     */
+    public record Weighing(Double scaleStep, Double tenSpoons) {
+        public static final Weighing USUAL = new Weighing(null, null);
+
+        double step() {
+            return scaleStep == null ? WeighingOut.USUAL_SCALE : scaleStep;
+        }
+    }
+
     public Packing {
         if (Stream.of(seeds, grams, metres).filter(Objects::nonNull).count() != 1) {
             throw new Refused("seeds", seeds, "packing.howMuch");
@@ -64,6 +81,9 @@ public record Packing(
      * @param seeds a packet promises, when it goes by count or by the row
      * @param meanCount seeds in a packet on average, when it goes by count
      * @param overfill percent given on top of the label
+     * @param together so many are weighed at once; absent where they are filled with a spoon
+     * @param spoons level spoonfuls a packet; absent where they are weighed
+     * @param spilt percent of the bulk that is taken to stick or to be spilt
      * @param purity percent; taken until it is tested
      */
     public record Plan(
@@ -73,6 +93,9 @@ public record Packing(
             @Maybe Integer seeds,
             @Maybe Double meanCount,
             double overfill,
+            @Maybe WeighingOut.Together together,
+            @Maybe WeighingOut.Spoons spoons,
+            double spilt,
             int packets,
             double leftOver,
             double purity,

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
+import theriseed.server.words.Reader;
 
 /**
  * A packing run as others see it.
@@ -34,4 +35,17 @@ public record PackingRunView(
         BigDecimal price,
         int people,
         @Maybe Integer minutes,
-        String recordedBy) {}
+        String recordedBy) {
+    /** Grams a packet promises where it goes by weight, what it was filled with where no promise was kept; null otherwise. */
+    public BigDecimal byWeight() {
+        return seeds != null || metres != null ? null : grams != null ? grams : fill;
+    }
+
+    /** What a packet promises, in words: the row it sows, its seeds or its grams. */
+    public static String packet(Integer seeds, BigDecimal grams, Integer metres, Reader reader) {
+        if (metres != null) {
+            return "sows " + reader.reach(metres);
+        }
+        return seeds != null ? seeds + " seeds" : reader.agreed(grams);
+    }
+}

@@ -18,6 +18,7 @@ import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.core.stall.FillWeight;
 import theriseed.core.stall.PackingPlan;
+import theriseed.core.stall.WeighingOut;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Corrections;
@@ -98,8 +99,18 @@ public class PackingRuns {
                 && known.bench().clean()
                 && known.tests().seedWeight() != null
                 && stocks.of(known).free().signum() > 0;
-        Packing whole =
-                new Packing(on, seeds, null, null, null, BigDecimal.ZERO, price, Packing.usualSowBy(on), 1, null);
+        Packing whole = new Packing(
+                on,
+                seeds,
+                null,
+                null,
+                null,
+                BigDecimal.ZERO,
+                price,
+                Packing.usualSowBy(on),
+                1,
+                null,
+                Packing.Weighing.USUAL);
         return able ? Optional.of(plan(known, whole)) : Optional.empty();
     }
 
@@ -192,6 +203,13 @@ public class PackingRuns {
             fill = FillWeight.byWeight(label, FillWeight.USUAL_SCOOP, FillWeight.USUAL_CONFIDENCE);
             overfill = 100 * (fill / label - 1);
         }
+        Double ten = packing.weighing().tenSpoons();
+        WeighingOut.Spoons spoons = ten == null ? null : WeighingOut.spoons(fill, ten);
+        if (spoons != null) {
+            overfill = 100 * ((1 + overfill / 100) * (1 + spoons.over() / 100) - 1);
+            meanCount = meanCount == null ? null : Double.valueOf(meanCount * (1 + spoons.over() / 100));
+            fill = spoons.grams();
+        }
         BigDecimal kept =
                 packing.reserve().max(stock.reserved()).add(stock.promised()).min(bulk);
         PackingPlan plan = PackingPlan.of(bulk.doubleValue(), kept.doubleValue(), PackingPlan.HANDLING_LOSS, fill);
@@ -202,6 +220,9 @@ public class PackingRuns {
                 seeds,
                 meanCount,
                 overfill,
+                spoons == null ? WeighingOut.together(fill, packing.weighing().step()) : null,
+                spoons,
+                100 * PackingPlan.HANDLING_LOSS,
                 plan.packets(),
                 plan.leftOver(),
                 known.purity(),

@@ -110,8 +110,23 @@ public class PriceLists {
         return of(customers.findById(customerId).orElseThrow(NotFound.of("customer")));
     }
 
+    /** The terms of a list. @param id null for the prices on the packets */
+    @ReadsOnly
+    public Terms ofList(UUID id) {
+        return of(id == null ? null : find(id));
+    }
+
+    /** What a list is called. @param id null for the prices on the packets, which have no name */
+    @ReadsOnly
+    public String name(UUID id) {
+        return id == null ? "" : find(id).name();
+    }
+
     Terms of(Customer customer) {
-        PriceList list = customer.priceList();
+        return of(customer.priceList());
+    }
+
+    private Terms of(PriceList list) {
         return list == null
                 ? Terms.ON_PACKET
                 : new Terms(

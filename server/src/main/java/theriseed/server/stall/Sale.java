@@ -14,7 +14,10 @@ import java.util.UUID;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
-/** Packets of one run, or bulk grams of one lot, that went to one customer. Price in all; a gift or a swap has none. */
+/**
+ * Packets of one run, or bulk grams of one lot, that went to one customer. Price in all; a gift or a swap has none. What a
+ * customer brought back is one the other way round, its amounts and its price below 0.
+ */
 @Entity
 class Sale extends Recorded {
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
@@ -33,6 +36,7 @@ class Sale extends Recorded {
 
     private String note;
     private Integer delivery;
+    private UUID returnOfId;
 
     protected Sale() {}
 
@@ -50,7 +54,28 @@ class Sale extends Recorded {
         this.delivery = how.delivery();
     }
 
-    void change(Integer otherPackets, BigDecimal otherBulk, LocalDate on, BigDecimal otherPrice, String otherNote) {
+    /** What came back of a sale. */
+    Sale(Sale sold, ReturnFacts back, Stamp stamp) {
+        super(stamp);
+        this.customer = sold.customer;
+        this.lotId = sold.lotId;
+        this.packingRunId = sold.packingRunId;
+        this.kind = sold.kind;
+        this.returnOfId = sold.id();
+        bring(back);
+    }
+
+    final void bring(ReturnFacts back) {
+        change(
+                back.packets() == null ? null : Integer.valueOf(-back.packets()),
+                back.bulk() == null ? null : back.bulk().negate(),
+                back.returnedOn(),
+                back.moneyBack().negate(),
+                back.note());
+    }
+
+    final void change(
+            Integer otherPackets, BigDecimal otherBulk, LocalDate on, BigDecimal otherPrice, String otherNote) {
         this.packets = otherPackets;
         this.bulk = otherBulk;
         this.soldOn = on;
@@ -81,6 +106,19 @@ class Sale extends Recorded {
 
     Integer delivery() {
         return delivery;
+    }
+
+    /** The sale that it came back of; null for a sale. */
+    UUID returnOf() {
+        return returnOfId;
+    }
+
+    LocalDate soldOn() {
+        return soldOn;
+    }
+
+    BigDecimal price() {
+        return price;
     }
 
     UUID lotId() {
@@ -114,6 +152,7 @@ class Sale extends Recorded {
                 price,
                 note,
                 delivery,
+                returnOfId,
                 recordedBy());
     }
 }

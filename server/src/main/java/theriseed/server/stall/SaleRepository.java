@@ -58,6 +58,7 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
                     from handed_over h join customer c on c.id = h.customer_id left join mix m on m.id = h.mix_id
                     where h.lot_id in (:lots)
                     group by h.customer_id, c.name, h.lot_id, m.number
+                    having sum(h.packets) <> 0 or sum(h.bulk) <> 0
                     order by c.name, h.customer_id, min(h.sold_on), h.lot_id, m.number""", nativeQuery = true)
     Slice<Holding> holders(Collection<UUID> lots, Pageable page);
 
@@ -105,7 +106,7 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
 
     @EntityGraph(attributePaths = "customer")
     @Query(
-            "select s from Sale s where s.lotId = :lot and (s.packets > 0 or s.bulk > 0) order by s.soldOn desc, s.id desc")
+            "select s from Sale s where s.lotId = :lot and (s.packets <> 0 or s.bulk <> 0) order by s.soldOn desc, s.id desc")
     List<Sale> last(UUID lot, Limit limit);
 
     @Query("select min(s.soldOn) from Sale s where s.lotId = :lot and (s.packets > 0 or s.bulk > 0)")
@@ -123,7 +124,18 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
                     + " cast(function('trim_scale', s.price) as String), s.note) from Sale s order by s.soldOn desc, s.id desc")
     Stream<ListedSale> listed();
 
+    /** What came back of a sale, all below 0 or nothing. */
+    record Back(int packets, BigDecimal bulk, BigDecimal price) {}
+
+    @Query("select new theriseed.server.stall.SaleRepository$Back(cast(coalesce(sum(s.packets), 0) as Integer),"
+            + " coalesce(sum(s.bulk), 0), coalesce(sum(s.price), 0)) from Sale s"
+            + " where s.returnOfId = :sale and s.id <> :without")
+    Back back(UUID sale, UUID without);
+
     boolean existsByLotId(UUID lot);
+
+    @Query("select count(s) > 0 from Sale s where s.returnOfId in :sales and (s.packets <> 0 or s.bulk <> 0)")
+    boolean anyBack(Collection<UUID> sales);
 
     @EntityGraph(attributePaths = "customer")
     List<Sale> findByIdIn(Collection<UUID> ids);

@@ -5,7 +5,11 @@ import java.time.LocalDate;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
 
-/** A sale, gift or swap as others see it: packets or bulk grams, price in all. */
+/**
+ * A sale, gift or swap as others see it: packets or bulk grams, price in all.
+ *
+ * @param returnOf the sale it came back of; its amounts and price are below 0 then
+ */
 public record SaleView(
         UUID id,
         int version,
@@ -20,4 +24,5 @@ public record SaleView(
         BigDecimal price,
         String note,
         @Maybe Integer delivery,
+        @Maybe UUID returnOf,
         String recordedBy) {}

@@ -92,13 +92,14 @@ public class Stall {
     @Transactional
     public SaleView correctSale(
             UUID id, Changed made, Integer packets, BigDecimal grams, LocalDate on, BigDecimal price, String note) {
-        Sale sale = sales.findById(id).orElseThrow(NotFound.of("sale"));
+        Sale sale = sales.findById(id).filter(one -> one.returnOf() == null).orElseThrow(NotFound.of("sale"));
         LotKnown known = gate.of(lots.lockAll(List.of(sale.lotId())).get(0));
         Clash.check(sale, made.from(), sale.view());
         events.publishEvent(new SaleToCorrect(id));
         if (sale.delivery() != null) {
             throw new Refused("delivery", sale.delivery(), "sale.ofAnOrder");
         }
+        SaleRepository.Back back = sales.back(id, id);
         if ((packets == null) != (sale.packingRunId() == null) || (packets == null) == (grams == null)) {
             throw new Refused("packets", packets, "sale.sayHowMuch");
         }
@@ -107,18 +108,19 @@ public class Stall {
         boolean none;
         if (packets != null) {
             PackingRunView run = stock.run(sale.packingRunId());
-            Range.of(0, run.free() + sale.packets(), "packets")
+            Range.of(-back.packets(), run.free() + sale.packets(), "packets")
                     .because("RUN_HAS_LEFT")
                     .check("packets", packets);
             SeasonDates.check("soldOn", on, run.packedOn(), time.today());
             none = packets == 0;
         } else {
-            Range.of(0, stock.free().add(sale.bulk()).doubleValue(), "g")
+            Range.of(-back.bulk().doubleValue(), stock.free().add(sale.bulk()).doubleValue(), "g")
                     .because("MAY_BE_SOLD")
                     .check("bulk", grams);
             SeasonDates.check("soldOn", on, known.harvest().pickedOn(), time.today());
             none = grams.signum() == 0;
         }
+        Range.of(-back.price().doubleValue(), 1e6, "").because("PAID_BACK").check("price", price);
         if (none && price.signum() > 0) {
             throw new Refused("price", price, "sale.nothingLeft");
         }
@@ -158,6 +160,9 @@ public class Stall {
     @GrowersWork
     @Transactional
     public void takeBack(Collection<UUID> saleIds, String because) {
+        if (sales.anyBack(saleIds)) {
+            throw new Refused("sale", "returned", "sale.cameBack");
+        }
         List<Sale> back = sales.findByIdIn(saleIds);
         lots.lockAll(back.stream().map(Sale::lotId).collect(Collectors.toSet()));
         for (Sale sale : back) {

@@ -30,11 +30,19 @@ class StallController {
     private final Stall stall;
     private final Stocks stocks;
     private final Sales sales;
+    private final Returns returns;
     private final Takings takings;
     private final StockTakings stockTakings;
 
     StallController(
-            PackingRuns packing, Stall stall, Stocks stocks, Sales sales, Takings takings, StockTakings stockTakings) {
+            PackingRuns packing,
+            Stall stall,
+            Stocks stocks,
+            Sales sales,
+            Returns returns,
+            Takings takings,
+            StockTakings stockTakings) {
+        this.returns = returns;
         this.packing = packing;
         this.stall = stall;
         this.stocks = stocks;
@@ -54,7 +62,9 @@ class StallController {
             @NotNull BigDecimal price,
             @Maybe Integer sowBy,
             @Maybe Integer people,
-            @Maybe Integer minutes) {
+            @Maybe Integer minutes,
+            @Maybe Double scaleStep,
+            @Maybe Double tenSpoons) {
         Packing packing() {
             return new Packing(
                     packedOn,
@@ -66,7 +76,8 @@ class StallController {
                     price,
                     sowBy == null ? Packing.usualSowBy(packedOn) : sowBy,
                     people == null ? 1 : people,
-                    minutes);
+                    minutes,
+                    new Packing.Weighing(scaleStep, tenSpoons));
         }
     }
 
@@ -165,6 +176,31 @@ class StallController {
                 request.soldOn(),
                 request.price(),
                 request.note());
+    }
+
+    /** Packets, or grams of bulk, as it was sold. @param keep whether it goes back to the stock, else it is thrown away */
+    record ReturnRequest(
+            @Maybe Integer packets,
+            @Maybe BigDecimal bulk,
+            @NotNull LocalDate returnedOn,
+            @NotNull BigDecimal moneyBack,
+            boolean keep,
+            @NotNull @Size(max = 300) String note,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        ReturnFacts facts() {
+            return new ReturnFacts(packets, bulk, returnedOn, moneyBack, keep, note);
+        }
+    }
+
+    @PostMapping("/api/sales/{id}/returns")
+    SaleView bringBack(@PathVariable UUID id, @Valid @RequestBody ReturnRequest request) {
+        return returns.take(id, request.facts());
+    }
+
+    @PutMapping("/api/returns/{id}")
+    SaleView correctReturn(@PathVariable UUID id, @Valid @RequestBody ReturnRequest request) {
+        return returns.correct(id, new Changed(request.version(), request.reason()), request.facts());
     }
 
     /** Grams of bulk, or packets of a run; where it was sown, in which planting. */

@@ -12,7 +12,8 @@ import theriseed.server.season.PlantingView;
  * @param urgent whether it cannot wait
  * @param plantingId absent where it is about what grows beyond the fence; {@code variety} is its name then
  * @param lot absent where it is about plants, or about an order
- * @param orderId absent where it is about seed; {@code variety} is the customer's name where it is there
+ * @param orderId absent where it is about no order; {@code variety} is the customer's name where it is there
+ * @param stallDayId absent where it is about no day at the stall; {@code variety} is the market's name where it is there
  */
 public record Task(
         ToDo toDo,
@@ -24,7 +25,8 @@ public record Task(
         @Maybe UUID plantingId,
         @Maybe UUID neighbourId,
         @Maybe String lot,
-        @Maybe UUID orderId) {
+        @Maybe UUID orderId,
+        @Maybe UUID stallDayId) {
 
     /** Work runs on the day's own clock: damp mornings for wet seed, dry hours for the rows, evenings for the table. */
     public enum When {
@@ -44,6 +46,7 @@ public record Task(
                 planting.id(),
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -59,15 +62,20 @@ public record Task(
                 planting == null ? null : planting.id(),
                 null,
                 known.lot().number(),
+                null,
                 null);
     }
 
     static Task ofOrder(UUID orderId, String customer, ToDo toDo, boolean urgent) {
-        return new Task(toDo, When.BY_EVENING, urgent, customer, "", "", null, null, null, orderId);
+        return new Task(toDo, When.BY_EVENING, urgent, customer, "", "", null, null, null, orderId, null);
+    }
+
+    static Task ofStallDay(UUID stallDayId, String market, ToDo toDo, boolean urgent) {
+        return new Task(toDo, When.BY_EVENING, urgent, market, "", "", null, null, null, null, stallDayId);
     }
 
     /** The same, said where it is. */
     Task where(String ground) {
-        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, neighbourId, lot, orderId);
+        return new Task(toDo, when, urgent, variety, crop, ground, plantingId, neighbourId, lot, orderId, stallDayId);
     }
 }

@@ -40,6 +40,7 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.LotsShown;
 import theriseed.server.lot.LotsShown.WrongLot;
+import theriseed.server.market.StallDays;
 import theriseed.server.pollination.PollinationWork;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -69,6 +70,7 @@ class Tasks {
     private final Calendar calendar;
     private final PollinationWork pollination;
     private final OrderTasks orders;
+    private final StallDays stallDays;
     private final FarmTime time;
     private final Kept<Instant, Open> found;
 
@@ -87,9 +89,11 @@ class Tasks {
             Calendar calendar,
             PollinationWork pollination,
             OrderTasks orders,
+            StallDays stallDays,
             FarmTime time,
             Changes changes) {
         this.orders = orders;
+        this.stallDays = stallDays;
         this.calendar = calendar;
         this.pollination = pollination;
         this.plantings = plantings;
@@ -136,6 +140,7 @@ class Tasks {
         tasks.addAll(inTheRows.right());
         tasks.addAll(promises(year));
         tasks.addAll(orders.of(time.today()));
+        tasks.addAll(stallDays());
         calendar.due(time.today()).forEach(entry -> ofCalendar(entry, numbered, seedKnown, tasks));
         tasks.sort(Comparator.comparing(Task::urgent)
                 .reversed()
@@ -206,7 +211,25 @@ class Tasks {
                 entry.plantingId(),
                 null,
                 null,
+                null,
                 null));
+    }
+
+    /** Days at the stall that have come: to sell at, and to count once they are over. */
+    private List<Task> stallDays() {
+        return stallDays.toCount().stream()
+                .map(day -> {
+                    boolean over = day.heldOn().isBefore(time.today());
+                    int packets = day.lines().stream()
+                            .mapToInt(line -> line.taken() - line.handed())
+                            .sum();
+                    return Task.ofStallDay(
+                            day.id(),
+                            day.market(),
+                            over ? new ToDo.CountStallDay(day.heldOn()) : new ToDo.SellAtStall(packets),
+                            !over);
+                })
+                .toList();
     }
 
     /** What neighbours agreed to, and nobody has seen done. */
@@ -226,6 +249,7 @@ class Tasks {
                         seen.name(),
                         null,
                         seen.id(),
+                        null,
                         null,
                         null))
                 .toList();

@@ -63,6 +63,12 @@ public sealed interface ToDo {
 
     record LookForWeevils(LocalDate since) implements ToDo {}
 
+    /** The stall is today. @param packets that were taken along and are not sold by the tally */
+    record SellAtStall(int packets) implements ToDo {}
+
+    /** A day at the stall is over, and nobody has said what came back. */
+    record CountStallDay(LocalDate heldOn) implements ToDo {}
+
     /** An order is larger than what is there for it. */
     record FillOrder(String order, LocalDate wantedOn, int lines) implements ToDo {}
 

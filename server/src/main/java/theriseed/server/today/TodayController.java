@@ -66,7 +66,9 @@ class TodayController {
     /** Who only looks sees no customers. */
     private static List<Task> seen(List<Task> tasks) {
         return Roles.onlyLooks()
-                ? tasks.stream().filter(task -> task.orderId() == null).toList()
+                ? tasks.stream()
+                        .filter(task -> task.orderId() == null && task.stallDayId() == null)
+                        .toList()
                 : tasks;
     }
 

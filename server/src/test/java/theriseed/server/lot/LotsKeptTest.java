@@ -246,7 +246,10 @@ class LotsKeptTest {
                         "told",
                         // That it may have been mixed up: what is decided of that stands at the lot itself.
                         "mix_up",
-                        // Money that was spent, which nothing is kept of.
+                        // The tally of a stall: what was sold is what did not come back.
+                        "handed",
+                        // Money that was spent or came of other than seed, which nothing is kept of.
+                        "by_product_sale",
                         "outlay",
                         "work_done");
     }

@@ -116,6 +116,32 @@ class MoneyTest {
     }
 
     @Test
+    void byProductsBringMoneyToTheLotTheyCameOf() {
+        double left = money("").at("/money/left").asDouble();
+        Map<String, Object> sauce =
+                record("lotId", lot, "soldOn", "2026-08-12", "amount", 60, "what", "sauce, inn kitchen");
+        String id = grower.post("/api/money/by-products", sauce).ok().get("id").asString();
+        assertThat(money("").at("/money/byProducts").asDouble()).isEqualTo(60);
+        assertThat(money("").at("/money/left").asDouble())
+                .as("no fees are taken of it")
+                .isCloseTo(left + 60, within(1e-9));
+        grower.put("/api/money/by-products/" + id, with(sauce, "amount", 45, "version", 0, "reason", "a jar broke"))
+                .ok();
+        assertThat(money("").at("/byProducts/0/amount").asDouble()).isEqualTo(45);
+        grower.post(
+                        "/api/money/by-products",
+                        record("plantingId", planting, "soldOn", "2026-08-12", "amount", 10, "what", "straw"))
+                .ok();
+        assertThat(money("").at("/money/byProducts").asDouble()).isEqualTo(55);
+        assertThat(grower.post("/api/money/by-products", with(sauce, "amount", -1))
+                        .field())
+                .isEqualTo("amount");
+        assertThat(grower.post("/api/money/by-products", with(sauce, "soldOn", "2027-01-01"))
+                        .field())
+                .isEqualTo("soldOn");
+    }
+
+    @Test
     void thePriceForAMarginIsReckonedForAsManyPacketsAsAsked() {
         assertThat(money("").has("packet")).as("nothing packed yet").isFalse();
         JsonNode cheap = money("?packets=600&unsold=15&margin=25&fees=5").get("packet");

@@ -206,7 +206,7 @@ class SheetsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"=1+1", "+cmd", "-2", "@sum(a1)", "'=1", "''x", "'plain"})
+    @ValueSource(strings = {"=1+1", "+cmd", "-2+3", "@sum(a1)", "'=1", "''x", "'plain"})
     void whatASpreadsheetWouldRunIsWrittenAsTextAndReadBackAsItWas(String note) {
         String first = "\"" + own + "\",other,\"" + note + "\"";
         kept("customers", "name,kind,note\n" + first + "\n");

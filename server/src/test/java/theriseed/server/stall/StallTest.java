@@ -79,6 +79,30 @@ class StallTest {
     }
 
     @Test
+    void packetsTooLightForTheScaleAreWeighedTogetherOrFilledWithASpoon() {
+        String path = "/api/lots/" + number + "/packing";
+        JsonNode weighed = season.grower
+                .post(path + "/plan", with(packingOf(2, 10), "scaleStep", 0.1))
+                .ok();
+        double fill = weighed.get("fill").asDouble();
+        assertThat(weighed.at("/together/packets").asInt()).isGreaterThan(1);
+        assertThat(weighed.at("/together/grams").asDouble())
+                .isCloseTo(fill * weighed.at("/together/packets").asInt(), within(1e-9));
+        Map<String, Object> spoon = with(packingOf(2, 10), "tenSpoons", fill * 8);
+        JsonNode spooned = season.grower.post(path + "/plan", spoon).ok();
+        assertThat(spooned.has("together")).isFalse();
+        assertThat(spooned.at("/spoons/each").asInt()).isEqualTo(2);
+        assertThat(spooned.get("fill").asDouble()).isCloseTo(fill * 1.6, within(1e-9));
+        assertThat(spooned.get("overfill").asDouble())
+                .isGreaterThan(weighed.get("overfill").asDouble());
+        assertThat(season.grower
+                        .post(path + "/plan", with(spoon, "tenSpoons", 0.0001))
+                        .field())
+                .isEqualTo("tenSpoons");
+        assertThat(season.grower.post(path, spoon).ok().get("fill").asDouble()).isCloseTo(fill * 1.6, within(1e-3));
+    }
+
+    @Test
     void aPackingRunIsCorrectedNeverBelowWhatLeftSinceNorAboveWhatTheBulkFills() {
         String run = season.packed(number, 100, 30);
         double bulk = stock().get("bulk").asDouble();
@@ -364,6 +388,77 @@ class StallTest {
                 .as("one customer, however it is typed")
                 .containsExactly("Inn shop", "Inn shop");
         assertThat(season.grower.get("/api/customers").ok().toString()).containsOnlyOnce("Inn shop");
+    }
+
+    private static Map<String, Object> back(int packets, double money, boolean keep, String note) {
+        return record("packets", packets, "returnedOn", "2026-08-14", "moneyBack", money, "keep", keep, "note", note);
+    }
+
+    @Test
+    void whatACustomerBringsBackIsAReturnNotACorrection() {
+        String run = season.packed(number, 100, 30);
+        String sale = sold(with(saleOf(run, 20), "customer", "Croft " + number, "price", 50))
+                .ok()
+                .get("id")
+                .asString();
+        String path = "/api/sales/" + sale + "/returns";
+        assertThat(season.grower.post(path, back(21, 0, true, "")).field()).isEqualTo("packets");
+        assertThat(season.grower.post(path, back(2, 51, true, "")).field()).isEqualTo("moneyBack");
+        assertThat(season.grower.post(path, back(2, 5, false, "")).field()).isEqualTo("note");
+        assertThat(season.grower
+                        .post(path, with(back(2, 5, true, ""), "returnedOn", "2026-08-01"))
+                        .field())
+                .isEqualTo("returnedOn");
+        JsonNode kept = season.grower.post(path, back(4, 10, true, "too many")).ok();
+        season.grower.post(path, back(6, 15, false, "wet in the post")).ok();
+        assertThat(stock().get("packets").asInt())
+                .as("four are back, six were thrown away")
+                .isEqualTo(14);
+        assertThat(stock().get("packetsSold").asInt()).isEqualTo(10);
+        assertThat(stock().get("brought").asDouble()).isEqualTo(25);
+        assertThat(season.grower
+                        .get("/api/lots/" + number + "/holders")
+                        .ok()
+                        .at("/items/0/packets")
+                        .asInt())
+                .isEqualTo(10);
+        assertThat(stock().get("takings").toString()).contains("SPOILT", "wet in the post");
+        Map<String, Object> corrected = record(
+                "soldOn", "2026-08-14", "packets", 9, "price", 50, "note", "", "version", 0, "reason", "miscounted");
+        assertThat(season.grower.put("/api/sales/" + sale, corrected).field())
+                .as("ten came back of it")
+                .isEqualTo("packets");
+        assertThat(season.grower
+                        .put("/api/sales/" + sale, with(corrected, "packets", 20, "price", 24))
+                        .field())
+                .isEqualTo("price");
+        String back = kept.get("id").asString();
+        sold(with(saleOf(run, 14), "customer", "Inn shop")).ok();
+        Map<String, Object> two = with(back(2, 5, true, "too many"), "version", 0, "reason", "two were his own");
+        assertThat(season.grower.put("/api/returns/" + back, two).field())
+                .as("what came back was sold again")
+                .isEqualTo("packets");
+        assertThat(season.grower
+                        .put("/api/sales/" + back, with(corrected, "packets", 2))
+                        .status())
+                .isEqualTo(404);
+        season.grower
+                .put("/api/returns/" + back, with(two, "packets", 4, "moneyBack", 8))
+                .ok();
+        assertThat(season.lot(number).get("corrections").toString()).contains("two were his own");
+        assertThat(season.grower.get("/api/sheets/sales.csv").text()).contains(",-6,");
+    }
+
+    @Test
+    void whoBroughtAllBackHasNone() {
+        String run = season.packed(number, 100, 10);
+        String sale = sold(with(saleOf(run, 3), "price", 6)).ok().get("id").asString();
+        season.grower
+                .post("/api/sales/" + sale + "/returns", back(3, 6, true, ""))
+                .ok();
+        assertThat(season.grower.get("/api/lots/" + number + "/holders").ok().get("items"))
+                .isEmpty();
+        assertThat(stock().get("packets").asInt()).isEqualTo(10);
     }
 
     @Test

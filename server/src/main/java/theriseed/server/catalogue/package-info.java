@@ -1,0 +1,5 @@
+/** What there is to be sold, on paper and as a file: price list and catalogue. */
+@ApplicationModule
+package theriseed.server.catalogue;
+
+import org.springframework.modulith.ApplicationModule;
