@@ -187,7 +187,39 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        get: operations["file_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
         get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
         put?: never;
         post?: never;
         delete?: never;
@@ -756,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grow-outs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["growOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instruments": {
         parameters: {
             query?: never;
@@ -1070,6 +1118,22 @@ export interface paths {
         get?: never;
         put: operations["regrade"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/grow-outs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["growOut_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1812,6 +1876,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/money/by-products": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/money/by-products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctSold"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/money/outlays": {
         parameters: {
             query?: never;
@@ -2045,7 +2141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack_1"];
+        post: operations["takeBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2740,6 +2836,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/price-list.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["prices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/price-lists": {
         parameters: {
             query?: never;
@@ -2852,6 +2964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/returns/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctReturn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rings/{id}": {
         parameters: {
             query?: never;
@@ -2910,6 +3038,22 @@ export interface paths {
         get?: never;
         put: operations["correct_9"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sales/{id}/returns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3300,6 +3444,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stall-days/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stall-days/{id}/count": {
         parameters: {
             query?: never;
@@ -3326,6 +3486,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["countAnew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stall-days/{id}/handed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hand"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stall-days/{id}/handed/{handedId}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3904,6 +4096,15 @@ export interface components {
             stands: "IN" | "OUT_NOW" | "TOO_LONG";
         };
         AlongLine: {
+            /** Format: int32 */
+            gifts: number;
+            /** Format: int32 */
+            given?: number;
+            grams?: number;
+            /** Format: int32 */
+            handed: number;
+            /** Format: int32 */
+            metres?: number;
             number: string;
             /** Format: uuid */
             packingRunId: string;
@@ -4240,12 +4441,51 @@ export interface components {
             mass: number;
             what: string;
         };
+        ByProductSaleRequest: {
+            amount: number;
+            /** Format: uuid */
+            lotId?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            reason?: string;
+            /** Format: date */
+            soldOn: string;
+            /** Format: int32 */
+            version?: number;
+            what: string;
+        };
+        ByProductSaleView: {
+            amount: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lotId?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            recordedBy: string;
+            /** Format: date */
+            soldOn: string;
+            /** Format: int32 */
+            version: number;
+            what: string;
+        };
         CageSchedule: {
             /** Format: int32 */
             everyDays: number;
             /** Format: int32 */
             insectsEach: number;
             placeOn: number[];
+        };
+        CameHomeRequest: {
+            cashCounted?: number;
+            floatCash?: number;
+            given?: {
+                [key: string]: number;
+            };
+            paidOtherwise?: number;
+            returned: {
+                [key: string]: number;
+            };
         };
         CandidateRequest: {
             /** Format: uuid */
@@ -4899,7 +5139,7 @@ export interface components {
             /** Format: int32 */
             found?: number;
             /** @enum {string} */
-            kind: "WALK" | "GERMINATION" | "SEED_WEIGHT" | "PURITY" | "MOISTURE" | "CUT" | "WEEVILS" | "HELD";
+            kind: "WALK" | "GERMINATION" | "SEED_WEIGHT" | "PURITY" | "MOISTURE" | "CUT" | "GROW_OUT" | "WEEVILS" | "HELD";
             /** Format: int32 */
             of?: number;
             /** Format: date */
@@ -5107,6 +5347,8 @@ export interface components {
             /** Format: int32 */
             plants: number;
         } | {
+            /** Format: int32 */
+            growOut: number;
             /** @enum {string} */
             kind: "NotWalked";
             standing: boolean;
@@ -5115,6 +5357,8 @@ export interface components {
             allowed: number;
             /** @enum {string} */
             grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** Format: int32 */
+            growOut: number;
             /** @enum {string} */
             kind: "OffTypesNotShown";
             /** Format: int32 */
@@ -5131,6 +5375,17 @@ export interface components {
             grade: "OWN_USE" | "MARKET" | "STOCK";
             /** @enum {string} */
             kind: "OffTypesOver";
+        } | {
+            /** Format: double */
+            allowed: number;
+            /** Format: double */
+            found: number;
+            /** @enum {string} */
+            grade: "OWN_USE" | "MARKET" | "STOCK";
+            /** @enum {string} */
+            kind: "GrownOutOver";
+            /** Format: int32 */
+            plants: number;
         } | {
             /** @enum {string} */
             kind: "ShedUndecided";
@@ -5204,6 +5459,7 @@ export interface components {
             /** Format: double */
             weedsAllowed: number;
         } | {
+            all: boolean;
             /** @enum {string} */
             kind: "NotWeighed";
         } | {
@@ -5218,6 +5474,8 @@ export interface components {
             days: number;
             /** @enum {string} */
             kind: "NotTested";
+            /** Format: int32 */
+            sample: number;
         } | {
             /** Format: double */
             allowed: number;
@@ -5252,6 +5510,8 @@ export interface components {
             least: number;
             /** Format: double */
             needed: number;
+            /** Format: int32 */
+            sample: number;
             /** Format: int32 */
             seeds: number;
         } | {
@@ -5503,6 +5763,49 @@ export interface components {
             neighbours: components["schemas"]["NeighbourShape"][];
             plots: components["schemas"]["PlotShape"][];
         };
+        GrowOut: {
+            /** Format: double */
+            lower: number;
+            /** Format: int32 */
+            offTypes: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            upper: number;
+        };
+        GrowOutRequest: {
+            /** Format: date */
+            examinedOn: string;
+            note?: string;
+            /** Format: int32 */
+            offTypes: number;
+            /** Format: int32 */
+            plants: number;
+            reason?: string;
+            /** Format: date */
+            sownOn: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        GrowOutView: {
+            /** Format: date */
+            examinedOn: string;
+            /** Format: uuid */
+            id: string;
+            note: string;
+            /** Format: int32 */
+            offTypes: number;
+            /** Format: int32 */
+            plants: number;
+            recordedBy: string;
+            result: components["schemas"]["GrowOut"];
+            /** Format: date */
+            sownOn: string;
+            /** Format: int32 */
+            version: number;
+        };
         Guard: {
             /** Format: double */
             besideIt: number;
@@ -5518,6 +5821,38 @@ export interface components {
             scale: number;
             /** Format: double */
             share: number;
+        };
+        HandRequest: {
+            /** Format: int32 */
+            packets: number;
+            /** Format: uuid */
+            packingRunId: string;
+        };
+        HandedLine: {
+            number: string;
+            /** Format: int32 */
+            packets: number;
+            /** Format: uuid */
+            packingRunId: string;
+            variety: string;
+        };
+        HandedRequest: {
+            gift: boolean;
+            /** Format: uuid */
+            id: string;
+            lines: components["schemas"]["HandRequest"][];
+            made?: components["schemas"]["Made"];
+            price?: number;
+        };
+        HandedView: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            gift: boolean;
+            /** Format: uuid */
+            id: string;
+            lines: components["schemas"]["HandedLine"][];
+            price: number;
         };
         Hanging: {
             bench?: components["schemas"]["AtBench"];
@@ -5924,6 +6259,7 @@ export interface components {
             walks: components["schemas"]["WalkView"][];
         };
         LotPriceView: {
+            byProducts: components["schemas"]["ByProductSaleView"][];
             crop: string;
             /** Format: double */
             fees: number;
@@ -5938,7 +6274,7 @@ export interface components {
             /** Format: int32 */
             packets?: number;
             /** Format: uuid */
-            plantingId: string;
+            plantingId?: string;
             price?: number;
             rates: components["schemas"]["MoneyRatesView"];
             /** Format: double */
@@ -6368,6 +6704,8 @@ export interface components {
             /** Format: double */
             brought: number;
             bulkLeft: number;
+            /** Format: double */
+            byProducts: number;
             /** Format: double */
             cost: number;
             /** Format: double */
@@ -6808,10 +7146,14 @@ export interface components {
             people?: number;
             price: number;
             reserve: number;
+            /** Format: double */
+            scaleStep?: number;
             /** Format: int32 */
             seeds?: number;
             /** Format: int32 */
             sowBy?: number;
+            /** Format: double */
+            tenSpoons?: number;
         };
         PackingRunRequest: {
             /** Format: int32 */
@@ -7125,6 +7467,10 @@ export interface components {
             purityTested: boolean;
             /** Format: int32 */
             seeds?: number;
+            /** Format: double */
+            spilt: number;
+            spoons?: components["schemas"]["Spoons"];
+            together?: components["schemas"]["Together"];
         };
         Planned: {
             /** Format: uuid */
@@ -7667,9 +8013,17 @@ export interface components {
             version: number;
         };
         ReturnRequest: {
-            returned: {
-                [key: string]: number;
-            };
+            bulk?: number;
+            keep: boolean;
+            moneyBack: number;
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            reason?: string;
+            /** Format: date */
+            returnedOn: string;
+            /** Format: int32 */
+            version?: number;
         };
         Revocation: {
             /** Format: int32 */
@@ -7899,6 +8253,8 @@ export interface components {
             packingRunId?: string;
             price: number;
             recordedBy: string;
+            /** Format: uuid */
+            returnOf?: string;
             /** Format: date */
             soldOn: string;
             /** Format: int32 */
@@ -7951,6 +8307,7 @@ export interface components {
         SeasonMoneyView: {
             /** Format: double */
             brought: number;
+            byProducts: components["schemas"]["ByProductSaleView"][];
             /** Format: double */
             carriedByNone: number;
             /** Format: double */
@@ -8047,6 +8404,8 @@ export interface components {
             thousandSeedWeight: number;
         };
         SeedWeightRequest: {
+            /** Format: int32 */
+            counted?: number;
             grams: number[];
             note?: string;
             reason?: string;
@@ -8056,6 +8415,8 @@ export interface components {
             weighedOn: string;
         };
         SeedWeightView: {
+            /** Format: int32 */
+            counted?: number;
             grams: number[];
             /** Format: uuid */
             id: string;
@@ -8365,6 +8726,14 @@ export interface components {
         SpoiltRequest: {
             why: string;
         };
+        Spoons: {
+            /** Format: int32 */
+            each: number;
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            over: number;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
@@ -8404,6 +8773,7 @@ export interface components {
         StallDayRequest: {
             /** Format: uuid */
             customerId: string;
+            floatCash?: number;
             /** Format: date */
             heldOn: string;
             lines: components["schemas"]["AlongRequest"][];
@@ -8411,9 +8781,13 @@ export interface components {
         };
         StallDayView: {
             brought: number;
+            cashCounted?: number;
             counted: boolean;
             /** Format: uuid */
             customerId: string;
+            difference?: number;
+            floatCash: number;
+            handed: components["schemas"]["HandedView"][];
             /** Format: date */
             heldOn: string;
             /** Format: uuid */
@@ -8421,6 +8795,8 @@ export interface components {
             lines: components["schemas"]["AlongLine"][];
             market: string;
             note: string;
+            paidOtherwise: number;
+            tallied: number;
         };
         StandLife: {
             acts: ("SOW_AGAIN" | "INTERPLANT" | "KEEP_MORE" | "LOWER_GRADE")[];
@@ -8794,6 +9170,8 @@ export interface components {
             /** Format: uuid */
             plantingId?: string;
             plot: string;
+            /** Format: uuid */
+            stallDayId?: string;
             toDo: components["schemas"]["ToDo"];
             urgent: boolean;
             variety: string;
@@ -8817,6 +9195,7 @@ export interface components {
             compared?: components["schemas"]["TwoTests"];
             cuts: components["schemas"]["CutView"][];
             germinations: components["schemas"]["GerminationView"][];
+            growOuts: components["schemas"]["GrowOutView"][];
             moistures: components["schemas"]["MoistureView"][];
             /** Format: double */
             pureLiveSeed?: number;
@@ -8964,6 +9343,16 @@ export interface components {
             kind: "LookForWeevils";
             /** Format: date */
             since: string;
+        } | {
+            /** @enum {string} */
+            kind: "SellAtStall";
+            /** Format: int32 */
+            packets: number;
+        } | {
+            /** Format: date */
+            heldOn: string;
+            /** @enum {string} */
+            kind: "CountStallDay";
         } | {
             /** @enum {string} */
             kind: "FillOrder";
@@ -9118,6 +9507,12 @@ export interface components {
             tasks: components["schemas"]["Task"][];
             wrongLots: components["schemas"]["WrongLot"][];
             wrongPlantings: components["schemas"]["WrongPlanting"][];
+        };
+        Together: {
+            /** Format: double */
+            grams: number;
+            /** Format: int32 */
+            packets: number;
         };
         ToldRequest: {
             /** Format: uuid */
@@ -10078,7 +10473,7 @@ export interface operations {
             };
         };
     };
-    file_1: {
+    file_2: {
         parameters: {
             query: {
                 season: number;
@@ -10096,6 +10491,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: {
+                list?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: {
+                list?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -11039,6 +11478,32 @@ export interface operations {
             };
         };
     };
+    growOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrowOutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOutView"];
+                };
+            };
+        };
+    };
     shown: {
         parameters: {
             query?: never;
@@ -11582,6 +12047,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LotView"];
+                };
+            };
+        };
+    };
+    growOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GrowOutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrowOutView"];
                 };
             };
         };
@@ -12825,6 +13316,56 @@ export interface operations {
             };
         };
     };
+    sold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByProductSaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ByProductSaleView"];
+                };
+            };
+        };
+    };
+    correctSold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ByProductSaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ByProductSaleView"];
+                };
+            };
+        };
+    };
     spent: {
         parameters: {
             query?: never;
@@ -13217,7 +13758,7 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
+    takeBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -14423,6 +14964,28 @@ export interface operations {
             };
         };
     };
+    prices: {
+        parameters: {
+            query?: {
+                list?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     priceLists: {
         parameters: {
             query?: never;
@@ -14611,6 +15174,32 @@ export interface operations {
             };
         };
     };
+    correctReturn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReturnRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaleView"];
+                };
+            };
+        };
+    };
     decideAgain: {
         parameters: {
             query?: never;
@@ -14698,6 +15287,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["SaleCorrection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SaleView"];
+                };
+            };
+        };
+    };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReturnRequest"];
             };
         };
         responses: {
@@ -15398,6 +16013,28 @@ export interface operations {
             };
         };
     };
+    day: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallDayView"];
+                };
+            };
+        };
+    };
     count_1: {
         parameters: {
             query?: never;
@@ -15409,7 +16046,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReturnRequest"];
+                "application/json": components["schemas"]["CameHomeRequest"];
             };
         };
         responses: {
@@ -15438,6 +16075,55 @@ export interface operations {
                 "application/json": components["schemas"]["ReasonRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallDayView"];
+                };
+            };
+        };
+    };
+    hand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandedRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallDayView"];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                handedId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

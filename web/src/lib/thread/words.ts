@@ -11,6 +11,7 @@ export const EVENT: Record<Event['kind'], string> = {
 	PURITY: 'purity tested',
 	MOISTURE: 'moisture measured',
 	CUT: 'seed cut open',
+	GROW_OUT: 'grown out',
 	WEEVILS: 'looked for weevils',
 	HELD: 'held'
 };
@@ -30,6 +31,8 @@ export function eventSays(event: Event, units: Units): string {
 			return `${tenth(event.figure ?? 0)} %${event.alarm ? ', readings disagree' : ''}`;
 		case 'CUT':
 			return `${Math.round(event.figure ?? 0)} % full`;
+		case 'GROW_OUT':
+			return `${event.found ? event.found : 'no'} off-type${event.found === 1 ? '' : 's'} in ${event.of}`;
 		case 'WEEVILS':
 			return `${event.found ? event.found : 'none'} bored in ${event.of}`;
 		case 'HELD':

@@ -80,6 +80,20 @@
 		shrunken: countIn('shrunken', typed.shrunken),
 		note: typed.note
 	});
+	const growOutEntries = (test?: Schemas['GrowOutView']): Entry[] => [
+		{ name: 'sownOn', label: 'Sown on', value: test?.sownOn ?? '', type: 'date' },
+		{ name: 'examinedOn', label: 'Looked at on', value: test?.examinedOn ?? session.today, type: 'date' },
+		{ name: 'plants', label: 'Plants looked at', value: String(test?.plants ?? ''), type: 'number' },
+		{ name: 'offTypes', label: 'Off-types among them', value: String(test?.offTypes ?? '0'), type: 'number' },
+		{ name: 'note', label: 'What they looked like', value: test?.note ?? '' }
+	];
+	const growOutBody = (typed: Record<string, string>) => ({
+		sownOn: typed.sownOn,
+		examinedOn: typed.examinedOn,
+		plants: countIn('plants', typed.plants),
+		offTypes: countIn('offTypes', typed.offTypes),
+		note: typed.note
+	});
 	const plain = (value: number) => String(Math.round(value * 10) / 10);
 	const range = (result: Schemas['GerminationTest']) =>
 		`${Math.round(result.lower)} to ${Math.round(result.upper)} %`;
@@ -280,9 +294,11 @@
 										<th scope="row">{on(test.weighedOn)}</th>
 										<td class="num"><b>{mass(test.result.thousandSeedWeight, units)}</b></td>
 										<td class="beside"
-											>{Math.round(test.result.seedsPerGram)} a gram; {test.result.accepted
-												? `weights spread ${tenth(test.result.cv)} %`
-												: `weights spread ${tenth(test.result.cv)} %, ${test.result.limit} % is allowed: weigh 8 more`}
+											>{Math.round(test.result.seedsPerGram)} a gram; {test.counted
+												? `all ${test.counted} seeds counted`
+												: test.result.accepted
+													? `weights spread ${tenth(test.result.cv)} %`
+													: `weights spread ${tenth(test.result.cv)} %, ${test.result.limit} % is allowed: weigh 8 more`}
 											{#if session.works}<Amend
 													what="the weights of {on(test.weighedOn)}"
 													version={test.version}
@@ -290,7 +306,7 @@
 														{ name: 'weighedOn', label: 'Weighed on', value: test.weighedOn, type: 'date' },
 														{
 															name: 'grams',
-															label: '100 seeds weigh, g',
+															label: test.counted ? `${test.counted} seeds weigh, g` : '100 seeds weigh, g',
 															value: test.grams.join(' '),
 															hint: 'one after the other, a space between'
 														}
@@ -299,7 +315,12 @@
 														ask(
 															PUT('/api/seed-weights/{id}', {
 																params: { path: { id: test.id } },
-																body: { weighedOn: typed.weighedOn, grams: list(typed.grams), ...made }
+																body: {
+																	weighedOn: typed.weighedOn,
+																	grams: list(typed.grams),
+																	counted: test.counted,
+																	...made
+																}
 															})
 														)}
 													done={kept}
@@ -453,6 +474,60 @@
 								{:else}
 									<tr
 										><td class="text-soft">It tells full from empty within minutes, not alive from dead.</td
+										></tr
+									>
+								{/each}
+							</tbody>
+						</table>
+					</section>
+
+					<section>
+						<h2 class="ruled">Grown out</h2>
+						{#if session.works}<div class="my-3">
+								<Amend
+									what="a sample grown out"
+									act="write down a grow-out"
+									asAct
+									entries={growOutEntries()}
+									save={(typed) =>
+										ask(
+											POST('/api/lots/{number}/grow-outs', {
+												params: { path: { number } },
+												body: growOutBody(typed)
+											})
+										)}
+									done={kept}
+								/>
+							</div>{/if}
+						<table class="figures">
+							<tbody>
+								{#each tests.growOuts as test (test.id)}
+									<tr>
+										<th scope="row">{on(test.examinedOn)}</th>
+										<td class="num"><b>{test.offTypes} in {test.plants}</b></td>
+										<td class="beside"
+											>off-types; {percent(test.result.lower)} to {percent(test.result.upper)}{test.note
+												? `; ${test.note}`
+												: ''}
+											{#if session.works}<Amend
+													what="the grow-out of {on(test.examinedOn)}"
+													version={test.version}
+													entries={growOutEntries(test)}
+													save={(typed, made) =>
+														ask(
+															PUT('/api/grow-outs/{id}', {
+																params: { path: { id: test.id } },
+																body: { ...growOutBody(typed), ...made }
+															})
+														)}
+													done={kept}
+												/>{/if}</td
+										>
+									</tr>
+								{:else}
+									<tr
+										><td class="text-soft"
+											>A sample sown beside true plants shows what nobody saw in the rows.</td
 										></tr
 									>
 								{/each}

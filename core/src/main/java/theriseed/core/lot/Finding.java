@@ -60,8 +60,11 @@ public sealed interface Finding {
         }
     }
 
-    /** @param standing whether its plants still stand to be looked at */
-    record NotWalked(boolean standing) implements Finding {
+    /**
+     * @param standing whether its plants still stand to be looked at
+     * @param growOut plants of it that would show it, grown out without an off-type among them
+     */
+    record NotWalked(boolean standing, int growOut) implements Finding {
         @Override
         public Reason reason() {
             return Reason.NOT_WALKED;
@@ -72,8 +75,10 @@ public sealed interface Finding {
      * @param upper share of off-types that may still stand, 95 % limit
      * @param allowed share by its grade
      * @param more plants to look at without finding any, while they stand; 0 where only a further whole walk would show it
+     * @param growOut plants of it that would show it, grown out without an off-type among them
      */
-    record OffTypesNotShown(double upper, double allowed, Grade grade, int more, boolean standing) implements Finding {
+    record OffTypesNotShown(double upper, double allowed, Grade grade, int more, boolean standing, int growOut)
+            implements Finding {
         @Override
         public Reason reason() {
             return Reason.OFF_TYPES_NOT_SHOWN;
@@ -111,6 +116,23 @@ public sealed interface Finding {
                     && told(100 * now.found).compareTo(told(100 * found)) <= 0
                     && told(100 * now.allowed).equals(told(100 * allowed))
                     && now.grade == grade;
+        }
+    }
+
+    /**
+     * Of a sample that was grown out.
+     *
+     * @param found share of off-types among so many {@code plants}, and {@code allowed} by its grade
+     */
+    record GrownOutOver(double found, int plants, double allowed, Grade grade) implements Finding {
+        @Override
+        public Reason reason() {
+            return Reason.OFF_TYPES_OVER;
+        }
+
+        @Override
+        public List<Object> decisive() {
+            return List.of(told(100 * found), plants, told(100 * allowed), grade);
         }
     }
 
@@ -236,7 +258,8 @@ public sealed interface Finding {
         }
     }
 
-    record NotWeighed() implements Finding {
+    /** @param all whether there is so little that all of it is counted and weighed */
+    record NotWeighed(boolean all) implements Finding {
         @Override
         public Reason reason() {
             return Reason.SEED_WEIGHT_UNKNOWN;
@@ -256,8 +279,8 @@ public sealed interface Finding {
         }
     }
 
-    /** @param days from setting a test to its last count */
-    record NotTested(int days) implements Finding {
+    /** @param days from setting a test to its last count; {@code sample} seeds to be set, 400 where there are enough */
+    record NotTested(int days, int sample) implements Finding {
         @Override
         public Reason reason() {
             return Reason.UNTESTED;
@@ -307,8 +330,9 @@ public sealed interface Finding {
      * @param germination percent of {@code seeds} tested
      * @param needed percent by its grade
      * @param least percent the lot may germinate, 95 % limit
+     * @param sample seeds to be set, 400 where there are enough
      */
-    record TooFewTested(int germination, int seeds, double needed, int least) implements Finding {
+    record TooFewTested(int germination, int seeds, double needed, int least, int sample) implements Finding {
         @Override
         public Reason reason() {
             return Reason.TOO_FEW_TESTED;

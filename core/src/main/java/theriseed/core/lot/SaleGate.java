@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.Grade;
 import theriseed.core.crop.PurityStandard;
@@ -14,6 +15,7 @@ import theriseed.core.isolation.Verdict;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.GrowOut;
 import theriseed.core.quality.PurityTest;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.WalkVerdict;
@@ -100,6 +102,14 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      */
     private static final int LEAST_TESTED = 50;
 
+    /** Seeds of a full germination test, and of a full weighing. */
+    private static final int FULL_TEST = 400;
+
+    private static final int FULL_WEIGHING = 800;
+
+    /** Of a lot too small for a full test the test takes one seed in so many, and counts if it took no fewer. A convention. */
+    private static final int PART_TESTED = 3;
+
     /** The table's storage moisture is for sealed packs; open or in paper, seed settles up to this much above it. */
     private static final double OPEN_STORE_POINTS = 5;
 
@@ -122,6 +132,8 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
      *     sample for its last germination test was drawn, or there is none
      * @param weevils what the last look for them says; none where nobody looked
      * @param purity last test of it that is valid
+     * @param grownOut last sample of it that was grown out, if one was
+     * @param seeds about so many are in it; none while that cannot be told
      * @param weight thousand-seed weight, once counted
      * @param germination last test, once counted
      * @param testedOn day on which it was counted
@@ -150,6 +162,8 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             boolean heatedSince,
             Optional<BoredSeed> weevils,
             Optional<PurityTest> purity,
+            Optional<GrowOut> grownOut,
+            OptionalInt seeds,
             Optional<SeedWeight> weight,
             Optional<GerminationTest> germination,
             Optional<LocalDate> testedOn,
@@ -186,15 +200,28 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         private final List<Finding> against = new ArrayList<>();
         private final List<Caution> cautions = new ArrayList<>();
 
+        /** What a sample that was grown out shows of its off-types. */
+        private final GrowOut.Shows grownTrue;
+
+        /** Seeds in it; as good as without end while nobody can tell. */
+        private final int seeds;
+
         Judge(Known lot) {
             this.lot = lot;
+            this.seeds = lot.seeds().orElse(Integer.MAX_VALUE);
+            this.grownTrue = lot.grownOut().map(grown -> grown.at(lot.grade())).orElse(GrowOut.Shows.NOTHING);
         }
 
         void rows() {
             if (lot.grade() == Grade.OWN_USE) {
                 against.add(new Finding.OwnUseOnly());
             }
-            caution(!lot.seenGrowing(), Caution.NOT_SEEN_GROWING);
+            caution(!lot.seenGrowing() && grownTrue != GrowOut.Shows.WITHIN, Caution.NOT_SEEN_GROWING);
+            if (grownTrue == GrowOut.Shows.OVER) {
+                GrowOut grown = lot.grownOut().orElseThrow();
+                against.add(new Finding.GrownOutOver(
+                        grown.share(), grown.plants(), lot.grade().offTypesAllowed(), lot.grade()));
+            }
             if (lot.seenGrowing()) {
                 stood();
             }
@@ -213,10 +240,12 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
                 case TIGHT -> cautions.add(Caution.FEW_PLANTS);
                 case SHORT -> against.add(new Finding.TooFewMothers(lot.plantsPicked(), lot.grade(), needed));
             }
-            if (lot.walks().isEmpty()) {
-                against.add(new Finding.NotWalked(lot.standing()));
+            if (grownTrue == GrowOut.Shows.NOTHING) {
+                if (lot.walks().isEmpty()) {
+                    against.add(new Finding.NotWalked(lot.standing(), GrowOut.enough(lot.grade())));
+                }
+                lot.walks().ifPresent(this::walks);
             }
-            lot.walks().ifPresent(this::walks);
             caution(lot.sick(), Caution.SICK_PLANTS);
             if (lot.shedUndecided()) {
                 against.add(new Finding.ShedUndecided());
@@ -228,7 +257,12 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
                 case SHOWN -> {}
                 case NOT_YET ->
                     against.add(new Finding.OffTypesNotShown(
-                            walks.upper(), walks.tolerance(), lot.grade(), walks.more(), lot.standing()));
+                            walks.upper(),
+                            walks.tolerance(),
+                            lot.grade(),
+                            walks.more(),
+                            lot.standing(),
+                            GrowOut.enough(lot.grade())));
                 case OVER -> against.add(new Finding.OffTypesOver(walks.share(), walks.tolerance(), lot.grade()));
             }
         }
@@ -275,13 +309,13 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
         void tests() {
             purity();
             if (lot.weight().isEmpty()) {
-                against.add(new Finding.NotWeighed());
+                against.add(new Finding.NotWeighed(seeds < FULL_WEIGHING));
             }
             lot.weight()
                     .filter(weight -> !weight.accepted())
                     .ifPresent(weight -> against.add(new Finding.WeightsDisagree(weight.cv(), weight.limit())));
             if (lot.germination().isEmpty() && lot.heated().isEmpty()) {
-                against.add(new Finding.NotTested(lot.crop().finalCountDay()));
+                against.add(new Finding.NotTested(lot.crop().finalCountDay(), sample()));
             }
             lot.germination().ifPresent(this::germination);
         }
@@ -301,13 +335,19 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             boolean notShown = test.reported() >= needed && test.lowerOneSided() < needed;
             if (notShown && test.seeds() < ENOUGH_TESTED) {
                 against.add(new Finding.TooFewTested(
-                        test.reported(), test.seeds(), needed, (int) Math.floor(test.lowerOneSided())));
+                        test.reported(), test.seeds(), needed, (int) Math.floor(test.lowerOneSided()), sample()));
             }
-            if (!notShown && test.seeds() < LEAST_TESTED) {
-                against.add(new Finding.TestTooSmall(test.seeds(), LEAST_TESTED));
+            int least = Math.min(LEAST_TESTED, Math.max(GerminationTest.LEAST_ON_A_SHEET, seeds / PART_TESTED));
+            if (!notShown && test.seeds() < least) {
+                against.add(new Finding.TestTooSmall(test.seeds(), least));
             }
             caution(notShown && test.seeds() >= ENOUGH_TESTED, Caution.STANDARD_NOT_SHOWN);
             caution(lot.sortedSince(), Caution.SORTED_SINCE_TEST);
+        }
+
+        /** Seeds to set for a test: four hundred, of a small lot a third of what there is. */
+        private int sample() {
+            return Math.min(FULL_TEST, Math.max(GerminationTest.LEAST_ON_A_SHEET, seeds / PART_TESTED));
         }
 
         /** @param storage percent that sealed packs ask for */

@@ -28,6 +28,8 @@ public record GerminationTest(
         boolean acceptable,
         double lower,
         double upper) {
+    /** Fewest seeds that are worth a sheet. */
+    public static final int LEAST_ON_A_SHEET = 5;
 
     /**
      * @param perReplicate seeds in each, 1 to 1000
@@ -62,11 +64,11 @@ public record GerminationTest(
     /**
      * A home test: one sheet, nothing to compare it with, so that only its wide limits guard it.
      *
-     * @param seeds on the sheet, 10 to 1000
+     * @param seeds on the sheet, 5 to 1000
      * @param germinated of them
      */
     public static GerminationTest oneSheet(int seeds, int germinated) {
-        Range.of(10, 1000, "seeds").check("n_per", seeds);
+        Range.of(LEAST_ON_A_SHEET, 1000, "seeds").check("n_per", seeds);
         Range.of(0, seeds, "seeds").check("reps[0]", germinated);
         double mean = 100.0 * germinated / seeds;
         return new GerminationTest(

@@ -61,6 +61,20 @@ public record SeedWeight(
                 List.copyOf(outside));
     }
 
+    /**
+     * All seed of a lot counted and weighed, where there is too little for replicates: nothing is estimated, and nothing
+     * tells whether counting went wrong.
+     *
+     * @param seeds counted, 5 to 5000
+     * @param grams of all of them, above 0
+     */
+    public static SeedWeight counted(int seeds, double grams) {
+        Range.of(5, 5000, "seeds").check("counted", seeds);
+        Range.above(0, 10_000, "g").check("reps[0]", grams);
+        double hundred = 100 * grams / seeds;
+        return new SeedWeight(hundred, 0, 0, USUAL_LIMIT, true, 10 * hundred, 0, 100 / hundred, List.of());
+    }
+
     /** The weight at another moisture, percent wet basis. */
     public double at(double moisture, double reference) {
         return thousandSeedWeight * (100 - moisture) / (100 - reference);

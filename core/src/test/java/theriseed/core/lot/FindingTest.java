@@ -12,10 +12,10 @@ class FindingTest {
 
     @Test
     void figuresAreComparedAsPreciselyAsTheyAreTold() {
-        Finding found = new Finding.OffTypesNotShown(0.07216, 0.01, Grade.MARKET, 199, true);
-        assertThat(found.covers(new Finding.OffTypesNotShown(0.072, 0.01, Grade.MARKET, 199, true)))
+        Finding found = new Finding.OffTypesNotShown(0.07216, 0.01, Grade.MARKET, 199, true, 299);
+        assertThat(found.covers(new Finding.OffTypesNotShown(0.072, 0.01, Grade.MARKET, 199, true, 299)))
                 .isTrue();
-        assertThat(found.covers(new Finding.OffTypesNotShown(0.0735, 0.01, Grade.MARKET, 199, true)))
+        assertThat(found.covers(new Finding.OffTypesNotShown(0.0735, 0.01, Grade.MARKET, 199, true, 299)))
                 .isFalse();
         assertThat(new Finding.OffTypesOver(0.0301, 0.01, Grade.MARKET)
                         .covers(new Finding.OffTypesOver(0.03, 0.01, Grade.MARKET)))
@@ -27,12 +27,12 @@ class FindingTest {
     /** Who let seven in a hundred pass lets five pass, and not eight. */
     @Test
     void whoAcceptedMoreAcceptsLess() {
-        Finding accepted = new Finding.OffTypesNotShown(0.07, 0.01, Grade.MARKET, 199, true);
-        assertThat(accepted.covers(new Finding.OffTypesNotShown(0.05, 0.01, Grade.MARKET, 90, true)))
+        Finding accepted = new Finding.OffTypesNotShown(0.07, 0.01, Grade.MARKET, 199, true, 299);
+        assertThat(accepted.covers(new Finding.OffTypesNotShown(0.05, 0.01, Grade.MARKET, 90, true, 299)))
                 .isTrue();
-        assertThat(accepted.covers(new Finding.OffTypesNotShown(0.08, 0.01, Grade.MARKET, 250, true)))
+        assertThat(accepted.covers(new Finding.OffTypesNotShown(0.08, 0.01, Grade.MARKET, 250, true, 299)))
                 .isFalse();
-        assertThat(accepted.covers(new Finding.OffTypesNotShown(0.05, 0.002, Grade.STOCK, 90, true)))
+        assertThat(accepted.covers(new Finding.OffTypesNotShown(0.05, 0.002, Grade.STOCK, 90, true, 299)))
                 .isFalse();
         assertThat(accepted.covers(new Finding.OffTypesOver(0.05, 0.01, Grade.MARKET)))
                 .isFalse();
@@ -41,11 +41,12 @@ class FindingTest {
     /** That the plants were cleared since, or a standard table changed what settles it, is no new finding. */
     @Test
     void whatOnlySaysHowItIsSettledDoesNotMatter() {
-        assertThat(new Finding.NotWalked(true).covers(new Finding.NotWalked(false)))
+        assertThat(new Finding.NotWalked(true, 299).covers(new Finding.NotWalked(false, 299)))
                 .isTrue();
-        assertThat(new Finding.NotTested(14).covers(new Finding.NotTested(10))).isTrue();
-        assertThat(new Finding.OffTypesNotShown(0.07, 0.01, Grade.MARKET, 199, true)
-                        .covers(new Finding.OffTypesNotShown(0.07, 0.01, Grade.MARKET, 0, false)))
+        assertThat(new Finding.NotTested(14, 400).covers(new Finding.NotTested(10, 400)))
+                .isTrue();
+        assertThat(new Finding.OffTypesNotShown(0.07, 0.01, Grade.MARKET, 199, true, 299)
+                        .covers(new Finding.OffTypesNotShown(0.07, 0.01, Grade.MARKET, 0, false, 299)))
                 .isTrue();
         assertThat(new Finding.TooDamp(14.5, 8).covers(new Finding.TooDamp(14.5, 9)))
                 .isTrue();
@@ -69,7 +70,7 @@ class FindingTest {
                 .isFalse();
         assertThat(new Finding.TestRunOut(OCTOBER, 365).covers(new Finding.TestRunOut(OCTOBER.plusDays(1), 365)))
                 .isFalse();
-        assertThat(new Finding.TooFewTested(84, 50, 75, 72).covers(new Finding.TooFewTested(84, 50, 75, 71)))
+        assertThat(new Finding.TooFewTested(84, 50, 75, 72, 400).covers(new Finding.TooFewTested(84, 50, 75, 71, 400)))
                 .isFalse();
         assertThat(new Finding.TooDamp(14.5, 8).covers(new Finding.TooDamp(15.5, 8)))
                 .isFalse();
@@ -80,6 +81,7 @@ class FindingTest {
                 .isFalse();
         assertThat(new Finding.WeightsDisagree(40, 4).covers(new Finding.WeightsDisagree(30, 4)))
                 .isFalse();
-        assertThat(new Finding.NotWeighed().covers(new Finding.NotTested(14))).isFalse();
+        assertThat(new Finding.NotWeighed(false).covers(new Finding.NotTested(14, 400)))
+                .isFalse();
     }
 }

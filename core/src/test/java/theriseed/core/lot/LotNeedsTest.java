@@ -26,9 +26,9 @@ class LotNeedsTest {
     private static final Instant NOW = Instant.parse("2026-08-14T07:10:00Z");
     private static final Left PLENTY = new Left(true, 800, 150, true);
     private static final AtBench CLEAN = new AtBench(Optional.empty(), Optional.empty(), Optional.empty(), 1000, false);
-    private static final Finding NOT_WEIGHED = new Finding.NotWeighed();
-    private static final Finding UNTESTED = new Finding.NotTested(14);
-    private static final Finding TOO_FEW = new Finding.TooFewTested(86, 50, 80, 75);
+    private static final Finding NOT_WEIGHED = new Finding.NotWeighed(false);
+    private static final Finding UNTESTED = new Finding.NotTested(14, 400);
+    private static final Finding TOO_FEW = new Finding.TooFewTested(86, 50, 80, 75, 400);
     private static final Finding CROSSES = new Finding.Crosses(Grade.MARKET);
 
     private static List<LotNeed> needs(Known lot) {

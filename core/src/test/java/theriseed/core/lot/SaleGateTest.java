@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.CropTable;
@@ -20,6 +21,7 @@ import theriseed.core.lot.SaleGate.Known;
 import theriseed.core.lot.SaleGate.Reason;
 import theriseed.core.quality.BoredSeed;
 import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.GrowOut;
 import theriseed.core.quality.PurityTest;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.Pass;
@@ -54,6 +56,8 @@ class SaleGateTest {
                 false,
                 Optional.empty(),
                 Optional.of(PURE),
+                Optional.empty(),
+                OptionalInt.empty(),
                 Optional.of(EVEN),
                 Optional.of(test),
                 Optional.of(TESTED),
@@ -210,6 +214,8 @@ class SaleGateTest {
                 true,
                 Optional.of(BoredSeed.of(100, 3, 0, TESTED, Optional.empty())),
                 Optional.of(PurityTest.of(10, 8.4, 1, 0.4, 0.2)),
+                Optional.empty(),
+                OptionalInt.empty(),
                 Optional.of(UNEVEN),
                 Optional.of(GerminationTest.of(100, 80, 60, 70, 75)),
                 Optional.of(TESTED),
@@ -255,6 +261,8 @@ class SaleGateTest {
                 false,
                 Optional.empty(),
                 Optional.empty(),
+                Optional.empty(),
+                OptionalInt.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -323,9 +331,10 @@ class SaleGateTest {
         WalkVerdict few = WalkVerdict.of(Grade.MARKET, 4000, List.of(Pass.of(100, 0, 0, 0.9)));
         for (boolean stands : new boolean[] {true, false}) {
             assertThat(SaleGate.of(walked(standing, Optional.of(few), stands)).against())
-                    .containsExactly(new Finding.OffTypesNotShown(few.upper(), 0.01, Grade.MARKET, few.more(), stands));
+                    .containsExactly(
+                            new Finding.OffTypesNotShown(few.upper(), 0.01, Grade.MARKET, few.more(), stands, 299));
             assertThat(SaleGate.of(walked(standing, Optional.empty(), stands)).against())
-                    .containsExactly(new Finding.NotWalked(stands));
+                    .containsExactly(new Finding.NotWalked(stands, 299));
         }
     }
 
@@ -360,7 +369,7 @@ class SaleGateTest {
     @Test
     void aHomeTestMustShowTheStandardItself() {
         Known hardly = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 42), 1, false);
-        assertThat(SaleGate.of(hardly).against()).containsExactly(new Finding.TooFewTested(84, 50, 75, 72));
+        assertThat(SaleGate.of(hardly).against()).containsExactly(new Finding.TooFewTested(84, 50, 75, 72, 400));
         Known shown = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 47), 1, false);
         assertThat(SaleGate.of(shown).mayBeSold()).isTrue();
     }
@@ -416,5 +425,49 @@ class SaleGateTest {
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 50), 1, false))
                         .mayBeSold())
                 .isTrue();
+    }
+
+    private static Known grown(Known lot, int plants, int offTypes) {
+        return with(lot, "grownOut", Optional.of(GrowOut.of(plants, offTypes)));
+    }
+
+    @Test
+    void aSampleGrownOutShowsWhatNobodyWalkedToSee() {
+        Known unseen = with(good(), "walks", Optional.empty());
+        assertThat(SaleGate.of(unseen).reasons()).containsExactly(Reason.NOT_WALKED);
+        assertThat(SaleGate.of(grown(unseen, 299, 0)).mayBeSold()).isTrue();
+        assertThat(SaleGate.of(grown(unseen, 298, 0)).reasons())
+                .as("one plant too few")
+                .containsExactly(Reason.NOT_WALKED);
+        Known bought = with(good(), "seenGrowing", false);
+        assertThat(SaleGate.of(bought).cautions()).containsExactly(Caution.NOT_SEEN_GROWING);
+        assertThat(SaleGate.of(grown(bought, 299, 0)).cautions()).isEmpty();
+    }
+
+    @Test
+    void aSampleGrownOutToldOtherwiseThanTheWalks() {
+        assertThat(SaleGate.of(grown(good(), 100, 2)).mayBeSold())
+                .as("two in a hundred may be chance")
+                .isTrue();
+        assertThat(SaleGate.of(grown(good(), 100, 5)).against())
+                .containsExactly(new Finding.GrownOutOver(0.05, 100, 0.01, Grade.MARKET));
+    }
+
+    @Test
+    void aLotOfThirtySeedsIsCountedAndTestedAsFarAsItGoes() {
+        Known thirty = with(good(), "seeds", OptionalInt.of(30));
+        Known untested = with(with(thirty, "germination", Optional.empty()), "weight", Optional.empty());
+        assertThat(SaleGate.of(untested).against())
+                .containsExactly(new Finding.NotWeighed(true), new Finding.NotTested(KALE.finalCountDay(), 10));
+        Known ten = with(thirty, "germination", Optional.of(GerminationTest.oneSheet(10, 10)));
+        assertThat(SaleGate.of(with(ten, "weight", Optional.of(SeedWeight.counted(30, 0.11))))
+                        .reasons())
+                .as("ten of ten leave it open below 75 %")
+                .containsExactly(Reason.TOO_FEW_TESTED);
+        assertThat(SaleGate.of(with(ten, "seeds", OptionalInt.of(5000))).against())
+                .anyMatch(one -> one instanceof Finding.TooFewTested few && few.sample() == 400);
+        assertThat(SaleGate.of(with(thirty, "germination", Optional.of(GerminationTest.oneSheet(9, 9))))
+                        .against())
+                .isNotEmpty();
     }
 }

@@ -74,4 +74,13 @@ class OtherTestsTest {
         assertThat(home.acceptable()).isTrue();
         assertThat(home.upper() - home.lower()).isGreaterThan(2.5 * (full.upper() - full.lower()));
     }
+
+    @Test
+    void aLotTooSmallForReplicatesIsCountedAndWeighedWhole() {
+        SeedWeight weight = SeedWeight.counted(30, 9);
+        assertThat(weight.thousandSeedWeight()).isEqualTo(300);
+        assertThat(weight.seedsPerGram()).isCloseTo(30 / 9.0, within(1e-12));
+        assertThat(weight.halfWidth()).as("nothing is estimated").isZero();
+        assertThatThrownBy(() -> SeedWeight.counted(4, 1)).hasMessageContaining("counted");
+    }
 }

@@ -33,6 +33,7 @@ import theriseed.server.quality.Method;
 import theriseed.server.quality.MoistureFacts;
 import theriseed.server.quality.PurityFacts;
 import theriseed.server.quality.Quality;
+import theriseed.server.quality.SeedWeightFacts;
 import theriseed.server.quality.WeevilFacts;
 import theriseed.server.ripening.Ripening;
 import theriseed.server.ripening.VisitFacts;
@@ -220,7 +221,9 @@ class DemoWork {
 
         Work weighed(String day, Double... grams) {
             LocalDate on = LocalDate.parse(day);
-            at(on.atTime(20, 0), () -> quality.seedWeight(number, on, Arrays.asList(grams), ""));
+            at(
+                    on.atTime(20, 0),
+                    () -> quality.seedWeight(number, new SeedWeightFacts(on, Arrays.asList(grams), null, "")));
             return this;
         }
 
@@ -333,7 +336,8 @@ class DemoWork {
                                     new BigDecimal(price),
                                     Packing.usualSowBy(on),
                                     2,
-                                    packets / 4)));
+                                    packets / 4,
+                                    Packing.Weighing.USUAL)));
             return this;
         }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -44,6 +45,7 @@ import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Pours;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.GrowOutView;
 import theriseed.server.quality.PurityView;
 import theriseed.server.quality.Quality;
 import theriseed.server.quality.SeedWeightView;
@@ -393,6 +395,17 @@ public class Gate {
                     .toList();
         }
 
+        /** About so many as came clean, by its own weight or that of the crop. */
+        private OptionalInt seeds() {
+            if (work == null || !work.clean()) {
+                return OptionalInt.empty();
+            }
+            double thousand = tests.seedWeight() == null
+                    ? crop.thousandSeedWeight()
+                    : tests.seedWeight().result().thousandSeedWeight();
+            return OptionalInt.of((int) Math.min(Integer.MAX_VALUE, work.mass().doubleValue() / thousand * 1000));
+        }
+
         private SaleGate.Known known(Grade grade, Optional<Rows> rows) {
             Optional<GerminationView> germination = Optional.ofNullable(tests.germination());
             return new SaleGate.Known(
@@ -415,6 +428,8 @@ public class Gate {
                     heatedSinceTest,
                     Optional.ofNullable(weevils),
                     Optional.ofNullable(tests.purity()).map(PurityView::test).filter(PurityTest::valid),
+                    Optional.ofNullable(tests.growOut()).map(GrowOutView::result),
+                    seeds(),
                     Optional.ofNullable(tests.seedWeight()).map(SeedWeightView::result),
                     germination.map(GerminationView::result),
                     germination.map(GerminationView::countedOn),

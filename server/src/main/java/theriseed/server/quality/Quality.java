@@ -45,6 +45,7 @@ public class Quality {
     private final PurityRepository purities;
     private final MoistureTestRepository moistures;
     private final CutRepository cuts;
+    private final GrowOutRepository growOuts;
     private final WeevilLookRepository weevils;
     private final Lots lots;
     private final Pours pours;
@@ -61,6 +62,7 @@ public class Quality {
             PurityRepository purities,
             MoistureTestRepository moistures,
             CutRepository cuts,
+            GrowOutRepository growOuts,
             WeevilLookRepository weevils,
             Lots lots,
             Pours pours,
@@ -75,6 +77,7 @@ public class Quality {
         this.purities = purities;
         this.moistures = moistures;
         this.cuts = cuts;
+        this.growOuts = growOuts;
         this.weevils = weevils;
         this.lots = lots;
         this.pours = pours;
@@ -135,6 +138,7 @@ public class Quality {
         Known<PurityRecord> pure = new Known<>(purities.findByLotIdIn(tested), wholes);
         Known<MoistureRecord> moist = new Known<>(moistures.findByLotIdIn(tested), wholes);
         Known<CutRecord> cut = new Known<>(cuts.findByLotIdIn(tested), wholes);
+        Known<GrowOutRecord> grown = new Known<>(growOuts.findByLotIdIn(tested), wholes);
         Known<WeevilLook> looked = new Known<>(weevils.findByLotIdIn(lotIds), Map.of());
         Map<UUID, TestsView> tests = new HashMap<>();
         for (UUID lot : lotIds) {
@@ -159,6 +163,7 @@ public class Quality {
                             pure.of(lot).stream().map(PurityRecord::view).toList(),
                             moist.of(lot).stream().map(MoistureRecord::view).toList(),
                             cut.of(lot).stream().map(CutRecord::view).toList(),
+                            grown.of(lot).stream().map(GrowOutRecord::view).toList(),
                             looked.of(lot).stream().map(WeevilLook::view).toList()));
         }
         return tests;
@@ -240,20 +245,18 @@ public class Quality {
 
     @HandsWork
     @Transactional
-    public SeedWeightView seedWeight(String lotNumber, LocalDate weighedOn, List<Double> grams, String note) {
+    public SeedWeightView seedWeight(String lotNumber, SeedWeightFacts facts) {
         LotView lot = lots.get(lotNumber);
-        checkDay("weighedOn", weighedOn, lot);
-        return weights.save(new SeedWeightRecord(lot.id(), weighedOn, grams, note, stamps.now()))
-                .view();
+        checkDay("weighedOn", facts.weighedOn(), lot);
+        return weights.save(new SeedWeightRecord(lot.id(), facts, stamps.now())).view();
     }
 
     @HandsWork
     @Transactional
-    public SeedWeightView correctSeedWeight(
-            UUID id, Changed made, LocalDate weighedOn, List<Double> grams, String note) {
+    public SeedWeightView correctSeedWeight(UUID id, Changed made, SeedWeightFacts facts) {
         return (SeedWeightView) correct(weights, "seed weight", id, made, test -> {
-            checkDay("weighedOn", weighedOn, lots.byId(test.lotId()));
-            test.change(weighedOn, grams, note);
+            checkDay("weighedOn", facts.weighedOn(), lots.byId(test.lotId()));
+            test.change(facts);
         });
     }
 
@@ -305,6 +308,25 @@ public class Quality {
         return (CutView) correct(cuts, "cut test", id, made, test -> {
             checkDay("cutOn", facts.cutOn(), lots.byId(test.lotId()));
             test.change(facts);
+        });
+    }
+
+    /** What a sample of the lot was like, sown and looked through as plants. */
+    @HandsWork
+    @Transactional
+    public GrowOutView growOut(String lotNumber, GrowOutFacts facts) {
+        LotView lot = lots.get(lotNumber);
+        checkDay("sownOn", facts.sownOn(), lot);
+        return growOuts.save(new GrowOutRecord(lot.id(), facts, time.today(), stamps.now()))
+                .view();
+    }
+
+    @HandsWork
+    @Transactional
+    public GrowOutView correctGrowOut(UUID id, Changed made, GrowOutFacts facts) {
+        return (GrowOutView) correct(growOuts, "grow-out", id, made, test -> {
+            checkDay("sownOn", facts.sownOn(), lots.byId(test.lotId()));
+            test.change(facts, time.today());
         });
     }
 

@@ -151,22 +151,28 @@ class QualityController {
         return quality.correctWeevils(id, made, request.facts());
     }
 
+    /** @param counted seeds, where all of the lot was counted and weighed at once */
     record SeedWeightRequest(
             @NotNull LocalDate weighedOn,
             @NotNull List<@NotNull Double> grams,
+            @Maybe Integer counted,
             @Maybe @Size(max = 300) String note,
             @Maybe Integer version,
-            @Maybe @Size(max = 300) String reason) {}
+            @Maybe @Size(max = 300) String reason) {
+        SeedWeightFacts facts() {
+            return new SeedWeightFacts(weighedOn, grams, counted, orEmpty(note));
+        }
+    }
 
     @PostMapping("/api/lots/{number}/seed-weight")
     SeedWeightView seedWeight(@PathVariable String number, @Valid @RequestBody SeedWeightRequest request) {
-        return quality.seedWeight(number, request.weighedOn(), request.grams(), orEmpty(request.note()));
+        return quality.seedWeight(number, request.facts());
     }
 
     @PutMapping("/api/seed-weights/{id}")
     SeedWeightView seedWeight(@PathVariable UUID id, @Valid @RequestBody SeedWeightRequest request) {
         Changed made = new Changed(request.version(), request.reason());
-        return quality.correctSeedWeight(id, made, request.weighedOn(), request.grams(), orEmpty(request.note()));
+        return quality.correctSeedWeight(id, made, request.facts());
     }
 
     /** Grams; the start, and the parts it was sorted into. */
@@ -240,5 +246,28 @@ class QualityController {
     @PutMapping("/api/cuts/{id}")
     CutView cut(@PathVariable UUID id, @Valid @RequestBody CutRequest request) {
         return quality.correctCut(id, new Changed(request.version(), request.reason()), request.facts());
+    }
+
+    record GrowOutRequest(
+            @NotNull LocalDate sownOn,
+            @NotNull LocalDate examinedOn,
+            @NotNull Integer plants,
+            @NotNull Integer offTypes,
+            @Maybe @Size(max = 300) String note,
+            @Maybe Integer version,
+            @Maybe @Size(max = 300) String reason) {
+        GrowOutFacts facts() {
+            return new GrowOutFacts(sownOn, examinedOn, plants, offTypes, orEmpty(note));
+        }
+    }
+
+    @PostMapping("/api/lots/{number}/grow-outs")
+    GrowOutView growOut(@PathVariable String number, @Valid @RequestBody GrowOutRequest request) {
+        return quality.growOut(number, request.facts());
+    }
+
+    @PutMapping("/api/grow-outs/{id}")
+    GrowOutView growOut(@PathVariable UUID id, @Valid @RequestBody GrowOutRequest request) {
+        return quality.correctGrowOut(id, new Changed(request.version(), request.reason()), request.facts());
     }
 }

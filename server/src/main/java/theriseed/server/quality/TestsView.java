@@ -22,6 +22,7 @@ public record TestsView(
         List<PurityView> purities,
         List<MoistureView> moistures,
         List<CutView> cuts,
+        List<GrowOutView> growOuts,
         List<WeevilLookView> weevils,
         @Maybe TwoTests compared,
         @Maybe Double pureLiveSeed) {
@@ -34,6 +35,7 @@ public record TestsView(
             List<PurityView> purities,
             List<MoistureView> moistures,
             List<CutView> cuts,
+            List<GrowOutView> growOuts,
             List<WeevilLookView> weevils) {
         return new TestsView(
                 counted,
@@ -43,6 +45,7 @@ public record TestsView(
                 purities,
                 moistures,
                 cuts,
+                growOuts,
                 weevils,
                 compared(counted),
                 pureLiveSeed(counted, purities));
@@ -90,6 +93,11 @@ public record TestsView(
     /** The last purity test, or null. */
     public PurityView purity() {
         return purities.isEmpty() ? null : purities.get(0);
+    }
+
+    /** The last sample that was grown out, or null. */
+    public GrowOutView growOut() {
+        return growOuts.isEmpty() ? null : growOuts.get(0);
     }
 
     /** The last moisture that was measured, or null. */

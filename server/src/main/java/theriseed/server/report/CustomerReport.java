@@ -148,6 +148,13 @@ final class CustomerReport {
                     "thousand seeds",
                     reader.mass(known.tests().seedWeight().result().thousandSeedWeight())));
         }
+        known.tests().growOuts().stream()
+                .limit(1)
+                .map(test -> List.of(
+                        "grown out",
+                        test.offTypes() + " off-types among " + test.plants() + " plants, "
+                                + reader.day(test.examinedOn())))
+                .forEach(rows::add);
         known.tests().weevils().stream().limit(1).map(this::insects).forEach(rows::add);
         paper.heading("Tests");
         if (rows.isEmpty()) {

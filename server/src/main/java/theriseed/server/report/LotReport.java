@@ -272,6 +272,12 @@ final class LotReport {
                         "cut open",
                         reader.share(test.result().share()) + " full, of "
                                 + test.result().seeds())));
+        tests.growOuts()
+                .forEach(test -> rows.add(List.of(
+                        reader.day(test.examinedOn()),
+                        "grown out",
+                        test.offTypes() + " off-types among " + test.plants() + " plants, at most "
+                                + reader.share(test.result().upper()) + " (95 %)")));
         tests.weevils()
                 .forEach(look -> rows.add(List.of(
                         reader.day(look.lookedOn()),

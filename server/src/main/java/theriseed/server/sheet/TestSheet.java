@@ -20,12 +20,14 @@ import theriseed.server.lot.Lots;
 import theriseed.server.quality.CutFacts;
 import theriseed.server.quality.GerminationFacts;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.GrowOutFacts;
 import theriseed.server.quality.Method;
 import theriseed.server.quality.MoistureFacts;
 import theriseed.server.quality.MoistureView;
 import theriseed.server.quality.PurityFacts;
 import theriseed.server.quality.PurityView;
 import theriseed.server.quality.Quality;
+import theriseed.server.quality.SeedWeightFacts;
 import theriseed.server.quality.TestsView;
 import theriseed.server.quality.WeevilFacts;
 
@@ -34,9 +36,9 @@ import theriseed.server.quality.WeevilFacts;
 class TestSheet implements Sheet {
     private static final List<Column> COLUMNS = List.of(
             Column.needed("lot", "its number"),
-            Column.needed("kind", "germination, seed_weight, purity, moisture, cut or weevils"),
+            Column.needed("kind", "germination, seed_weight, purity, moisture, cut, grow_out or weevils"),
             Column.needed("on", "day of the last count, or of the test; nothing while a germination test runs"),
-            Column.of("set_on", "germination: day it was set"),
+            Column.of("set_on", "germination: day it was set; grow_out: day it was sown"),
             Column.of("method", "germination: paper, sand, soil or home"),
             Column.of("treatment", "germination: against sleep"),
             Column.of("of_each", "germination: seeds in a replicate"),
@@ -49,7 +51,8 @@ class TestSheet implements Sheet {
             Column.of("abnormal", "abnormal seedlings"),
             Column.of("dead", "dead seeds"),
             Column.of("spoilt", "germination: why it was given up"),
-            Column.of("grams", "seed_weight: grams of 100 seeds, parted by blanks"),
+            Column.of(
+                    "grams", "seed_weight: grams of 100 seeds, parted by blanks; of all seeds where they were counted"),
             Column.of("sample_g", "purity: grams of the sample"),
             Column.of("pure_g", "purity: pure seed"),
             Column.of("other_g", "purity: seed of other crops"),
@@ -63,7 +66,8 @@ class TestSheet implements Sheet {
             Column.of("empty", "cut: empty"),
             Column.of("eaten", "cut: eaten; weevils: bored"),
             Column.of("shrunken", "cut: shrunken"),
-            Column.of("seeds", "weevils: seeds looked at"),
+            Column.of("seeds", "weevils: seeds looked at; seed_weight: all that were counted; grow_out: plants"),
+            Column.of("off_types", "grow_out: plants that were none of the variety"),
             Column.of("alive", "weevils: living ones found"),
             Column.of("note", "anything else"));
 
@@ -74,6 +78,11 @@ class TestSheet implements Sheet {
             Map.entry("measuredOn", "on"),
             Map.entry("cutOn", "on"),
             Map.entry("lookedOn", "on"),
+            Map.entry("examinedOn", "on"),
+            Map.entry("sownOn", "set_on"),
+            Map.entry("plants", "seeds"),
+            Map.entry("counted", "seeds"),
+            Map.entry("offTypes", "off_types"),
             Map.entry("perReplicate", "of_each"),
             Map.entry("counts", "normal"),
             Map.entry("firstCounts", "first_normal"),
@@ -102,6 +111,7 @@ class TestSheet implements Sheet {
         PURITY,
         MOISTURE,
         CUT,
+        GROW_OUT,
         WEEVILS
     }
 
@@ -143,10 +153,10 @@ class TestSheet implements Sheet {
                                 .flatMap(List::stream)
                                 .map(test -> germination(lot, facts(test), test.spoilt())),
                         tests.seedWeights().stream()
-                                .map(test -> new Row(lot, Kind.SEED_WEIGHT)
-                                        .put("on", test.weighedOn())
-                                        .put("grams", Line.plain(test.grams()))
-                                        .put("note", test.note())),
+                                .map(test -> weighed(
+                                        lot,
+                                        new SeedWeightFacts(
+                                                test.weighedOn(), test.grams(), test.counted(), test.note()))),
                         tests.purities().stream().map(test -> purity(lot, facts(test))),
                         tests.moistures().stream().map(test -> moisture(lot, facts(test))),
                         tests.cuts().stream()
@@ -158,6 +168,15 @@ class TestSheet implements Sheet {
                                                 test.empty(),
                                                 test.eaten(),
                                                 test.shrunken(),
+                                                test.note()))),
+                        tests.growOuts().stream()
+                                .map(test -> grown(
+                                        lot,
+                                        new GrowOutFacts(
+                                                test.sownOn(),
+                                                test.examinedOn(),
+                                                test.plants(),
+                                                test.offTypes(),
                                                 test.note()))),
                         tests.weevils().stream()
                                 .map(look -> looked(
@@ -276,6 +295,23 @@ class TestSheet implements Sheet {
                 .put("alive", facts.alive() == 0 ? null : facts.alive());
     }
 
+    private static Row weighed(String lot, SeedWeightFacts test) {
+        return new Row(lot, Kind.SEED_WEIGHT)
+                .put("on", test.weighedOn())
+                .put("grams", Line.plain(test.grams()))
+                .put("seeds", test.counted())
+                .put("note", test.note());
+    }
+
+    private static Row grown(String lot, GrowOutFacts test) {
+        return new Row(lot, Kind.GROW_OUT)
+                .put("on", test.examinedOn())
+                .put("set_on", test.sownOn())
+                .put("seeds", test.plants())
+                .put("off_types", test.offTypes())
+                .put("note", test.note());
+    }
+
     private static Row cut(String lot, CutFacts test) {
         return new Row(lot, Kind.CUT)
                 .put("on", test.cutOn())
@@ -303,12 +339,9 @@ class TestSheet implements Sheet {
             return switch (line.oneOf("kind", Kind.class)) {
                 case GERMINATION -> germination(line, lot.number(), known);
                 case SEED_WEIGHT -> {
-                    List<Double> grams = line.decimals("grams");
-                    Row row = new Row(lot.number(), Kind.SEED_WEIGHT)
-                            .put("on", line.day("on"))
-                            .put("grams", Line.plain(grams))
-                            .put("note", note(line));
-                    yield taken(row, known, () -> quality.seedWeight(lot.number(), line.day("on"), grams, note(line)));
+                    SeedWeightFacts facts = new SeedWeightFacts(
+                            line.day("on"), line.decimals("grams"), line.maybeWhole("seeds"), note(line));
+                    yield taken(weighed(lot.number(), facts), known, () -> quality.seedWeight(lot.number(), facts));
                 }
                 case PURITY -> {
                     PurityFacts facts = new PurityFacts(
@@ -335,6 +368,15 @@ class TestSheet implements Sheet {
                             line.whole("shrunken"),
                             note(line));
                     yield taken(cut(lot.number(), facts), known, () -> quality.cut(lot.number(), facts));
+                }
+                case GROW_OUT -> {
+                    GrowOutFacts facts = new GrowOutFacts(
+                            line.day("set_on"),
+                            line.day("on"),
+                            line.whole("seeds"),
+                            line.whole("off_types"),
+                            note(line));
+                    yield taken(grown(lot.number(), facts), known, () -> quality.growOut(lot.number(), facts));
                 }
                 case WEEVILS -> {
                     Integer alive = line.maybeWhole("alive");

@@ -56,6 +56,7 @@ public record MassThread(List<Start> starts, List<Knot> knots, List<Event> event
         PURITY,
         MOISTURE,
         CUT,
+        GROW_OUT,
         WEEVILS,
         HELD
     }

@@ -89,6 +89,18 @@ final class ThreadEvents {
                         100 * test.result().share(),
                         false)));
         known.tests()
+                .growOuts()
+                .forEach(test -> events.add(new Event(
+                        EventKind.GROW_OUT,
+                        test.id(),
+                        test.examinedOn(),
+                        after(test.examinedOn(), knots),
+                        test.offTypes(),
+                        test.plants(),
+                        null,
+                        "",
+                        test.offTypes() > 0)));
+        known.tests()
                 .weevils()
                 .forEach(look -> events.add(new Event(
                         EventKind.WEEVILS,

@@ -44,6 +44,7 @@ import theriseed.server.lot.Pours;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.quality.CutView;
 import theriseed.server.quality.GerminationView;
+import theriseed.server.quality.GrowOutView;
 import theriseed.server.quality.MoistureView;
 import theriseed.server.quality.PurityView;
 import theriseed.server.quality.SeedWeightView;
@@ -242,6 +243,7 @@ public class Threads {
         tests.purities().stream().map(PurityView::id).forEach(subjects::add);
         tests.moistures().stream().map(MoistureView::id).forEach(subjects::add);
         tests.cuts().stream().map(CutView::id).forEach(subjects::add);
+        tests.growOuts().stream().map(GrowOutView::id).forEach(subjects::add);
         return subjects;
     }
 
