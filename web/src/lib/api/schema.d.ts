@@ -9253,6 +9253,13 @@ export interface components {
             overAt: string;
         } | {
             /** @enum {string} */
+            kind: "TakeOutOfWash";
+            /** Format: date-time */
+            outAt?: string;
+            /** Format: date-time */
+            since: string;
+        } | {
+            /** @enum {string} */
             kind: "Stir";
             /** Format: date-time */
             readyAt: string;

@@ -40,7 +40,12 @@ describe('how a lot stands at the bench', () => {
 			alarm: true,
 			next: 'Rinse before 13:10'
 		});
-		expect(standing(ferment('READY', '2026-08-15T13:10:00Z'), NOW, ZONE).alarm).toBe(false);
+	});
+	it('says first that a ferment is ready while there is time', () => {
+		expect(standing(ferment('READY', '2026-08-15T13:10:00Z'), NOW, ZONE)).toMatchObject({
+			large: 'ready',
+			alarm: false
+		});
 	});
 	it('says by how much it is over', () => {
 		expect(standing(ferment('OVER_RUN', '2026-08-14T04:10:00Z'), NOW, ZONE)).toMatchObject({

@@ -109,8 +109,9 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 		const left = hoursBetween(now, over);
 		return {
 			shelf: 'wet',
-			small: 'over-runs in',
-			large: hours(left),
+			...(ferment.soonOver
+				? { small: 'ready, over-runs in', large: hours(left) }
+				: { small: `over-runs in ${hours(left)}`, large: 'ready' }),
 			alarm: ferment.soonOver,
 			doing,
 			next: `Rinse before ${moment(over, now)}`,

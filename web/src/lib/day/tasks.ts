@@ -49,6 +49,7 @@ const stand: Path = ({ plantingId }) => `/stand/${plantingId}`;
 
 const DONE_AT: Record<Exclude<Kind, 'Planned'>, Path> = {
 	Rinse: bench,
+	TakeOutOfWash: bench,
 	Stir: bench,
 	WalkStage: walk,
 	WalkFirst: walk,

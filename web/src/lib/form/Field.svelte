@@ -16,7 +16,7 @@
 	const describedBy = $derived(problem ? `${id}-wrong` : hint ? `${id}-hint` : undefined);
 </script>
 
-<div class="flex min-w-0 flex-col gap-1">
+<div class="flex min-w-0 flex-col gap-1" oninput={() => attempt.typed(name)}>
 	<label for={id} class="text-sm font-semibold">{label}</label>
 	{@render children({ id, invalid: problem !== undefined, describedBy })}
 	{#if problem}

@@ -1,9 +1,15 @@
 import { Problem } from '$lib/api/api';
 
-/** One act that the server may refuse: what went wrong stays until the next try, and so does what was typed. */
+/** One act that the server may refuse: what went wrong stays until that field is changed or it is tried again; what was typed stays. */
 export class Attempt {
 	problem = $state<Problem>();
 	busy = $state(false);
+
+	/** A field was typed into: what was wrong with it may be right now. */
+	typed(name: string) {
+		const wrong = this.problem;
+		if (wrong?.status === 400 && wrong.field?.split('[')[0] === name) this.problem = undefined;
+	}
 
 	async run<T>(act: () => Promise<T>): Promise<T | undefined> {
 		if (this.busy) return undefined;

@@ -37,6 +37,15 @@ public final class MixedUnits {
      * @throws OutOfRange of the field
      */
     public static void checkAtMost(String field, Number mass, double most) {
+        checkAtMost(field, mass, Range.above(0, most, "g"), most);
+    }
+
+    /** The same where there is a reason why it is at most so much. @param because key of the sentence that says it */
+    public static void checkAtMost(String field, Number mass, double most, String because) {
+        checkAtMost(field, mass, Range.above(0, most, "g").because(because), most);
+    }
+
+    private static void checkAtMost(String field, Number mass, Range allowed, double most) {
         double grams = mass.doubleValue();
         if (grams > DOUBTED * most && grams / 1000 <= most) {
             throw new OutOfRange(
@@ -44,7 +53,7 @@ public final class MixedUnits {
                     mass,
                     Refusal.AgainstRule.of("mass.thousandfold", "given", grams, "most", most, "meant", grams / 1000));
         }
-        Range.above(0, most, "g").check(field, grams);
+        allowed.check(field, grams);
     }
 
     private static boolean near(double mass, Usual usual) {

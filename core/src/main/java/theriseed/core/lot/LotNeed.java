@@ -54,6 +54,14 @@ public sealed interface LotNeed {
         }
     }
 
+    /** Seed in a cleaner, which works in minutes. @param outAt when it is to come out; none where nobody said for how long */
+    record TakeOutOfWash(Instant since, Optional<Instant> outAt) implements LotNeed {
+        @Override
+        public boolean urgent() {
+            return true;
+        }
+    }
+
     /** A step is under way, to be weighed out when it is done. */
     record WeighOut(StepKind step, Instant since) implements LotNeed {}
 

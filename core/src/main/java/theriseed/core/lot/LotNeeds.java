@@ -57,8 +57,13 @@ public final class LotNeeds {
             boolean rewetted,
             double sinceWeighed) {}
 
-    /** A step that was begun and not ended; {@code ferment} or {@code tray} where that is what it is. */
-    public record UnderWay(StepKind step, Instant begunAt, Optional<Ferment> ferment, Optional<Tray> tray) {}
+    /**
+     * A step that was begun and not ended; {@code ferment} or {@code tray} where that is what it is.
+     *
+     * @param outAt when seed in a cleaner is to come out, where somebody said so
+     */
+    public record UnderWay(
+            StepKind step, Instant begunAt, Optional<Ferment> ferment, Optional<Tray> tray, Optional<Instant> outAt) {}
 
     /**
      * Where it stands at the bench.
@@ -159,6 +164,9 @@ public final class LotNeeds {
     private static LotNeed underWay(UnderWay step, Instant now) {
         if (step.tray().filter(tray -> tray.moisture() > tray.target()).isPresent()) {
             return tray(step.tray().get());
+        }
+        if (step.step() == StepKind.CHEMICAL_WASH) {
+            return new LotNeed.TakeOutOfWash(step.begunAt(), step.outAt());
         }
         return step.ferment()
                 .map(ferment -> ferment(ferment, now))

@@ -87,13 +87,17 @@ class LotNeedsTest {
                 NOW.plusSeconds(3600L * overInHours),
                 Optional.ofNullable(stirredHoursAgo).map(hours -> NOW.minusSeconds(3600L * hours)));
         return needs(underWay(new UnderWay(
-                        StepKind.FERMENT, NOW.minusSeconds(99_999), Optional.of(ferment), Optional.empty())))
+                        StepKind.FERMENT,
+                        NOW.minusSeconds(99_999),
+                        Optional.of(ferment),
+                        Optional.empty(),
+                        Optional.empty())))
                 .get(0);
     }
 
     private static LotNeed drying(double moisture, boolean tooWarm, boolean rewetted, double sinceWeighed) {
         Tray tray = new Tray(moisture, 8, Optional.empty(), tooWarm, rewetted, sinceWeighed);
-        return needs(underWay(new UnderWay(StepKind.DRY, NOW, Optional.empty(), Optional.of(tray))))
+        return needs(underWay(new UnderWay(StepKind.DRY, NOW, Optional.empty(), Optional.of(tray), Optional.empty())))
                 .get(0);
     }
 
@@ -256,5 +260,15 @@ class LotNeedsTest {
         List<LotNeed> all = new ArrayList<>(List.of(nothing, counted, test, late, stir, tooWarm));
         all.sort(LotNeeds.MOST_PRESSING_FIRST);
         assertThat(all).containsExactly(tooWarm, late, stir, test, counted, nothing);
+    }
+
+    @Test
+    void seedInACleanerCannotWait() {
+        Optional<Instant> outAt = Optional.of(NOW.plusSeconds(600));
+        LotNeed wash = needs(
+                        underWay(new UnderWay(StepKind.CHEMICAL_WASH, NOW, Optional.empty(), Optional.empty(), outAt)))
+                .get(0);
+        assertThat(wash).isEqualTo(new LotNeed.TakeOutOfWash(NOW, outAt));
+        assertThat(wash.urgent()).isTrue();
     }
 }

@@ -43,6 +43,10 @@ class Wash extends Recorded {
         disposal = facts.disposal().strip();
     }
 
+    UUID stepId() {
+        return stepId;
+    }
+
     WashFacts facts() {
         return new WashFacts(product, dose, minutes, batch, rinses, disposal);
     }

@@ -1,7 +1,9 @@
 package theriseed.server.bench;
 
+import java.util.Collection;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bench.AlkalineWash;
@@ -18,7 +20,7 @@ import theriseed.server.base.Stamps;
 
 /** Washes in an alkaline cleaner: with what, how long, how often the same cleaner was used, where it went. */
 @Service
-class Washes {
+public class Washes {
     private final WashRepository washes;
     private final StepRepository steps;
     private final Corrections corrections;
@@ -34,14 +36,24 @@ class Washes {
     }
 
     @ReadsOnly
-    public WashView of(UUID stepId) {
+    WashView of(UUID stepId) {
         return view(find(stepId));
+    }
+
+    /** For how many minutes seed is meant to stay in the cleaner, by step; those of which nobody said it are left out. */
+    @ReadsOnly
+    public Map<UUID, Integer> minutes(Collection<UUID> stepIds) {
+        return stepIds.isEmpty()
+                ? Map.of()
+                : washes.findByStepIdIn(stepIds).stream()
+                        .collect(Collectors.toMap(
+                                Wash::stepId, wash -> wash.facts().minutes()));
     }
 
     /** Says it, or says it otherwise, with why. */
     @HandsWork
     @Transactional
-    public WashView say(UUID stepId, Changed made, WashFacts facts) {
+    WashView say(UUID stepId, Changed made, WashFacts facts) {
         Step step = find(stepId);
         if (step.facts().kind() != StepKind.CHEMICAL_WASH) {
             throw new Refused("step", step.facts().kind(), "bench.noWash");

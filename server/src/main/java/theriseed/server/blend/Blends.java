@@ -282,9 +282,8 @@ class Blends {
             BigDecimal mass = portions.get(i).mass() == null
                     ? there.available()
                     : portions.get(i).mass();
-            Range.above(0, there.available().doubleValue(), "g")
-                    .because("IS_THERE")
-                    .check("parts[" + i + "].mass", mass);
+            MixedUnits.checkAtMost(
+                    "parts[" + i + "].mass", mass, there.available().doubleValue(), "IS_THERE");
             checkWhole(there, mass);
             taken.add(new There.Taken(there, mass));
         }

@@ -32,6 +32,7 @@ public class LotDecisions {
     private final Pours pours;
     private final Plantings plantings;
     private final Rings rings;
+    private final Families families;
     private final Corrections corrections;
     private final Stamps stamps;
 
@@ -41,6 +42,7 @@ public class LotDecisions {
             Pours pours,
             Plantings plantings,
             Rings rings,
+            Families families,
             Corrections corrections,
             Stamps stamps) {
         this.lots = lots;
@@ -48,6 +50,7 @@ public class LotDecisions {
         this.pours = pours;
         this.plantings = plantings;
         this.rings = rings;
+        this.families = families;
         this.corrections = corrections;
         this.stamps = stamps;
     }
@@ -68,6 +71,18 @@ public class LotDecisions {
                         ring.reason());
             }
         }
+    }
+
+    /** What the seed of a planting is on hold for, the lots picked from it are on hold for too. */
+    @EventListener
+    void on(SownFrom sown) {
+        families.heldBehind(sown.plantingId()).ifPresent(held -> {
+            for (Lot lot : pours.cameOf(sown.plantingId())) {
+                if (lot.holdReason() == null) {
+                    lot.hold(NewLots.grownFrom(held), stamps.now());
+                }
+            }
+        });
     }
 
     @HandsWork

@@ -182,7 +182,7 @@ public class NewLots {
     }
 
     /** Seed of seed that is on hold is on hold until somebody has decided of it. */
-    private static String grownFrom(LotView held) {
+    static String grownFrom(LotView held) {
         String reason = "grown from " + held.number() + ", which is on hold: "
                 + held.hold().reason();
         return reason.substring(0, Math.min(reason.length(), MOST_REASON));

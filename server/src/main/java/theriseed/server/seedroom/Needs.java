@@ -1,5 +1,6 @@
 package theriseed.server.seedroom;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import theriseed.server.base.FarmTime;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.bench.BenchView;
 import theriseed.server.bench.StepView;
+import theriseed.server.bench.Washes;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.stall.StockView;
@@ -21,9 +23,11 @@ import theriseed.server.stall.StockView;
 @Service
 public class Needs {
     private final Keepings keepings;
+    private final Washes washes;
     private final FarmTime time;
 
-    Needs(Keepings keepings, FarmTime time) {
+    Needs(Keepings keepings, Washes washes, FarmTime time) {
+        this.washes = washes;
         this.keepings = keepings;
         this.time = time;
     }
@@ -32,14 +36,30 @@ public class Needs {
     @ReadsOnly
     public Map<UUID, List<LotNeed>> of(List<LotKnown> lots, Map<UUID, StockView> stock) {
         Map<UUID, KeepingView> kept = keepings.of(lots);
+        Map<UUID, Integer> washed = washed(lots);
         return lots.stream().collect(Collectors.toMap(lot -> lot.lot().id(), lot -> {
             UUID id = lot.lot().id();
-            return of(lot, stock.get(id), kept.get(id));
+            return of(lot, stock.get(id), kept.get(id), washed);
         }));
+    }
+
+    /** Minutes of the washes that are under way in these lots, by step. */
+    private Map<UUID, Integer> washed(List<LotKnown> lots) {
+        return washes.minutes(lots.stream()
+                .map(LotKnown::bench)
+                .filter(work -> work != null && work.underWay() != null)
+                .map(BenchView::underWay)
+                .filter(step -> step.kind() == StepKind.CHEMICAL_WASH)
+                .map(StepView::id)
+                .toList());
     }
 
     /** The same of one. @param keeping null where it cannot be told */
     List<LotNeed> of(LotKnown known, StockView stock, KeepingView keeping) {
+        return of(known, stock, keeping, washed(List.of(known)));
+    }
+
+    private List<LotNeed> of(LotKnown known, StockView stock, KeepingView keeping, Map<UUID, Integer> washed) {
         Optional<BenchView> bench = Optional.ofNullable(known.bench());
         return LotNeeds.of(
                 new LotNeeds.Known(
@@ -49,7 +69,7 @@ public class Needs {
                                 .filter(step -> step.kind() == StepKind.FREEZE)
                                 .isPresent(),
                         known.tests().running().stream().map(Needs::running).toList(),
-                        bench.map(Needs::atBench),
+                        bench.map(work -> atBench(work, washed)),
                         left(stock),
                         known.gate().holding(),
                         Optional.ofNullable(keeping).map(KeepingView::retestOn),
@@ -67,16 +87,16 @@ public class Needs {
                 test.firstOn() != null);
     }
 
-    private static LotNeeds.AtBench atBench(BenchView work) {
+    private static LotNeeds.AtBench atBench(BenchView work, Map<UUID, Integer> washed) {
         return new LotNeeds.AtBench(
                 Optional.ofNullable(work.wrong()),
-                Optional.ofNullable(work.underWay()).map(Needs::underWay),
+                Optional.ofNullable(work.underWay()).map(step -> underWay(step, washed)),
                 Optional.ofNullable(work.next()),
                 work.clean() ? work.mass().doubleValue() : 0,
                 work.poured());
     }
 
-    private static LotNeeds.UnderWay underWay(StepView step) {
+    private static LotNeeds.UnderWay underWay(StepView step, Map<UUID, Integer> washed) {
         return new LotNeeds.UnderWay(
                 step.kind(),
                 step.begunAt(),
@@ -94,7 +114,9 @@ public class Needs {
                                 Optional.ofNullable(drying.dryAt()),
                                 drying.tooWarm(),
                                 drying.rewetted(),
-                                drying.sinceWeighed())));
+                                drying.sinceWeighed())),
+                Optional.ofNullable(washed.get(step.id()))
+                        .map(minutes -> step.begunAt().plus(Duration.ofMinutes(minutes))));
     }
 
     private static LotNeeds.Left left(StockView stock) {

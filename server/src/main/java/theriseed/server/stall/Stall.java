@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.MixedUnits;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Changed;
@@ -214,9 +215,8 @@ public class Stall {
         /** Grams of bulk that nobody else was promised. */
         public SaleView sell(UUID lot, BigDecimal grams, String customer, Leaving how) {
             checkOpen(known.get(lot));
-            Range.above(0, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "g")
-                    .because("MAY_BE_SOLD")
-                    .check("bulk", grams);
+            MixedUnits.checkAtMost(
+                    "bulk", grams, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "MAY_BE_SOLD");
             return gone(lot, grams, customers.named(customer), how);
         }
 

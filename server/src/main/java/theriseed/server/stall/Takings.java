@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bench.MixedUnits;
 import theriseed.core.measure.Range;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Changed;
@@ -24,6 +26,7 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.SownFrom;
 
 /** Seed taken out of the seed room for other than a sale: sown, tested, thrown away. Never more than there is. */
 @Service
@@ -36,6 +39,7 @@ public class Takings {
     private final Corrections corrections;
     private final Stamps stamps;
     private final FarmTime time;
+    private final ApplicationEventPublisher events;
 
     Takings(
             TakingRepository takings,
@@ -45,7 +49,9 @@ public class Takings {
             SowingRules sowings,
             Corrections corrections,
             Stamps stamps,
-            FarmTime time) {
+            FarmTime time,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.takings = takings;
         this.lots = lots;
         this.gate = gate;
@@ -122,9 +128,7 @@ public class Takings {
     public void mix(LotKnown lot, UUID mixId, String mix, LocalDate mixedOn, BigDecimal mass, String at) {
         Stall.checkOpen(lot);
         SeasonDates.check("mixedOn", mixedOn, lot.harvest().pickedOn(), time.today());
-        Range.above(0, stocks.of(lot).free().doubleValue(), "g")
-                .because("MAY_BE_SOLD")
-                .check(at, mass);
+        MixedUnits.checkAtMost(at, mass, stocks.of(lot).free().doubleValue(), "MAY_BE_SOLD");
         takings.save(new Taking(lot.lot().id(), mixId, mix, mixedOn, mass, stamps.now()));
     }
 
@@ -150,7 +154,7 @@ public class Takings {
     public TakingView take(String lotNumber, TakingFacts facts) {
         LotView lot = lots.lock(lotNumber);
         check(gate.of(lot), facts, null);
-        return takings.save(new Taking(
+        TakingView taken = takings.saveAndFlush(new Taking(
                         lot.id(),
                         facts.packingRunId(),
                         facts.why(),
@@ -161,6 +165,8 @@ public class Takings {
                         facts.plantingId(),
                         stamps.now()))
                 .view();
+        sown(facts);
+        return taken;
     }
 
     @HandsWork
@@ -187,7 +193,16 @@ public class Takings {
         Map<String, Object> before = taking.correctable(sowings.words(taking.plantingId()));
         taking.change(facts.why(), facts.takenOn(), facts.mass(), facts.packets(), facts.note(), facts.plantingId());
         corrections.keep("taking", id, before, taking.correctable(sowings.words(taking.plantingId())), made.because());
-        return takings.saveAndFlush(taking).view();
+        TakingView corrected = takings.saveAndFlush(taking).view();
+        sown(facts);
+        return corrected;
+    }
+
+    /** Lots that were picked from a planting already have what the seed it was sown with has. */
+    private void sown(TakingFacts facts) {
+        if (facts.plantingId() != null) {
+            events.publishEvent(new SownFrom(facts.plantingId()));
+        }
     }
 
     /** @param instead what these facts correct, down to nothing where none was taken after all; null for a new one */
@@ -201,8 +216,9 @@ public class Takings {
             double most = stock.bulk()
                     .add(instead == null ? BigDecimal.ZERO : instead.mass())
                     .doubleValue();
-            Range range = instead == null ? Range.above(0, most, "g") : Range.of(0, most, "g");
-            range.because("ALL_THERE_IS").check("mass", facts.mass());
+            if (instead == null || facts.mass().signum() != 0) {
+                MixedUnits.checkAtMost("mass", facts.mass(), most, "ALL_THERE_IS");
+            }
         } else {
             PackingRunView run = stock.run(facts.packingRunId());
             Range.of(instead == null ? 1 : 0, run.left() + (instead == null ? 0 : instead.packets()), "packets")

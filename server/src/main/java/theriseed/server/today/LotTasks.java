@@ -30,6 +30,7 @@ final class LotTasks {
     /** Damp mornings for wet seed, dry hours for what dries, evenings for the table. */
     private static When when(LotNeed need) {
         if (need instanceof LotNeed.Rinse
+                || need instanceof LotNeed.TakeOutOfWash
                 || need instanceof LotNeed.NextStep next && next.step().wet()) {
             return When.WHILE_WET;
         }
@@ -51,6 +52,8 @@ final class LotTasks {
             toDo = new ToDo.PutWeightsRight(right.step());
         } else if (need instanceof LotNeed.Rinse rinse) {
             toDo = new ToDo.Rinse(rinse.celsius(), local(rinse.overAt()), rinse.over());
+        } else if (need instanceof LotNeed.TakeOutOfWash wash) {
+            toDo = new ToDo.TakeOutOfWash(local(wash.since()), local(wash.outAt()));
         } else if (need instanceof LotNeed.Stir stir) {
             toDo = new ToDo.Stir(local(stir.readyAt()));
         } else if (need instanceof LotNeed.TrayTooWarm tray) {

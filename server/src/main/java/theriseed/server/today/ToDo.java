@@ -21,6 +21,9 @@ public sealed interface ToDo {
     /** @param overAt from when it ferments too long; {@code over} whether that has come */
     record Rinse(double celsius, LocalDateTime overAt, boolean over) implements ToDo {}
 
+    /** Seed in a cleaner. @param outAt when it is to come out; absent where nobody said for how long */
+    record TakeOutOfWash(LocalDateTime since, @Maybe LocalDateTime outAt) implements ToDo {}
+
     record Stir(LocalDateTime readyAt) implements ToDo {}
 
     /** A stage of the crop asks for a walk that nobody has done. @param lookFor what shows then */

@@ -68,6 +68,14 @@ class WashesTest {
                 .isEqualTo(-1);
         JsonNode wash = say(step, washOf("", 20), -1).ok();
         assertThat(wash.at("/clock/outAt").asString()).isEqualTo("2026-08-14T07:20:00Z");
+        assertThat(hand.get("/api/today")
+                        .ok()
+                        .get("tasks")
+                        .valueStream()
+                        .filter(task -> task.at("/toDo/kind").asString().equals("TakeOutOfWash"))
+                        .map(task -> task.at("/toDo/outAt").asString() + " "
+                                + task.get("urgent").asBoolean()))
+                .contains("2026-08-14T07:20:00 true");
         JsonNode longer = say(step, with(washOf("", 30), "reason", "berries of last week"), 0)
                 .ok();
         assertThat(longer.at("/clock/outAt").asString()).isEqualTo("2026-08-14T07:30:00Z");

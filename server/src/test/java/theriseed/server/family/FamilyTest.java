@@ -340,6 +340,13 @@ class FamilyTest {
                         .asString())
                 .as("numbered later")
                 .startsWith("grown from " + old + ", which is on hold");
+        String another = grownNow(variety);
+        String before = season.numbered(another);
+        assertThat(season.lot(before).at("/known/lot/hold").isMissingNode()).isTrue();
+        sown(another, old, 10);
+        assertThat(season.lot(before).at("/known/lot/hold/reason").asString())
+                .as("numbered before anybody said with what it was sown")
+                .startsWith("grown from " + old + ", which is on hold");
 
         String customer = holders(old).at("/0/customerId").asString();
         Map<String, Object> told = record("customerId", customer, "toldOn", "2026-08-14", "how", "by phone");

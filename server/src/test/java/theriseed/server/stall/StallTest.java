@@ -269,6 +269,9 @@ class StallTest {
         Map<String, Object> all =
                 record("customer", "Croft, east", "soldOn", "2026-08-14", "bulk", bulk, "price", "90.00");
         assertThat(sold(with(all, "bulk", bulk + 0.001)).field()).isEqualTo("bulk");
+        assertThat(sold(with(all, "bulk", bulk * 900)).detail())
+                .as("grams typed for kilograms")
+                .contains("Was it");
         sold(all).ok();
         assertThat(stock().get("bulk").asDouble()).isZero();
         assertThat(stock().get("packets").asInt()).isEqualTo(20);
