@@ -5,18 +5,13 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.UUID;
 import theriseed.core.measure.Range;
 import theriseed.core.stall.Spent;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
-import theriseed.server.lot.LotView;
 
 /** Something sold on one day that came of seed plants besides their seed: flesh, sauce, straw, cut flowers. */
 @Entity
-class ByProductSale extends Recorded {
-    private UUID plantingId;
-    private UUID lotId;
+class ByProductSale extends Borne {
     private LocalDate soldOn;
     private BigDecimal amount;
     private String what;
@@ -24,9 +19,7 @@ class ByProductSale extends Recorded {
     protected ByProductSale() {}
 
     ByProductSale(Bears on, ByProductFacts facts, Stamp stamp) {
-        super(stamp);
-        this.plantingId = on.plantingId();
-        this.lotId = on.lotId();
+        super(on, stamp);
         change(facts);
     }
 
@@ -35,16 +28,6 @@ class ByProductSale extends Recorded {
         this.soldOn = facts.soldOn();
         this.amount = Range.of(0, 1e6, "").check("amount", facts.amount());
         this.what = facts.what().strip();
-    }
-
-    /** Id of the planting or the lot. */
-    UUID on() {
-        return plantingId == null ? lotId : plantingId;
-    }
-
-    boolean concerns(LotView lot) {
-        return lot.id().equals(lotId)
-                || lot.plantingId() != null && lot.plantingId().equals(plantingId);
     }
 
     Spent brought() {
@@ -60,6 +43,6 @@ class ByProductSale extends Recorded {
     }
 
     ByProductSaleView view() {
-        return new ByProductSaleView(id(), version(), plantingId, lotId, soldOn, amount, what, recordedBy());
+        return new ByProductSaleView(id(), version(), plantingId(), lotId(), soldOn, amount, what, recordedBy());
     }
 }

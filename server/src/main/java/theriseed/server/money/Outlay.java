@@ -7,19 +7,13 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.UUID;
 import theriseed.core.measure.Range;
 import theriseed.core.stall.Spent;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
-import theriseed.server.lot.LotView;
 
 /** Money spent on something on one day. */
 @Entity
-class Outlay extends Recorded {
-    private UUID plantingId;
-    private UUID lotId;
-
+class Outlay extends Borne {
     @Enumerated(EnumType.STRING)
     private OutlayKind kind;
 
@@ -30,9 +24,7 @@ class Outlay extends Recorded {
     protected Outlay() {}
 
     Outlay(Bears on, OutlayFacts facts, Stamp stamp) {
-        super(stamp);
-        this.plantingId = on.plantingId();
-        this.lotId = on.lotId();
+        super(on, stamp);
         change(facts);
     }
 
@@ -42,16 +34,6 @@ class Outlay extends Recorded {
         this.spentOn = facts.spentOn();
         this.amount = Range.of(0, 1e6, "").check("amount", facts.amount());
         this.what = facts.what().strip();
-    }
-
-    /** Id of the planting or the lot. */
-    UUID on() {
-        return plantingId == null ? lotId : plantingId;
-    }
-
-    boolean concerns(LotView lot) {
-        return lot.id().equals(lotId)
-                || lot.plantingId() != null && lot.plantingId().equals(plantingId);
     }
 
     Spent spent() {
@@ -70,6 +52,6 @@ class Outlay extends Recorded {
     }
 
     OutlayView view() {
-        return new OutlayView(id(), version(), plantingId, lotId, kind, spentOn, amount, what, recordedBy());
+        return new OutlayView(id(), version(), plantingId(), lotId(), kind, spentOn, amount, what, recordedBy());
     }
 }

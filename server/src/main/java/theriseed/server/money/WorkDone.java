@@ -6,20 +6,14 @@ import jakarta.persistence.Enumerated;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.UUID;
 import theriseed.core.measure.Range;
 import theriseed.core.stall.Work;
-import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
-import theriseed.server.lot.LotView;
 
 /** Hours of some people on one day. */
 @Entity
-class WorkDone extends Recorded {
+class WorkDone extends Borne {
     private static final int A_LONG_DAY = 16 * 60;
-
-    private UUID plantingId;
-    private UUID lotId;
 
     @Enumerated(EnumType.STRING)
     private Work kind;
@@ -32,9 +26,7 @@ class WorkDone extends Recorded {
     protected WorkDone() {}
 
     WorkDone(Bears on, WorkDoneFacts facts, Stamp stamp) {
-        super(stamp);
-        this.plantingId = on.plantingId();
-        this.lotId = on.lotId();
+        super(on, stamp);
         change(facts);
     }
 
@@ -44,16 +36,6 @@ class WorkDone extends Recorded {
         this.people = Range.of(1, 50, "people").check("people", facts.people());
         this.minutes = Range.of(0, A_LONG_DAY, "minutes a day").check("minutes", facts.minutes());
         this.note = facts.note().strip();
-    }
-
-    /** Id of the planting or the lot. */
-    UUID on() {
-        return plantingId == null ? lotId : plantingId;
-    }
-
-    boolean concerns(LotView lot) {
-        return lot.id().equals(lotId)
-                || lot.plantingId() != null && lot.plantingId().equals(plantingId);
     }
 
     Work kind() {
@@ -75,6 +57,7 @@ class WorkDone extends Recorded {
     }
 
     WorkDoneView view() {
-        return new WorkDoneView(id(), version(), plantingId, lotId, kind, doneOn, people, minutes, note, recordedBy());
+        return new WorkDoneView(
+                id(), version(), plantingId(), lotId(), kind, doneOn, people, minutes, note, recordedBy());
     }
 }
