@@ -4285,6 +4285,7 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             toKeep?: components["schemas"]["Usual"];
             underWay?: components["schemas"]["StepView"];
+            ways: ("SQUEEZE" | "SCOOP" | "PICK_OUT" | "CUT_AND_SHAKE" | "GRIND_AND_SIEVE" | "TAP" | "RUB" | "SHELL" | "STRIP" | "THRESH" | "CRACK")[];
             /** @enum {string} */
             wrong?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             yield?: components["schemas"]["LotYield"];

@@ -48,7 +48,7 @@ describe('the way a lot goes', () => {
 	});
 
 	it('tells what is done from what comes', () => {
-		expect(steps()).toMatch(/squeezed out\s*ferment\s*rinse and pour off\s*dry/);
+		expect(steps()).toMatch(/extracted\s*ferment\s*rinse and pour off\s*dry/);
 	});
 	it('leaves a step out and keeps what is behind', async () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'Leave out ferment' }));

@@ -15,7 +15,7 @@
 	import { massIn, maybeCountIn, maybeNumberIn } from '$lib/form/typed';
 	import { mass, written } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
-	import { FLOATING, HOW, MISSING, STEP, WAYS } from '$lib/words/words';
+	import { extracted, FLOATING, HOW, MISSING, STEP, WAYS } from '$lib/words/words';
 
 	type Request = Schemas['StepRequest'];
 	type Kind = Request['kind'];
@@ -38,6 +38,8 @@
 		/** Share of what there is that the steps left usually keep. */
 		toKeep?: Schemas['Usual'];
 		floating: Schemas['BenchView']['floating'];
+		/** Ways of getting the seed of its crop out, the usual first. */
+		ways: Schemas['BenchView']['ways'];
 		correcting?: boolean;
 		/** What the rules say of what is typed. */
 		seen?: Schemas['StepTried'];
@@ -60,6 +62,7 @@
 		after,
 		toKeep,
 		floating,
+		ways,
 		correcting = false,
 		seen,
 		tried,
@@ -69,6 +72,7 @@
 		chosen = $bindable(kind)
 	}: Props = $props();
 
+	const usual = $derived(extracted(chosen, ways));
 	// svelte-ignore state_referenced_locally
 	const was = step;
 	// svelte-ignore state_referenced_locally
@@ -415,10 +419,15 @@
 				maxlength={80}
 				list="ways"
 				bind:value={way}
-				hint={before?.way ? `last time: ${before.way}` : undefined}
+				hint={before?.way
+					? `last time: ${before.way}`
+					: usual.length
+						? `usual for this crop: ${usual.join('; ')}`
+						: undefined}
 			/>
 			<datalist id="ways"
-				>{#each WAYS[chosen] ?? [] as one (one)}<option value={one}></option>{/each}</datalist
+				>{#each [...usual, ...(WAYS[chosen] ?? [])] as one (one)}<option value={one}
+					></option>{/each}</datalist
 			>
 			<TextField
 				label={LABELS.begunAt}

@@ -36,6 +36,7 @@ describe('a step at the bench', () => {
 			kinds: KINDS,
 			massBefore: 5000,
 			floating: 'SAYS_NOTHING' as const,
+			ways: ['SCOOP' as const, 'GRIND_AND_SIEVE' as const],
 			tried: () => {},
 			begin,
 			finish,
@@ -66,6 +67,10 @@ describe('a step at the bench', () => {
 		await waitFor(() => expect(begin).toHaveBeenCalledOnce());
 		expect(begin.mock.lastCall![0]).toMatchObject({ kind: 'DRY', massIn: 5000, target: 9, people: 1 });
 		expect('massOut' in begin.mock.lastCall![0]).toBe(false);
+	});
+	it('says how the seed of the crop is usually got out', () => {
+		show('EXTRACT');
+		expect(screen.getByText('usual for this crop: scooped; ground and sieved')).toBeTruthy();
 	});
 	it('remembers the screen of last time beside the field', async () => {
 		show('SCREEN', { last: [{ kind: 'SCREEN', way: 'round holes', hole: 4.5 }] });

@@ -85,7 +85,7 @@ describe('the drawn thread', () => {
 		render(Thread, { thread, planting: 'p', steps: STEPS });
 		for (const words of [
 			'picked',
-			'squeezed out',
+			'extracted',
 			'dried',
 			'30.1 kg flesh',
 			'sauce',

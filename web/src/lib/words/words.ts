@@ -35,7 +35,7 @@ export const TREND: Record<Schemas['StockHistory']['trend'], string> = {
 export const ROLE = { GROWER: 'grower', HAND: 'hand', VISITOR: 'visitor' } as const;
 
 export const STEP: Record<StepKind, { act: string; done: string; doing: string }> = {
-	EXTRACT: { act: 'Squeeze out', done: 'squeezed out', doing: 'being squeezed out' },
+	EXTRACT: { act: 'Extract', done: 'extracted', doing: 'being extracted' },
 	FERMENT: { act: 'Ferment', done: 'fermented', doing: 'fermenting' },
 	SOAK: { act: 'Soak', done: 'soaked', doing: 'soaking' },
 	CHEMICAL_WASH: { act: 'Wash with cleaner', done: 'washed with cleaner', doing: 'in the cleaner' },
@@ -83,9 +83,28 @@ export const HOW: Record<StepKind, { how: string; caution?: string }> = {
 	}
 };
 
+type Extraction = Schemas['BenchView']['ways'][number];
+/** How seed is got out of what was picked. */
+const EXTRACTION: Record<Extraction, string> = {
+	SQUEEZE: 'squeezed',
+	SCOOP: 'scooped',
+	PICK_OUT: 'picked out',
+	CUT_AND_SHAKE: 'cut and shaken out',
+	GRIND_AND_SIEVE: 'ground and sieved',
+	TAP: 'tapped out',
+	RUB: 'rubbed',
+	SHELL: 'shelled',
+	STRIP: 'stripped',
+	THRESH: 'threshed',
+	CRACK: 'cracked'
+};
+/** The ways of a crop in words, for the steps that get its seed out; the usual first. */
+export const extracted = (kind: StepKind, ways: Extraction[]): string[] =>
+	kind === 'EXTRACT' || kind === 'THRESH' ? ways.map((way) => EXTRACTION[way]) : [];
+
 /** Ways in which a step may be done. */
 export const WAYS: Partial<Record<StepKind, string[]>> = {
-	EXTRACT: ['by hand', 'grinder and sieve', 'scooped', 'trodden'],
+	EXTRACT: ['trodden'],
 	THRESH: ['by hand', 'trodden', 'flail', 'drum'],
 	SCREEN: ['round holes', 'slots', 'mesh'],
 	WINNOW: ['fan', 'wind', 'bowl', 'column'],

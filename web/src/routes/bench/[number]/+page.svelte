@@ -138,6 +138,7 @@
 									chain={bench.chain}
 									{kinds}
 									floating={bench.floating}
+									ways={bench.ways}
 									kind={correcting.kind}
 									massBefore={before(bench, correcting, known.harvest.mass)}
 									step={correcting}
@@ -180,6 +181,7 @@
 									chain={bench.chain}
 									{kinds}
 									floating={bench.floating}
+									ways={bench.ways}
 									kind={bench.underWay.kind}
 									massBefore={before(bench, bench.underWay, known.harvest.mass)}
 									step={bench.underWay}
@@ -214,6 +216,7 @@
 									chain={bench.chain}
 									{kinds}
 									floating={bench.floating}
+									ways={bench.ways}
 									kind={bench.next}
 									massBefore={bench.mass}
 									{last}

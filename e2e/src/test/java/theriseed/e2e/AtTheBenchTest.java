@@ -116,7 +116,7 @@ class AtTheBenchTest {
         assertThat(grower.page.getByRole(AriaRole.LIST).and(grower.page.getByLabel("Chain")))
                 .not()
                 .containsText("ferment");
-        grower.button("Leave out squeeze out").click();
+        grower.button("Leave out extract").click();
         assertThat(grower.heading("Next: rinse and pour off")).isVisible();
         grower.type("Keep this order as", "straight to the tub");
         grower.page

@@ -44,7 +44,7 @@ record SeedCrop(
                 pickedOn,
                 "36.2",
                 List.of(
-                        new Work("Squeeze out", "6.1", "kg", "30.1", "kg", ""),
+                        new Work("Extract", "6.1", "kg", "30.1", "kg", ""),
                         new Work("Ferment", "5.9", "kg", "", "", ""),
                         new Work("Rinse and pour off", "560", "g", "3.1", "kg", "11"),
                         new Work("Dry", "204", "g", "", "", "")),

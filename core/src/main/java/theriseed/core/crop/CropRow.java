@@ -110,7 +110,19 @@ final class CropRow {
     }
 
     private <E extends Enum<E>> E anEnum(Class<E> type, String column) {
-        String value = raw(column).replace('-', '_').toUpperCase(Locale.ROOT);
+        return anEnum(type, column, raw(column));
+    }
+
+    /** Those joined by semicolons; none where the cell is empty. */
+    private <E extends Enum<E>> List<E> enums(Class<E> type, String column) {
+        return Arrays.stream(raw(column).split(";"))
+                .filter(one -> !one.isBlank())
+                .map(one -> anEnum(type, column, one.strip()))
+                .toList();
+    }
+
+    private <E extends Enum<E>> E anEnum(Class<E> type, String column, String cell) {
+        String value = cell.replace('-', '_').toUpperCase(Locale.ROOT);
         return Arrays.stream(type.getEnumConstants())
                 .filter(constant -> constant.name().equals(value))
                 .findFirst()
@@ -186,6 +198,7 @@ final class CropRow {
                         : frost.equals("no") ? OptionalDouble.empty() : optional("frost_kills", Range.of(-40, 0, "C")),
                 purity(),
                 optional("threshing_moisture_pct", Range.of(3, 30, "%")),
+                enums(Handling.Extraction.class, "extract_how"),
                 usual("pieces_%s", Range.of(1, 100, ""), 1));
     }
 

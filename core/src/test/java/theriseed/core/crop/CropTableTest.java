@@ -120,4 +120,16 @@ class CropTableTest {
         assertThatThrownBy(() -> table.otherwise("kale", Map.of(Figure.PLANTS_MARKET, 60.5)))
                 .hasMessageContaining("whole");
     }
+
+    /** What seed is got out of says how: fruit is opened, pods are shelled or threshed, bulbs and tubers hold none. */
+    @Test
+    void eachCropThatIsGrownForSeedKnowsHowItsSeedIsGotOut() {
+        CropTable crops = CropTable.shipped();
+        assertThat(crops.all())
+                .allSatisfy(crop -> assertThat(crop.handling().extraction().isEmpty())
+                        .as(crop.key())
+                        .isEqualTo(!crop.grownFromSeed()));
+        assertThat(crops.find("tomato").orElseThrow().handling().extraction())
+                .containsExactly(Handling.Extraction.SQUEEZE, Handling.Extraction.GRIND_AND_SIEVE);
+    }
 }

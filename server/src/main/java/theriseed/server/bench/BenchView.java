@@ -6,6 +6,7 @@ import theriseed.core.bench.LotSteps;
 import theriseed.core.bench.LotYield;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Floating;
+import theriseed.core.crop.Handling;
 import theriseed.core.crop.Usual;
 import theriseed.core.drying.Overheated;
 import theriseed.server.base.Maybe;
@@ -17,6 +18,7 @@ import theriseed.server.base.Maybe;
  * @param left steps of it still to come
  * @param skipped places in the chain, from 0, of steps that were passed over: they were not done
  * @param next step to offer; absent at the end of the chain or while one is under way
+ * @param ways of getting the seed of its crop out, the usual first
  * @param floating what it means when its seed floats
  * @param shelf it stands on, by the step under way, else the next; absent when there is none
  * @param wrong the step whose weights cannot be, when there is one: until it is put right nothing goes on
@@ -38,6 +40,7 @@ public record BenchView(
         List<StepView> steps,
         @Maybe StepKind next,
         @Maybe StepView underWay,
+        List<Handling.Extraction> ways,
         Floating floating,
         @Maybe StepKind.Shelf shelf,
         @Maybe StepKind wrong,
@@ -54,7 +57,7 @@ public record BenchView(
     /** The same with what happened to the seed in lots it came of. */
     BenchView heated(Overheated all) {
         return new BenchView(
-                chain, left, skipped, steps, next, underWay, floating, shelf, wrong, clean, poured, mass, cameOf,
+                chain, left, skipped, steps, next, underWay, ways, floating, shelf, wrong, clean, poured, mass, cameOf,
                 expected, toKeep, yield, minutes, dryPicked, all);
     }
 }

@@ -82,6 +82,7 @@ final class LotAtBench {
                 views,
                 underWay.isPresent() ? null : next,
                 underWay.orElse(null),
+                crop.handling().extraction(),
                 Floating.of(crop),
                 underWay.map(StepView::kind)
                         .or(() -> Optional.ofNullable(next))
