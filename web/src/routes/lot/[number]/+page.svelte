@@ -399,8 +399,8 @@
 									<td>{dayMonth(sale.soldOn, session.today)}</td>
 									<td class="num"
 										>{sale.packets === undefined
-											? mass(sale.bulk ?? 0, units)
-											: many(sale.packets, 'packet')}</td
+											? mass(Math.abs(sale.bulk ?? 0), units)
+											: many(Math.abs(sale.packets), 'packet')}{sale.returnOf ? ' came back' : ''}</td
 									>
 								</tr>
 							{:else}

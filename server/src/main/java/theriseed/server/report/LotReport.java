@@ -189,7 +189,7 @@ final class LotReport {
     private String own(SownWith.SownLot seed) {
         return seed.number()
                 + (seed.taking().mass() == null
-                        ? ", packets"
+                        ? ", packets: " + seed.taking().packets()
                         : ", " + reader.mass(seed.taking().mass().doubleValue()));
     }
 
