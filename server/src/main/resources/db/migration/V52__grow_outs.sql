@@ -16,3 +16,10 @@ select watch_changes('grow_out_test');
 select watch_lots('grow_out_test', 'select lot_id from touched');
 
 alter table seed_weight_test add counted integer check (counted between 5 and 5000);
+
+-- What was overruled before says nothing of how else it could be settled now.
+update overruling set finding = ('{"growOut": 0}'::jsonb || finding::jsonb)::text
+where reason in ('NOT_WALKED', 'OFF_TYPES_NOT_SHOWN');
+update overruling set finding = ('{"all": false}'::jsonb || finding::jsonb)::text where reason = 'SEED_WEIGHT_UNKNOWN';
+update overruling set finding = ('{"sample": 400}'::jsonb || finding::jsonb)::text
+where reason = 'UNTESTED' or finding::jsonb ->> 'kind' = 'TooFewTested';

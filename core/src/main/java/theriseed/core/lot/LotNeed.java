@@ -29,6 +29,14 @@ public sealed interface LotNeed {
         }
     }
 
+    /** Seed in a cleaner, which works in minutes. @param outAt when it is to come out; none where nobody said for how long */
+    record TakeOutOfWash(Instant since, Optional<Instant> outAt) implements LotNeed {
+        @Override
+        public boolean urgent() {
+            return true;
+        }
+    }
+
     record Stir(Instant readyAt) implements LotNeed {}
 
     /** It has its number, and nothing is in it. */
@@ -51,14 +59,6 @@ public sealed interface LotNeed {
         @Override
         public boolean urgent() {
             return step.wet();
-        }
-    }
-
-    /** Seed in a cleaner, which works in minutes. @param outAt when it is to come out; none where nobody said for how long */
-    record TakeOutOfWash(Instant since, Optional<Instant> outAt) implements LotNeed {
-        @Override
-        public boolean urgent() {
-            return true;
         }
     }
 
