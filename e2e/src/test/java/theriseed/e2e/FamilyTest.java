@@ -73,7 +73,7 @@ class FamilyTest {
         assertThat(grower.field("Lot")).hasValue(old);
         grower.type("How much", "1,000,000");
         grower.act("Sown");
-        assertThat(grower.alert()).containsText("all there is");
+        assertThat(grower.alert()).containsText("Was it");
         grower.type("How much", "95");
         grower.act("Sown");
         grower.sees("95 g of " + old);

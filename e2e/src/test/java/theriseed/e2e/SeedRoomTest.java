@@ -234,7 +234,7 @@ class SeedRoomTest {
         grower.act("Take some, or write it off");
         dialog().getByLabel("How much").fill("99999");
         dialog().getByText("Keep it").click();
-        assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("all there is");
+        assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("Was it");
         dialog().getByLabel("How much").fill("40");
         dialog().getByText("Keep it").click();
         grower.sees("-40 g");
