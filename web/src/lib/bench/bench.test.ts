@@ -49,7 +49,7 @@ describe('how a lot stands at the bench', () => {
 	});
 	it('says by how much it is over', () => {
 		expect(standing(ferment('OVER_RUN', '2026-08-14T04:10:00Z'), NOW, ZONE)).toMatchObject({
-			small: 'over-run by',
+			small: 'too long by',
 			large: '3 h',
 			alarm: true
 		});

@@ -110,8 +110,8 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 		return {
 			shelf: 'wet',
 			...(ferment.soonOver
-				? { small: 'ready, over-runs in', large: hours(left) }
-				: { small: `over-runs in ${hours(left)}`, large: 'ready' }),
+				? { small: 'ready, too long in', large: hours(left) }
+				: { small: `too long in ${hours(left)}`, large: 'ready' }),
 			alarm: ferment.soonOver,
 			doing,
 			next: `Rinse before ${moment(over, now)}`,
@@ -120,7 +120,7 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 	}
 	return {
 		shelf: 'wet',
-		small: 'over-run by',
+		small: 'too long by',
 		large: hours(hoursBetween(over, now)),
 		alarm: true,
 		doing,

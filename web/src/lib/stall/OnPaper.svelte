@@ -4,7 +4,7 @@
 	interface Props {
 		lists: Schemas['PriceListView'][];
 	}
-	/** What there is today, to be sent or pinned up. */
+	/** The stock that may be sold today, to be sent or pinned up. */
 	let { lists }: Props = $props();
 	let list = $state('');
 	const query = $derived(list ? `?list=${list}` : '');
@@ -12,7 +12,7 @@
 </script>
 
 <p class="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2">
-	<span>What there is, today:</span>
+	<span>Stock today:</span>
 	<a class="quiet" target="_blank" rel="noopener" href="/api/price-list.pdf{query}">price list</a>
 	<a class="quiet" target="_blank" rel="noopener" href="/api/catalogue.pdf{query}">catalogue</a>
 	<a class="quiet" href="/api/catalogue.csv{query}">CSV</a>

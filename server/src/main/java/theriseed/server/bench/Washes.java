@@ -1,5 +1,6 @@
 package theriseed.server.bench;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Map;
 import java.util.UUID;
@@ -40,14 +41,19 @@ public class Washes {
         return view(find(stepId));
     }
 
-    /** For how many minutes seed is meant to stay in the cleaner, by step; those of which nobody said it are left out. */
+    /** When the seed of these washes is to come out, by step; those of which nobody said it are left out. */
     @ReadsOnly
-    public Map<UUID, Integer> minutes(Collection<UUID> stepIds) {
-        return stepIds.isEmpty()
-                ? Map.of()
-                : washes.findByStepIdIn(stepIds).stream()
-                        .collect(Collectors.toMap(
-                                Wash::stepId, wash -> wash.facts().minutes()));
+    public Map<UUID, Instant> outAt(Collection<StepView> of) {
+        if (of.isEmpty()) {
+            return Map.of();
+        }
+        Map<UUID, Instant> begun = of.stream().collect(Collectors.toMap(StepView::id, StepView::begunAt));
+        return washes.findByStepIdIn(begun.keySet()).stream()
+                .collect(Collectors.toMap(
+                        Wash::stepId,
+                        wash -> AlkalineWash.of(
+                                        begun.get(wash.stepId()), wash.facts().minutes(), time.now())
+                                .outAt()));
     }
 
     /** Says it, or says it otherwise, with why. */

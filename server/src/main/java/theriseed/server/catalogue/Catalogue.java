@@ -69,7 +69,7 @@ class Catalogue {
     }
 
     /**
-     * What there is.
+     * The stock that may be sold.
      *
      * @param terms name of the price list; empty for the prices on the packets
      * @param offers by crop and variety, packets before bulk
@@ -101,12 +101,7 @@ class Catalogue {
                 .thenComparing(Offer::byWeight)
                 .thenComparing(Offer::price)
                 .thenComparing(Offer::lot));
-        return new Found(
-                priceLists.name(list),
-                offers,
-                mixes.offered().stream()
-                        .filter(mix -> mix.packings().stream().anyMatch(packing -> packing.left() > 0))
-                        .toList());
+        return new Found(priceLists.name(list), offers, mixes.offered());
     }
 
     private List<Offer> offers(LotKnown known, StockView stock, Terms terms, String generation, boolean treated) {

@@ -24,7 +24,7 @@ import theriseed.server.stall.PackingRunView;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 
-/** What there is, as a list of prices, as a catalogue to read in, and as a file. */
+/** The stock that may be sold, as a list of prices, as a catalogue to read in, and as a file. */
 @Component
 class CataloguePapers {
     private static final List<String> COLUMNS = List.of(

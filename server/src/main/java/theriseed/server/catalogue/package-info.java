@@ -1,4 +1,4 @@
-/** What there is to be sold, on paper and as a file: price list and catalogue. */
+/** The stock that may be sold, on paper and as a file: price list and catalogue. */
 @ApplicationModule
 package theriseed.server.catalogue;
 

@@ -324,7 +324,7 @@ class LabelController {
 
     private static String holds(Reader reader, PackingRunView packed) {
         if (packed.seeds() == null) {
-            return reader.agreed(packed.grams() == null ? packed.fill() : packed.grams());
+            return reader.agreed(packed.byWeight());
         }
         String seeds = "at least " + packed.seeds() + " seeds";
         return packed.metres() == null ? seeds : "sows " + reader.reach(packed.metres()) + ", " + seeds;

@@ -4,7 +4,6 @@ import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -38,8 +37,6 @@ import theriseed.server.gate.Gate;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.season.Varieties;
-import theriseed.server.season.VarietyView;
 import theriseed.server.stall.CustomerEnds;
 import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.Customers;
@@ -62,10 +59,10 @@ public class StallDays {
     private final StallDayRepository days;
     private final StallDayLineRepository lines;
     private final HandedRepository handed;
+    private final StallDayViews views;
     private final Customers customers;
     private final PriceLists priceLists;
     private final Lots lots;
-    private final Varieties varieties;
     private final Gate gate;
     private final Stall stall;
     private final Stocks stocks;
@@ -78,10 +75,10 @@ public class StallDays {
             StallDayRepository days,
             StallDayLineRepository lines,
             HandedRepository handed,
+            StallDayViews views,
             Customers customers,
             PriceLists priceLists,
             Lots lots,
-            Varieties varieties,
             Gate gate,
             Stall stall,
             Stocks stocks,
@@ -93,10 +90,10 @@ public class StallDays {
         this.days = days;
         this.lines = lines;
         this.handed = handed;
+        this.views = views;
         this.customers = customers;
         this.priceLists = priceLists;
         this.lots = lots;
-        this.varieties = varieties;
         this.gate = gate;
         this.stall = stall;
         this.stocks = stocks;
@@ -165,7 +162,7 @@ public class StallDays {
             checkCome(day);
             Range.of(1, MOST_LINES, "lines").check("lines", hands.size());
             List<StallDayLine> along = lines.findByStallDayIdInOrderById(List.of(dayId));
-            Map<UUID, List<Handed>> tally = tally(along);
+            Map<UUID, List<Handed>> tally = views.tally(along);
             List<StallDayLine> of = new ArrayList<>();
             for (int i = 0; i < hands.size(); i++) {
                 Hand one = hands.get(i);
@@ -249,7 +246,7 @@ public class StallDays {
         day.checkOpen();
         checkCome(day);
         List<StallDayLine> all = lines.findByStallDayIdInOrderById(List.of(id));
-        Map<UUID, List<Handed>> tally = tally(all);
+        Map<UUID, List<Handed>> tally = views.tally(all);
         MONEY.check("floatCash", home.floatCash());
         MONEY.check("paidOtherwise", home.paidOtherwise());
         if (home.cashCounted() != null) {
@@ -309,14 +306,6 @@ public class StallDays {
         return off.min(line.price().multiply(BigDecimal.valueOf(sold)));
     }
 
-    private Map<UUID, List<Handed>> tally(List<StallDayLine> of) {
-        return handed
-                .findByStallDayLineIdInAndTakenBackFalseOrderById(
-                        of.stream().map(StallDayLine::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(Handed::stallDayLineId));
-    }
-
     /** The count was wrong: what was thought sold is away again, until it is counted anew. */
     @GrowersWork
     @Transactional
@@ -368,131 +357,16 @@ public class StallDays {
     @ReadsOnly
     public PageOf<StallDayView> page(int page, int size) {
         Page<StallDay> found = days.findAllByOrderByHeldOnDescIdDesc(PageOf.request(page, size));
-        return PageOf.of(found, views(found.getContent()));
+        return PageOf.of(found, views.of(found.getContent()));
     }
 
     private StallDayView view(StallDay day) {
-        return views(List.of(day)).get(0);
-    }
-
-    private List<StallDayView> views(List<StallDay> of) {
-        if (of.isEmpty()) {
-            return List.of();
-        }
-        List<StallDayLine> all =
-                lines.findByStallDayIdInOrderById(of.stream().map(StallDay::id).toList());
-        Map<UUID, LotView> lot = lots
-                .byIds(all.stream().map(StallDayLine::lotId).collect(Collectors.toSet()))
-                .stream()
-                .collect(Collectors.toMap(LotView::id, one -> one));
-        Map<UUID, VarietyView> variety =
-                varieties.byIds(lot.values().stream().map(LotView::varietyId).collect(Collectors.toSet()));
-        Map<UUID, PackingRunView> runs =
-                stocks.runs(all.stream().map(StallDayLine::packingRunId).toList());
-        Map<UUID, CustomerView> markets =
-                customers.byIds(of.stream().map(StallDay::customerId).collect(Collectors.toSet()));
-        Map<UUID, List<Handed>> tally = tally(all);
-        Map<UUID, List<StallDayLine>> byDay = all.stream().collect(Collectors.groupingBy(StallDayLine::stallDayId));
-        return of.stream()
-                .map(day -> {
-                    List<StallDayLine> own = byDay.getOrDefault(day.id(), List.of());
-                    Shown shown = new Shown(lot, variety, runs, tally);
-                    List<CashCount.Line> counted = day.counted()
-                            ? own.stream().map(StallDayLine::counted).toList()
-                            : List.of();
-                    return new StallDayView(
-                            day.id(),
-                            day.customerId(),
-                            markets.get(day.customerId()).name(),
-                            day.heldOn(),
-                            day.note(),
-                            day.counted(),
-                            own.stream().map(shown::line).toList(),
-                            CashCount.due(counted),
-                            day.floatCash(),
-                            day.cashCounted(),
-                            day.paidOtherwise(),
-                            day.cashCounted() == null
-                                    ? null
-                                    : CashCount.of(counted, day.floatCash(), day.cashCounted(), day.paidOtherwise())
-                                            .difference(),
-                            own.stream()
-                                    .flatMap(shown::tally)
-                                    .map(Handed::price)
-                                    .reduce(BigDecimal.ZERO, BigDecimal::add),
-                            day.counted() ? List.of() : shown.handed(own));
-                })
-                .toList();
-    }
-
-    /** What the lines of days are shown with. */
-    private record Shown(
-            Map<UUID, LotView> lots,
-            Map<UUID, VarietyView> varieties,
-            Map<UUID, PackingRunView> runs,
-            Map<UUID, List<Handed>> tally) {
-        Stream<Handed> tally(StallDayLine line) {
-            return tally.getOrDefault(line.id(), List.of()).stream();
-        }
-
-        private String variety(StallDayLine line) {
-            return varieties.get(lots.get(line.lotId()).varietyId()).name();
-        }
-
-        StallDayView.AlongLine line(StallDayLine line) {
-            PackingRunView run = runs.get(line.packingRunId());
-            return new StallDayView.AlongLine(
-                    run.id(),
-                    lots.get(line.lotId()).number(),
-                    variety(line),
-                    run.seeds(),
-                    run.byWeight(),
-                    run.metres(),
-                    line.taken(),
-                    line.returned(),
-                    line.returned() == null ? null : line.given(),
-                    line.price(),
-                    tally(line).mapToInt(Handed::packets).sum(),
-                    tally(line).filter(Handed::gift).mapToInt(Handed::packets).sum());
-        }
-
-        /** What went over the table at once, the last first. */
-        List<StallDayView.HandedView> handed(List<StallDayLine> own) {
-            Map<UUID, StallDayLine> byId = own.stream().collect(Collectors.toMap(StallDayLine::id, one -> one));
-            return own.stream()
-                    .flatMap(this::tally)
-                    .sorted(Comparator.comparing(Handed::id).reversed())
-                    .collect(Collectors.groupingBy(Handed::atOnceId, LinkedHashMap::new, Collectors.toList()))
-                    .values()
-                    .stream()
-                    .map(some -> handed(some, byId))
-                    .toList();
-        }
-
-        private StallDayView.HandedView handed(List<Handed> some, Map<UUID, StallDayLine> lines) {
-            Handed first = some.get(0);
-            return new StallDayView.HandedView(
-                    first.atOnceId(),
-                    some.stream()
-                            .map(one -> {
-                                StallDayLine line = lines.get(one.stallDayLineId());
-                                return new StallDayView.HandedLine(
-                                        line.packingRunId(),
-                                        lots.get(line.lotId()).number(),
-                                        variety(line),
-                                        one.packets());
-                            })
-                            .toList(),
-                    first.gift(),
-                    some.stream().map(Handed::price).reduce(BigDecimal.ZERO, BigDecimal::add),
-                    first.handedAt(),
-                    first.recordedBy());
-        }
+        return views.of(List.of(day)).get(0);
     }
 
     /** Days that have come and are not counted, the first first. */
     @ReadsOnly
     public List<StallDayView> toCount() {
-        return views(days.findByCountedFalseAndHeldOnLessThanEqualOrderByHeldOnAscIdAsc(time.today()));
+        return views.of(days.findByCountedFalseAndHeldOnLessThanEqualOrderByHeldOnAscIdAsc(time.today()));
     }
 }

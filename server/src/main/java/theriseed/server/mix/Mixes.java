@@ -265,7 +265,7 @@ public class Mixes {
         return PageOf.of(found, views.of(found.getContent()));
     }
 
-    /** Those that may be sold and of which packets were filled, by name. */
+    /** Those that may be sold and of which packets are left, by name. */
     @ReadsOnly
     public List<MixView> offered() {
         return views.of(mixes.packed()).stream().filter(MixView::mayBeSold).toList();

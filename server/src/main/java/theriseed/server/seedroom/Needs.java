@@ -1,6 +1,6 @@
 package theriseed.server.seedroom;
 
-import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -36,21 +36,20 @@ public class Needs {
     @ReadsOnly
     public Map<UUID, List<LotNeed>> of(List<LotKnown> lots, Map<UUID, StockView> stock) {
         Map<UUID, KeepingView> kept = keepings.of(lots);
-        Map<UUID, Integer> washed = washed(lots);
+        Map<UUID, Instant> washed = washed(lots);
         return lots.stream().collect(Collectors.toMap(lot -> lot.lot().id(), lot -> {
             UUID id = lot.lot().id();
             return of(lot, stock.get(id), kept.get(id), washed);
         }));
     }
 
-    /** Minutes of the washes that are under way in these lots, by step. */
-    private Map<UUID, Integer> washed(List<LotKnown> lots) {
-        return washes.minutes(lots.stream()
+    /** When the washes that are under way in these lots are to end, by step. */
+    private Map<UUID, Instant> washed(List<LotKnown> lots) {
+        return washes.outAt(lots.stream()
                 .map(LotKnown::bench)
                 .filter(work -> work != null && work.underWay() != null)
                 .map(BenchView::underWay)
                 .filter(step -> step.kind() == StepKind.CHEMICAL_WASH)
-                .map(StepView::id)
                 .toList());
     }
 
@@ -59,7 +58,7 @@ public class Needs {
         return of(known, stock, keeping, washed(List.of(known)));
     }
 
-    private List<LotNeed> of(LotKnown known, StockView stock, KeepingView keeping, Map<UUID, Integer> washed) {
+    private List<LotNeed> of(LotKnown known, StockView stock, KeepingView keeping, Map<UUID, Instant> washed) {
         Optional<BenchView> bench = Optional.ofNullable(known.bench());
         return LotNeeds.of(
                 new LotNeeds.Known(
@@ -87,7 +86,7 @@ public class Needs {
                 test.firstOn() != null);
     }
 
-    private static LotNeeds.AtBench atBench(BenchView work, Map<UUID, Integer> washed) {
+    private static LotNeeds.AtBench atBench(BenchView work, Map<UUID, Instant> washed) {
         return new LotNeeds.AtBench(
                 Optional.ofNullable(work.wrong()),
                 Optional.ofNullable(work.underWay()).map(step -> underWay(step, washed)),
@@ -96,7 +95,7 @@ public class Needs {
                 work.poured());
     }
 
-    private static LotNeeds.UnderWay underWay(StepView step, Map<UUID, Integer> washed) {
+    private static LotNeeds.UnderWay underWay(StepView step, Map<UUID, Instant> washed) {
         return new LotNeeds.UnderWay(
                 step.kind(),
                 step.begunAt(),
@@ -115,8 +114,7 @@ public class Needs {
                                 drying.tooWarm(),
                                 drying.rewetted(),
                                 drying.sinceWeighed())),
-                Optional.ofNullable(washed.get(step.id()))
-                        .map(minutes -> step.begunAt().plus(Duration.ofMinutes(minutes))));
+                Optional.ofNullable(washed.get(step.id())));
     }
 
     private static LotNeeds.Left left(StockView stock) {
