@@ -176,6 +176,15 @@ class StallTest {
         pile.click();
         grower.act("Given");
         assertThat(pile).containsText("9 there");
+        grower.page
+                .getByRole(AriaRole.ROW)
+                .filter(new Locator.FilterOptions().setHasText("given"))
+                .getByText("take back")
+                .click();
+        assertThat(pile).containsText("10 there");
+        pile.click();
+        grower.act("Given");
+        assertThat(pile).containsText("9 there");
         grower.act("The stall is over");
         assertThat(grower.field("Came back of " + number)).hasValue("9");
         assertThat(grower.field("Given of " + number)).hasValue("1");

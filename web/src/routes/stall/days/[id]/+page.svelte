@@ -36,9 +36,7 @@
 			.reduce((sum, one) => sum + one.packets, 0);
 	const waiting = $derived(outbox.waiting.filter((one) => one.path.startsWith(path)).length);
 	const takeBack = (handedId: string) =>
-		ask(
-			POST('/api/stall-days/{id}/handed/{handedId}/take-back', { params: { path: { id, handedId } } })
-		).then(rows.again);
+		rows.keep('POST', `${path}/handed/${handedId}/take-back`, 'a sale at the stall taken back', {});
 </script>
 
 <Loading from={rows.found} stays>
