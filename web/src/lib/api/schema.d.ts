@@ -4290,6 +4290,18 @@ export interface components {
             wrong?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
             yield?: components["schemas"]["LotYield"];
         };
+        BestCut: {
+            /** Format: double */
+            fitChance?: number;
+            hang: boolean;
+            /** Format: double */
+            hung: number;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            share: number;
+            withDew: boolean;
+        };
         Blend: {
             /** Format: double */
             byMass: number;
@@ -4580,6 +4592,8 @@ export interface components {
         ComingDay: {
             /** Format: double */
             chance: number;
+            /** Format: double */
+            dry: number;
             /** Format: int32 */
             dryHours: number;
             /** Format: double */
@@ -4588,6 +4602,8 @@ export interface components {
             from?: number;
             /** Format: double */
             high: number;
+            /** Format: double */
+            hung: number;
             /** Format: double */
             low: number;
             /** Format: date */
@@ -6110,6 +6126,14 @@ export interface components {
             /** Format: int64 */
             packets: number;
         };
+        LeftStanding: {
+            /** Format: double */
+            breakEven: number;
+            /** Format: double */
+            rain: number;
+            /** Format: date */
+            until: string;
+        };
         LetterheadFacts: {
             address: string;
             bank: string;
@@ -6218,6 +6242,8 @@ export interface components {
         };
         LotKnown: {
             bench?: components["schemas"]["BenchView"];
+            /** @enum {string} */
+            dryness: "DRY_ENOUGH" | "TOO_DAMP" | "UNKNOWN";
             gate: components["schemas"]["GateView"];
             harvest?: components["schemas"]["HarvestView"];
             lot: components["schemas"]["LotView"];
@@ -6227,6 +6253,7 @@ export interface components {
             /** Format: double */
             purity: number;
             tests: components["schemas"]["TestsView"];
+            toDry: boolean;
             variety: components["schemas"]["VarietyView"];
             walks?: components["schemas"]["StageVerdict"];
             weevils?: components["schemas"]["BoredSeed"];
@@ -6860,23 +6887,6 @@ export interface components {
             tags: string[];
             variety: string;
         };
-        NowOrLater: {
-            /** Format: double */
-            breakEven: number;
-            /** Format: double */
-            cutNow: number;
-            cutsNow: boolean;
-            /** Format: double */
-            later: number;
-            /** Format: double */
-            laterIfDry: number;
-            /** Format: double */
-            lost: number;
-            /** Format: double */
-            rainChance: number;
-            /** Format: date */
-            until: string;
-        };
         Objection: {
             finding: components["schemas"]["Finding"];
             mayBeOverruled: boolean;
@@ -6923,6 +6933,7 @@ export interface components {
             needed?: number;
         };
         OpenLot: {
+            begun: boolean;
             harvest?: components["schemas"]["HarvestView"];
             lot: components["schemas"]["LotView"];
         };
@@ -7313,6 +7324,16 @@ export interface components {
             fathers: number;
             /** Format: int32 */
             mothers: number;
+        };
+        Part: {
+            /** Format: date */
+            from: string;
+            /** @enum {string} */
+            place: "KING_UMBEL" | "SIDE_UMBELS" | "LATE_UMBELS" | "MAIN_HEAD" | "SIDE_HEADS" | "LATE_HEADS" | "LOWEST" | "MIDDLE" | "TOP" | "FIRST_FRUIT" | "NEXT_FRUIT" | "LATE_FRUIT";
+            /** Format: double */
+            to: number;
+            /** Format: date */
+            until: string;
         };
         PartOfHolder: {
             further: boolean;
@@ -8087,17 +8108,20 @@ export interface components {
             spread: number;
         };
         RipeningPage: {
-            choice?: components["schemas"]["NowOrLater"];
             corrections: components["schemas"]["CorrectionView"][];
             cues: string[];
+            cut?: components["schemas"]["BestCut"];
             days: components["schemas"]["ComingDay"][];
-            dry: boolean;
+            first?: components["schemas"]["RipensFirst"];
             forecastBy: string;
             hazards: string;
+            /** Format: double */
+            lost: number;
             planting: components["schemas"]["PlantingView"];
             /** Format: double */
             shatter: number;
             visits: components["schemas"]["RipeningVisitView"][];
+            waiting?: components["schemas"]["LeftStanding"];
             watch?: components["schemas"]["RipeningWatch"];
         };
         RipeningVisitRequest: {
@@ -8156,6 +8180,9 @@ export interface components {
             mark: "RIPENS" | "AT_RISK" | "WILL_NOT";
             /** Format: date */
             ripe?: string;
+        };
+        RipensFirst: {
+            parts: components["schemas"]["Part"][];
         };
         Room: {
             /** Format: int64 */
@@ -8701,6 +8728,7 @@ export interface components {
             to: string[];
         };
         SownLot: {
+            grams: number;
             number: string;
             taking: components["schemas"]["TakingView"];
         };

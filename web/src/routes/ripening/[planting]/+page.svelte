@@ -57,6 +57,54 @@
 		ONE_VISIT: 'From its bloom, moved by one visit; a second one tells how fast it goes.',
 		VISITS: 'From the visits.'
 	};
+	type Ripens = Schemas['RipeningPage'];
+	/** When and how to cut, in one line. */
+	function answer({ watch, cut }: Ripens): string {
+		const best = cut ?? watch!.best;
+		const day = best.on <= session.today ? 'now' : `on ${dayMonth(best.on)}`;
+		const share = `about ${percent(best.share)} of the seed`;
+		if (!cut) return `Pick once ${day}: ${share}`;
+		return cut.hang ? `Cut ${day} and hang it under cover: ${share}` : `Cut dry ${day}: ${share}`;
+	}
+	/** What makes it so, and what would change it. */
+	function beside({ cut, waiting, days }: Ripens): string[] {
+		if (!cut) return [];
+		const lines = [];
+		const day = days.find((one) => one.on === cut.on);
+		if (cut.withDew) lines.push('With the dew on, onto a sheet: least falls then.');
+		if (!cut.hang && day?.from !== undefined) {
+			lines.push(
+				`From ${clock(day.from)} on, if no rain comes (${percent(day.fitChance)}). If it does, hang it: ${percent(cut.hung)}.`
+			);
+		}
+		if (!day) lines.push('No forecast reaches so far: rain beyond it is not counted.');
+		else if (waiting && cut.on <= session.today) {
+			lines.push(
+				`Left until ${dayMonth(waiting.until)} it would give more if it stayed dry. ${percent(waiting.rain)} that it rains before; from ${percent(waiting.breakEven)} on today is better.`
+			);
+		} else if (waiting) {
+			lines.push(
+				`${percent(waiting.rain)} that it rains before ${dayMonth(waiting.until)}; from ${percent(waiting.breakEven)} on hanging it today would be better.`
+			);
+		}
+		return lines;
+	}
+	const now = (part: { from: string; until: string }) =>
+		part.from <= session.today && session.today < part.until;
+	const FIRST: Record<NonNullable<Ripens['first']>['parts'][number]['place'], string> = {
+		KING_UMBEL: 'King umbel, on the main stem',
+		SIDE_UMBELS: 'Umbels of the side stems',
+		LATE_UMBELS: 'Late umbels',
+		MAIN_HEAD: 'Head of the main stem',
+		SIDE_HEADS: 'Heads of the side stems',
+		LATE_HEADS: 'Late heads',
+		LOWEST: 'Lowest on the stems',
+		MIDDLE: 'Middle',
+		TOP: 'Top, and late side stems',
+		FIRST_FRUIT: 'First fruit, nearest the root',
+		NEXT_FRUIT: 'The fruit after it',
+		LATE_FRUIT: 'Late fruit'
+	};
 </script>
 
 <Loading from={rows.found} stays>
@@ -71,19 +119,8 @@
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
 				<section>
 					{#if watch}
-						<h2 class="text-2xl">
-							{page.choice?.cutsNow
-								? `Cut now and hang it: about ${percent(page.choice.cutNow)} of the seed`
-								: watch.best.on <= session.today
-									? `Cut now: about ${percent(watch.best.share)} of the seed`
-									: `Cut once on ${dayMonth(watch.best.on)}: about ${percent(watch.best.share)} of the seed`}
-						</h2>
-						{#if page.choice?.cutsNow}
-							<p class="mt-1">
-								Left standing, {dayMonth(watch.best.on)} would be the day for a single cut; the rain that may come
-								before costs more than the days bring.
-							</p>
-						{/if}
+						<h2 class="text-2xl">{answer(page)}</h2>
+						{#each beside(page) as line (line)}<p class="mt-1">{line}</p>{/each}
 						<p class="mt-1">
 							Today {percent(watch.ripe)} is ripe: {percent(watch.onPlants)} still on the plants, {percent(
 								watch.fallen
@@ -97,6 +134,52 @@
 							)}, give or take {many(Math.max(1, Math.round(watch.meanSpread)), 'day')}. First-ripe heads
 							often give the best seed.
 						</p>
+						{#if page.days.length}
+							<h3 class="ruled mt-7">A single cut in the coming days</h3>
+							<table class="figures">
+								<thead>
+									<tr>
+										<th scope="col"><span class="sr-only">day</span></th>
+										<th scope="col" class="text-right! max-sm:hidden">warmest</th>
+										<th scope="col" class="text-right!">rain</th>
+										<th scope="col" class="max-sm:hidden">dry hours</th>
+										<th scope="col" class="text-right!">cut dry</th>
+										<th scope="col" class="text-right!">hung</th>
+									</tr>
+								</thead>
+								<tbody>
+									{#each page.days as day (day.on)}
+										{@const best = page.cut?.on === day.on}
+										<tr>
+											<th scope="row" class="whitespace-nowrap"
+												>{day.on === session.today ? 'today' : dayMonth(day.on)}</th
+											>
+											<td class="num max-sm:hidden">{Math.round(warmth.shown(day.high))} {warmth.unit}</td>
+											<td class="num"
+												>{percent(day.chance)}{day.rain ? `, ${Math.round(day.rain)} mm` : ''}</td
+											>
+											<td class="max-sm:hidden"
+												>{day.from === undefined
+													? 'none'
+													: `from ${clock(day.from)}, ${day.dryHours} h: ${percent(day.fitChance)}`}</td
+											>
+											<td class={['num', best && !page.cut?.hang && 'font-bold']}>{percent(day.dry)}</td>
+											<td class={['num', best && page.cut?.hang && 'font-bold']}>{percent(day.hung)}</td>
+										</tr>
+									{/each}
+								</tbody>
+							</table>
+							<p class="mt-1 text-sm text-soft">
+								Shares of the seed. By the {page.forecastBy}: simulated, it knows nothing of the weather. Dry
+								hours: dried since rain, air at most 65 % damp, between dew and dusk; with the chance that no
+								rain comes and four of them are left. Hung under cover a day need not be dry: 60 % of what is
+								nearly ripe is taken to ripen yet, 5 % to be lost. A storm is taken to cost {percent(
+									page.lost
+								)}
+								of the seed that stands, a shower little. Rules of thumb, and what is expected on average: with
+								one lot you may prefer the safer.
+							</p>
+						{/if}
 						<h3 class="ruled mt-7">Going over the plants more often</h3>
 						<table class="figures">
 							<thead>
@@ -217,61 +300,26 @@
 								{page.hazards}.
 							</p>{/if}
 					</section>
-					{#if page.choice}
+					{#if page.first}
 						<section>
-							<h2 class="ruled">Rain before {dayMonth(page.choice.until)}?</h2>
-							<p class="mt-2">
-								Cut now and hung: <b>{percent(page.choice.cutNow)}</b> of the seed. Left until {dayMonth(
-									page.choice.until
-								)}: <b>{percent(page.choice.later)}</b>{page.choice.later < page.choice.laterIfDry - 0.005
-									? `, or ${percent(page.choice.laterIfDry)} if it stays dry`
-									: ''}.
-							</p>
-							<p class="text-sm text-soft">
-								{percent(page.choice.rainChance)} that it rains before; from {percent(page.choice.breakEven)} on
-								cutting now is better. Rain is taken to cost {percent(page.choice.lost)} of the seed; hung plants
-								to ripen 60 % of what is nearly ripe and to lose 5 %. What is expected on average: with one lot
-								you may prefer the safer.
-							</p>
-						</section>
-					{/if}
-					{#if page.dry}
-						<section>
-							<h2 class="ruled">Dry days</h2>
+							<h2 class="ruled">What ripens first</h2>
 							<table class="figures">
-								<thead>
-									<tr>
-										<th scope="col"><span class="sr-only">day</span></th>
-										<th scope="col" class="text-right!">warmest</th>
-										<th scope="col" class="text-right!">rain</th>
-										<th scope="col">fit to cut</th>
-										<th scope="col" class="text-right!">likely</th>
-									</tr>
-								</thead>
 								<tbody>
-									{#each page.days as day (day.on)}
+									{#each page.first.parts as part (part.place)}
 										<tr>
-											<th scope="row" class="whitespace-nowrap"
-												>{day.on === session.today ? 'today' : dayMonth(day.on)}</th
+											<th scope="row">{FIRST[part.place]}</th>
+											<td class="text-right! whitespace-nowrap"
+												>{dayMonth(part.from)} to {dayMonth(part.until)}{#if now(part)}<b>, now</b>{/if}</td
 											>
-											<td class="num">{Math.round(warmth.shown(day.high))} {warmth.unit}</td>
-											<td class="num"
-												>{percent(day.chance)}{day.rain ? `, ${Math.round(day.rain)} mm` : ''}</td
-											>
-											<td class="font-bold"
-												>{day.from === undefined
-													? 'not fit'
-													: `from ${clock(day.from)}, ${day.dryHours} h`}</td
-											>
-											<td class="num">{day.from === undefined ? '' : percent(day.fitChance)}</td>
 										</tr>
 									{/each}
 								</tbody>
 							</table>
 							<p class="mt-1 text-sm text-soft">
-								By the {page.forecastBy}: simulated, it knows nothing of the weather. Fit: dried since rain,
-								air at most 65 % damp, between dew and dusk, if no rain comes; likely: that none comes and
-								four dry hours are left. A rule of thumb.
+								Days on which its seed turns ripe, by the curve; how much is in each part is a rule of thumb,
+								less in the first where plants stand wide. Seed of the last is lighter: taken only where it is
+								needed. Take of every plant you keep, the late ones too: seed of the first plants alone makes
+								a variety earlier.
 							</p>
 						</section>
 					{/if}

@@ -21,6 +21,9 @@ public record HarvestWeather(List<Fit> days) {
 
     private static final double UNLIKELY = 1e-6;
 
+    /** What falls where rain may come and nobody says how much. A convention. */
+    private static final double SHOWER_MM = 2;
+
     /** Share of the seed a storm takes at these rates of shatter; in between it is in between. Figures, none measured. */
     private static final double[] SHATTER = {0, 0.005, 0.03, 0.08};
 
@@ -36,7 +39,7 @@ public record HarvestWeather(List<Fit> days) {
     /**
      * A day as it is forecast.
      *
-     * @param rain mm, at the likeliest
+     * @param rain mm, at the likeliest; 0 where it most likely stays dry
      * @param chance of rain, 0 to 1
      * @param hours from midnight, 24 of them
      */
@@ -45,6 +48,11 @@ public record HarvestWeather(List<Fit> days) {
             Range.of(0, 500, "mm").check("rain", rain);
             Range.of(0, 1, "").check("chance", chance);
             Range.of(24, 24, "hours").check("hours", hours.size());
+        }
+
+        /** Millimetres taken to fall if it rains. */
+        private double fallen() {
+            return rain > 0 ? rain : SHOWER_MM;
         }
     }
 
@@ -69,7 +77,7 @@ public record HarvestWeather(List<Fit> days) {
         List<Before> mayBe = List.of(new Before(1, List.of(), rained));
         for (int i = 0; i < forecast.size(); i++) {
             Forecast day = forecast.get(i);
-            double chance = day.rain() > 0 ? day.chance() : 0;
+            double chance = day.chance();
             List<Before> next = new ArrayList<>();
             double expected = 0;
             double fits = 0;
@@ -84,7 +92,7 @@ public record HarvestWeather(List<Fit> days) {
                 most = Math.max(most, before.chance());
                 next.add(new Before(before.chance() * (1 - chance), dry.since(), before.rain()));
             }
-            next.add(new Before(chance, List.of(), day.rain()));
+            next.add(new Before(chance, List.of(), day.fallen()));
             days.add(new Fit(day, likeliest.from(), new DryHours(likeliest.hours(), expected, fits)));
             mayBe = next.stream().filter(one -> one.chance() > UNLIKELY).toList();
         }
@@ -116,6 +124,20 @@ public record HarvestWeather(List<Fit> days) {
             dry *= 1 - day.forecast().chance();
         }
         return 1 - dry;
+    }
+
+    /**
+     * Share of the seed on the plants that the rain of the first so many days is expected to leave there: little falls in a
+     * shower, in a storm what such crops lose.
+     */
+    public double stands(int howMany, double shatter) {
+        double most = lostInStorm(shatter);
+        double stands = 1;
+        for (Fit day : days.subList(0, Math.min(howMany, days.size()))) {
+            Forecast forecast = day.forecast();
+            stands *= 1 - forecast.chance() * most * DryHours.lostToRain(forecast.fallen());
+        }
+        return stands;
     }
 
     /** Share of the seed on the plants that a storm takes; by how readily the crop sheds, none of it measured. */

@@ -48,6 +48,11 @@ public record RipeningCurve(double mean, double spread, double shatter) {
         return Chance.normalAtMost((day - mean) / spread);
     }
 
+    /** Day by which that share of the seed, above 0 and below 1, is or was ripe. */
+    public double ripeOn(double share) {
+        return mean + spread * Chance.normalQuantile(share);
+    }
+
     /** Share of the seed that is ripe and still on the plants. */
     public double collectable(double day) {
         double x = (day - mean) / spread;

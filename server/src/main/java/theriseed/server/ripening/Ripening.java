@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
@@ -11,7 +12,8 @@ import theriseed.core.crop.SeedProcess;
 import theriseed.core.day.DayCourse;
 import theriseed.core.harvest.HarvestWeather;
 import theriseed.core.harvest.RipeningWatch;
-import theriseed.core.harvest.StormChoice;
+import theriseed.core.harvest.RipensFirst;
+import theriseed.core.harvest.WhenToCut;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.base.Clash;
 import theriseed.server.base.CorrectionView;
@@ -68,28 +70,11 @@ public class Ripening {
     }
 
     /**
-     * Cutting today and hanging it, against waiting for a better day.
+     * One of the coming days, and what a cut on it is expected to collect, in shares of the seed.
      *
-     * @param until day waited for
-     * @param rainChance that it rains before, 0 to 1
-     * @param lost share of the seed a storm would take
-     * @param cutsNow whether cutting now is expected to give more
-     */
-    public record NowOrLater(
-            LocalDate until,
-            double rainChance,
-            double lost,
-            double cutNow,
-            double laterIfDry,
-            double later,
-            double breakEven,
-            boolean cutsNow) {}
-
-    /**
-     * One of the coming days: whether it is fit for cutting, and from what hour.
-     *
-     * @param from hour, and {@code dryHours}, if no rain comes
+     * @param from hour, and {@code dryHours}, in which it is fit for cutting dry, if no rain comes
      * @param fitChance chance that it has the hours cutting takes, 0 to 1
+     * @param dry cut dry from the stand, and {@code hung} cut and hung under cover
      */
     public record ComingDay(
             LocalDate on,
@@ -99,15 +84,44 @@ public class Ripening {
             double chance,
             @Maybe Integer from,
             int dryHours,
-            double fitChance) {}
+            double fitChance,
+            double dry,
+            double hung) {}
+
+    /**
+     * When to cut it.
+     *
+     * @param hang whether to hang it under cover whatever the day is like; else only where the day is not dry
+     * @param withDew whether it is best cut while the dew is on
+     * @param share of the seed to expect
+     * @param fitChance chance that the day has the hours a dry cut takes, 0 to 1; absent beyond the forecast
+     * @param hung share to expect where it has to be hung
+     */
+    public record BestCut(
+            LocalDate on,
+            boolean hang,
+            boolean withDew,
+            double share,
+            @Maybe Double fitChance,
+            double hung) {}
+
+    /**
+     * Leaving it until a later day that is better if no rain comes before.
+     *
+     * @param rain chance that it rains before, 0 to 1
+     * @param breakEven chance of rain from which hanging it today is better, 0 to 1
+     */
+    public record LeftStanding(LocalDate until, double rain, double breakEven) {}
 
     /**
      * How a planting ripens.
      *
-     * @param watch absent where it does not bloom
-     * @param dry whether it is cut dry, so that the weather counts
-     * @param choice absent where waiting is no question
-     * @param days to come, by the forecast
+     * @param watch absent where it does not bloom; likewise {@code first}
+     * @param first where on its plants the seed ripens first
+     * @param cut absent where it is not cut dry, so that the weather does not count
+     * @param waiting absent where no later day is better
+     * @param lost share of the seed a storm takes from the stand
+     * @param days to come, by the forecast; none where it is not cut dry
      * @param forecastBy who says so
      */
     public record RipeningPage(
@@ -115,9 +129,11 @@ public class Ripening {
             List<String> cues,
             String hazards,
             @Maybe RipeningWatch watch,
+            @Maybe RipensFirst first,
             double shatter,
-            boolean dry,
-            @Maybe NowOrLater choice,
+            @Maybe BestCut cut,
+            @Maybe LeftStanding waiting,
+            double lost,
             List<ComingDay> days,
             String forecastBy,
             List<RipeningVisitView> visits,
@@ -141,25 +157,55 @@ public class Ripening {
                         planting.plants(),
                         seen.stream().map(RipeningVisit::visit).toList(),
                         today);
-        List<HarvestWeather.Forecast> coming = forecast.days(today);
-        HarvestWeather weather = HarvestWeather.of(
-                coming, coming.stream().map(day -> light(day.on())).toList(), 0);
         boolean dry = crop.seedProcess().orElse(SeedProcess.DRY) != SeedProcess.WET;
+        HarvestWeather weather = weather(today);
+        WhenToCut when = watch == null || !dry ? null : WhenToCut.of(watch.curve(), weather, today);
+        double shatter = RipeningWatch.shatter(crop);
         return new RipeningPage(
                 planting,
                 List.of(crop.ripenessCues().split("; ")),
                 crop.hazards(),
                 watch,
-                RipeningWatch.shatter(crop),
-                dry,
-                watch == null || !dry ? null : choice(watch, weather, today),
-                weather.days().stream().map(Ripening::day).toList(),
+                watch == null ? null : RipensFirst.of(crop, watch.curve()),
+                shatter,
+                when == null ? null : best(when),
+                when == null ? null : when.waiting().map(Ripening::waiting).orElse(null),
+                HarvestWeather.lostInStorm(shatter),
+                when == null ? List.of() : days(when, weather),
                 forecast.name(),
                 seen.stream().map(RipeningVisit::view).toList(),
                 corrections.of(seen.stream().map(RipeningVisit::id).toList()));
     }
 
-    private static ComingDay day(HarvestWeather.Fit fit) {
+    private HarvestWeather weather(LocalDate today) {
+        List<HarvestWeather.Forecast> coming = forecast.days(today);
+        return HarvestWeather.of(
+                coming, coming.stream().map(day -> light(day.on())).toList(), 0);
+    }
+
+    private static BestCut best(WhenToCut when) {
+        WhenToCut.Cut cut = when.best();
+        return new BestCut(
+                cut.on(),
+                cut.hang(),
+                when.withDew(),
+                cut.share(),
+                cut.fit().isPresent() ? cut.fit().getAsDouble() : null,
+                cut.hung());
+    }
+
+    private static LeftStanding waiting(WhenToCut.Waiting waiting) {
+        return new LeftStanding(
+                waiting.until(), waiting.rain(), waiting.choice().breakEven());
+    }
+
+    private static List<ComingDay> days(WhenToCut when, HarvestWeather weather) {
+        return IntStream.range(0, when.days().size())
+                .mapToObj(i -> day(weather.days().get(i), when.days().get(i)))
+                .toList();
+    }
+
+    private static ComingDay day(HarvestWeather.Fit fit, WhenToCut.Cut cut) {
         HarvestWeather.Forecast day = fit.forecast();
         return new ComingDay(
                 day.on(),
@@ -169,35 +215,15 @@ public class Ripening {
                 day.chance(),
                 fit.from() < 0 ? null : fit.from(),
                 (int) fit.dry().hours(),
-                fit.dry().fitChance());
+                fit.dry().fitChance(),
+                cut.dry(),
+                cut.hung());
     }
 
     private HarvestWeather.Light light(LocalDate day) {
         FarmView farm = farms.get();
         DayCourse course = DayCourse.of(farm.spot(), farm.climate(), day, time.zone());
         return new HarvestWeather.Light(course.dewOff(), course.sunset());
-    }
-
-    /** Waiting is a question while the best day is still to come; it is looked at no further than the forecast reaches. */
-    private static NowOrLater choice(RipeningWatch watch, HarvestWeather weather, LocalDate today) {
-        long best = watch.best().on().toEpochDay() - today.toEpochDay();
-        int wait = (int) Math.min(best, weather.days().size());
-        if (wait < 1) {
-            return null;
-        }
-        double chance = weather.rainWithin(wait);
-        double lost = HarvestWeather.lostInStorm(watch.curve().shatter());
-        StormChoice choice = StormChoice.of(
-                watch.curve(), HarvestWeather.HUNG, today.toEpochDay(), today.toEpochDay() + wait, chance, lost);
-        return new NowOrLater(
-                today.plusDays(wait),
-                chance,
-                lost,
-                choice.cutNow(),
-                choice.laterIfDry(),
-                choice.later(),
-                choice.breakEven(),
-                choice.cutsNow());
     }
 
     /** Writes down a visit; one with an id known already is the same one sent again. */

@@ -7,6 +7,7 @@ import static theriseed.server.Season.with;
 
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -64,24 +65,27 @@ class RipeningTest {
         JsonNode page = page();
         assertThat(page.get("forecastBy").asString()).isEqualTo("simulated forecast");
         assertThat(page.get("days").size()).isEqualTo(5);
-        JsonNode choice = page.get("choice");
-        assertThat(choice.get("later").asDouble())
-                .isCloseTo(
-                        choice.get("laterIfDry").asDouble()
-                                * (1
-                                        - choice.get("rainChance").asDouble()
-                                                * choice.get("lost").asDouble()),
-                        within(1e-9));
-        assertThat(choice.get("cutsNow").asBoolean())
-                .isEqualTo(
-                        choice.get("cutNow").asDouble() >= choice.get("later").asDouble());
+        JsonNode cut = page.get("cut");
+        JsonNode on = StreamSupport.stream(page.get("days").spliterator(), false)
+                .filter(day -> day.get("on").equals(cut.get("on")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(cut.get("hang").asBoolean())
+                .isEqualTo(on.get("hung").asDouble() >= on.get("dry").asDouble());
+        assertThat(page.get("days"))
+                .allSatisfy(day -> assertThat(day.get("hung").asDouble())
+                        .isLessThanOrEqualTo(cut.get("share").asDouble()));
+        JsonNode waiting = page.get("waiting");
+        assertThat(waiting.get("rain").asDouble() >= waiting.get("breakEven").asDouble())
+                .as("rain that may come before decides whether to wait")
+                .isEqualTo(cut.get("on").asString().equals("2026-08-14"));
         String tomato = season.planted("tomato", "2026-03-12", 24);
-        assertThat(season.grower
-                        .get("/api/plantings/" + tomato + "/ripening")
-                        .ok()
-                        .has("choice"))
+        JsonNode fruit =
+                season.grower.get("/api/plantings/" + tomato + "/ripening").ok();
+        assertThat(fruit.has("cut"))
                 .as("no storm shakes tomatoes from their gel")
                 .isFalse();
+        assertThat(fruit.at("/first/parts/0/place").asString()).isEqualTo("FIRST_FRUIT");
     }
 
     @Test
