@@ -43,9 +43,9 @@
 </script>
 
 <ul class="grid gap-2">
-	{#each sown.own as { number, taking } (taking.id)}
+	{#each sown.own as { number, taking, grams } (taking.id)}
 		<li>
-			<b>{taking.packets === undefined ? mass(taking.mass ?? 0, units) : many(taking.packets, 'packet')}</b>
+			<b>{taking.packets === undefined ? '' : `${many(taking.packets, 'packet')}, `}{mass(grams, units)}</b>
 			of <a class="quiet font-mono" href="/lot/{number}">{number}</a>, {dayMonth(
 				taking.takenOn,
 				session.today

@@ -188,9 +188,11 @@ final class LotReport {
 
     private String own(SownWith.SownLot seed) {
         return seed.number()
-                + (seed.taking().mass() == null
-                        ? ", packets: " + seed.taking().packets()
-                        : ", " + reader.mass(seed.taking().mass().doubleValue()));
+                + ", "
+                + reader.mass(seed.grams().doubleValue())
+                + (seed.taking().packets() == null
+                        ? ""
+                        : ", packets: " + seed.taking().packets());
     }
 
     private static String elsewhere(ElsewhereView seed) {

@@ -1,8 +1,10 @@
 package theriseed.server.sown;
 
+import java.math.BigDecimal;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -19,6 +21,7 @@ import theriseed.server.quality.Quality;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
+import theriseed.server.stall.PackingRuns;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
 import theriseed.server.stall.TakingView;
@@ -35,6 +38,7 @@ public class Sowings {
     private final Bench bench;
     private final Stocks stocks;
     private final Takings takings;
+    private final PackingRuns packed;
     private final Quality quality;
     private final Families families;
     private final Elsewhere elsewhere;
@@ -46,6 +50,7 @@ public class Sowings {
             Bench bench,
             Stocks stocks,
             Takings takings,
+            PackingRuns packed,
             Quality quality,
             Families families,
             Elsewhere elsewhere,
@@ -55,6 +60,7 @@ public class Sowings {
         this.bench = bench;
         this.stocks = stocks;
         this.takings = takings;
+        this.packed = packed;
         this.quality = quality;
         this.families = families;
         this.elsewhere = elsewhere;
@@ -85,11 +91,22 @@ public class Sowings {
                 .byIds(sown.stream().map(TakingView::lotId).distinct().toList())
                 .stream()
                 .collect(Collectors.toMap(LotView::id, LotView::number));
+        Map<UUID, BigDecimal> fills = packed.fills(sown.stream()
+                .map(TakingView::packingRunId)
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList());
         return new SownWith(
                 sown.stream()
-                        .map(taking -> new SownWith.SownLot(numbers.get(taking.lotId()), taking))
+                        .map(taking -> new SownWith.SownLot(numbers.get(taking.lotId()), taking, grams(taking, fills)))
                         .toList(),
                 elsewhere.of(List.of(plantingId)));
+    }
+
+    private static BigDecimal grams(TakingView taking, Map<UUID, BigDecimal> fills) {
+        return taking.mass() != null
+                ? taking.mass()
+                : fills.get(taking.packingRunId()).multiply(BigDecimal.valueOf(taking.packets()));
     }
 
     /** Lots that were there when it was sown: stock seed first, then the newest; what is on hold last. */

@@ -3,12 +3,14 @@ package theriseed.server.stall;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -69,6 +71,12 @@ public class PackingRuns {
         this.corrections = corrections;
         this.stamps = stamps;
         this.time = time;
+    }
+
+    /** Grams in a packet of each of these runs. */
+    @ReadsOnly
+    public Map<UUID, BigDecimal> fills(Collection<UUID> some) {
+        return runs.findAllById(some).stream().collect(Collectors.toMap(PackingRun::id, PackingRun::fill));
     }
 
     /** Kinds of packets among the newest runs of the farm, those of the lot's variety first, then the newest. */
