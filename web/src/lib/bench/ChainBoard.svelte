@@ -10,10 +10,12 @@
 		number: string;
 		bench: Schemas['BenchView'];
 		cropKey: string;
+		/** Whether it is clean and dry enough, so that it need not be dried for the store. */
+		dry?: boolean;
 		changed: () => void;
 	}
 	/** The way a lot goes to clean seed: what is done, what comes, and every other way it could go. */
-	let { number, bench, cropKey, changed }: Props = $props();
+	let { number, bench, cropKey, dry = false, changed }: Props = $props();
 
 	const attempt = new Attempt();
 	let open = $state(false);
@@ -68,7 +70,11 @@
 			{#if bench.skipped.includes(i)}<s>{STEP[kind].act.toLowerCase()}</s>
 				<span class="sr-only">not done</span>{:else}{STEP[kind].done}{/if}
 		</li>{/each}
-	{#each bench.left as kind, i (i)}<li class={[i === 0 && 'next']}>{STEP[kind].act.toLowerCase()}</li>{/each}
+	{#each bench.left as kind, i (i)}{#if dry && kind === 'DRY'}<li class="done">dry enough</li>{:else}<li
+				class={[i === 0 && 'next']}
+			>
+				{STEP[kind].act.toLowerCase()}
+			</li>{/if}{/each}
 </ol>
 {#if session.works}
 	<details bind:open class="mt-1">

@@ -13,16 +13,20 @@
 	interface Props {
 		/** The lot itself, then what may be blended with it. */
 		lots: Schemas['Ingredient'][];
+		/** Numbers of those that are taken to begin with, besides the lot itself. */
+		along?: string[];
 		poured: (lot: Schemas['LotView']) => void;
 	}
 	/** Pours lots of one variety together. */
-	let { lots, poured }: Props = $props();
+	let { lots, along = [], poured }: Props = $props();
 
 	const attempt = new Attempt();
 	const plan = new Latest<Schemas['BlendPlan']>();
 	let pouredOn = $state(session.today);
 	// svelte-ignore state_referenced_locally
-	let rows = $state(lots.map((lot, i) => ({ lot, taken: i === 0, grams: lot.available })));
+	let rows = $state(
+		lots.map((lot, i) => ({ lot, taken: i === 0 || along.includes(lot.number), grams: lot.available }))
+	);
 	const taken = $derived(rows.filter((row) => row.taken));
 	const body = $derived({
 		parts: taken.map((row) => ({ number: row.lot.number, mass: row.grams })),

@@ -40,9 +40,19 @@
 			({ last, shares }) => ({ last, shares }),
 			() => ({ last: [], shares: [] })
 		);
-		return { ...(await ask(GET('/api/lots/{number}', { params }))), ...(await before) };
+		const lot = await ask(GET('/api/lots/{number}', { params }));
+		return { ...lot, ...(await before), beside: await beside(lot.known) };
 	});
 
+	/** Lots of the same harvest that stand where a lot that is not clean stands: each dried by itself, they may go on as one. */
+	async function beside({ lot, bench }: Schemas['LotKnown']) {
+		if (!session.works || !bench || bench.clean || bench.poured || bench.underWay || bench.wrong || lot.hold)
+			return [];
+		return ask(GET('/api/lots/{number}/together', { params: { path: { number: lot.number } } })).then(
+			(all) => all.slice(1).filter((one) => one.season === lot.season),
+			() => []
+		);
+	}
 	const tried = (corrects?: string) => (body: Schemas['StepRequest']) =>
 		void seen.ask(
 			ask(
@@ -81,7 +91,7 @@
 </script>
 
 <Loading from={found} stays>
-	{#snippet children({ known, stock, gave, checks, kinds, last, shares, hazards })}
+	{#snippet children({ known, stock, gave, checks, kinds, last, shares, hazards, beside })}
 		{@const bench = known.bench}
 		<Page
 			title={known.variety.name}
@@ -95,6 +105,7 @@
 						number={known.lot.number}
 						{bench}
 						cropKey={known.variety.cropKey}
+						dry={bench.clean && known.dryness === 'DRY_ENOUGH'}
 						changed={() => turn++}
 					/>
 				</div>
@@ -204,11 +215,42 @@
 								</p>
 								{#if gave}<div class="mt-3"><Gave {gave} /></div>{/if}
 							{:else if bench.clean}
-								<h2 class="ruled mb-3">Clean</h2>
-								<p class="mb-4">
-									Every step of its chain is done. Next it is weighed for seed count and tested.
-								</p>
-								<Act main key="t" onclick={() => goto(`/lot/${known.lot.number}#tests`)}>To its tests</Act>
+								{#if bench.next && known.dryness !== 'DRY_ENOUGH'}
+									<h2 class="ruled mb-3">Next: dry</h2>
+									<p class="mb-4">
+										{known.moisture
+											? `It is clean, and about ${Math.round(known.moisture.percent)} % moist: too damp to be sealed.`
+											: 'It is clean. How moist it is nobody knows: measure it, or dry it for the store.'}
+									</p>
+									<StepForm
+										{attempt}
+										chain={bench.chain}
+										{kinds}
+										floating={bench.floating}
+										ways={bench.ways}
+										kind={bench.next}
+										massBefore={stock.bulk}
+										{last}
+										{shares}
+										after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
+										seen={seen.answer}
+										tried={tried()}
+										begin={add}
+										finish={add}
+										taken={again}
+									/>
+									<p class="mt-5">
+										<a class="quiet" href="/lot/{known.lot.number}#tests">To its tests</a>
+									</p>
+								{:else}
+									<h2 class="ruled mb-3">Clean</h2>
+									<p class="mb-4">
+										Every step of its chain is done{known.dryness === 'DRY_ENOUGH'
+											? ', and it is dry enough to be sealed'
+											: ''}. Next it is weighed for seed count and tested.
+									</p>
+									<Act main key="t" onclick={() => goto(`/lot/${known.lot.number}#tests`)}>To its tests</Act>
+								{/if}
 							{:else if bench.next}
 								<h2 class="ruled mb-4">Next: {STEP[bench.next].act.toLowerCase()}</h2>
 								<StepForm
@@ -252,6 +294,17 @@
 							</p>
 							<p class="text-sm text-soft">
 								What is usual for {cropWord(known.variety.cropName)}; a range of low certainty.
+							</p>
+						{/if}
+						{#if beside.length}
+							<p class="mt-4">
+								{beside.map((one) => one.number).join(' and ')}
+								{beside.length === 1 ? 'stands' : 'stand'} at the same step.
+								<a
+									class="quiet font-semibold"
+									href="/lot/{known.lot.number}/pour?with={beside.map((one) => one.number).join()}"
+									>Pour them together</a
+								> to go on as one.
 							</p>
 						{/if}
 						{#if session.works && !bench.underWay && !bench.poured}

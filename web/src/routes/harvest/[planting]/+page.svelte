@@ -88,7 +88,16 @@
 							<p class="my-3">
 								What stays apart is a lot with its own number. {many(planting.plants, 'plant')} stand here.
 							</p>
-							{#each open as one (one.lot.id)}
+							{#each open.filter((one) => one.begun) as one (one.lot.id)}
+								<p class="my-3 border-l-4 border-line pl-3">
+									<a class="quiet font-semibold" href="/bench/{one.lot.number}">{one.lot.number}</a>, picked {dayMonth(
+										one.harvest!.lastOn,
+										session.today
+									)}, is at the bench. What is picked now gets a number of its own and dries by itself; when
+									both stand at the same step they are poured together.
+								</p>
+							{/each}
+							{#each open.filter((one) => !one.begun) as one (one.lot.id)}
 								<div class="my-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line pb-3">
 									<Tag number={one.lot.number} link={false} />
 									<span class="text-soft"

@@ -69,8 +69,9 @@ record SeedCrop(
                         Work.dry("Thresh", "2900", "5300"),
                         Work.dry("Screen", "2300", "580"),
                         Work.dry("Winnow", "2150", "145"),
-                        Work.dry("Hand-pick", "2140", "8")),
+                        Work.dry("Hand-pick", "2140", "8"),
+                        Work.dry("Dry", "2100", "")),
                 List.of("0.331", "0.329", "0.334", "0.330"),
-                "2.14 kg");
+                "2.1 kg");
     }
 }

@@ -18,6 +18,7 @@
 			ask(GET('/api/lots/{number}', { params }))
 		]);
 	});
+	const along = page.url.searchParams.get('with')?.split(',') ?? [];
 	let made = $state.raw<Schemas['LotView'][]>([]);
 </script>
 
@@ -43,7 +44,7 @@
 				<section class="mb-10">
 					<h2 class="ruled mb-3">Pour together with another</h2>
 					{#if lots.length > 1}
-						<BlendForm {lots} poured={(lot) => (made = [lot])} />
+						<BlendForm {lots} {along} poured={(lot) => (made = [lot])} />
 					{:else}
 						<p>
 							No other lot of this variety stands where this one does. Lots are blended only when they are of

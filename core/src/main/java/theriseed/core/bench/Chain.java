@@ -9,7 +9,10 @@ import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
 import theriseed.core.measure.Range;
 
-/** An order of steps from what was picked to clean seed, none for seed that is clean. Steps may come more than once. */
+/**
+ * An order of steps from what was picked to clean seed, none for seed that is clean. Steps may come more than once. Straw is
+ * dried to be threshed; the seed is dried once more when it is clean, for the store.
+ */
 public record Chain(List<StepKind> steps) {
     private static final Range LENGTH = Range.of(0, 20, "steps");
     private static final double WET_FRUIT_PERCENT = 93;
@@ -24,11 +27,18 @@ public record Chain(List<StepKind> steps) {
     private static final Chain SOAKED = of(StepKind.EXTRACT, StepKind.SOAK, StepKind.RINSE, StepKind.DRY);
     private static final Chain CHEMICAL = of(StepKind.EXTRACT, StepKind.CHEMICAL_WASH, StepKind.RINSE, StepKind.DRY);
     private static final Chain THRESHED =
-            of(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK);
-    private static final Chain FROZEN =
-            of(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK, StepKind.FREEZE);
+            of(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK, StepKind.DRY);
+    private static final Chain FROZEN = of(
+            StepKind.DRY,
+            StepKind.THRESH,
+            StepKind.SCREEN,
+            StepKind.WINNOW,
+            StepKind.HAND_PICK,
+            StepKind.DRY,
+            StepKind.FREEZE);
     private static final Chain FRESH_FRUIT = of(StepKind.EXTRACT, StepKind.DRY, StepKind.HAND_PICK);
-    private static final Chain DRIED_FRUIT = of(StepKind.DRY, StepKind.EXTRACT, StepKind.WINNOW, StepKind.HAND_PICK);
+    private static final Chain DRIED_FRUIT =
+            of(StepKind.DRY, StepKind.EXTRACT, StepKind.WINNOW, StepKind.HAND_PICK, StepKind.DRY);
 
     public Chain {
         LENGTH.check("steps", steps.size());
@@ -112,6 +122,16 @@ public record Chain(List<StepKind> steps) {
         return place + 1 < steps.size() ? steps.get(place + 1) : null;
     }
 
+    /** Whether those done have left clean seed: nothing is to come but to dry it for the store, where it is damp. */
+    public boolean cleaned(List<StepKind> done) {
+        List<StepKind> left = left(done);
+        int reached = reached(done);
+        return left.isEmpty()
+                || left.equals(List.of(StepKind.DRY))
+                        && reached >= 0
+                        && steps.get(reached).keepsMoisture();
+    }
+
     /** Steps of the chain still to come after those done. */
     public List<StepKind> left(List<StepKind> done) {
         return steps.subList(reached(done) + 1, steps.size());
@@ -131,13 +151,16 @@ public record Chain(List<StepKind> steps) {
         return places.isEmpty() ? -1 : places.get(places.size() - 1);
     }
 
-    /** Where in the chain each of these was done, in order; what was done outside it is left out. */
+    /**
+     * Where in the chain each of these was done, in order; what was done outside it is left out. Drying once more between
+     * other steps passes over none of them: it is not yet the drying for the store.
+     */
     private List<Integer> placesOf(List<StepKind> done) {
         List<Integer> places = new ArrayList<>();
         int from = 0;
         for (StepKind kind : done) {
             int at = steps.subList(from, steps.size()).indexOf(kind);
-            if (at >= 0) {
+            if (at >= 0 && !(kind == StepKind.DRY && at > 0 && steps.indexOf(kind) < from)) {
                 places.add(from + at);
                 from += at + 1;
             }

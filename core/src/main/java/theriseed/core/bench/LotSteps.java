@@ -202,9 +202,9 @@ public final class LotSteps {
         return !steps.stream().allMatch(Step::ended);
     }
 
-    /** Whether its chain is done, and nothing of it is wrong. */
+    /** Whether nothing is to be done but perhaps to dry it for the store, and nothing of it is wrong. */
     public boolean clean() {
-        return atTheEnd() && !underWay() && wrong().isEmpty();
+        return cleaned() && !underWay() && wrong().isEmpty();
     }
 
     /** Whether all of it went into other lots. */
@@ -227,8 +227,8 @@ public final class LotSteps {
         return chain.skipped(done());
     }
 
-    private boolean atTheEnd() {
-        return chain.next(done()) == null;
+    private boolean cleaned() {
+        return chain.cleaned(done());
     }
 
     private List<StepKind> done() {
@@ -269,7 +269,7 @@ public final class LotSteps {
      * @throws OutOfRange of massOut
      */
     public void check() {
-        if (atTheEnd()) {
+        if (cleaned()) {
             Range.above(0, filled.mass().doubleValue(), "g")
                     .because("ALL_PICKED")
                     .check("massOut", mass());

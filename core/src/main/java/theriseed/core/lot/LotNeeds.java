@@ -69,7 +69,7 @@ public final class LotNeeds {
      * Where it stands at the bench.
      *
      * @param wrong step whose weights cannot be
-     * @param next step; none when it is clean, or while one is under way
+     * @param next step; none while one is under way; of clean seed only to dry it where it is too damp for the store
      * @param clean grams of clean seed there were, 0 until it is clean
      * @param transferred whether all of it went into other lots
      */
@@ -129,12 +129,12 @@ public final class LotNeeds {
             needs.add(new LotNeed.PutWeightsRight(bench.wrong().get()));
         } else if (bench.underWay().isPresent()) {
             needs.add(underWay(bench.underWay().get(), now));
-        } else if (bench.next().isPresent()) {
+        } else if (bench.next().isPresent() && bench.clean() == 0) {
             needs.add(new LotNeed.NextStep(bench.next().get()));
         } else if (!lot.left().any()) {
             needs.add(new LotNeed.NoneLeft(false));
         } else {
-            clean(lot, bench.clean(), today, needs);
+            clean(lot, bench, today, needs);
         }
         return needs;
     }
@@ -198,8 +198,14 @@ public final class LotNeeds {
                 : new LotNeed.WeighTray(tray.moisture(), tray.target(), tray.dryAt());
     }
 
-    private static void clean(Known lot, double clean, LocalDate today, List<LotNeed> needs) {
+    private static void clean(Known lot, AtBench bench, LocalDate today, List<LotNeed> needs) {
         boolean running = !lot.running().isEmpty();
+        boolean toDry = bench.next().isPresent()
+                && !lot.left().everPacked()
+                && lot.left().free() > 0;
+        if (toDry) {
+            needs.add(new LotNeed.NextStep(StepKind.DRY));
+        }
         List<LotNeed> inStore = new ArrayList<>();
         lot.holding().stream()
                 .filter(finding -> ofSeedWeight(finding.reason()))
@@ -212,7 +218,8 @@ public final class LotNeeds {
                 .map(LotNeed.Test::new)
                 .ifPresent(inStore::add);
         lot.holding().stream()
-                .filter(finding -> !settledByTest(finding.reason()))
+                .filter(finding ->
+                        !settledByTest(finding.reason()) && !(toDry && finding.reason() == SaleGate.Reason.NOT_DRY))
                 .map(LotNeed.HeldBack::new)
                 .forEach(inStore::add);
         lot.retestOn()
@@ -223,14 +230,17 @@ public final class LotNeeds {
                 .filter(on -> on.isBefore(today.plusMonths(FALLING_MONTHS)))
                 .map(LotNeed.Falling::new)
                 .ifPresent(inStore::add);
-        if (lot.left().free() + lot.left().packed() < LOW * clean) {
+        if (lot.left().free() + lot.left().packed() < LOW * bench.clean()) {
             inStore.add(new LotNeed.Low());
         }
-        if (inStore.isEmpty() && lot.holding().isEmpty()) {
+        if (inStore.isEmpty() && lot.holding().isEmpty() && !toDry) {
             inStore.add(new LotNeed.Nothing(lot.below()));
         }
         needs.addAll(inStore);
-        if (lot.holding().isEmpty() && !lot.left().everPacked() && lot.left().free() > 0) {
+        if (!toDry
+                && lot.holding().isEmpty()
+                && !lot.left().everPacked()
+                && lot.left().free() > 0) {
             needs.add(new LotNeed.Pack());
         }
     }

@@ -96,7 +96,13 @@ class BenchTest {
         assertThat(Chain.of(crops.find("tomato").orElseThrow()).steps())
                 .containsExactly(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE, StepKind.DRY);
         assertThat(Chain.of(crops.find("kale").orElseThrow()).steps())
-                .containsExactly(StepKind.DRY, StepKind.THRESH, StepKind.SCREEN, StepKind.WINNOW, StepKind.HAND_PICK);
+                .containsExactly(
+                        StepKind.DRY,
+                        StepKind.THRESH,
+                        StepKind.SCREEN,
+                        StepKind.WINNOW,
+                        StepKind.HAND_PICK,
+                        StepKind.DRY);
         assertThat(Chain.of(crops.find("hot-pepper").orElseThrow()).steps())
                 .containsExactly(StepKind.EXTRACT, StepKind.DRY, StepKind.HAND_PICK);
     }
@@ -157,7 +163,33 @@ class BenchTest {
         assertThat(dry.next(List.of())).isEqualTo(StepKind.DRY);
         assertThat(dry.next(List.of(StepKind.DRY, StepKind.SCREEN, StepKind.THRESH)))
                 .isEqualTo(StepKind.WINNOW);
-        assertThat(dry.next(List.of(StepKind.HAND_PICK))).isNull();
+        assertThat(dry.next(List.of(StepKind.HAND_PICK))).isEqualTo(StepKind.DRY);
+        assertThat(dry.next(dry.steps())).isNull();
+    }
+
+    @Test
+    void cleanSeedIsDriedOnceMoreForTheStore() {
+        Chain kale = Chain.of(CropTable.shipped().find("kale").orElseThrow());
+        List<StepKind> cleaned = kale.steps().subList(0, 5);
+        assertThat(kale.cleaned(cleaned)).isTrue();
+        assertThat(kale.next(cleaned)).isEqualTo(StepKind.DRY);
+        assertThat(kale.cleaned(kale.steps().subList(0, 4))).isFalse();
+        Chain tomato = Chain.of(CropTable.shipped().find("tomato").orElseThrow());
+        assertThat(tomato.cleaned(List.of(StepKind.EXTRACT, StepKind.FERMENT, StepKind.RINSE)))
+                .as("wet seed is not clean")
+                .isFalse();
+        assertThat(new Chain(List.of(StepKind.DRY)).cleaned(List.of())).isFalse();
+        assertThat(Chain.NOTHING_TO_DO.cleaned(List.of())).isTrue();
+    }
+
+    @Test
+    void dryingBetweenOtherStepsPassesOverNone() {
+        Chain kale = Chain.of(CropTable.shipped().find("kale").orElseThrow());
+        List<StepKind> damp = List.of(StepKind.DRY, StepKind.THRESH, StepKind.DRY);
+        assertThat(kale.next(damp)).isEqualTo(StepKind.SCREEN);
+        assertThat(kale.skipped(damp)).isEmpty();
+        Chain tomato = Chain.of(CropTable.shipped().find("tomato").orElseThrow());
+        assertThat(tomato.skipped(List.of(StepKind.EXTRACT, StepKind.DRY))).containsExactly(1, 2);
     }
 
     @Test

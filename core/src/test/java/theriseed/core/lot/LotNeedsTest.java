@@ -271,4 +271,29 @@ class LotNeedsTest {
         assertThat(wash).isEqualTo(new LotNeed.TakeOutOfWash(NOW, outAt));
         assertThat(wash.urgent()).isTrue();
     }
+
+    @Test
+    void cleanSeedThatIsDampIsDriedBeforeItIsPackedAndWaitsForNothingElseOfItsDampness() {
+        AtBench damp = new AtBench(Optional.empty(), Optional.empty(), Optional.of(StepKind.DRY), 1000, false);
+        Left bulk = new Left(true, 950, 0, false);
+        assertThat(needs(bench(damp, bulk))).containsExactly(new LotNeed.NextStep(StepKind.DRY));
+        assertThat(needs(bench(damp, bulk, new Finding.TooDamp(11, 5), UNTESTED)))
+                .containsExactly(new LotNeed.NextStep(StepKind.DRY), new LotNeed.Test(UNTESTED));
+        assertThat(needs(bench(damp, PLENTY, new Finding.TooDamp(11, 5))))
+                .as("what is packed is the gate's to judge")
+                .containsExactly(new LotNeed.HeldBack(new Finding.TooDamp(11, 5)));
+    }
+
+    private static Known bench(AtBench bench, Left left, Finding... holding) {
+        return new Known(
+                Optional.empty(),
+                Optional.empty(),
+                false,
+                List.of(),
+                Optional.of(bench),
+                left,
+                List.of(holding),
+                Optional.empty(),
+                Optional.empty());
+    }
 }

@@ -44,6 +44,7 @@ import theriseed.server.instrument.Instruments;
 import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
+import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
 import theriseed.server.season.Varieties;
@@ -229,23 +230,33 @@ public class Bench {
         chains.become(lot, order);
     }
 
-    /** A lot that may still be filled, and what is in it. */
-    public record OpenLot(LotView lot, @Maybe HarvestView harvest) {}
+    /**
+     * A lot of a planting whose picking may still go on.
+     *
+     * @param harvest absent while nothing is in it
+     * @param begun whether the bench has begun on it: what is picked later gets a number of its own, dries by itself and may be
+     *     poured together with it where both stand at the same step
+     */
+    public record OpenLot(LotView lot, @Maybe HarvestView harvest, boolean begun) {}
 
-    /** Lots of a planting that the bench has not begun on: another pick may join one. */
+    /** Lots of a planting that another pick may join, and those at the bench that it may be poured together with later. */
     @ReadsOnly
     public List<OpenLot> open(UUID plantingId) {
         List<LotView> all = lots.of(List.of(plantingId));
-        List<UUID> ids = all.stream().map(LotView::id).toList();
-        Set<UUID> begun =
-                steps.findByLotIdInOrderByPlace(ids).stream().map(Step::lotId).collect(Collectors.toSet());
-        Map<UUID, HarvestView> picked = harvests.of(ids);
+        LotsAtBench at = of(all);
         return all.stream()
-                .filter(lot -> !begun.contains(lot.id()))
-                .map(lot -> new OpenLot(lot, picked.get(lot.id())))
-                .filter(open ->
-                        open.harvest() == null || open.harvest().pouredOut().signum() == 0)
+                .filter(lot -> lot.origin() == Origin.PICKED)
+                .map(lot -> open(lot, at.picked().get(lot.id()), at.worked().get(lot.id())))
+                .flatMap(Optional::stream)
                 .toList();
+    }
+
+    private static Optional<OpenLot> open(LotView lot, HarvestView picked, BenchView work) {
+        if (work == null || work.steps().isEmpty()) {
+            return Optional.of(new OpenLot(lot, picked, false))
+                    .filter(open -> picked == null || picked.pouredOut().signum() == 0);
+        }
+        return Optional.of(new OpenLot(lot, picked, true)).filter(open -> !work.clean() && !work.poured());
     }
 
     /** Begins a step, or records a whole one when it has a mass out. */

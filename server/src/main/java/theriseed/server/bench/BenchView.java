@@ -17,12 +17,13 @@ import theriseed.server.base.Maybe;
  * @param chain order of steps it goes through, usual for its crop or its own
  * @param left steps of it still to come
  * @param skipped places in the chain, from 0, of steps that were passed over: they were not done
- * @param next step to offer; absent at the end of the chain or while one is under way
+ * @param next step to offer; absent at the end of the chain or while one is under way. Of clean seed only to dry it, where
+ *     it is too damp for the store
  * @param ways of getting the seed of its crop out, the usual first
  * @param floating what it means when its seed floats
  * @param shelf it stands on, by the step under way, else the next; absent when there is none
  * @param wrong the step whose weights cannot be, when there is one: until it is put right nothing goes on
- * @param clean whether the chain is done
+ * @param clean whether nothing is left to do but perhaps to dry it for the store
  * @param poured whether all of it went into other lots
  * @param mass grams at the last weighing
  * @param cameOf what was picked that it came of, of a part its share; absent where that is not known
@@ -54,6 +55,11 @@ public record BenchView(
         int minutes,
         double dryPicked,
         @Maybe Overheated heated) {
+    /** Steps that it still has to go through before it is clean. */
+    public List<StepKind> beforeClean() {
+        return clean ? List.of() : left;
+    }
+
     /** The same with what happened to the seed in lots it came of. */
     BenchView heated(Overheated all) {
         return new BenchView(

@@ -70,7 +70,7 @@ public record BlendPlan(
     /** What comes of these together. */
     static BlendPlan of(List<There.Taken> taken) {
         List<Ingredient> parts = taken.stream().map(There.Taken::ingredient).toList();
-        List<StepKind> left = taken.get(0).from().known().bench().left();
+        List<StepKind> left = taken.get(0).from().known().bench().beforeClean();
         Blend expected = expected(parts);
         return new BlendPlan(
                 parts,

@@ -97,7 +97,9 @@ class Blends {
                         !other.lot().id().equals(lot.id()) && other.lot().hold() == null)
                 .filter(other -> other.bench() != null
                         && other.bench().underWay() == null
-                        && other.bench().left().equals(own.known().bench().left()))
+                        && other.bench()
+                                .beforeClean()
+                                .equals(own.known().bench().beforeClean()))
                 .map(this::there)
                 .filter(other -> other.available().signum() > 0);
         return Stream.concat(Stream.of(own), others)
@@ -126,7 +128,7 @@ class Blends {
                 .toList();
         BigDecimal kept = taken.stream().map(one -> goesAlong(one.from())).reduce(BigDecimal.ZERO, BigDecimal::add);
         LotView made = newLots.pour(Origin.BLEND, poured, kept, pouredOn);
-        bench.goOn(made.id(), taken.get(0).from().known().bench().left());
+        bench.goOn(made.id(), taken.get(0).from().known().bench().beforeClean());
         return made;
     }
 
@@ -140,7 +142,7 @@ class Blends {
     public List<LotView> part(String number, List<BigDecimal> masses, LocalDate pouredOn) {
         There whole = there(lots.lock(number));
         return part(
-                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().left());
+                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().beforeClean());
     }
 
     /**
@@ -187,7 +189,7 @@ class Blends {
         BigDecimal sum = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         masses.set(0, masses.get(0).add(whole.available()).subtract(sum));
         return part(
-                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().left());
+                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().beforeClean());
     }
 
     /**
@@ -339,7 +341,7 @@ class Blends {
                     "variety",
                     other.known().variety().name());
         }
-        if (!other.known().bench().left().equals(first.known().bench().left())) {
+        if (!other.known().bench().beforeClean().equals(first.known().bench().beforeClean())) {
             throw new Refused(
                     field, lot.number(), "blend.otherStep", "first", first.lot().number(), "lot", lot.number());
         }

@@ -226,6 +226,7 @@ public class Gate {
                 weevils,
                 sortedSinceTest(tests, work),
                 rests.today());
+        Dryness dryness = Dryness.toSeal(rests.crop(), moisture);
         return new LotKnown(
                 rests.lot(),
                 rests.variety(),
@@ -236,6 +237,8 @@ public class Gate {
                 tests,
                 weevils,
                 moisture.orElse(null),
+                dryness,
+                dryness == Dryness.TOO_DAMP && work.clean() && work.next() == StepKind.DRY && stands.isEmpty(),
                 MoistureKnown.of(moistures),
                 tests.purity() != null && tests.purity().result().valid()
                         ? tests.purity().result().pure()

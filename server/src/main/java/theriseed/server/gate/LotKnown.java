@@ -3,6 +3,7 @@ package theriseed.server.gate;
 import java.time.LocalDate;
 import java.util.List;
 import theriseed.core.crop.Grade;
+import theriseed.core.drying.Dryness;
 import theriseed.core.drying.SeedMoisture;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
@@ -23,6 +24,8 @@ import theriseed.server.walk.StageVerdict;
  * @param planting it grew in; absent where it, or the largest part of it, came from elsewhere
  * @param weevils what the last look for them says; absent where nobody looked
  * @param moisture of its seed now; absent where it is not known
+ * @param dryness whether it is dry enough to be sealed
+ * @param toDry whether it is clean, too damp to be sealed and not yet put into the store
  * @param moistures what it was since it was picked, by day
  * @param purity percent pure seed by the last test, else {@link PurityTest#TAKEN}
  * @param harvest absent while the lot is empty; then so is the bench
@@ -37,6 +40,8 @@ public record LotKnown(
         TestsView tests,
         @Maybe BoredSeed weevils,
         @Maybe SeedMoisture moisture,
+        Dryness dryness,
+        boolean toDry,
         List<MoistureKnown> moistures,
         double purity,
         GateView gate) {

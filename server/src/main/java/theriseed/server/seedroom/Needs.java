@@ -68,7 +68,7 @@ public class Needs {
                                 .filter(step -> step.kind() == StepKind.FREEZE)
                                 .isPresent(),
                         known.tests().running().stream().map(Needs::running).toList(),
-                        bench.map(work -> atBench(work, washed)),
+                        bench.map(work -> atBench(work, !work.clean() || known.toDry(), washed)),
                         left(stock),
                         known.gate().holding(),
                         Optional.ofNullable(keeping).map(KeepingView::retestOn),
@@ -86,11 +86,11 @@ public class Needs {
                 test.firstOn() != null);
     }
 
-    private static LotNeeds.AtBench atBench(BenchView work, Map<UUID, Instant> washed) {
+    private static LotNeeds.AtBench atBench(BenchView work, boolean goesOn, Map<UUID, Instant> washed) {
         return new LotNeeds.AtBench(
                 Optional.ofNullable(work.wrong()),
                 Optional.ofNullable(work.underWay()).map(step -> underWay(step, washed)),
-                Optional.ofNullable(work.next()),
+                Optional.ofNullable(goesOn ? work.next() : null),
                 work.clean() ? work.mass().doubleValue() : 0,
                 work.poured());
     }

@@ -10,16 +10,18 @@ import theriseed.server.lot.LotsShown;
 @RestController
 class ThreadController {
     private final Threads threads;
+    private final LotShelves shelves;
     private final Offered offered;
 
-    ThreadController(Threads threads, Offered offered) {
+    ThreadController(Threads threads, LotShelves shelves, Offered offered) {
         this.threads = threads;
+        this.shelves = shelves;
         this.offered = offered;
     }
 
     @GetMapping("/api/lots")
-    Threads.Shelves lots(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
-        return threads.shelves(page, size);
+    LotShelves.Shelves lots(@RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "50") int size) {
+        return shelves.all(page, size);
     }
 
     /** Lots with seed left, without who had the rest. */
@@ -39,9 +41,9 @@ class ThreadController {
         return threads.page(number);
     }
 
-    /** Lots that are not clean yet. */
+    /** Lots that are not clean yet, or are still to be dried for the store. */
     @GetMapping("/api/bench")
-    LotsShown<Threads.Shelved> bench() {
-        return threads.atBench();
+    LotsShown<LotShelves.Shelved> bench() {
+        return shelves.atBench();
     }
 }

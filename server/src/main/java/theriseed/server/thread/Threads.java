@@ -2,11 +2,8 @@ package theriseed.server.thread;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import theriseed.core.crop.Crop;
@@ -14,12 +11,9 @@ import theriseed.core.pollination.Parentage;
 import theriseed.core.quality.BoredSeed;
 import theriseed.server.base.Corrections;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Roles;
-import theriseed.server.base.Wrong;
 import theriseed.server.bench.BenchView;
-import theriseed.server.bench.CleanLots;
 import theriseed.server.bench.PickingView;
 import theriseed.server.bench.Pickings;
 import theriseed.server.bench.SettingCheckView;
@@ -32,12 +26,8 @@ import theriseed.server.gate.Overrulings;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.Families;
-import theriseed.server.lot.FilledLot;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.lot.LotsHere;
-import theriseed.server.lot.LotsShown;
-import theriseed.server.lot.LotsShown.WrongLot;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
@@ -59,7 +49,7 @@ import theriseed.server.stall.Stocks;
 import theriseed.server.walk.WalkView;
 import theriseed.server.walk.Walks;
 
-/** Gathers a lot's life for its page, and the lots for their shelves. */
+/** Gathers a lot's life for its page. */
 @Service
 public class Threads {
     private static final int SALES_SHOWN = 12;
@@ -69,8 +59,6 @@ public class Threads {
     private final Overrulings overrulings;
     private final Stocks stocks;
     private final Sales sales;
-    private final LotsHere here;
-    private final CleanLots cleaned;
     private final Walks walks;
     private final Pours pours;
     private final Families families;
@@ -88,8 +76,6 @@ public class Threads {
             Overrulings overrulings,
             Stocks stocks,
             Sales sales,
-            LotsHere here,
-            CleanLots cleaned,
             Walks walks,
             Pours pours,
             Families families,
@@ -105,8 +91,6 @@ public class Threads {
         this.overrulings = overrulings;
         this.stocks = stocks;
         this.sales = sales;
-        this.here = here;
-        this.cleaned = cleaned;
         this.walks = walks;
         this.pours = pours;
         this.families = families;
@@ -118,9 +102,6 @@ public class Threads {
         this.corrections = corrections;
         this.time = time;
     }
-
-    /** One lot on a shelf. */
-    public record Shelved(LotKnown known, StockView stock) {}
 
     @ReadsOnly
     public LotPage page(String number) {
@@ -164,47 +145,6 @@ public class Threads {
                         && known.harvest().pouredOut().signum() > 0
                 ? pickings.of(known.lot())
                 : null;
-    }
-
-    /** A page of all lots, newest first. */
-    public record Shelves(List<Shelved> items, int page, int pages, long total, List<WrongLot> wrong) {}
-
-    @ReadsOnly
-    public Shelves shelves(int page, int size) {
-        PageOf<LotView> found = lots.page(page, size);
-        LotsShown<Shelved> shown = LotsShown.of(Wrong.each(found.items(), this::shelved));
-        return new Shelves(shown.lots(), found.page(), found.pages(), found.total(), shown.wrong());
-    }
-
-    /** Every lot that is here and not clean yet, newest first; of those that are clean nothing is calculated. */
-    @ReadsOnly
-    public LotsShown<Shelved> atBench() {
-        List<FilledLot> all = here.filled();
-        Set<UUID> clean = cleaned.among(all).stream().map(FilledLot::id).collect(Collectors.toSet());
-        List<LotView> notClean =
-                lots
-                        .byIds(all.stream()
-                                .map(FilledLot::id)
-                                .filter(id -> !clean.contains(id))
-                                .toList())
-                        .stream()
-                        .sorted(Comparator.comparingInt(LotView::season)
-                                .reversed()
-                                .thenComparing(LotView::number))
-                        .toList();
-        LotsShown<Shelved> shown = LotsShown.of(Wrong.each(notClean, this::shelved));
-        return shown.with(shown.lots().stream()
-                .filter(one ->
-                        one.known().bench() == null || !one.known().bench().poured())
-                .toList());
-    }
-
-    private List<Shelved> shelved(List<LotView> some) {
-        List<LotKnown> known = gate.of(some);
-        var stock = stocks.of(known);
-        return known.stream()
-                .map(one -> new Shelved(one, stock.get(one.lot().id())))
-                .toList();
     }
 
     private Parentage parents(LotKnown known) {

@@ -118,10 +118,99 @@ class BenchTest {
     void aDryCropGoesThroughItsOwn() {
         String number = peas();
         assertThat(bench(number).get("chain").toString())
-                .isEqualTo("[\"DRY\",\"THRESH\",\"SCREEN\",\"WINNOW\",\"HAND_PICK\"]");
+                .isEqualTo("[\"DRY\",\"THRESH\",\"SCREEN\",\"WINNOW\",\"HAND_PICK\",\"DRY\"]");
         double clean = season.cleaned(number, 9000);
         assertThat(bench(number).get("clean").asBoolean()).isTrue();
         assertThat(bench(number).get("mass").asDouble()).isEqualTo(clean);
+    }
+
+    /** Peas that were threshed at so many percent, clean. */
+    private String threshedAt(double moisture) {
+        String number = peas();
+        season.step(number, with(stepOf("DRY", 9000, 8000), "moistureOut", moisture));
+        season.step(
+                number,
+                with(
+                        stepOf("THRESH", 8000, 6000),
+                        "byProducts",
+                        List.of(record("what", "haulm", "mass", 2000, "goneTo", "compost"))));
+        for (String kind : List.of("SCREEN", "WINNOW", "HAND_PICK")) {
+            season.step(number, stepOf(kind, 6000, 6000));
+        }
+        return number;
+    }
+
+    private List<String> standingAtTheBench() {
+        return season.grower.get("/api/bench").ok().findValuesAsString("number");
+    }
+
+    @Test
+    void cleanSeedThatIsStillDampIsDriedForTheStore() {
+        String number = threshedAt(14);
+        JsonNode known = season.lot(number).get("known");
+        assertThat(known.at("/bench/clean").asBoolean()).isTrue();
+        assertThat(known.at("/bench/next").asString()).isEqualTo("DRY");
+        assertThat(known.get("dryness").asString()).isEqualTo("TOO_DAMP");
+        assertThat(standingAtTheBench()).contains(number);
+        JsonNode began = season.step(number, with(stepOf("DRY", 6000, 0), "massOut", null, "endedAt", null));
+        assertThat(began.at("/drying/target").asDouble())
+                .as("not to thresh: to be sealed")
+                .isEqualTo(7);
+        assertThat(bench(number).get("clean").asBoolean()).isFalse();
+        season.grower
+                .put(
+                        "/api/steps/" + began.get("id").asString(),
+                        with(stepOf("DRY", 6000, 5600), "moistureOut", 6.8, "version", 0))
+                .ok();
+        assertThat(bench(number).get("clean").asBoolean()).isTrue();
+        assertThat(bench(number).has("next")).isFalse();
+        assertThat(bench(number).at("/yield/share").asDouble()).isCloseTo(5600 / 9000.0, within(1e-12));
+        assertThat(standingAtTheBench()).doesNotContain(number);
+    }
+
+    @Test
+    void seedThatWasThreshedDryNeedsNoMoreDrying() {
+        String number = threshedAt(6.5);
+        assertThat(season.lot(number).at("/known/dryness").asString()).isEqualTo("DRY_ENOUGH");
+        assertThat(standingAtTheBench()).doesNotContain(number);
+    }
+
+    @Test
+    void aLaterPickingDriesByItselfAndGoesOnWithTheFirst() {
+        String planting = season.planted("lettuce", "2026-05-20", 60);
+        String first = season.picked(planting, 900, 50);
+        season.step(first, with(stepOf("DRY", 900, 600), "moistureOut", 9));
+        JsonNode open =
+                season.grower.get("/api/plantings/" + planting + "/open-lots").ok();
+        assertThat(open.at("/0/lot/number").asString()).isEqualTo(first);
+        assertThat(open.at("/0/begun").asBoolean()).isTrue();
+        String second = season.picked(planting, 700, 50);
+        season.step(second, with(stepOf("DRY", 700, 0), "massOut", null, "endedAt", null));
+        assertThat(season.grower.get("/api/lots/" + first + "/together").ok().findValuesAsString("number"))
+                .as("not while it dries")
+                .doesNotContain(second);
+        String drying = bench(second).at("/underWay/id").asString();
+        season.grower
+                .put("/api/steps/" + drying, with(stepOf("DRY", 700, 500), "moistureOut", 9, "version", 0))
+                .ok();
+        JsonNode together =
+                season.grower.get("/api/lots/" + first + "/together").ok();
+        assertThat(together.findValuesAsString("number")).contains(first, second);
+        String joined = season.grower
+                .post(
+                        "/api/blends",
+                        record(
+                                "pouredOn",
+                                "2026-08-14",
+                                "parts",
+                                List.of(record("number", first), record("number", second))))
+                .ok()
+                .get("number")
+                .asString();
+        assertThat(bench(joined).get("next").asString()).isEqualTo("THRESH");
+        assertThat(bench(joined).at("/cameOf/mass").asDouble())
+                .as("all that was picked")
+                .isEqualTo(1600);
     }
 
     @Test
