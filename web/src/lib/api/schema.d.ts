@@ -7329,7 +7329,7 @@ export interface components {
             /** Format: date */
             from: string;
             /** @enum {string} */
-            place: "KING_UMBEL" | "SIDE_UMBELS" | "LATE_UMBELS" | "MAIN_HEAD" | "SIDE_HEADS" | "LATE_HEADS" | "LOWEST" | "MIDDLE" | "TOP" | "FIRST_FRUIT" | "NEXT_FRUIT" | "LATE_FRUIT";
+            place: "KING_UMBEL" | "SIDE_UMBELS" | "LATE_UMBELS" | "MAIN_HEAD" | "SIDE_HEADS" | "LATE_HEADS" | "MAIN_EAR" | "SIDE_EARS" | "LATE_EARS" | "LOWEST" | "MIDDLE" | "TOP" | "FIRST_FRUIT" | "NEXT_FRUIT" | "LATE_FRUIT";
             /** Format: double */
             to: number;
             /** Format: date */

@@ -62,7 +62,7 @@
 				transform="translate({x(day.dewOff) + (shortDay ? -7 : 7)})"
 			>
 				<text y="16" class="bold">dew off {clock(day.dewOff)}</text>
-				<text y="31" class="soft">{shortDay ? 'usually' : 'usually; then dry seed can be cut'}</text>
+				<text y="31" class="soft">usually</text>
 			</g>
 			<line x1={x(day.sunset)} y1="0" x2={x(day.sunset)} y2={HEIGHT} class="flag" />
 			<text x={x(day.sunset) - 7} y="16" class="bold" text-anchor="end">sunset {clock(day.sunset)}</text>

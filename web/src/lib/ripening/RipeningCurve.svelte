@@ -7,9 +7,11 @@
 	interface Props {
 		watch: Schemas['RipeningWatch'];
 		visits: Schemas['RipeningVisitView'][];
+		/** The day to cut, and the share of the seed that gives. */
+		best: { on: string; share: number };
 	}
 	/** How much of the seed is ripe, and how much of that still hangs, day by day. */
-	let { watch, visits }: Props = $props();
+	let { watch, visits, best }: Props = $props();
 
 	const W = 640;
 	const H = 220;
@@ -25,6 +27,8 @@
 			(day) => (number(day.on) - first) % 7 === 0 && number(day.on) > first && number(day.on) < last
 		)
 	);
+	/** Whether what is said of the best day would not fit on its right. */
+	const leftward = $derived(x(best.on) > W - 100);
 	const shown = (iso: string) => number(iso) >= first && number(iso) <= last;
 </script>
 
@@ -43,10 +47,13 @@
 			<line x1={x(session.today)} x2={x(session.today)} y1="12" y2={y(0)} class="today" />
 			<text x={x(session.today) + 4} y="22" class="note">today</text>
 		{/if}
-		{#if shown(watch.best.on)}
-			<line x1={x(watch.best.on)} x2={x(watch.best.on)} y1={y(watch.best.share)} y2={y(0)} class="best" />
-			<text x={x(watch.best.on) + 4} y={y(watch.best.share) - 6} class="note strong"
-				>{dayMonth(watch.best.on)}, {percent(watch.best.share)}</text
+		{#if shown(best.on)}
+			<line x1={x(best.on)} x2={x(best.on)} y1={y(best.share)} y2={y(0)} class="best" />
+			<text
+				x={x(best.on) + (leftward ? -4 : 4)}
+				y={y(best.share) - 6}
+				class="note strong"
+				text-anchor={leftward ? 'end' : 'start'}>{dayMonth(best.on)}, {percent(best.share)}</text
 			>
 		{/if}
 		{#each weeks as week (week.on)}
@@ -54,8 +61,8 @@
 		{/each}
 	</svg>
 	<figcaption class="mt-1 text-sm text-soft">
-		Line: ripe so far, fallen seed counted in. Filled: ripe and still on the plants, what a single cut
-		collects. Rings: visits.
+		Line: ripe so far, fallen seed counted in. Filled: ripe and still on the plants if no rain comes. Flag:
+		the day to cut, and what that gives. Rings: visits.
 	</figcaption>
 </figure>
 

@@ -15,7 +15,7 @@ const watch = (best: string) =>
 const visit = (visitedOn: string) =>
 	({ id: visitedOn, visitedOn, ripe: 12, lookedAt: 24 }) as unknown as Schemas['RipeningVisitView'];
 const show = (best: string, visits: Schemas['RipeningVisitView'][] = []) =>
-	render(RipeningCurve, { watch: watch(best), visits }).container;
+	render(RipeningCurve, { watch: watch(best), visits, best: { on: best, share: 0.62 } }).container;
 
 describe('ripening, day by day', () => {
 	it('names the best day and what a single cut then collects', () => {

@@ -57,6 +57,8 @@
 		ONE_VISIT: 'From its bloom, moved by one visit; a second one tells how fast it goes.',
 		VISITS: 'From the visits.'
 	};
+	/** Marks the cell that is the answer. */
+	const BEST = 'border-b-4 border-marigold!';
 	type Ripens = Schemas['RipeningPage'];
 	/** When and how to cut, in one line. */
 	function answer({ watch, cut }: Ripens): string {
@@ -84,7 +86,10 @@
 			);
 		} else if (waiting) {
 			lines.push(
-				`${percent(waiting.rain)} that it rains before ${dayMonth(waiting.until)}; from ${percent(waiting.breakEven)} on hanging it today would be better.`
+				`${percent(waiting.rain)} that it rains before ${dayMonth(waiting.until)}; ` +
+					(waiting.breakEven < 1
+						? `from ${percent(waiting.breakEven)} on hanging it today would be better.`
+						: 'even so it is the better day.')
 			);
 		}
 		return lines;
@@ -98,6 +103,9 @@
 		MAIN_HEAD: 'Head of the main stem',
 		SIDE_HEADS: 'Heads of the side stems',
 		LATE_HEADS: 'Late heads',
+		MAIN_EAR: 'First ears, on the main stems',
+		SIDE_EARS: 'Ears after them',
+		LATE_EARS: 'Ears of late shoots',
 		LOWEST: 'Lowest on the stems',
 		MIDDLE: 'Middle',
 		TOP: 'Top, and late side stems',
@@ -116,8 +124,10 @@
 			{#if waiting}<p class="mb-3 text-sm text-soft">
 					{many(waiting, 'visit')} on this phone not arrived yet.
 				</p>{/if}
-			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)]">
-				<section>
+			<div
+				class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.7fr)_minmax(0,1fr)] lg:grid-rows-[auto_1fr]"
+			>
+				<section class="lg:row-span-2">
 					{#if watch}
 						<h2 class="text-2xl">{answer(page)}</h2>
 						{#each beside(page) as line (line)}<p class="mt-1">{line}</p>{/each}
@@ -126,7 +136,9 @@
 								watch.fallen
 							)} fallen.
 						</p>
-						<div class="mt-4"><RipeningCurve {watch} visits={page.visits} /></div>
+						<div class="mt-4">
+							<RipeningCurve {watch} visits={page.visits} best={page.cut ?? watch.best} />
+						</div>
 						<p class="mt-2 text-sm text-soft">
 							{KNOWN[watch.known]} Ripe seed is taken to fall at {percent(page.shatter)} a day in fair weather,
 							as such crops do; wind and dry heat make it more. Half is ripe about {dayMonth(
@@ -134,7 +146,7 @@
 							)}, give or take {many(Math.max(1, Math.round(watch.meanSpread)), 'day')}. First-ripe heads
 							often give the best seed.
 						</p>
-						{#if page.days.length}
+						{#if page.days.some((day) => day.hung >= 0.01)}
 							<h3 class="ruled mt-7">A single cut in the coming days</h3>
 							<table class="figures">
 								<thead>
@@ -163,8 +175,8 @@
 													? 'none'
 													: `from ${clock(day.from)}, ${day.dryHours} h: ${percent(day.fitChance)}`}</td
 											>
-											<td class={['num', best && !page.cut?.hang && 'font-bold']}>{percent(day.dry)}</td>
-											<td class={['num', best && page.cut?.hang && 'font-bold']}>{percent(day.hung)}</td>
+											<td class={['num', best && !page.cut?.hang && BEST]}>{percent(day.dry)}</td>
+											<td class={['num', best && page.cut?.hang && BEST]}>{percent(day.hung)}</td>
 										</tr>
 									{/each}
 								</tbody>
@@ -180,7 +192,7 @@
 								one lot you may prefer the safer.
 							</p>
 						{/if}
-						<h3 class="ruled mt-7">Going over the plants more often</h3>
+						<h3 class="ruled mt-7">Going over the plants more often, if no rain comes</h3>
 						<table class="figures">
 							<thead>
 								<tr>
@@ -192,20 +204,20 @@
 								</tr>
 							</thead>
 							<tbody>
-								{#each watch.pickings as some, i (i)}
+								{#each watch.pickings.slice(1) as some, i (i)}
 									<tr>
-										<th scope="row">{i === 0 ? 'one cut' : i + 1}</th>
+										<th scope="row">{i + 2}</th>
 										<td class="beside">{days(some.days)}</td>
 										<td class="num">{percent(some.share)}</td>
-										<td class="num">{i === 0 ? '' : mass(some.gained, session.units)}</td>
-										<td class="num">{i === 0 ? '' : tenth(some.hours)}</td>
+										<td class="num">{mass(some.gained, session.units)}</td>
+										<td class="num">{tenth(some.hours)}</td>
 									</tr>
 								{/each}
 							</tbody>
 						</table>
 						<p class="mt-1 text-sm text-soft">
-							Seed as the crop usually gives it, {many(planting.plants, 'plant')} at a minute and a half each time;
-							both rough.
+							More than one dry cut. Seed as the crop usually gives it, {many(planting.plants, 'plant')} at a minute
+							and a half each time; both rough.
 						</p>
 					{:else}
 						<p class="text-soft">It does not bloom as planned, so nothing ripens.</p>
@@ -300,30 +312,30 @@
 								{page.hazards}.
 							</p>{/if}
 					</section>
-					{#if page.first}
-						<section>
-							<h2 class="ruled">What ripens first</h2>
-							<table class="figures">
-								<tbody>
-									{#each page.first.parts as part (part.place)}
-										<tr>
-											<th scope="row">{FIRST[part.place]}</th>
-											<td class="text-right! whitespace-nowrap"
-												>{dayMonth(part.from)} to {dayMonth(part.until)}{#if now(part)}<b>, now</b>{/if}</td
-											>
-										</tr>
-									{/each}
-								</tbody>
-							</table>
-							<p class="mt-1 text-sm text-soft">
-								Days on which its seed turns ripe, by the curve; how much is in each part is a rule of thumb,
-								less in the first where plants stand wide. Seed of the last is lighter: taken only where it is
-								needed. Take of every plant you keep, the late ones too: seed of the first plants alone makes
-								a variety earlier.
-							</p>
-						</section>
-					{/if}
 				</aside>
+				{#if page.first}
+					<section class="lg:col-start-2">
+						<h2 class="ruled">What ripens first</h2>
+						<table class="figures">
+							<tbody>
+								{#each page.first.parts as part (part.place)}
+									<tr>
+										<th scope="row">{FIRST[part.place]}</th>
+										<td class="text-right! whitespace-nowrap"
+											>{dayMonth(part.from)} to {dayMonth(part.until)}{#if now(part)}<b>, now</b>{/if}</td
+										>
+									</tr>
+								{/each}
+							</tbody>
+						</table>
+						<p class="mt-1 text-sm text-soft">
+							Days on which its seed turns ripe, by the curve; how much is in each part is a rule of thumb,
+							less in the first where plants stand wide. Seed of the last is lighter: taken only where it is
+							needed. Take of every plant you keep, the late ones too: seed of the first plants alone makes a
+							variety earlier.
+						</p>
+					</section>
+				{/if}
 			</div>
 			<Corrections corrections={page.corrections} />
 		</Page>

@@ -127,17 +127,15 @@ public record HarvestWeather(List<Fit> days) {
     }
 
     /**
-     * Share of the seed on the plants that the rain of the first so many days is expected to leave there: little falls in a
-     * shower, in a storm what such crops lose.
+     * Share of the ripe seed on the plants that the rain of a day, from 0, is expected to leave there: little falls in a shower,
+     * in a storm what such crops lose. All of it beyond the forecast.
      */
-    public double stands(int howMany, double shatter) {
-        double most = lostInStorm(shatter);
-        double stands = 1;
-        for (Fit day : days.subList(0, Math.min(howMany, days.size()))) {
-            Forecast forecast = day.forecast();
-            stands *= 1 - forecast.chance() * most * DryHours.lostToRain(forecast.fallen());
+    double leaves(int day, double shatter) {
+        if (day >= days.size()) {
+            return 1;
         }
-        return stands;
+        Forecast forecast = days.get(day).forecast();
+        return 1 - forecast.chance() * lostInStorm(shatter) * DryHours.lostToRain(forecast.fallen());
     }
 
     /** Share of the seed on the plants that a storm takes; by how readily the crop sheds, none of it measured. */

@@ -63,6 +63,15 @@ public record RipeningCurve(double mean, double spread, double shatter) {
                 : Math.exp(-shatter * (day - mean) + shatter * shatter * spread * spread / 2) * Chance.normalAtMost(b);
     }
 
+    /**
+     * Share of the seed ripe and on the plants on a later day, where on a day before it was so much, by rain less than is usual.
+     *
+     * @param stands share on that day
+     */
+    double until(double day, double stands, double later) {
+        return collectable(later) - (collectable(day) - stands) * Math.exp(-shatter * (later - day));
+    }
+
     /** Share that has fallen by a day. */
     public double shattered(double day) {
         return ripe(day) - collectable(day);

@@ -20,6 +20,9 @@ public record RipensFirst(List<Part> parts) {
         MAIN_HEAD,
         SIDE_HEADS,
         LATE_HEADS,
+        MAIN_EAR,
+        SIDE_EARS,
+        LATE_EARS,
         LOWEST,
         MIDDLE,
         TOP,
@@ -44,6 +47,9 @@ public record RipensFirst(List<Part> parts) {
 
     private static final List<Share> HEADS =
             List.of(new Share(Place.MAIN_HEAD, 0.3), new Share(Place.SIDE_HEADS, 0.8), new Share(Place.LATE_HEADS, 1));
+
+    private static final List<Share> EARS =
+            List.of(new Share(Place.MAIN_EAR, 0.5), new Share(Place.SIDE_EARS, 0.85), new Share(Place.LATE_EARS, 1));
 
     private static final List<Share> UPWARD =
             List.of(new Share(Place.LOWEST, 0.4), new Share(Place.MIDDLE, 0.8), new Share(Place.TOP, 1));
@@ -70,7 +76,8 @@ public record RipensFirst(List<Part> parts) {
     private static List<Share> shares(Crop crop) {
         return switch (crop.family()) {
             case "Apiaceae" -> UMBELS;
-            case "Amaryllidaceae", "Asteraceae", "Poaceae", "Papaveraceae", "Linaceae" -> HEADS;
+            case "Amaryllidaceae", "Asteraceae", "Papaveraceae", "Linaceae" -> HEADS;
+            case "Poaceae" -> EARS;
             case "Solanaceae", "Cucurbitaceae", "Rosaceae", "Basellaceae" -> FRUIT;
             default -> UPWARD;
         };

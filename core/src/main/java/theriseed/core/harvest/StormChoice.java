@@ -27,8 +27,13 @@ public record StormChoice(double cutNow, double laterIfDry, double later, double
         }
 
         double cut(RipeningCurve curve, double day) {
+            return cut(curve, day, curve.collectable(day));
+        }
+
+        /** @param stands share of the seed that is ripe and still on the plants */
+        double cut(RipeningCurve curve, double day, double stands) {
             double due = curve.ripe(day + within) - curve.ripe(day);
-            return (curve.collectable(day) + cures * due) * (1 - loss);
+            return (stands + cures * due) * (1 - loss);
         }
     }
 

@@ -36,11 +36,11 @@ public record WhenToCut(Cut best, boolean withDew, List<Cut> days, Optional<Wait
      * @param share to expect
      */
     public record Cut(LocalDate on, double dry, double hung, OptionalDouble fit, boolean hang, double share) {
-        private static Cut of(LocalDate on, RipeningCurve curve, double stands, OptionalDouble fit, double likelyFit) {
-            double dry = stands * curve.collectable(on.toEpochDay());
-            double hung = stands * HarvestWeather.HUNG.cut(curve, on.toEpochDay());
+        private static Cut of(LocalDate on, RipeningCurve curve, double dry, OptionalDouble fit) {
+            double hung = HarvestWeather.HUNG.cut(curve, on.toEpochDay(), dry);
             boolean hang = hung >= dry;
-            return new Cut(on, dry, hung, fit, hang, hang ? hung : likelyFit * dry + (1 - likelyFit) * hung);
+            double likely = fit.orElse(1);
+            return new Cut(on, dry, hung, fit, hang, hang ? hung : likely * dry + (1 - likely) * hung);
         }
     }
 
@@ -55,34 +55,28 @@ public record WhenToCut(Cut best, boolean withDew, List<Cut> days, Optional<Wait
     /** @param weather of the days from today on; of none where nothing is forecast */
     public static WhenToCut of(RipeningCurve curve, HarvestWeather weather, LocalDate today) {
         List<Cut> days = new ArrayList<>();
-        for (int i = 0; i < weather.days().size(); i++) {
-            double fit = weather.days().get(i).dry().fitChance();
-            days.add(Cut.of(today.plusDays(i), curve, weather.stands(i, curve.shatter()), OptionalDouble.of(fit), fit));
+        List<Cut> later = new ArrayList<>();
+        double day = today.toEpochDay();
+        double last = Math.max(day + weather.days().size(), curve.mean() + LAST_IN_SPREADS * curve.spread());
+        double stands = curve.collectable(day);
+        for (int i = 0; day + i <= last; i++) {
+            boolean known = i < weather.days().size();
+            OptionalDouble fit =
+                    known ? OptionalDouble.of(weather.days().get(i).dry().fitChance()) : OptionalDouble.empty();
+            (known ? days : later).add(Cut.of(today.plusDays(i), curve, stands, fit));
+            stands = curve.until(day + i, stands * weather.leaves(i, curve.shatter()), day + i + 1);
         }
-        List<Cut> later = beyond(curve, weather, today);
-        Cut best = days.stream()
-                .max(Comparator.comparingDouble(Cut::share).thenComparing(Cut::on, Comparator.reverseOrder()))
-                .filter(soon -> later.stream().allMatch(cut -> cut.share() < soon.share() + BEYOND_FORECAST))
-                .orElseGet(() -> later.stream()
-                        .max(Comparator.comparingDouble(Cut::share).thenComparing(Cut::on, Comparator.reverseOrder()))
-                        .orElseThrow());
+        Cut beyond = best(later).orElseThrow();
+        Cut best = best(days)
+                .filter(soon -> beyond.share() < soon.share() + BEYOND_FORECAST)
+                .orElse(beyond);
         return new WhenToCut(
                 best, best.hang() && curve.shatter() >= SHEDS, List.copyOf(days), waiting(curve, weather, days, today));
     }
 
-    /** The days after the forecast until all has ripened; today where nothing is forecast and all has. */
-    private static List<Cut> beyond(RipeningCurve curve, HarvestWeather weather, LocalDate today) {
-        int known = weather.days().size();
-        double stands = weather.stands(known, curve.shatter());
-        double likelyFit = weather.days().stream()
-                .mapToDouble(day -> day.dry().fitChance())
-                .average()
-                .orElse(1);
-        LocalDate first = today.plusDays(known);
-        LocalDate last = LocalDate.ofEpochDay((long) Math.ceil(curve.mean() + LAST_IN_SPREADS * curve.spread()));
-        return first.datesUntil((last.isBefore(first) ? first : last).plusDays(1))
-                .map(on -> Cut.of(on, curve, stands, OptionalDouble.empty(), likelyFit))
-                .toList();
+    private static Optional<Cut> best(List<Cut> cuts) {
+        return cuts.stream()
+                .max(Comparator.comparingDouble(Cut::share).thenComparing(Cut::on, Comparator.reverseOrder()));
     }
 
     private static Optional<Waiting> waiting(
@@ -91,9 +85,9 @@ public record WhenToCut(Cut best, boolean withDew, List<Cut> days, Optional<Wait
                 .skip(1)
                 .max(Comparator.comparingDouble(Cut::hung))
                 .map(then -> {
-                    int wait = (int) (then.on().toEpochDay() - today.toEpochDay());
-                    double rain = weather.rainWithin(wait);
-                    double lost = rain == 0 ? 0 : (1 - weather.stands(wait, curve.shatter())) / rain;
+                    double rain = weather.rainWithin((int) (then.on().toEpochDay() - today.toEpochDay()));
+                    double ifDry = HarvestWeather.HUNG.cut(curve, then.on().toEpochDay());
+                    double lost = rain == 0 || ifDry == 0 ? 0 : (1 - then.hung() / ifDry) / rain;
                     return new Waiting(
                             then.on(),
                             rain,

@@ -19,7 +19,14 @@ class RipensFirstTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"carrot, KING_UMBEL", "lettuce, MAIN_HEAD", "kale, LOWEST", "tomato, FIRST_FRUIT", "leek, MAIN_HEAD"})
+    @CsvSource({
+        "carrot, KING_UMBEL",
+        "lettuce, MAIN_HEAD",
+        "kale, LOWEST",
+        "tomato, FIRST_FRUIT",
+        "leek, MAIN_HEAD",
+        "flour-maize, MAIN_EAR"
+    })
     void whatRipensFirstIsAsTheCropFlowers(String crop, RipensFirst.Place first) {
         assertThat(parts(crop).get(0).place()).isEqualTo(first);
     }

@@ -72,17 +72,34 @@ class WhenToCutTest {
     @ParameterizedTest
     @CsvSource({"2, 5", "5, 12", "12, 40"})
     void theMoreRainTheLessIsLeftStanding(double less, double more) {
-        double some = weather(less, 0.5).stands(5, SHEDS);
-        assertThat(weather(more, 0.5).stands(5, SHEDS)).isLessThan(some).isGreaterThan(0.2);
-        assertThat(weather(less, 0.5).stands(0, SHEDS)).isEqualTo(1);
+        double some = when(-3, SHEDS, less, 0.5).days().get(4).dry();
+        assertThat(when(-3, SHEDS, more, 0.5).days().get(4).dry())
+                .isLessThan(some)
+                .isPositive();
+        assertThat(when(-3, SHEDS, more, 0.5).days().get(0).dry())
+                .as("before the rain")
+                .isCloseTo(half(-3, SHEDS).collectable(TODAY.toEpochDay()), within(1e-12));
+    }
+
+    @Test
+    void rainBeforeAnythingIsRipeCostsNothing() {
+        double dry = when(30, SHEDS, 0, 0).best().share();
+        assertThat(when(30, SHEDS, 40, 0.9).best().share()).isCloseTo(dry, within(1e-3));
     }
 
     @Test
     void rainThatMayComeIsAShowerWhereNobodySaysHowMuch() {
-        assertThat(weather(0, 0.5).stands(1, SHEDS))
-                .isCloseTo(weather(2, 0.5).stands(1, SHEDS), within(1e-12))
-                .isLessThan(1);
+        assertThat(when(0, SHEDS, 0, 0.5).days().get(1).dry())
+                .isCloseTo(when(0, SHEDS, 2, 0.5).days().get(1).dry(), within(1e-12))
+                .isLessThan(when(0, SHEDS, 0, 0).days().get(1).dry());
         assertThat(weather(0, 0.25).days().get(0).dry().fitChance()).isEqualTo(0.75);
+    }
+
+    @Test
+    void withoutRainADryCutIsWhatTheCurveSays() {
+        assertThat(when(1, SHEDS, 0, 0).days())
+                .allSatisfy(day -> assertThat(day.dry())
+                        .isCloseTo(half(1, SHEDS).collectable(day.on().toEpochDay()), within(1e-12)));
     }
 
     @Test
@@ -94,7 +111,7 @@ class WhenToCutTest {
 
     @Test
     void aDayBeyondTheForecastIsNotWaitedForWhereItGivesHardlyMore() {
-        WhenToCut when = when(-4, HOLDS, 5, 0.3);
+        WhenToCut when = when(-9, HOLDS, 5, 0.3);
         assertThat(when.best().on()).isBeforeOrEqualTo(TODAY.plusDays(4));
     }
 
