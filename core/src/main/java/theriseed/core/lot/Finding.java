@@ -62,7 +62,7 @@ public sealed interface Finding {
 
     /**
      * @param standing whether its plants still stand to be looked at
-     * @param growOut plants of it that would show it, grown out without an off-type among them
+     * @param growOut plants of it that would show it, grown out without an off-type among them; 0 where it has too few seeds
      */
     record NotWalked(boolean standing, int growOut) implements Finding {
         @Override
@@ -75,7 +75,7 @@ public sealed interface Finding {
      * @param upper share of off-types that may still stand, 95 % limit
      * @param allowed share by its grade
      * @param more plants to look at without finding any, while they stand; 0 where only a further whole walk would show it
-     * @param growOut plants of it that would show it, grown out without an off-type among them
+     * @param growOut plants of it that would show it, grown out without an off-type among them; 0 where it has too few seeds
      */
     record OffTypesNotShown(double upper, double allowed, Grade grade, int more, boolean standing, int growOut)
             implements Finding {

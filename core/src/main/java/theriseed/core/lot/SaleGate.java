@@ -242,7 +242,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             }
             if (grownTrue == GrowOut.Shows.NOTHING) {
                 if (lot.walks().isEmpty()) {
-                    against.add(new Finding.NotWalked(lot.standing(), GrowOut.enough(lot.grade())));
+                    against.add(new Finding.NotWalked(lot.standing(), growOut()));
                 }
                 lot.walks().ifPresent(this::walks);
             }
@@ -252,17 +252,17 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             }
         }
 
+        private int growOut() {
+            int plants = GrowOut.enough(lot.grade());
+            return plants < seeds ? plants : 0;
+        }
+
         private void walks(WalkVerdict walks) {
             switch (walks.mark()) {
                 case SHOWN -> {}
                 case NOT_YET ->
                     against.add(new Finding.OffTypesNotShown(
-                            walks.upper(),
-                            walks.tolerance(),
-                            lot.grade(),
-                            walks.more(),
-                            lot.standing(),
-                            GrowOut.enough(lot.grade())));
+                            walks.upper(), walks.tolerance(), lot.grade(), walks.more(), lot.standing(), growOut()));
                 case OVER -> against.add(new Finding.OffTypesOver(walks.share(), walks.tolerance(), lot.grade()));
             }
         }

@@ -338,6 +338,16 @@ class SaleGateTest {
         }
     }
 
+    @Test
+    void aLotOfFewSeedsIsNotAskedForAGrowOutOfMore() {
+        Known tiny = with(
+                kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false),
+                "seeds",
+                OptionalInt.of(250));
+        assertThat(SaleGate.of(walked(tiny, Optional.empty(), false)).against())
+                .contains(new Finding.NotWalked(false, 0));
+    }
+
     private static Known walked(Known lot, Optional<WalkVerdict> walks, boolean standing) {
         return with(with(lot, "walks", walks), "standing", standing);
     }
