@@ -6648,8 +6648,8 @@ export interface components {
         };
         Mixed: {
             bulk: number;
+            bulkHere: number;
             from: components["schemas"]["Into"][];
-            here: boolean;
             /** Format: date */
             mixedOn: string;
             name: string;
@@ -6657,6 +6657,8 @@ export interface components {
             onHold?: string;
             /** Format: int32 */
             packets: number;
+            /** Format: int32 */
+            packetsHere: number;
         };
         MoistureKnown: {
             moisture?: components["schemas"]["SeedMoisture"];

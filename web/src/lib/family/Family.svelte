@@ -12,7 +12,13 @@
 	/** Seed from what it was first sown with to whoever has some, year by year. */
 	let { family }: Props = $props();
 	let room = $state(0);
+	let shown = $state<HTMLElement>();
 	const laid = $derived(layOut(family, room));
+	/** What the family is of is seen first, where the drawing is wider than the page. */
+	$effect(() => {
+		const own = laid.boxes.find((one) => one.id === family.number);
+		if (shown && own && room > 0) shown.scrollLeft = own.x + BOX.width / 2 - room / 2;
+	});
 	const units = $derived(session.units);
 	const id = $props.id();
 
@@ -35,9 +41,9 @@
 			];
 		if (what.kind === 'mix') {
 			const { mix } = what;
-			const gone =
-				mix.packets || mix.bulk ? `${amount(mix.packets, mix.bulk, units)} gone` : 'all of it here';
-			return [mix.number, ['mix', mix.onHold ? 'held' : '', gone].filter(Boolean).join(' · ')];
+			const left =
+				mix.packetsHere || mix.bulkHere ? amount(mix.packetsHere, mix.bulkHere, units) : 'none left';
+			return [mix.number, ['mix', mix.onHold ? 'held' : '', left].filter(Boolean).join(' · ')];
 		}
 		if (what.kind === 'standing') return ['no lot yet', what.standing.ground];
 		return [
@@ -73,7 +79,7 @@
 	<text x="15" y="47" class={['line', own && 'own']}>{fit(line, 30)}</text>
 {/snippet}
 
-<figure bind:clientWidth={room} class="overflow-x-auto">
+<figure bind:this={shown} bind:clientWidth={room} class="overflow-x-auto">
 	{#if room > 0}
 		<svg
 			viewBox="0 0 {laid.width} {laid.height}"

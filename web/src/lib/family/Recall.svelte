@@ -21,7 +21,7 @@
 
 	const number = $derived(family.number);
 	const lots = $derived(family.lots.filter((lot) => lot.carries && lot.here && !lot.onHold));
-	const mixes = $derived(family.mixes.filter((mix) => mix.here && !mix.onHold));
+	const mixes = $derived(family.mixes.filter((mix) => (mix.packetsHere || mix.bulkHere) && !mix.onHold));
 	const free = $derived([...lots, ...mixes]);
 	const all = $derived(
 		[lots.length ? many(lots.length, 'lot') : '', mixes.length ? many(mixes.length, 'mix', 'mixes') : '']

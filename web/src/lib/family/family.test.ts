@@ -95,9 +95,10 @@ describe('a family, drawn', () => {
 					name: 'cover',
 					mixedOn: '2026-09-01',
 					from: [{ number: 'A', mass: 100 }],
-					here: true,
 					packets: 0,
-					bulk: 0
+					bulk: 0,
+					packetsHere: 0,
+					bulkHere: 100
 				}
 			]
 		};

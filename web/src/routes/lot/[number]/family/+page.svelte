@@ -24,12 +24,14 @@
 		const carriers = family.lots.filter((lot) => lot.carries);
 		const here = carriers.reduce((sum, lot) => sum + lot.bulk, 0);
 		const packets = carriers.reduce((sum, lot) => sum + lot.packets, 0);
+		const mixed = family.mixes.filter((mix) => mix.packetsHere || mix.bulkHere);
 		return [
 			`${family.variety}: ${many(carriers.length, 'lot')} may carry its seed`,
 			family.customers
 				? `${amount(family.packets, family.bulk, units)} went to ${many(family.customers, 'customer')}`
 				: 'nothing of it was sold',
-			packets || here ? `${amount(packets, here, units)} here` : 'none of it is here'
+			packets || here ? `${amount(packets, here, units)} here` : 'none of it is here',
+			...(mixed.length ? [`more of it here in ${mixed.map((mix) => mix.number).join(', ')}`] : [])
 		].join('; ');
 	}
 	const cameFrom = (lot: Schemas['Member']) =>
@@ -103,9 +105,9 @@
 										.join(', ')}{mix.onHold ? `; on hold: ${mix.onHold}` : ''}</td
 								>
 								<td class="text-right! font-semibold!"
-									>holds its seed{mix.packets || mix.bulk
-										? `, ${amount(mix.packets, mix.bulk, units)} gone`
-										: ''}</td
+									>holds its seed{mix.packetsHere || mix.bulkHere
+										? `, ${amount(mix.packetsHere, mix.bulkHere, units)} here`
+										: ''}{mix.packets || mix.bulk ? `, ${amount(mix.packets, mix.bulk, units)} gone` : ''}</td
 								>
 							</tr>
 						{/each}
@@ -121,9 +123,9 @@
 				</table>
 				{#if family.sown.length > 0}
 					<p class="mt-3 text-sm text-soft">
-						{#each family.sown as sowing, i (i)}
-							{mass(sowing.mass, units)} of {sowing.from} sown {fullDay(sowing.on)}.&#32;
-						{/each}
+						{family.sown
+							.map((sowing) => `${mass(sowing.mass, units)} of ${sowing.from} sown ${fullDay(sowing.on)}.`)
+							.join(' ')}
 					</p>
 				{/if}
 				{#if family.lots.some((lot) => !lot.generation.exact)}

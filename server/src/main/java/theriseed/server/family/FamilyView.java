@@ -89,18 +89,19 @@ public record FamilyView(
      * A mix with seed of the family in it.
      *
      * @param from which lots of it, and how much of each
-     * @param here whether some of it is here
      * @param packets of it with others, and {@code bulk} grams
+     * @param packetsHere of it that are here, and {@code bulkHere} grams
      */
     public record Mixed(
             String number,
             String name,
             LocalDate mixedOn,
             List<Into> from,
-            boolean here,
             @Maybe String onHold,
             int packets,
-            BigDecimal bulk) {}
+            BigDecimal bulk,
+            int packetsHere,
+            BigDecimal bulkHere) {}
 
     /** Seed of a lot in a mix. */
     public record Into(String number, BigDecimal mass) {}

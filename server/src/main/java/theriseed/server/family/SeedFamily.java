@@ -218,10 +218,11 @@ class SeedFamily {
                         .filter(part -> family.contains(part.lot()))
                         .map(part -> new FamilyView.Into(part.lot(), part.mass()))
                         .toList(),
-                mix.packets() > 0 || mix.bulk().signum() > 0,
                 mix.onHold(),
                 packetsGone(mix),
-                mix.bulkSold());
+                mix.bulkSold(),
+                mix.packets(),
+                mix.bulk());
     }
 
     private static FamilyView.Standing standing(Plantings.GrownOn one) {
