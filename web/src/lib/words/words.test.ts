@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { clock, dayMonth, hoursBetween, inZone, longDay, moment } from './dates';
-import { many, placed } from './words';
+import { listed, many, placed } from './words';
 
 describe('words', () => {
 	it('says a numbered place in small letters, and any other by its own name', () => {
@@ -8,6 +8,10 @@ describe('words', () => {
 		expect(placed('Crook End')).toBe('Crook End');
 		expect(placed('N13')).toBe('N13');
 		expect(placed('Plot by the burn')).toBe('Plot by the burn');
+	});
+	it('lists', () => {
+		expect(listed(['a'])).toBe('a');
+		expect(listed(['a', 'b', 'c'])).toBe('a, b and c');
 	});
 	it('counts one and many', () => {
 		expect(many(1, 'plant')).toBe('1 plant');

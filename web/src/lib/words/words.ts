@@ -346,6 +346,10 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	BREEDING_OUT: 'of a line still bred out of a hybrid: it does not come true yet, and must be sold as that'
 };
 
+/** "a", "a and b", "a, b and c". */
+export const listed = (all: string[]): string =>
+	all.length < 2 ? all.join() : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`;
+
 /** "1 plant", "2 plants". */
 export function many(count: number, one: string, several = `${one}s`): string {
 	return `${whole(count)} ${count === 1 ? one : several}`;

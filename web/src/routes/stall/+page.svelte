@@ -7,6 +7,7 @@
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import { amount as there } from '$lib/family/words';
 	import OnPaper from '$lib/stall/OnPaper.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
 	import { money, SALE } from '$lib/stall/words';
@@ -148,7 +149,7 @@
 								{#each back as lot (lot.lot.id)}
 									<tr>
 										<th scope="row">{@render which(lot)}</th>
-										<td class="num">{mass(lot.stock.bulk, session.units)}</td>
+										<td class="num">{there(lot.stock.packets, lot.stock.bulk, session.units)}</td>
 										<td class="pl-4!"
 											>{#each lot.gate.against.filter((one) => !one.overruled) as { finding } (finding.kind)}<span
 													class="block">{capital(saying('gate.found', finding))}</span

@@ -23,7 +23,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass } from '$lib/units/units';
-	import { cropWord, STEP } from '$lib/words/words';
+	import { cropWord, listed, STEP } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	let attempt = $state(new Attempt());
@@ -298,7 +298,7 @@
 						{/if}
 						{#if beside.length}
 							<p class="mt-4">
-								{beside.map((one) => one.number).join(' and ')}
+								{listed(beside.map((one) => one.number))}
 								{beside.length === 1 ? 'stands' : 'stand'} at the same step.
 								<a
 									class="quiet font-semibold"
