@@ -1,5 +1,6 @@
 package theriseed.server.lot;
 
+import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -14,8 +15,18 @@ interface LotKeptRepository extends Repository<LotKept, UUID> {
 
     /** What is left of these lots. */
     @Query(
-            "select new theriseed.server.lot.LotsHere$Left(k.lotId, k.bulk, k.packets) from LotKept k where k.lotId in :lots")
-    List<LotsHere.Left> left(Collection<UUID> lots);
+            value = "select lot_id as \"lotId\", bulk, packets from lot_kept where lot_id = any(:lots)",
+            nativeQuery = true)
+    List<Left> left(UUID[] lots);
+
+    /** What is left of a lot. */
+    interface Left {
+        UUID getLotId();
+
+        BigDecimal getBulk();
+
+        long getPackets();
+    }
 
     String HERE = """
              from LotKept k join Lot l on l.id = k.lotId

@@ -58,7 +58,10 @@ public class LotsHere {
     /** What is left of each of these lots. */
     @ReadsOnly
     public Map<UUID, Left> left(Collection<UUID> lotIds) {
-        return kept.left(lotIds).stream().collect(Collectors.toMap(Left::lotId, left -> left));
+        return kept.left(lotIds.toArray(UUID[]::new)).stream()
+                .collect(Collectors.toMap(
+                        LotKeptRepository.Left::getLotId,
+                        left -> new Left(left.getLotId(), left.getBulk(), left.getPackets())));
     }
 
     /** Season of what is numbered and not picked yet. */
