@@ -40,7 +40,7 @@
 	{Math.round(ferment.equivalentHours)} of {ferment.readyFrom} to {ferment.readyTo} hours at {degrees(22)}, by {ferment.readings
 		? `${ferment.readings + 1} readings`
 		: 'one reading of its temperature'}.
-	{ferment.state === 'OVER_RUN'
+	{ferment.state === 'OVER_RUN' || ferment.tomorrow === undefined || ferment.hoursAtTomorrow === undefined
 		? ''
 		: `As warm as tomorrow’s ${degrees(ferment.tomorrow)} it would take ${hours(ferment.hoursAtTomorrow)} ${
 				ferment.state === 'READY' ? 'more to be over' : 'more to be ready'

@@ -53,6 +53,11 @@ describe('a ferment', () => {
 		expect(text()).toContain('As warm as tomorrow’s 18.0 °C it would take 23 h more to be ready');
 		expect(text()).not.toContain('beyond experience');
 	});
+	it('says nothing of tomorrow where no instrument tells', () => {
+		show({ tomorrow: undefined, hoursAtTomorrow: undefined });
+		expect(text()).toContain('31 of 48 to 96 hours');
+		expect(text()).not.toContain('tomorrow');
+	});
 	it('tells of what is over only that eyes decide', () => {
 		show({ state: 'OVER_RUN', beyondExperience: true });
 		expect(text()).not.toContain('As warm as tomorrow');

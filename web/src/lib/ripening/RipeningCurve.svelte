@@ -99,6 +99,9 @@
 		fill: currentColor;
 	}
 	.strong {
+		paint-order: stroke;
+		stroke: var(--color-base-200);
+		stroke-width: 4px;
 		font-weight: 700;
 		font-size: 14px;
 	}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
@@ -104,10 +105,12 @@
 		<Trouble {attempt} labels={{ width: 'Width, mm', height: 'Height, mm' }} />
 		<div class="flex flex-wrap gap-3">
 			<Act main newTab {href}>As PDF</Act>
-			{#if run}<Act onclick={() => print(run)} disabled={attempt.busy}>To the label printer</Act>{/if}
+			{#if run && session.farm?.demo}<Act onclick={() => print(run)} disabled={attempt.busy}
+					>To the label printer</Act
+				>{/if}
 		</div>
 		<p class="text-sm text-soft" aria-live="polite">
-			{printed || (run ? 'The label printer is simulated.' : '')}
+			{printed || (run && session.farm?.demo ? 'The label printer is simulated.' : '')}
 		</p>
 	</div>
 {/if}

@@ -15,6 +15,10 @@ export function dayMonth(iso: string, thisYear?: string): string {
 	}).format(asDate(iso));
 }
 
+/** The day so many days after another. */
+export const dayAfter = (iso: string, days: number): string =>
+	new Date(Date.parse(iso) + days * 86_400_000).toISOString().slice(0, 10);
+
 /** "14 Aug 2026". */
 export function shortDay(iso: string): string {
 	return day({ day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' }).format(asDate(iso));

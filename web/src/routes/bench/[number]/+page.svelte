@@ -119,6 +119,7 @@
 					bench.clean || bench.poured
 						? undefined
 						: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
+				{@const dries = bench.clean && known.dryness !== 'DRY_ENOUGH' && stock.runs.length === 0}
 				{#if hazards && !bench.clean && !bench.poured}
 					<p class="caution mb-5 max-w-prose"><b>This crop:</b> {hazards}</p>
 				{/if}
@@ -214,45 +215,15 @@
 									>.
 								</p>
 								{#if gave}<div class="mt-3"><Gave {gave} /></div>{/if}
-							{:else if bench.clean}
-								{#if bench.next && known.dryness !== 'DRY_ENOUGH'}
-									<h2 class="ruled mb-3">Next: dry</h2>
+							{:else if bench.next && (!bench.clean || dries)}
+								<h2 class="ruled mb-4">Next: {STEP[bench.next].act.toLowerCase()}</h2>
+								{#if bench.clean}
 									<p class="mb-4">
 										{known.moisture
 											? `It is clean, and about ${Math.round(known.moisture.percent)} % moist: too damp to be sealed.`
 											: 'It is clean. How moist it is nobody knows: measure it, or dry it for the store.'}
 									</p>
-									<StepForm
-										{attempt}
-										chain={bench.chain}
-										{kinds}
-										floating={bench.floating}
-										ways={bench.ways}
-										kind={bench.next}
-										massBefore={stock.bulk}
-										{last}
-										{shares}
-										after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
-										seen={seen.answer}
-										tried={tried()}
-										begin={add}
-										finish={add}
-										taken={again}
-									/>
-									<p class="mt-5">
-										<a class="quiet" href="/lot/{known.lot.number}#tests">To its tests</a>
-									</p>
-								{:else}
-									<h2 class="ruled mb-3">Clean</h2>
-									<p class="mb-4">
-										Every step of its chain is done{known.dryness === 'DRY_ENOUGH'
-											? ', and it is dry enough to be sealed'
-											: ''}. Next it is weighed for seed count and tested.
-									</p>
-									<Act main key="t" onclick={() => goto(`/lot/${known.lot.number}#tests`)}>To its tests</Act>
 								{/if}
-							{:else if bench.next}
-								<h2 class="ruled mb-4">Next: {STEP[bench.next].act.toLowerCase()}</h2>
 								<StepForm
 									{attempt}
 									chain={bench.chain}
@@ -260,7 +231,7 @@
 									floating={bench.floating}
 									ways={bench.ways}
 									kind={bench.next}
-									massBefore={bench.mass}
+									massBefore={bench.clean ? stock.bulk : bench.mass}
 									{last}
 									{shares}
 									after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
@@ -271,6 +242,19 @@
 									finish={add}
 									taken={again}
 								/>
+								{#if bench.clean}
+									<p class="mt-5">
+										<a class="quiet" href="/lot/{known.lot.number}#tests">To its tests</a>
+									</p>
+								{/if}
+							{:else if bench.clean}
+								<h2 class="ruled mb-3">Clean</h2>
+								<p class="mb-4">
+									Every step of its chain is done{known.dryness === 'DRY_ENOUGH'
+										? ', and it is dry enough to be sealed'
+										: ''}. Next it is weighed for seed count and tested.
+								</p>
+								<Act main key="t" onclick={() => goto(`/lot/${known.lot.number}#tests`)}>To its tests</Act>
 							{/if}
 						{/key}
 					</section>

@@ -9,6 +9,7 @@
 	import { countIn } from '$lib/form/typed';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import RipeningCurve from '$lib/ripening/RipeningCurve.svelte';
+	import TypedForecast from '$lib/ripening/TypedForecast.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -79,7 +80,7 @@
 				`From ${clock(day.from)} on, if no rain comes (${percent(day.fitChance)}). If it does, hang it: ${percent(cut.hung)}.`
 			);
 		}
-		if (!day) lines.push('No forecast reaches so far: rain beyond it is not counted.');
+		if (!day) lines.push('No forecast reaches so far: rain is not counted there.');
 		else if (waiting && cut.on <= session.today) {
 			lines.push(
 				`Left until ${dayMonth(waiting.until)} it would give more if it stayed dry. ${percent(waiting.rain)} that it rains before; from ${percent(waiting.breakEven)} on today is better.`
@@ -146,6 +147,9 @@
 							)}, give or take {many(Math.max(1, Math.round(watch.meanSpread)), 'day')}. First-ripe heads
 							often give the best seed.
 						</p>
+						{#if !page.simulated && page.cut && session.works}
+							<TypedForecast days={page.days} kept={rows.again} />
+						{/if}
 						{#if page.days.some((day) => day.hung >= 0.01)}
 							<h3 class="ruled mt-7">A single cut in the coming days</h3>
 							<table class="figures">
@@ -182,12 +186,12 @@
 								</tbody>
 							</table>
 							<p class="mt-1 text-sm text-soft">
-								Shares of the seed. By the {page.forecastBy}: simulated, it knows nothing of the weather. Dry
-								hours: dried since rain, air at most 65 % damp, between dew and dusk; with the chance that no
-								rain comes and four of them are left. Hung under cover a day need not be dry: 60 % of what is
-								nearly ripe is taken to ripen yet, 5 % to be lost. A storm is taken to cost {percent(
-									page.lost
-								)}
+								Shares of the seed. {page.simulated
+									? 'By a simulated forecast: it knows nothing of the weather.'
+									: 'Rain as it was typed; warmth, and dew at the coldest, as usual on such a day.'} Dry hours:
+								dried since rain, air at most 65 % damp, between dew and dusk; with the chance that no rain comes
+								and four of them are left. Hung under cover a day need not be dry: 60 % of what is nearly ripe is
+								taken to ripen yet, 5 % to be lost. A storm is taken to cost {percent(page.lost)}
 								of the seed that stands, a shower little. Rules of thumb, and what is expected on average: with
 								one lot you may prefer the safer.
 							</p>

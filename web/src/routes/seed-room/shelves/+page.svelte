@@ -136,8 +136,10 @@
 										)}
 									{done}
 								/>
-								<Act onclick={() => hear(shelf.id)}>Take from the simulated hygrometer</Act>
-								<span class="text-sm text-soft">a simulated hygrometer: it measures nothing</span>
+								{#if session.farm?.demo}
+									<Act onclick={() => hear(shelf.id)}>Take from the simulated hygrometer</Act>
+									<span class="text-sm text-soft">a simulated hygrometer: it measures nothing</span>
+								{/if}
 							</div>
 						{/if}
 					</section>

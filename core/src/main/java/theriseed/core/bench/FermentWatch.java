@@ -16,7 +16,7 @@ import theriseed.core.crop.Usual;
  * @param celsius as last read; as it began, or the usual room, where nobody read it
  * @param readyAt when it is or was ready, and {@code overAt} when over
  * @param soonOver whether it is ready and over within {@link #SOON_HOURS}, at its last temperature
- * @param tomorrow &deg;C expected of the mash tomorrow
+ * @param tomorrow &deg;C expected of the mash tomorrow; none where nobody can tell
  * @param hoursAtTomorrow hours until it is ready, or when it is ready until it is over, at that
  * @param beyondExperience whether it was colder or warmer than the clock is known for
  */
@@ -27,8 +27,8 @@ public record FermentWatch(
         Instant readyAt,
         Instant overAt,
         boolean soonOver,
-        double tomorrow,
-        double hoursAtTomorrow,
+        OptionalDouble tomorrow,
+        OptionalDouble hoursAtTomorrow,
         boolean beyondExperience) {
     /** Taken where nobody read the mash. */
     private static final double USUAL_ROOM_C = 20;
@@ -55,10 +55,10 @@ public record FermentWatch(
     /**
      * @param began &deg;C of the mash when it began, where that was told
      * @param mash as it was read since, in order
-     * @param tomorrow &deg;C expected of the mash tomorrow
+     * @param tomorrow &deg;C expected of the mash tomorrow; none where nobody can tell
      */
     public static FermentWatch of(
-            Crop crop, Instant begunAt, OptionalDouble began, List<Read> mash, Instant now, double tomorrow) {
+            Crop crop, Instant begunAt, OptionalDouble began, List<Read> mash, Instant now, OptionalDouble tomorrow) {
         Usual window = crop.fermentHours().orElse(USUAL_FERMENT);
         double first = began.orElse(mash.isEmpty() ? USUAL_ROOM_C : mash.get(0).celsius());
         List<FermentClock.Reading> log = new ArrayList<>(List.of(new FermentClock.Reading(0, first)));
@@ -66,8 +66,9 @@ public record FermentWatch(
         double last = log.get(log.size() - 1).temperature();
         log.add(new FermentClock.Reading(hours(begunAt, now), last));
         FermentClock clock = clock(log, window, last);
-        double then = Math.max(COLDEST_C, Math.min(WARMEST_C, tomorrow));
-        FermentClock later = clock(log, window, then);
+        OptionalDouble then = tomorrow.isEmpty()
+                ? tomorrow
+                : OptionalDouble.of(Math.max(COLDEST_C, Math.min(WARMEST_C, tomorrow.getAsDouble())));
         Instant over = when(now, clock.equivalentHours(), window.high(), last);
         return new FermentWatch(
                 clock,
@@ -78,9 +79,13 @@ public record FermentWatch(
                 clock.state() == FermentClock.State.READY
                         && over.isBefore(now.plusSeconds(Math.round(SOON_HOURS * 3600))),
                 then,
-                clock.state() == FermentClock.State.NOT_READY ? later.hoursToReady() : later.hoursToOverRun(),
+                then.isEmpty() ? then : OptionalDouble.of(hoursLeft(clock(log, window, then.getAsDouble()))),
                 log.stream()
                         .anyMatch(one -> one.temperature() < COLDEST_KNOWN_C || one.temperature() > WARMEST_KNOWN_C));
+    }
+
+    private static double hoursLeft(FermentClock clock) {
+        return clock.state() == FermentClock.State.NOT_READY ? clock.hoursToReady() : clock.hoursToOverRun();
     }
 
     private static FermentClock clock(List<FermentClock.Reading> log, Usual window, double next) {

@@ -21,7 +21,7 @@ class FermentWatchTest {
     }
 
     private static FermentWatch watched(OptionalDouble began, List<Read> mash, double hours, double tomorrow) {
-        return FermentWatch.of(TOMATO, BEGUN, began, mash, after(hours), tomorrow);
+        return FermentWatch.of(TOMATO, BEGUN, began, mash, after(hours), OptionalDouble.of(tomorrow));
     }
 
     @Test
@@ -46,8 +46,8 @@ class FermentWatchTest {
         FermentWatch cool = watched(OptionalDouble.of(18), List.of(), 10, 18);
         FermentWatch warm = watched(OptionalDouble.of(18), List.of(new Read(after(2), 26)), 10, 18);
         assertThat(warm.readyAt()).isBefore(cool.readyAt());
-        assertThat(watched(OptionalDouble.of(18), List.of(), 10, 26).hoursAtTomorrow())
-                .isLessThan(cool.hoursAtTomorrow());
+        assertThat(watched(OptionalDouble.of(18), List.of(), 10, 26).hoursAtTomorrow().getAsDouble())
+                .isLessThan(cool.hoursAtTomorrow().getAsDouble());
     }
 
     @Test
@@ -55,7 +55,7 @@ class FermentWatchTest {
         double hours = watched(OptionalDouble.of(22), List.of(), 1, 22).window().low() + 2;
         FermentWatch ready = watched(OptionalDouble.of(22), List.of(), hours, 22);
         assertThat(ready.clock().state()).isEqualTo(FermentClock.State.READY);
-        assertThat(ready.hoursAtTomorrow())
+        assertThat(ready.hoursAtTomorrow().getAsDouble())
                 .isCloseTo(Duration.between(after(hours), ready.overAt()).toMinutes() / 60.0, within(0.1));
     }
 
@@ -78,6 +78,15 @@ class FermentWatchTest {
         assertThat(watched(OptionalDouble.of(22), List.of(new Read(after(1), 33)), 5, 22)
                         .beyondExperience())
                 .isTrue();
-        assertThat(watched(OptionalDouble.of(22), List.of(), 5, 60).tomorrow()).isEqualTo(40);
+        assertThat(watched(OptionalDouble.of(22), List.of(), 5, 60).tomorrow()).hasValue(40);
+    }
+
+    @Test
+    void whereNobodyCanTellTomorrowsWarmthNothingIsSaidOfIt() {
+        FermentWatch watch = FermentWatch.of(
+                TOMATO, BEGUN, OptionalDouble.of(22), List.of(), after(5), OptionalDouble.empty());
+        assertThat(watch.tomorrow()).isEmpty();
+        assertThat(watch.hoursAtTomorrow()).isEmpty();
+        assertThat(watch.readyAt()).isAfter(after(5));
     }
 }

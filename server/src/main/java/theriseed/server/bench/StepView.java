@@ -72,7 +72,7 @@ public record StepView(
      * The ferment's clock: hours at 22 C so far, and when it will be ready and over at its last temperature.
      *
      * @param soonOver whether it is ready and must be rinsed without waiting
-     * @param tomorrow &deg;C expected of the mash tomorrow
+     * @param tomorrow &deg;C expected of the mash tomorrow; absent where nobody can tell
      * @param hoursAtTomorrow hours until it is ready, or when it is ready until it is over, at that
      * @param readings of its temperature after the first
      * @param stirred how often so far
@@ -87,8 +87,8 @@ public record StepView(
             Instant readyAt,
             Instant overAt,
             boolean soonOver,
-            double tomorrow,
-            double hoursAtTomorrow,
+            @Maybe Double tomorrow,
+            @Maybe Double hoursAtTomorrow,
             int readings,
             int stirred,
             @Maybe Instant lastStirred,

@@ -19,8 +19,8 @@ final class StepWatch {
     private final Crop crop;
     private final Now now;
 
-    /** The moment and the zone of its days, and how warm a mash is expected to be tomorrow, &deg;C. */
-    record Now(Instant moment, ZoneId zone, double mashTomorrow) {}
+    /** The moment and the zone of its days, and how warm a mash is expected to be tomorrow, &deg;C, where that can be told. */
+    record Now(Instant moment, ZoneId zone, OptionalDouble mashTomorrow) {}
 
     StepWatch(Crop crop, Now now) {
         this.crop = crop;
@@ -48,8 +48,8 @@ final class StepWatch {
                 watch.readyAt(),
                 watch.overAt(),
                 watch.soonOver(),
-                watch.tomorrow(),
-                watch.hoursAtTomorrow(),
+                maybe(watch.tomorrow()),
+                maybe(watch.hoursAtTomorrow()),
                 mash.size(),
                 stirred.size(),
                 stirred.isEmpty() ? null : stirred.get(stirred.size() - 1).takenAt(),

@@ -35,6 +35,7 @@ class InstrumentController {
 
     private final Instruments instruments;
     private final SimulatedScale scale;
+    private final StandIns standIns;
     /** Who watches, oldest first. */
     private final Queue<Watcher> watching = new ConcurrentLinkedQueue<>();
 
@@ -53,9 +54,10 @@ class InstrumentController {
         return thread;
     }
 
-    InstrumentController(Instruments instruments, SimulatedScale scale) {
+    InstrumentController(Instruments instruments, SimulatedScale scale, StandIns standIns) {
         this.instruments = instruments;
         this.scale = scale;
+        this.standIns = standIns;
         clock.scheduleWithFixedDelay(this::tell, EVERY_MS, EVERY_MS, TimeUnit.MILLISECONDS);
     }
 
@@ -93,6 +95,7 @@ class InstrumentController {
     @HandsWork
     @PostMapping("/api/instruments/scale")
     List<Shown> use(@Valid @NotNull @RequestBody ScaleRequest request) {
+        standIns.check(InstrumentKind.SCALE);
         Instant now = Instant.now();
         if (request.plugged() != null) {
             scale.plug(request.plugged());

@@ -4,25 +4,31 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Refused;
 
-/** The shed's instruments, read together. On a farm without instruments these are simulated, and say so. */
+/** The shed's instruments, read together. On the demo farm they are simulated, and say so; a farm of one's own has none. */
 @Service
 public class Instruments {
     private final SimulatedScale scale;
     private final SimulatedShed shed;
+    private final StandIns standIns;
     private final FarmTime time;
 
-    Instruments(SimulatedScale scale, SimulatedShed shed, FarmTime time) {
+    Instruments(SimulatedScale scale, SimulatedShed shed, StandIns standIns, FarmTime time) {
         this.scale = scale;
         this.shed = shed;
+        this.standIns = standIns;
         this.time = time;
     }
 
     /** What all of them show now. */
     public List<Shown> shown() {
+        if (!standIns.here()) {
+            return List.of();
+        }
         List<Shown> shown = new ArrayList<>(List.of(scale.shown(Instant.now())));
         Instant now = time.now();
         shown.add(of(InstrumentKind.MASH, "simulated thermometer", shed.mash(time.today())));
@@ -39,9 +45,9 @@ public class Instruments {
                 .orElseThrow(() -> new Refused("source", kind, "instrument.notHeard", "instrument", kind));
     }
 
-    /** How warm a mash in the shed is expected to be on a day, &deg;C. */
-    public double mash(LocalDate day) {
-        return shed.mash(day);
+    /** How warm a mash in the shed is expected to be on a day, &deg;C; nothing where no instrument tells. */
+    public OptionalDouble mash(LocalDate day) {
+        return standIns.here() ? OptionalDouble.of(shed.mash(day)) : OptionalDouble.empty();
     }
 
     private static Shown of(InstrumentKind kind, String name, double value) {

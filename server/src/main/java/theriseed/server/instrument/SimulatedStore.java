@@ -19,10 +19,12 @@ public class SimulatedStore {
     private static final double USUAL_HUMIDITY = 52;
 
     private final SimulatedShed shed;
+    private final StandIns standIns;
     private final FarmTime time;
 
-    SimulatedStore(SimulatedShed shed, FarmTime time) {
+    SimulatedStore(SimulatedShed shed, StandIns standIns, FarmTime time) {
         this.shed = shed;
+        this.standIns = standIns;
         this.time = time;
     }
 
@@ -32,8 +34,10 @@ public class SimulatedStore {
     /**
      * @param aim &deg;C usual in the place
      * @param followsShed whether nothing but its walls keep it cool
+     * @throws theriseed.server.base.Refused on a farm of one's own
      */
     public Air air(double aim, boolean followsShed, Instant moment) {
+        standIns.check(InstrumentKind.HUMIDITY);
         ZonedDateTime local = moment.atZone(time.zone());
         double swing = SWING_C * Math.sin(2 * Math.PI * local.toLocalTime().toSecondOfDay() / 5400.0);
         if (!followsShed) {

@@ -122,7 +122,7 @@ public class Ripening {
      * @param waiting absent where no later day is better
      * @param lost share of the seed a storm takes from the stand
      * @param days to come, by the forecast; none where it is not cut dry
-     * @param forecastBy who says so
+     * @param simulated whether the forecast knows nothing of the weather; else it is typed
      */
     public record RipeningPage(
             PlantingView planting,
@@ -135,7 +135,7 @@ public class Ripening {
             @Maybe LeftStanding waiting,
             double lost,
             List<ComingDay> days,
-            String forecastBy,
+            boolean simulated,
             List<RipeningVisitView> visits,
             List<CorrectionView> corrections) {}
 
@@ -172,7 +172,7 @@ public class Ripening {
                 when == null ? null : when.waiting().map(Ripening::waiting).orElse(null),
                 HarvestWeather.lostInStorm(shatter),
                 when == null ? List.of() : days(when, weather),
-                forecast.name(),
+                forecast.simulated(),
                 seen.stream().map(RipeningVisit::view).toList(),
                 corrections.of(seen.stream().map(RipeningVisit::id).toList()));
     }

@@ -16,7 +16,6 @@ import theriseed.server.farm.Farms;
  */
 @Component
 class SimulatedForecast implements WeatherForecast {
-    private static final int DAYS = 5;
     private static final double WARMEST_HOUR = 15;
     private static final double WET_FROM = 0.62;
     private static final double MOST_RAIN_MM = 14;
@@ -29,14 +28,14 @@ class SimulatedForecast implements WeatherForecast {
     }
 
     @Override
-    public String name() {
-        return "simulated forecast";
+    public boolean simulated() {
+        return true;
     }
 
     @Override
     public List<HarvestWeather.Forecast> days(LocalDate from) {
         SimulatedStation station = new SimulatedStation(farms.get().climate());
-        return IntStream.range(0, DAYS)
+        return IntStream.range(0, MOST_DAYS)
                 .mapToObj(from::plusDays)
                 .map(day -> day(day, station.of(day)))
                 .toList();

@@ -1,13 +1,19 @@
 package theriseed.server.weather;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.server.base.GrowersWork;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.SentFile;
 import theriseed.server.farm.Farms;
@@ -17,11 +23,13 @@ import theriseed.server.farm.Farms;
 class WeatherController {
     private final Weathers weathers;
     private final WeatherFile file;
+    private final TypedForecast forecast;
     private final Farms farms;
 
-    WeatherController(Weathers weathers, WeatherFile file, Farms farms) {
+    WeatherController(Weathers weathers, WeatherFile file, TypedForecast forecast, Farms farms) {
         this.weathers = weathers;
         this.file = file;
+        this.forecast = forecast;
         this.farms = farms;
     }
 
@@ -31,6 +39,15 @@ class WeatherController {
     @GetMapping("/api/weather")
     WeatherView weather() {
         return new WeatherView(farms.get().climate(), weathers.lastKnown());
+    }
+
+    record ForecastRequest(@NotNull List<TypedForecast.Foretold> days) {}
+
+    /** Types what is forecast of the coming days. */
+    @HandsWork
+    @PutMapping("/api/forecast")
+    void forecast(@Valid @RequestBody ForecastRequest request) {
+        forecast.type(request.days());
     }
 
     /** What a CSV file of days holds, or with {@code keep} keeps it. */

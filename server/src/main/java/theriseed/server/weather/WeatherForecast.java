@@ -6,9 +6,11 @@ import theriseed.core.harvest.HarvestWeather;
 
 /** What the weather of the coming days is expected to be. */
 public interface WeatherForecast {
-    /** Who says so, and that it is simulated where it is. */
-    String name();
+    int MOST_DAYS = 5;
 
-    /** Days from this one on, at most five. */
+    /** Whether it knows nothing of the weather. */
+    boolean simulated();
+
+    /** Days from this one on, at most {@value #MOST_DAYS}; none where nobody says. */
     List<HarvestWeather.Forecast> days(LocalDate from);
 }
