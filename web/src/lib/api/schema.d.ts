@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/forecast": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["forecast"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/germination/{id}": {
         parameters: {
             query?: never;
@@ -5276,7 +5292,7 @@ export interface components {
             /** Format: double */
             equivalentHours: number;
             /** Format: double */
-            hoursAtTomorrow: number;
+            hoursAtTomorrow?: number;
             /** Format: date-time */
             lastStirred?: string;
             /** Format: date-time */
@@ -5297,7 +5313,7 @@ export interface components {
             /** Format: double */
             temperature: number;
             /** Format: double */
-            tomorrow: number;
+            tomorrow?: number;
         };
         FigureRequest: {
             reason: string;
@@ -5606,6 +5622,17 @@ export interface components {
             more: number;
             /** Format: int32 */
             perPlant: number;
+        };
+        ForecastRequest: {
+            days: components["schemas"]["Foretold"][];
+        };
+        Foretold: {
+            /** Format: double */
+            chance: number;
+            /** Format: date */
+            on: string;
+            /** Format: double */
+            rain?: number;
         };
         Found: {
             hits: components["schemas"]["Hit"][];
@@ -8115,13 +8142,13 @@ export interface components {
             cut?: components["schemas"]["BestCut"];
             days: components["schemas"]["ComingDay"][];
             first?: components["schemas"]["RipensFirst"];
-            forecastBy: string;
             hazards: string;
             /** Format: double */
             lost: number;
             planting: components["schemas"]["PlantingView"];
             /** Format: double */
             shatter: number;
+            simulated: boolean;
             visits: components["schemas"]["RipeningVisitView"][];
             waiting?: components["schemas"]["LeftStanding"];
             watch?: components["schemas"]["RipeningWatch"];
@@ -11346,6 +11373,28 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FlowerView"];
                 };
+            };
+        };
+    };
+    forecast: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForecastRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

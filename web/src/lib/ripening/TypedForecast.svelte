@@ -17,7 +17,6 @@
 
 	const attempt = new Attempt();
 	const coming = Array.from({ length: 5 }, (_, i) => dayAfter(session.today, i));
-	// svelte-ignore state_referenced_locally
 	let rows = $state(
 		coming.map((on) => {
 			const known = days.find((day) => day.on === on);

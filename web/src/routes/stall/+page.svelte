@@ -149,7 +149,9 @@
 								{#each back as lot (lot.lot.id)}
 									<tr>
 										<th scope="row">{@render which(lot)}</th>
-										<td class="num">{there(lot.stock.packets, lot.stock.bulk, session.units)}</td>
+										<td class="num whitespace-normal!"
+											>{there(lot.stock.packets, lot.stock.bulk, session.units)}</td
+										>
 										<td class="pl-4!"
 											>{#each lot.gate.against.filter((one) => !one.overruled) as { finding } (finding.kind)}<span
 													class="block">{capital(saying('gate.found', finding))}</span

@@ -46,7 +46,9 @@ class FermentWatchTest {
         FermentWatch cool = watched(OptionalDouble.of(18), List.of(), 10, 18);
         FermentWatch warm = watched(OptionalDouble.of(18), List.of(new Read(after(2), 26)), 10, 18);
         assertThat(warm.readyAt()).isBefore(cool.readyAt());
-        assertThat(watched(OptionalDouble.of(18), List.of(), 10, 26).hoursAtTomorrow().getAsDouble())
+        assertThat(watched(OptionalDouble.of(18), List.of(), 10, 26)
+                        .hoursAtTomorrow()
+                        .getAsDouble())
                 .isLessThan(cool.hoursAtTomorrow().getAsDouble());
     }
 
@@ -83,8 +85,8 @@ class FermentWatchTest {
 
     @Test
     void whereNobodyCanTellTomorrowsWarmthNothingIsSaidOfIt() {
-        FermentWatch watch = FermentWatch.of(
-                TOMATO, BEGUN, OptionalDouble.of(22), List.of(), after(5), OptionalDouble.empty());
+        FermentWatch watch =
+                FermentWatch.of(TOMATO, BEGUN, OptionalDouble.of(22), List.of(), after(5), OptionalDouble.empty());
         assertThat(watch.tomorrow()).isEmpty();
         assertThat(watch.hoursAtTomorrow()).isEmpty();
         assertThat(watch.readyAt()).isAfter(after(5));

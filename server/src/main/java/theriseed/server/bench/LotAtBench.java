@@ -190,7 +190,7 @@ final class LotAtBench {
         return readings.getOrDefault(step.id(), List.of());
     }
 
-    private static Double maybe(OptionalDouble value) {
+    static Double maybe(OptionalDouble value) {
         return value.isPresent() ? value.getAsDouble() : null;
     }
 }

@@ -44,7 +44,8 @@ public class TypedForecast implements WeatherForecast {
     }
 
     /** @param chance of rain, percent; {@code rain} in millimetres, null where nobody says how much */
-    public record Foretold(LocalDate on, double chance, @Maybe Double rain) {}
+    public record Foretold(
+            LocalDate on, double chance, @Maybe Double rain) {}
 
     @Override
     public boolean simulated() {
@@ -81,16 +82,15 @@ public class TypedForecast implements WeatherForecast {
     public void type(List<Foretold> typed) {
         Range.of(1, MOST_DAYS, "days").check("days", typed.size());
         LocalDate today = time.today();
-        Map<LocalDate, ForetoldDay> known = days.findByDayBetweenOrderByDay(today, today.plusDays(MOST_DAYS - 1)).stream()
-                .collect(Collectors.toMap(ForetoldDay::day, Function.identity()));
+        Map<LocalDate, ForetoldDay> known =
+                days.findByDayBetweenOrderByDay(today, today.plusDays(MOST_DAYS - 1)).stream()
+                        .collect(Collectors.toMap(ForetoldDay::day, Function.identity()));
         for (int i = 0; i < typed.size(); i++) {
             Foretold one = typed.get(i);
             String field = "days[" + i + "].";
             SeasonDates.check(field + "on", one.on(), today, today.plusDays(MOST_DAYS - 1));
             double chance = Range.of(0, 100, "%").check(field + "chance", one.chance());
-            double rain = one.rain() == null
-                    ? 0
-                    : Range.of(0, 500, "mm").check(field + "rain", one.rain());
+            double rain = one.rain() == null ? 0 : Range.of(0, 500, "mm").check(field + "rain", one.rain());
             ForetoldDay day = known.computeIfAbsent(one.on(), ForetoldDay::new);
             day.become(
                     BigDecimal.valueOf(chance / 100).setScale(3, RoundingMode.HALF_UP),

@@ -73,11 +73,15 @@ class OwnFarmTest {
         assertThat(scale.status()).isEqualTo(400);
         assertThat(scale.detail()).contains("type the reading by hand");
         String shelf = farm.grower
-                .post("/api/shelves", record("name", "Cellar", "kind", "COOL_ROOM", "celsius", 10, "humidity", 60, "note", ""))
+                .post(
+                        "/api/shelves",
+                        record("name", "Cellar", "kind", "COOL_ROOM", "celsius", 10, "humidity", 60, "note", ""))
                 .ok()
                 .get("id")
                 .asString();
-        assertThat(farm.grower.post("/api/shelves/" + shelf + "/readings", Map.of()).status())
+        assertThat(farm.grower
+                        .post("/api/shelves/" + shelf + "/readings", Map.of())
+                        .status())
                 .isEqualTo(400);
     }
 
@@ -91,9 +95,7 @@ class OwnFarmTest {
         assertThat(days.get(1).get("rain").asDouble()).isEqualTo(8);
         type(foretold(1, 30, null)).ok();
         JsonNode anew = ripening().get("days");
-        assertThat(anew.get(1).get("chance").asDouble())
-                .as("the latest stands")
-                .isCloseTo(0.3, within(1e-9));
+        assertThat(anew.get(1).get("chance").asDouble()).as("the latest stands").isCloseTo(0.3, within(1e-9));
         assertThat(anew.get(1).get("dry").asDouble())
                 .isGreaterThanOrEqualTo(days.get(1).get("dry").asDouble());
     }
