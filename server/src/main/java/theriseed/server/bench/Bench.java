@@ -35,6 +35,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.base.Wrong;
 import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestCorrected;
 import theriseed.server.harvest.HarvestView;
@@ -242,21 +243,30 @@ public class Bench {
     /** Lots of a planting that another pick may join, and those at the bench that it may be poured together with later. */
     @ReadsOnly
     public List<OpenLot> open(UUID plantingId) {
-        List<LotView> all = lots.of(List.of(plantingId));
-        LotsAtBench at = of(all);
-        return all.stream()
+        List<LotView> all = lots.of(List.of(plantingId)).stream()
                 .filter(lot -> lot.origin() == Origin.PICKED)
-                .map(lot -> open(lot, at.picked().get(lot.id()), at.worked().get(lot.id())))
-                .flatMap(Optional::stream)
+                .toList();
+        List<UUID> ids = all.stream().map(LotView::id).toList();
+        Map<UUID, HarvestView> picked = harvests.of(ids);
+        Set<UUID> begun =
+                steps.findByLotIdInOrderByPlace(ids).stream().map(Step::lotId).collect(Collectors.toSet());
+        Set<UUID> done =
+                done(all.stream().filter(lot -> begun.contains(lot.id())).toList());
+        return all.stream()
+                .filter(lot -> !done.contains(lot.id()))
+                .map(lot -> new OpenLot(lot, picked.get(lot.id()), begun.contains(lot.id())))
+                .filter(open -> open.begun()
+                        || open.harvest() == null
+                        || open.harvest().pouredOut().signum() == 0)
                 .toList();
     }
 
-    private static Optional<OpenLot> open(LotView lot, HarvestView picked, BenchView work) {
-        if (work == null || work.steps().isEmpty()) {
-            return Optional.of(new OpenLot(lot, picked, false))
-                    .filter(open -> picked == null || picked.pouredOut().signum() == 0);
-        }
-        return Optional.of(new OpenLot(lot, picked, true)).filter(open -> !work.clean() && !work.poured());
+    /** Those of these that are clean or went into others; what nothing can be calculated of is neither. */
+    private Set<UUID> done(List<LotView> some) {
+        return Wrong.each(some, part -> List.copyOf(of(part).worked().entrySet())).right().stream()
+                .filter(lot -> lot.getValue().clean() || lot.getValue().poured())
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
     }
 
     /** Begins a step, or records a whole one when it has a mass out. */
