@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayMonth } from '$lib/words/dates';
+	import { dayAfter, dayMonth } from '$lib/words/dates';
 
 	interface Props {
 		/** First day of the season's year. */
@@ -11,11 +11,7 @@
 	/** A slider through the weeks of a season, over how much is in bloom in each. */
 	let { begins, counts, week = $bindable() }: Props = $props();
 	const most = $derived(Math.max(1, ...counts));
-	const monday = $derived(weekStart(begins, week));
-
-	function weekStart(first: string, number: number) {
-		return new Date(Date.parse(first) + 7 * number * 86_400_000).toISOString().slice(0, 10);
-	}
+	const monday = $derived(dayAfter(begins, 7 * week));
 </script>
 
 <div class="mt-3">

@@ -110,7 +110,7 @@
 					/>
 				</div>
 			{/if}
-			{#if session.works && !bench?.clean && !bench?.poured}<Instruments />{/if}
+			{#if session.works && session.farm?.demo && !bench?.clean && !bench?.poured}<Instruments />{/if}
 			{#if !bench || !known.harvest}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{known.planting?.id}?lot={known.lot.number}">Weigh the harvest</Act>
@@ -287,14 +287,13 @@
 								<a
 									class="quiet font-semibold"
 									href="/lot/{known.lot.number}/pour?with={beside.map((one) => one.number).join()}"
-									>Pour them together</a
+									>Blend them</a
 								> to go on as one.
 							</p>
 						{/if}
 						{#if session.works && !bench.underWay && !bench.poured}
 							<p class="mt-4">
-								<a class="quiet" href="/lot/{known.lot.number}/pour"
-									>Pour it together with another lot, or part it</a
+								<a class="quiet" href="/lot/{known.lot.number}/pour">Blend it with another lot, or split it</a
 								>
 							</p>
 						{/if}

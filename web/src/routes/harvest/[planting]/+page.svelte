@@ -94,7 +94,7 @@
 										one.harvest!.lastOn,
 										session.today
 									)}, is at the bench. What is picked now gets a number of its own and dries by itself; when
-									both stand at the same step they are poured together.
+									both stand at the same step they are blended.
 								</p>
 							{/each}
 							{#each open.filter((one) => !one.begun) as one (one.lot.id)}
@@ -183,7 +183,7 @@
 					<li class={[!(lot && labelled) && 'text-soft']}>
 						<h2 class="ruled">3 · Weigh what was picked</h2>
 						<div class="mt-4">
-							<Instruments />
+							{#if session.farm?.demo}<Instruments />{/if}
 							{#key lot}
 								<PickForm
 									{attempt}

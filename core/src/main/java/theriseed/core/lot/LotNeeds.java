@@ -87,7 +87,11 @@ public final class LotNeeds {
      * @param free clean seed in bulk that is promised to nobody
      * @param packed in packets that are left; {@code everPacked} whether some were filled
      */
-    public record Left(boolean any, double free, double packed, boolean everPacked) {}
+    public record Left(boolean any, double free, double packed, boolean everPacked) {
+        private boolean allInBulk() {
+            return !everPacked && free > 0;
+        }
+    }
 
     /**
      * What is known of a lot.
@@ -200,9 +204,7 @@ public final class LotNeeds {
 
     private static void clean(Known lot, AtBench bench, LocalDate today, List<LotNeed> needs) {
         boolean running = !lot.running().isEmpty();
-        boolean toDry = bench.next().isPresent()
-                && !lot.left().everPacked()
-                && lot.left().free() > 0;
+        boolean toDry = bench.next().isPresent() && lot.left().allInBulk();
         if (toDry) {
             needs.add(new LotNeed.NextStep(StepKind.DRY));
         }
@@ -237,10 +239,7 @@ public final class LotNeeds {
             inStore.add(new LotNeed.Nothing(lot.below()));
         }
         needs.addAll(inStore);
-        if (!toDry
-                && lot.holding().isEmpty()
-                && !lot.left().everPacked()
-                && lot.left().free() > 0) {
+        if (!toDry && lot.holding().isEmpty() && lot.left().allInBulk()) {
             needs.add(new LotNeed.Pack());
         }
     }

@@ -40,12 +40,16 @@ class LotNeedsTest {
     }
 
     private static Known clean(Left left, List<Running> running, Finding... holding) {
+        return at(CLEAN, left, running, holding);
+    }
+
+    private static Known at(AtBench bench, Left left, List<Running> running, Finding... holding) {
         return new Known(
                 Optional.empty(),
                 Optional.empty(),
                 false,
                 running,
-                Optional.of(CLEAN),
+                Optional.of(bench),
                 left,
                 List.of(holding),
                 Optional.empty(),
@@ -67,16 +71,7 @@ class LotNeedsTest {
 
     private static Known underWay(UnderWay step) {
         AtBench bench = new AtBench(Optional.empty(), Optional.of(step), Optional.empty(), 0, false);
-        return new Known(
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                List.of(),
-                Optional.of(bench),
-                new Left(false, 0, 0, false),
-                List.of(new Finding.NotClean()),
-                Optional.empty(),
-                Optional.empty());
+        return at(bench, new Left(false, 0, 0, false), List.of(), new Finding.NotClean());
     }
 
     private static LotNeed fermenting(State state, int overInHours, Integer stirredHoursAgo) {
@@ -276,24 +271,11 @@ class LotNeedsTest {
     void cleanSeedThatIsDampIsDriedBeforeItIsPackedAndWaitsForNothingElseOfItsDampness() {
         AtBench damp = new AtBench(Optional.empty(), Optional.empty(), Optional.of(StepKind.DRY), 1000, false);
         Left bulk = new Left(true, 950, 0, false);
-        assertThat(needs(bench(damp, bulk))).containsExactly(new LotNeed.NextStep(StepKind.DRY));
-        assertThat(needs(bench(damp, bulk, new Finding.TooDamp(11, 5), UNTESTED)))
+        assertThat(needs(at(damp, bulk, List.of()))).containsExactly(new LotNeed.NextStep(StepKind.DRY));
+        assertThat(needs(at(damp, bulk, List.of(), new Finding.TooDamp(11, 5), UNTESTED)))
                 .containsExactly(new LotNeed.NextStep(StepKind.DRY), new LotNeed.Test(UNTESTED));
-        assertThat(needs(bench(damp, PLENTY, new Finding.TooDamp(11, 5))))
+        assertThat(needs(at(damp, PLENTY, List.of(), new Finding.TooDamp(11, 5))))
                 .as("what is packed is the gate's to judge")
                 .containsExactly(new LotNeed.HeldBack(new Finding.TooDamp(11, 5)));
-    }
-
-    private static Known bench(AtBench bench, Left left, Finding... holding) {
-        return new Known(
-                Optional.empty(),
-                Optional.empty(),
-                false,
-                List.of(),
-                Optional.of(bench),
-                left,
-                List.of(holding),
-                Optional.empty(),
-                Optional.empty());
     }
 }

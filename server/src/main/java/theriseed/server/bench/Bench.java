@@ -236,11 +236,11 @@ public class Bench {
      *
      * @param harvest absent while nothing is in it
      * @param begun whether the bench has begun on it: what is picked later gets a number of its own, dries by itself and may be
-     *     poured together with it where both stand at the same step
+     *     blended with it where both stand at the same step
      */
     public record OpenLot(LotView lot, @Maybe HarvestView harvest, boolean begun) {}
 
-    /** Lots of a planting that another pick may join, and those at the bench that it may be poured together with later. */
+    /** Lots of a planting that another pick may join, and those at the bench that it may be blended with later. */
     @ReadsOnly
     public List<OpenLot> open(UUID plantingId) {
         List<LotView> all = lots.of(List.of(plantingId)).stream()
