@@ -3,6 +3,7 @@
 	import '@fontsource-variable/atkinson-hyperlegible-next';
 	import '../app.css';
 	import type { Snippet } from 'svelte';
+	import { page } from '$app/state';
 	import { Problem } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
@@ -33,8 +34,15 @@
 {:else if session.ready}
 	{#if session.firstRun}
 		<FirstRun />
+	{:else if page.url.pathname === '/come-in'}
+		{@render children()}
 	{:else if session.account}
-		<Shell>{@render children()}</Shell>
+		<div inert={session.away}><Shell>{@render children()}</Shell></div>
+		{#if session.away}
+			<div class="fixed inset-0 z-50 overflow-auto bg-base-200">
+				<SignIn again={session.account.name} />
+			</div>
+		{/if}
 	{:else}
 		<SignIn />
 	{/if}

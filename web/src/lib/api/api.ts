@@ -37,6 +37,8 @@ export class Problem extends Error {
 
 /** The header in which every request that changes something carries its id. */
 export const REQUEST_ID = 'Idempotency-Key';
+/** What the server answers when nobody is signed in. */
+export const SIGN_IN_AGAIN = 401;
 /** An answer that does not come is no answer; only files may take longer. */
 const ANSWER_TAKES_MS = 30_000;
 
@@ -54,6 +56,12 @@ export function token(): Record<string, string> {
 	return cookie ? { 'X-XSRF-TOKEN': decodeURIComponent(cookie) } : {};
 }
 
+let signedOut = () => {};
+/** Says what to do when the server knows nobody here any more, though somebody was signed in. */
+export function whenSignedOut(act: () => void) {
+	signedOut = act;
+}
+
 client.use({
 	async onRequest({ request }) {
 		if (request.method === 'GET') return request;
@@ -63,6 +71,7 @@ client.use({
 	},
 	onResponse({ request, response }) {
 		compare(response);
+		if (response.status === SIGN_IN_AGAIN && !request.url.endsWith('/api/session')) signedOut();
 		if (request.method !== 'GET') answered(request, response.status < 500);
 	},
 	onError({ request }) {
@@ -98,7 +107,8 @@ export function problemOf(body: unknown, status: number): Problem {
 	const detail = (body ?? {}) as Record<string, unknown>;
 	const text = (key: string) => (typeof detail[key] === 'string' ? (detail[key] as string) : undefined);
 	return new Problem(
-		text('detail') ?? `The server refused this (${status}).`,
+		text('detail') ??
+			(status === SIGN_IN_AGAIN ? 'You are signed out here.' : `The server refused this (${status}).`),
 		status,
 		text('field'),
 		text('value'),

@@ -493,7 +493,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end_1"];
+        post: operations["end_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,6 +509,22 @@ export interface paths {
         };
         get?: never;
         put: operations["cut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["on"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -2253,7 +2269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["withdraw"];
+        post: operations["withdraw_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2270,6 +2286,118 @@ export interface paths {
         get?: never;
         put: operations["correct_16"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["comeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/ended": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["become"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/signed-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/withdrawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2429,7 +2557,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["choose_1"];
+        post: operations["choose_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2555,7 +2683,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["places"];
+        get: operations["places_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2971,7 +3099,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3284,6 +3412,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/session/entry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["entry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/entry/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["password"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete: operations["leaveOthers"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session/preferences": {
         parameters: {
             query?: never;
@@ -3323,7 +3531,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4581,6 +4789,11 @@ export interface components {
             /** Format: int32 */
             scored: number;
         };
+        ChosenPassword: {
+            password: string;
+            /** Format: uuid */
+            secret: string;
+        };
         ChosenRequest: {
             kept: string[];
         };
@@ -5036,6 +5249,35 @@ export interface components {
             /** Format: double */
             empty: number;
         };
+        DoneDay: {
+            /** Format: date */
+            day: string;
+            /** Format: date */
+            earlier?: string;
+            /** Format: date */
+            later?: string;
+            lines: components["schemas"]["PageOfDoneLine"];
+            people: string[];
+        };
+        DoneLine: {
+            by: string;
+            corrected: string[];
+            /** Format: int64 */
+            count: number;
+            /** Format: time-local */
+            from: string;
+            kind: string;
+            lot?: string;
+            named?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            /** Format: int32 */
+            season?: number;
+            /** Format: time-local */
+            to: string;
+            variety?: string;
+            why?: string;
+        };
         DryMatter: {
             /** Format: double */
             in: number;
@@ -5145,6 +5387,17 @@ export interface components {
             /** Format: date */
             to: string;
             variety: string;
+        };
+        EntryRequest: {
+            /** Format: uuid */
+            secret: string;
+        };
+        EntryView: {
+            farm: string;
+            invited: boolean;
+            name: string;
+            /** @enum {string} */
+            role: "GROWER" | "HAND" | "VISITOR";
         };
         EveningRequest: {
             closed: components["schemas"]["BudsRequest"][];
@@ -5980,6 +6233,16 @@ export interface components {
             mass: number;
             number: string;
         };
+        InvitationRequest: {
+            locale: string;
+            name: string;
+            /** @enum {string} */
+            role: "GROWER" | "HAND" | "VISITOR";
+            /** Format: uuid */
+            secret: string;
+            /** @enum {string} */
+            units: "METRIC" | "US";
+        };
         InvoiceRequest: {
             /** Format: date */
             invoicedOn: string;
@@ -6186,6 +6449,12 @@ export interface components {
         };
         LetterheadView: {
             facts: components["schemas"]["LetterheadFacts"];
+            /** Format: int32 */
+            version: number;
+        };
+        LinkRequest: {
+            /** Format: uuid */
+            secret: string;
             /** Format: int32 */
             version: number;
         };
@@ -7254,6 +7523,15 @@ export interface components {
             /** Format: int64 */
             total: number;
         };
+        PageOfDoneLine: {
+            items: components["schemas"]["DoneLine"][];
+            /** Format: int32 */
+            page: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int64 */
+            total: number;
+        };
         PageOfHanging: {
             items: components["schemas"]["Hanging"][];
             /** Format: int32 */
@@ -7383,6 +7661,10 @@ export interface components {
             /** Format: date */
             pouredOn: string;
         };
+        PasswordRequest: {
+            old: string;
+            password: string;
+        };
         Percent: {
             /** Format: double */
             lower: number;
@@ -7390,6 +7672,33 @@ export interface components {
             middle: number;
             /** Format: double */
             upper: number;
+        };
+        PersonRequest: {
+            /** Format: int32 */
+            version: number;
+        };
+        PersonView: {
+            by: string;
+            /** Format: date-time */
+            endedAt?: string;
+            endedBy?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            lastSeen?: string;
+            /** Format: date-time */
+            linkUntil?: string;
+            name: string;
+            /** Format: int64 */
+            places: number;
+            /** @enum {string} */
+            role: "GROWER" | "HAND" | "VISITOR";
+            /** Format: date-time */
+            since: string;
+            /** @enum {string} */
+            standing: "INVITED" | "HERE" | "ENDED";
+            /** Format: int32 */
+            version: number;
         };
         PickRequest: {
             /** Format: int32 */
@@ -8213,6 +8522,12 @@ export interface components {
         RipensFirst: {
             parts: components["schemas"]["Part"][];
         };
+        RoleRequest: {
+            /** @enum {string} */
+            role: "GROWER" | "HAND" | "VISITOR";
+            /** Format: int32 */
+            version: number;
+        };
         Room: {
             /** Format: int64 */
             ever: number;
@@ -8727,6 +9042,17 @@ export interface components {
         SignInRequest: {
             name: string;
             password: string;
+        };
+        SignedInView: {
+            address: string;
+            /** @enum {string} */
+            device: "PHONE" | "TABLET" | "COMPUTER";
+            here: boolean;
+            id: string;
+            /** Format: date-time */
+            lastSeen: string;
+            /** Format: date-time */
+            since: string;
         };
         SiteView: {
             parts: components["schemas"]["Metres"][][];
@@ -11046,7 +11372,7 @@ export interface operations {
             };
         };
     };
-    end_1: {
+    end_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -11094,6 +11420,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CutView"];
+                };
+            };
+        };
+    };
+    on: {
+        parameters: {
+            query?: {
+                day?: string;
+                by?: string;
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneDay"];
                 };
             };
         };
@@ -14013,7 +14364,7 @@ export interface operations {
             };
         };
     };
-    withdraw: {
+    withdraw_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -14062,6 +14413,198 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["PackingRunView"];
                 };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"][];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    comeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    link: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    become: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonView"];
+                };
+            };
+        };
+    };
+    signOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PersonRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -14333,7 +14876,7 @@ export interface operations {
             };
         };
     };
-    choose_1: {
+    choose_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -14533,7 +15076,7 @@ export interface operations {
             };
         };
     };
-    places: {
+    places_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -15241,7 +15784,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -15743,7 +16286,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": Record<string, never>;
+                    "application/json": components["schemas"]["Session"];
                 };
             };
         };
@@ -15753,6 +16296,134 @@ export interface operations {
             query?: never;
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    entry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EntryRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EntryView"];
+                };
+            };
+        };
+    };
+    choose_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChosenPassword"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    password: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignedInView"][];
+                };
+            };
+        };
+    };
+    leaveOthers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;
@@ -15816,7 +16487,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;

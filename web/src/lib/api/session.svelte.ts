@@ -1,6 +1,6 @@
 import { forgetAnswers, heard, known } from '$lib/rows/known';
 import { reader } from '$lib/words/reader.svelte';
-import { ask, DELETE, GET, POST, PUT, type Schemas } from './api';
+import { ask, DELETE, GET, POST, PUT, whenSignedOut, type Schemas } from './api';
 
 type Account = Schemas['AccountView'];
 type FirstRun = Schemas['FirstRunRequest'];
@@ -8,6 +8,14 @@ type FirstRun = Schemas['FirstRunRequest'];
 /** Who is signed in, on which farm, and what time it is there. */
 class Session {
 	#now = $state<Schemas['Session']>();
+	/** Signed out in the middle of something, by whomever: what is open stays until somebody signs in. */
+	away = $state(false);
+
+	constructor() {
+		whenSignedOut(() => {
+			if (this.account) this.away = true;
+		});
+	}
 
 	get ready() {
 		return this.#now !== undefined;
@@ -54,7 +62,22 @@ class Session {
 		this.#take(await known('/api/session', ask(GET('/api/session'))));
 	}
 	async signIn(name: string, password: string) {
-		this.#take((await ask(POST('/api/session', { body: { name, password } }))) as Schemas['Session']);
+		const before = this.away ? this.account?.name : undefined;
+		const now = (await ask(POST('/api/session', { body: { name, password } }))) as Schemas['Session'];
+		if (before !== undefined && before !== now.account?.name) {
+			// What somebody else had open is nothing of theirs.
+			await forgetAnswers();
+			location.assign('/today');
+			return;
+		}
+		this.#take(now);
+		this.away = false;
+		await heard('/api/session', $state.snapshot(this.#now));
+	}
+	/** With the end of a link, and the password chosen by it. */
+	async comeIn(secret: string, password: string) {
+		await forgetAnswers();
+		this.#take(await ask(POST('/api/session/entry/password', { body: { secret, password } })));
 		await heard('/api/session', $state.snapshot(this.#now));
 	}
 	async begin(farm: FirstRun) {

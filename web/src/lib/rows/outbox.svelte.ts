@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { v7 as newId } from 'uuid';
-import { problemOf, REQUEST_ID, token, type Problem, type Schemas } from '$lib/api/api';
+import { problemOf, REQUEST_ID, SIGN_IN_AGAIN, token, type Problem, type Schemas } from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
 import { box, noRoom, type Waiting } from './box';
 import { ahead, compare } from './clock';
@@ -15,7 +15,6 @@ const PICTURE_TAKES_MS = 60_000;
 /** A page is not kept waiting by a network that hangs. */
 const PAGE_WAITS_MS = 4000;
 const FAILS_OFTEN = 3;
-const SIGN_IN_AGAIN = 401;
 const NO_ROOM = 507;
 const SHOWN_FOR_MS = 24 * 3600 * 1000;
 

@@ -74,7 +74,8 @@
 			>
 		{/each}
 		<p class="foot">
-			{session.farm?.name}<br />
+			{#if session.grower}<a class="quiet of" href="/farm">{session.farm?.name}</a>{:else}{session.farm
+					?.name}{/if}<br />
 			<a class="quiet" href="/account">{session.account?.name}</a> ·
 			<button type="button" class="quiet cursor-pointer underline" onclick={signOut}>leave</button><br />
 			<button type="button" class="cursor-pointer" onclick={() => (keysShown = true)}>
@@ -120,7 +121,8 @@
 			{#each rooms.filter((room) => !thumbs.includes(room)) as room (room.path)}
 				<a href={room.path} onclick={() => (more = false)}>{room.name}</a>
 			{/each}
-			<a href="/account" onclick={() => (more = false)}>{session.account?.name}, {session.farm?.name}</a>
+			{#if session.grower}<a href="/farm" onclick={() => (more = false)}>{session.farm?.name}</a>{/if}
+			<a href="/account" onclick={() => (more = false)}>{session.account?.name}</a>
 			<button type="button" onclick={signOut}>Leave</button>
 		</div>
 	{/if}
@@ -194,6 +196,11 @@
 		font-size: var(--text-xs);
 		line-height: 1.7;
 		color: var(--soft);
+	}
+	/* Far enough from the name below it to be hit. */
+	.of {
+		display: inline-block;
+		margin-bottom: 0.25rem;
 	}
 	.kept,
 	main {

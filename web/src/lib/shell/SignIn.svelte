@@ -5,8 +5,14 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 
+	interface Props {
+		/** Who was signed in until now, and has something open. */
+		again?: string;
+	}
+	let { again }: Props = $props();
 	const attempt = new Attempt();
-	let name = $state('');
+	// svelte-ignore state_referenced_locally
+	let name = $state(again ?? '');
 	let password = $state('');
 
 	function signIn(event: SubmitEvent) {
@@ -20,7 +26,13 @@
 <main class="mx-auto grid min-h-dvh max-w-sm content-center gap-5 p-6">
 	<div>
 		<h1>Theriseed</h1>
-		<p class="text-soft">Seed crops that stay true, lots you can trust.</p>
+		{#if again}
+			<p role="status">
+				You are signed out here. Sign in again: what you had open, and typed, is still there.
+			</p>
+		{:else}
+			<p class="text-soft">Seed crops that stay true, lots you can trust.</p>
+		{/if}
 	</div>
 	<form class="grid gap-4" onsubmit={signIn}>
 		<TextField label="Name" name="name" {attempt} bind:value={name} autocomplete="username" required />

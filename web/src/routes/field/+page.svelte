@@ -338,7 +338,7 @@
 			<UndoBar {undo} {attempt} after={again} />
 			{#if none && session.grower}
 				<p class="mb-3">
-					Draw the first plot, or <a class="quiet" href="/account/files">take a farm in from a file</a>.
+					Draw the first plot, or <a class="quiet" href="/farm/files">take a farm in from a file</a>.
 				</p>
 			{/if}
 			<div class="grid items-start gap-x-6 gap-y-6 lg:grid-cols-[minmax(0,1.75fr)_minmax(20rem,1fr)]">

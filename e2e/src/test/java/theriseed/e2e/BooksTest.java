@@ -106,7 +106,7 @@ class BooksTest {
     @Test
     void aListIsSavedChangedAndReadAgain(@TempDir Path folder) {
         String shop = "Shop " + UUID.randomUUID();
-        grower.at("/account/files");
+        grower.at("/farm/files");
         Download saved = grower.page.waitForDownload(
                 () -> grower.page.getByText("save customers").click());
         Path file = folder.resolve("customers.csv");
@@ -135,7 +135,7 @@ class BooksTest {
 
     @Test
     void theWholeFarmIsCarriedIntoAnEmptyOne(@TempDir Path folder) {
-        grower.at("/account/files");
+        grower.at("/farm/files");
         Download saved = grower.page.waitForDownload(
                 () -> grower.page.getByText("Save the whole farm").click());
         Path file = folder.resolve("farm.zip");
@@ -145,7 +145,7 @@ class BooksTest {
         assertThat(grower.alert()).containsText("records on this farm already");
         try (EmptyFarm empty = new EmptyFarm();
                 Person ann = Person.atDesk(empty.port()).signedIn("ann", "long enough to keep")) {
-            ann.at("/account/files");
+            ann.at("/farm/files");
             ann.page.getByLabel("Take a farm in").setInputFiles(file);
             ann.act("Take it in");
             ann.sees("Skerrow Farm is here");

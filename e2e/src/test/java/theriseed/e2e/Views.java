@@ -27,7 +27,11 @@ final class Views {
         for (String route : new String[] {
             "/",
             "/account",
-            "/account/files",
+            "/come-in",
+            "/farm",
+            "/farm/done",
+            "/farm/files",
+            "/farm/people",
             "/bench",
             "/desk",
             "/lot/new",

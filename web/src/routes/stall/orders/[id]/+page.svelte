@@ -228,7 +228,7 @@
 			{/if}
 			<p class="mt-3 max-w-prose text-sm text-soft">
 				The oldest lot that may be sold on the day it is wanted goes first. What is promised is kept from
-				everybody else. An invoice has the address, bank and taxes that <a class="quiet" href="/account"
+				everybody else. An invoice has the address, bank and taxes that <a class="quiet" href="/farm"
 					>the farm has said</a
 				>.
 			</p>

@@ -37,8 +37,9 @@ public class Accounts implements UserDetailsService {
     @Override
     @ReadsOnly
     public UserDetails loadUserByUsername(String name) {
-        Account account =
-                accounts.findByFoldedName(Names.folded(name)).orElseThrow(() -> new UsernameNotFoundException(name));
+        Account account = accounts.findByFoldedName(Names.folded(name))
+                .filter(Account::mayEnter)
+                .orElseThrow(() -> new UsernameNotFoundException(name));
         return User.withUsername(account.name())
                 .password(account.passwordHash())
                 .roles(account.role().name())
@@ -52,7 +53,7 @@ public class Accounts implements UserDetailsService {
 
     @ReadsOnly
     public AccountView get(String name) {
-        return accounts.findByFoldedName(Names.folded(name)).map(Account::view).orElseThrow(NotFound.of("account"));
+        return called(name).view();
     }
 
     /** Whoever is signed in, if anybody is. */
@@ -64,43 +65,70 @@ public class Accounts implements UserDetailsService {
                 : Optional.of(get(who.getName()));
     }
 
-    @ReadsOnly
-    public List<AccountView> all() {
-        return accounts.findAll().stream().map(Account::view).toList();
-    }
-
     /** The first grower, made while nobody can sign in yet. */
     @Transactional
     public AccountView makeFirst(String name, String password) {
         if (!none()) {
             throw new Refused("name", name, "account.firstGrowerThere");
         }
-        return save(name, password, Role.GROWER);
+        return withPassword(add(name, Role.GROWER), password);
     }
 
+    /** Somebody who can sign in at once. */
     @GrowersWork
     @Transactional
     public AccountView make(String name, String password, Role role) {
-        return save(name, password, role);
+        return withPassword(add(name, role), password);
     }
 
     /** @param locale one of {@link Reader#LOCALES} */
     @Transactional
     public AccountView prefer(String name, Units units, Theme theme, String locale) {
-        if (!Reader.LOCALES.contains(locale)) {
-            throw new Refused("locale", locale, "account.locale", "locale", locale);
-        }
-        Account account = accounts.findByFoldedName(Names.folded(name)).orElseThrow(NotFound.of("account"));
-        account.prefer(units, theme, locale);
+        Account account = called(name);
+        account.prefer(units, theme, known(locale));
         return account.view();
     }
 
-    private AccountView save(String name, String password, Role role) {
+    /** Somebody who has no password yet. @param locale one of {@link Reader#LOCALES} */
+    @Transactional
+    Account add(String name, Role role, Units units, String locale) {
+        Account account = add(name, role);
+        account.prefer(units, Theme.DAYLIGHT, known(locale));
+        return account;
+    }
+
+    /** Another password for whoever is signed in. @throws Refused when the old one is another */
+    @Transactional
+    void change(String name, String old, String password, String farm) {
+        Account account = called(name);
+        if (!passwords.matches(old, account.passwordHash())) {
+            throw new Refused("old", "", "account.oldPassword");
+        }
+        Passwords.check(password, List.of(name, farm, "theriseed"));
+        account.choose(passwords.encode(password));
+    }
+
+    private Account add(String name, Role role) {
         Range.of(1, 60, "characters").check("name", name.strip().length());
         if (accounts.findByFoldedName(Names.folded(name)).isPresent()) {
             throw new Refused("name", name, "account.nameTaken", "called", name);
         }
-        return accounts.save(new Account(name.strip(), passwords.encode(password), role, stamps.now()))
-                .view();
+        return accounts.save(new Account(name.strip(), role, stamps.now()));
+    }
+
+    private AccountView withPassword(Account account, String password) {
+        account.choose(passwords.encode(password));
+        return account.view();
+    }
+
+    private Account called(String name) {
+        return accounts.findByFoldedName(Names.folded(name)).orElseThrow(NotFound.of("account"));
+    }
+
+    private static String known(String locale) {
+        if (!Reader.LOCALES.contains(locale)) {
+            throw new Refused("locale", locale, "account.locale", "locale", locale);
+        }
+        return locale;
     }
 }

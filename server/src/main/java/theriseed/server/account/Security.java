@@ -41,7 +41,7 @@ class Security {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/api/session")
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/first-run")
+                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/entry/**", "/api/first-run")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

@@ -6,28 +6,18 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
+import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.authentication.AuthenticationManager;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
-import org.springframework.security.core.AuthenticationException;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -42,40 +32,28 @@ import theriseed.server.words.Units;
 /** Signing in and out, and the first run of an empty farm. */
 @RestController
 class SessionController {
-    /** A hash is dear on purpose: one at a time for whoever comes, and one for devices that are known. */
-    private static final Semaphore HASH_OF_OTHERS = new Semaphore(1, true);
-
-    private static final Semaphore HASH_OF_KNOWN = new Semaphore(1, true);
-    private static final Duration LONGEST_AT_THE_DOOR = Duration.ofSeconds(20);
-
-    private final AuthenticationManager authentication;
-    private final SecurityContextRepository signedIn;
     private final Accounts accounts;
-    private final Doorkeeper doorkeeper;
-    private final Devices devices;
-    private final CsrfTokenRepository tokens;
+    private final Entrance entrance;
+    private final EntryLinks links;
+    private final Whereabouts whereabouts;
     private final FirstRun firstRun;
     private final Farms farms;
     private final FarmTime time;
     private final String version;
 
     SessionController(
-            AuthenticationManager authentication,
-            SecurityContextRepository signedIn,
             Accounts accounts,
-            Doorkeeper doorkeeper,
-            Devices devices,
-            CsrfTokenRepository tokens,
+            Entrance entrance,
+            EntryLinks links,
+            Whereabouts whereabouts,
             FirstRun firstRun,
             Farms farms,
             FarmTime time,
             @Value("${theriseed.version}") String version) {
-        this.authentication = authentication;
-        this.signedIn = signedIn;
         this.accounts = accounts;
-        this.doorkeeper = doorkeeper;
-        this.devices = devices;
-        this.tokens = tokens;
+        this.entrance = entrance;
+        this.links = links;
+        this.whereabouts = whereabouts;
         this.firstRun = firstRun;
         this.farms = farms;
         this.time = time;
@@ -98,6 +76,12 @@ class SessionController {
             @Maybe String version) {}
 
     record SignInRequest(@NotBlank String name, @NotBlank String password) {}
+
+    record PasswordRequest(@NotNull String old, @NotNull String password) {}
+
+    record EntryRequest(@NotNull UUID secret) {}
+
+    record ChosenPassword(@NotNull UUID secret, @NotNull String password) {}
 
     record PreferencesRequest(
             @NotNull Units units,
@@ -129,39 +113,10 @@ class SessionController {
     }
 
     @PostMapping("/api/session")
-    ResponseEntity<?> signIn(
-            @Valid @RequestBody SignInRequest request, HttpServletRequest http, HttpServletResponse response) {
-        Doorkeeper.Source source = Doorkeeper.Source.of(http.getRemoteAddr(), devices.known(http, request.name()));
-        Optional<Duration> wait = doorkeeper.comes(request.name(), source);
-        if (wait.isPresent()) {
-            return later(wait.get());
-        }
-        Semaphore hash = source.known() ? HASH_OF_KNOWN : HASH_OF_OTHERS;
-        try {
-            if (!hash.tryAcquire(LONGEST_AT_THE_DOOR.toSeconds(), TimeUnit.SECONDS)) {
-                return later(LONGEST_AT_THE_DOOR);
-            }
-        } catch (InterruptedException stopping) {
-            Thread.currentThread().interrupt();
-            return later(LONGEST_AT_THE_DOOR);
-        }
-        try {
-            enter(request.name(), request.password(), http, response);
-        } finally {
-            hash.release();
-        }
-        doorkeeper.entered(request.name(), source);
-        devices.remember(http, response, request.name());
-        return ResponseEntity.ok(session());
-    }
-
-    private static ResponseEntity<ProblemDetail> later(Duration wait) {
-        long seconds = wait.toSeconds() + 1;
-        String words = seconds < 90 ? seconds + " seconds" : (seconds + 59) / 60 + " minutes";
-        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-                .header(HttpHeaders.RETRY_AFTER, String.valueOf(seconds))
-                .body(ProblemDetail.forStatusAndDetail(
-                        HttpStatus.TOO_MANY_REQUESTS, "Too many tries. Wait " + words + ", then try again."));
+    Session signIn(@Valid @RequestBody SignInRequest request, HttpServletRequest http, HttpServletResponse response) {
+        entrance.tryPassword(
+                request.name(), http, () -> entrance.enter(request.name(), request.password(), http, response));
+        return session();
     }
 
     @DeleteMapping("/api/session")
@@ -188,28 +143,49 @@ class SessionController {
                 request.warmestMonth(),
                 request.name(),
                 request.password());
-        enter(request.name(), request.password(), http, response);
-        devices.remember(http, response, request.name());
+        entrance.enter(request.name(), request.password(), http, response);
         return session();
     }
 
-    @ExceptionHandler(AuthenticationException.class)
-    ProblemDetail notKnown(AuthenticationException refused) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNAUTHORIZED, "This name and password do not belong together.");
+    /** Another password; wherever else this person was signed in, they are no longer. */
+    @PutMapping("/api/session/password")
+    void password(@Valid @RequestBody PasswordRequest request, Authentication who, HttpServletRequest http) {
+        entrance.tryPassword(
+                who.getName(),
+                http,
+                () -> accounts.change(
+                        who.getName(),
+                        request.old(),
+                        request.password(),
+                        farms.get().name()));
+        whereabouts.leaveOthers(who.getName(), http);
     }
 
-    private void enter(String name, String password, HttpServletRequest http, HttpServletResponse response) {
-        Authentication who =
-                authentication.authenticate(UsernamePasswordAuthenticationToken.unauthenticated(name, password));
-        if (http.getSession(false) != null) {
-            http.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(who);
-        SecurityContextHolder.setContext(context);
-        signedIn.saveContext(context, http, response);
-        // What somebody may have planted in the browser before is worth nothing now.
-        tokens.saveToken(tokens.generateToken(http), http, response);
+    @GetMapping("/api/session/places")
+    List<Whereabouts.SignedInView> places(Authentication who, HttpServletRequest http) {
+        return whereabouts.of(who.getName(), http);
+    }
+
+    @DeleteMapping("/api/session/places/{id}")
+    void leave(@PathVariable String id, Authentication who) {
+        whereabouts.leave(who.getName(), id);
+    }
+
+    @DeleteMapping("/api/session/places")
+    void leaveOthers(Authentication who, HttpServletRequest http) {
+        whereabouts.leaveOthers(who.getName(), http);
+    }
+
+    /** Whom a link lets in; the secret is the end of it. */
+    @PostMapping("/api/session/entry")
+    EntryLinks.EntryView entry(@Valid @RequestBody EntryRequest request) {
+        return links.look(request.secret());
+    }
+
+    @PostMapping("/api/session/entry/password")
+    Session choose(@Valid @RequestBody ChosenPassword request, HttpServletRequest http, HttpServletResponse response) {
+        String name = links.choose(request.secret(), request.password());
+        entrance.enter(name, request.password(), http, response);
+        return session();
     }
 }

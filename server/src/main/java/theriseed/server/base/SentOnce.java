@@ -44,9 +44,9 @@ class SentOnce extends OncePerRequestFilter {
 
     private static final Pattern PICTURE = Pattern.compile("/api/photos/([0-9a-fA-F-]{36})");
 
-    /** What only asks, signs in or plays with an instrument makes no record. */
-    private static final Pattern MAKES_NO_RECORD =
-            Pattern.compile("/api/(session|first-run|instruments/.*|.*/(preview|plan|tried))");
+    /** What only asks, signs in or out, or plays with an instrument makes no record. */
+    private static final Pattern MAKES_NO_RECORD = Pattern.compile(
+            "/api/(session|session/(password|places.*|entry.*)|first-run|instruments/.*|.*/(preview|plan|tried))");
 
     private final EntityManager database;
     private final TransactionTemplate transaction;

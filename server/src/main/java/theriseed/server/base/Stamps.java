@@ -1,5 +1,6 @@
 package theriseed.server.base;
 
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
@@ -17,6 +18,8 @@ public class Stamps {
 
     public Stamp now() {
         Authentication signedIn = SecurityContextHolder.getContext().getAuthentication();
-        return new Stamp(time.stamp(), signedIn == null ? NOBODY : signedIn.getName());
+        return new Stamp(
+                time.stamp(),
+                signedIn == null || signedIn instanceof AnonymousAuthenticationToken ? NOBODY : signedIn.getName());
     }
 }

@@ -10,4 +10,6 @@ interface CalendarFeedRepository extends JpaRepository<CalendarFeed, UUID> {
     boolean existsByDigestAndRevokedFalse(byte[] digest);
 
     List<CalendarFeed> findByRevokedFalseOrderByRecordedAt();
+
+    List<CalendarFeed> findByRevokedFalseAndRecordedBy(String name);
 }

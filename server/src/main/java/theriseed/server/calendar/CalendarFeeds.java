@@ -2,8 +2,10 @@ package theriseed.server.calendar;
 
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.server.account.PersonEnded;
 import theriseed.server.base.Clash;
 import theriseed.server.base.Digest;
 import theriseed.server.base.GrowersWork;
@@ -53,6 +55,12 @@ public class CalendarFeeds {
         Clash.check(feed, version, feed.view());
         feed.revoke();
         feeds.saveAndFlush(feed);
+    }
+
+    /** Whoever is gone reads the farm's calendar no more. */
+    @EventListener
+    void personEnded(PersonEnded gone) {
+        feeds.findByRevokedFalseAndRecordedBy(gone.name()).forEach(CalendarFeed::revoke);
     }
 
     @ReadsOnly

@@ -32,6 +32,7 @@ final class FarmTables {
     private static final String PICTURE = "jpeg";
     private static final Set<String> STAY = Set.of(
             "account",
+            "entry_link",
             "door_try",
             "known_device",
             "kept_answer",

@@ -143,6 +143,8 @@ class SentOnceTest {
                 .containsExactlyInAnyOrder(
                         "/api/session",
                         "/api/first-run",
+                        "/api/session/entry",
+                        "/api/session/entry/password",
                         "/api/instruments/scale",
                         "/api/blends/preview",
                         "/api/lots/*/packing/plan",

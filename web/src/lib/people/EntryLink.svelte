@@ -1,0 +1,49 @@
+<script lang="ts">
+	import { session } from '$lib/api/session.svelte';
+	import Act from '$lib/form/Act.svelte';
+	import { fullDay, inZone } from '$lib/words/dates';
+	import QrCode from './QrCode.svelte';
+
+	interface Props {
+		/** Whose link it is. */
+		name: string;
+		secret: string;
+		until: string;
+		close: () => void;
+	}
+	let { name, secret, until, close }: Props = $props();
+	const address = $derived(`${location.origin}/come-in#${secret}`);
+	const here = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
+	let copied = $state(false);
+
+	async function copy() {
+		await navigator.clipboard.writeText(address);
+		copied = true;
+	}
+</script>
+
+<section class="grid gap-4 border-l-4 border-marigold bg-paper p-5 sm:grid-cols-[auto_minmax(0,1fr)]">
+	<QrCode text={address} label="The link as a QR code" />
+	<div class="grid content-start gap-3">
+		<h3 class="text-lg font-bold">{name}’s link</h3>
+		<p>
+			Let {name} point the phone’s camera at the code, or send the link. It is shown only now, lets in whoever has
+			it, once, and closes on {fullDay(inZone(until, session.farm?.timeZone ?? 'UTC'))}.
+		</p>
+		{#if here}
+			<p class="caution">
+				This address opens on this machine only. Open the farm under the name by which phones reach it, and
+				make another link there.
+			</p>
+		{/if}
+		<label class="grid gap-1">
+			<span class="text-sm font-semibold">The link</span>
+			<input class="input w-full" readonly value={address} onfocus={(e) => e.currentTarget.select()} />
+		</label>
+		<div class="flex flex-wrap items-center gap-3">
+			{#if navigator.clipboard}<Act onclick={copy}>Copy it</Act>{/if}
+			<Act onclick={close}>Done</Act>
+			<span role="status">{copied ? 'Copied.' : ''}</span>
+		</div>
+	</div>
+</section>

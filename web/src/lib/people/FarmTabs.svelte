@@ -1,0 +1,13 @@
+<script lang="ts">
+	import Tabs from '$lib/shell/Tabs.svelte';
+</script>
+
+<Tabs
+	of="farm"
+	tabs={[
+		{ name: 'The farm', path: '/farm' },
+		{ name: 'People', path: '/farm/people' },
+		{ name: 'Who did what', path: '/farm/done' },
+		{ name: 'Files', path: '/farm/files' }
+	]}
+/>

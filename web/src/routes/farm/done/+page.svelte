@@ -1,0 +1,109 @@
+<script lang="ts">
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
+	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
+	import FarmTabs from '$lib/people/FarmTabs.svelte';
+	import Loading from '$lib/shell/Loading.svelte';
+	import Page from '$lib/shell/Page.svelte';
+	import { longDay, shortDay } from '$lib/words/dates';
+	import { say } from '$lib/words/say';
+	import { many } from '$lib/words/words';
+
+	const day = $derived(page.url.searchParams.get('day') ?? session.today);
+	const by = $derived(page.url.searchParams.get('by') ?? '');
+	const at = $derived(Number(page.url.searchParams.get('page') ?? 0));
+	const found = $derived(
+		ask(GET('/api/done', { params: { query: { day, ...(by ? { by } : {}), page: at, size: 100 } } }))
+	);
+
+	const link = (query: { day?: string; by?: string; page?: number }) => {
+		const all = { day, by, page: 0, ...query };
+		return `/farm/done?day=${all.day}${all.by ? `&by=${encodeURIComponent(all.by)}` : ''}${all.page ? `&page=${all.page}` : ''}`;
+	};
+	const time = (line: Schemas['DoneLine']) => {
+		const [from, to] = [line.from.slice(0, 5), line.to.slice(0, 5)];
+		return from === to ? to : `${from} – ${to}`;
+	};
+</script>
+
+<Page title="The farm" says="who did what, and when">
+	<FarmTabs />
+	<Loading from={found} stays>
+		{#snippet children(done)}
+			<div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
+				<label class="flex items-center gap-2">
+					<span class="font-semibold">Day</span>
+					<input
+						type="date"
+						class="input w-44"
+						value={day}
+						max={session.today}
+						onchange={(event) => event.currentTarget.value && goto(link({ day: event.currentTarget.value }))}
+					/>
+				</label>
+				<nav class="flex gap-5" aria-label="Other days">
+					{#if done.earlier}<a class="quiet" href={link({ day: done.earlier })}
+							>earlier: {shortDay(done.earlier)}</a
+						>{/if}
+					{#if done.later}<a class="quiet" href={link({ day: done.later })}>later: {shortDay(done.later)}</a
+						>{/if}
+				</nav>
+				{#if done.people.length > 1 || by}
+					<nav class="flex flex-wrap gap-x-4" aria-label="Who">
+						{#each ['', ...done.people] as who (who)}
+							<a
+								class={['py-1', who === by ? 'font-bold' : 'text-soft hover:underline']}
+								aria-current={who === by ? 'true' : undefined}
+								href={link({ by: who })}>{who || 'everybody'}</a
+							>
+						{/each}
+					</nav>
+				{/if}
+			</div>
+			<h2 class="ruled">{longDay(done.day)}</h2>
+			{#if done.lines.total === 0}
+				<p class="py-3 text-soft">Nothing was written down on this day{by ? ` by ${by}` : ''}.</p>
+			{:else}
+				<table class="figures">
+					<thead class="max-sm:hidden">
+						<tr><th>When</th><th>Who</th><th>What</th><th>Of</th></tr>
+					</thead>
+					<tbody>
+						{#each done.lines.items as line, i (i)}
+							<tr class="max-sm:flex max-sm:flex-wrap max-sm:gap-x-3">
+								<td class="whitespace-nowrap tabular-nums">{time(line)}</td>
+								<td>{line.by}</td>
+								<td class="wrap-anywhere">
+									{#if line.corrected.length}
+										corrected: {say(`done.${line.kind}`, { count: 1 })}
+										<span class="beside block">{line.corrected.join(', ')}; {line.why}</span>
+									{:else}
+										{say(`done.${line.kind}`, { count: line.count })}
+									{/if}
+								</td>
+								<td class="wrap-anywhere">
+									{#if line.lot}
+										<a class="quiet font-mono" href="/lot/{line.lot}">{line.lot}</a>
+									{:else if line.plantingId}
+										<a class="quiet" href="/desk?season={line.season}&planting={line.plantingId}"
+											>{line.variety}, {line.season}</a
+										>
+									{:else}{line.named ?? ''}{/if}
+								</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				{#if done.lines.pages > 1}
+					<nav class="mt-3 flex gap-5" aria-label="Pages">
+						{#if at > 0}<a class="quiet" href={link({ page: at - 1 })}>later on this day</a>{/if}
+						{#if at < done.lines.pages - 1}<a class="quiet" href={link({ page: at + 1 })}
+								>{many(done.lines.total - 100 * (at + 1), 'line')} from earlier on this day</a
+							>{/if}
+					</nav>
+				{/if}
+			{/if}
+		{/snippet}
+	</Loading>
+</Page>

@@ -1,0 +1,20 @@
+<script lang="ts">
+	import FarmCopy from '$lib/files/FarmCopy.svelte';
+	import SheetFile from '$lib/files/SheetFile.svelte';
+	import FarmTabs from '$lib/people/FarmTabs.svelte';
+	import Page from '$lib/shell/Page.svelte';
+</script>
+
+<Page title="The farm" says="everything it knows, out and in">
+	<FarmTabs />
+	<div class="grid items-start gap-x-12 gap-y-8 lg:grid-cols-2">
+		<section>
+			<h2 class="ruled mb-3">Lists</h2>
+			<SheetFile />
+		</section>
+		<section>
+			<h2 class="ruled mb-3">The whole farm</h2>
+			<FarmCopy />
+		</section>
+	</div>
+</Page>
