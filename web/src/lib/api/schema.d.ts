@@ -109,7 +109,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_2"];
+        post: operations["preview_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -572,7 +572,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["farm"];
-        put?: never;
+        put: operations["change_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -622,6 +622,38 @@ export interface paths {
         get?: never;
         put: operations["labelLines"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farm/own-climate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ownClimate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/farm/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4353,6 +4385,10 @@ export interface components {
             amount: number;
             tax: components["schemas"]["Tax"];
         };
+        Amounts: {
+            is: string;
+            was: string;
+        };
         ArrivalRequest: {
             /** Format: date */
             cameOn: string;
@@ -5512,18 +5548,34 @@ export interface components {
             standing: components["schemas"]["Standing"][];
             variety: string;
         };
+        FarmChange: {
+            amounts?: components["schemas"]["Amounts"];
+            climate: components["schemas"]["ClimateNormals"];
+            /** Format: int32 */
+            judged: number;
+            /** Format: double */
+            movedKm: number;
+            plantings: components["schemas"]["PlantingChange"][];
+            sun: components["schemas"]["Sun"];
+            tooFar: string[];
+        };
         FarmView: {
             climate: components["schemas"]["ClimateNormals"];
+            /** @enum {string} */
+            climateFrom: "TYPED" | "OWN_DAYS";
             currency: string;
             demo: boolean;
             firstFrost?: string;
             labelLines: string;
             lastFrost?: string;
+            locale: string;
             name: string;
             spot: components["schemas"]["LonLat"];
             timeZone: string;
             /** Format: int32 */
             version: number;
+            /** @enum {string} */
+            weekBegins: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
         };
         Father: {
             /** Format: int32 */
@@ -5826,11 +5878,14 @@ export interface components {
             farm: string;
             /** Format: double */
             lat: number;
+            locale: string;
             /** Format: double */
             lon: number;
             name: string;
             password: string;
             timeZone: string;
+            /** @enum {string} */
+            units: "METRIC" | "US";
             /** Format: double */
             warmestMonth: number;
         };
@@ -6428,6 +6483,8 @@ export interface components {
             address: string;
             bank: string;
             closing: string;
+            /** Format: uuid */
+            logo?: string;
             /** Format: int32 */
             paymentDays: number;
             taxNumber: string;
@@ -6438,6 +6495,8 @@ export interface components {
             address: string;
             bank: string;
             closing: string;
+            /** Format: uuid */
+            logo?: string;
             /** Format: int32 */
             paymentDays: number;
             reason?: string;
@@ -6449,6 +6508,8 @@ export interface components {
         };
         LetterheadView: {
             facts: components["schemas"]["LetterheadFacts"];
+            /** Format: uuid */
+            id?: string;
             /** Format: int32 */
             version: number;
         };
@@ -7388,6 +7449,17 @@ export interface components {
             withdrawnBy?: string;
             withdrawnWhy?: string;
         };
+        OwnClimate: {
+            /** Format: double */
+            apart: number;
+            /** Format: int32 */
+            days: number;
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            normals: components["schemas"]["ClimateNormals"];
+        };
         OwnRange: {
             /** Format: double */
             high: number;
@@ -7847,6 +7919,26 @@ export interface components {
             /** Format: uuid */
             id: string;
             variety: string;
+        };
+        PlantingChange: {
+            crop: string;
+            /** Format: date */
+            first?: string;
+            /** Format: date */
+            firstWas?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date */
+            ripe?: string;
+            /** Format: date */
+            ripeWas?: string;
+            /** Format: int32 */
+            season: number;
+            variety: string;
+            /** @enum {string} */
+            verdict?: "CLEAR" | "TIGHT" | "CROSSES";
+            /** @enum {string} */
+            verdictWas?: "CLEAR" | "TIGHT" | "CROSSES";
         };
         PlantingPage: {
             corrections: components["schemas"]["CorrectionView"][];
@@ -8909,6 +9001,30 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        SettingsRequest: {
+            carryGround: boolean;
+            /** @enum {string} */
+            climateFrom: "TYPED" | "OWN_DAYS";
+            /** Format: double */
+            coldestMonth?: number;
+            currency: string;
+            farm: string;
+            firstFrost?: string;
+            lastFrost?: string;
+            /** Format: double */
+            lat: number;
+            locale: string;
+            /** Format: double */
+            lon: number;
+            reason: string;
+            timeZone: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: double */
+            warmestMonth?: number;
+            /** @enum {string} */
+            weekBegins: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+        };
         Share: {
             /** Format: double */
             living: number;
@@ -9487,6 +9603,15 @@ export interface components {
             shortOfPlants: number;
             /** Format: int32 */
             tight: number;
+        };
+        Sun: {
+            /** Format: double */
+            longest: number;
+            /** Format: time-local */
+            noon: string;
+            noonUnlikely: boolean;
+            /** Format: double */
+            shortest: number;
         };
         TakeBackRequest: {
             reason: string;
@@ -10724,7 +10849,7 @@ export interface operations {
             };
         };
     };
-    preview_2: {
+    preview_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -11539,6 +11664,30 @@ export interface operations {
             };
         };
     };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -11603,6 +11752,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FarmView"];
+                };
+            };
+        };
+    };
+    ownClimate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnClimate"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettingsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FarmChange"];
                 };
             };
         };

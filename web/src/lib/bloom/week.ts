@@ -6,7 +6,8 @@ interface Window {
 }
 
 const DAY = 86_400_000;
-const WEEKS = 52;
+/** The first may begin before the season does. */
+const WEEKS = 53;
 
 /**
  * How strongly a window blooms in the middle of a week of a season, 0 to 1.
@@ -33,8 +34,15 @@ export function counts(windows: (Window | undefined)[], begins: string): number[
 	);
 }
 
+/** The day on which the week of another begins, on the weekday a farm begins its weeks with: 0 is Sunday. */
+export function weekBegins(day: string, weekday: number): string {
+	const at = new Date(`${day}T00:00:00Z`);
+	at.setUTCDate(at.getUTCDate() - ((at.getUTCDay() - weekday + 7) % 7));
+	return at.toISOString().slice(0, 10);
+}
+
 /** The week of a day in a season; of midsummer when the day lies in another. */
 export function weekOf(day: string, begins: string): number {
 	const days = (Date.parse(day) - Date.parse(begins)) / DAY;
-	return days < 0 || days > 365 ? 27 : Math.min(WEEKS - 1, Math.floor(days / 7));
+	return days < 0 || days >= 7 * WEEKS ? 27 : Math.floor(days / 7);
 }

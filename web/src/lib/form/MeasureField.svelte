@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { MEASURES, numberTyped, written } from '$lib/units/units';
+	import { MEASURES, numberTyped, written, type Units } from '$lib/units/units';
 	import type { Attempt } from './attempt.svelte';
 	import TextField from './TextField.svelte';
 
@@ -13,11 +13,14 @@
 		/** In SI, as its reader would type it; what is typed, while that is no number. */
 		value: string;
 		hint?: string;
+		required?: boolean;
+		/** Other than the reader's. */
+		units?: Units;
 	}
 	/** A length, ground or warmth, typed in the reader's units. */
-	let { label, name, attempt, kind, value = $bindable(), hint }: Props = $props();
+	let { label, name, attempt, kind, value = $bindable(), hint, required, units }: Props = $props();
 
-	const measure = untrack(() => MEASURES[kind][session.units]);
+	const measure = untrack(() => MEASURES[kind][units ?? session.units]);
 	const shown = (si: string) =>
 		si.trim() === '' ? '' : written(Number(measure.shown(numberTyped(si)).toPrecision(6)));
 	const inSi = (text: string) => {
@@ -41,4 +44,5 @@
 	inputmode="decimal"
 	unit={measure.unit}
 	{hint}
+	{required}
 />

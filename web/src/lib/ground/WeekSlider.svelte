@@ -2,7 +2,7 @@
 	import { dayAfter, dayMonth } from '$lib/words/dates';
 
 	interface Props {
-		/** First day of the season's year. */
+		/** First day of the season's first week. */
 		begins: string;
 		/** Number of plantings and neighbours in bloom in each week of the season. */
 		counts: number[];
@@ -11,12 +11,12 @@
 	/** A slider through the weeks of a season, over how much is in bloom in each. */
 	let { begins, counts, week = $bindable() }: Props = $props();
 	const most = $derived(Math.max(1, ...counts));
-	const monday = $derived(dayAfter(begins, 7 * week));
+	const first = $derived(dayAfter(begins, 7 * week));
 </script>
 
 <div class="mt-3">
 	<label for="week" class="flex flex-wrap items-baseline justify-between gap-x-4 font-semibold">
-		<span>Week of {dayMonth(monday)}</span>
+		<span>Week of {dayMonth(first)}</span>
 		<span class="text-sm font-normal text-soft">{counts[week] ?? 0} in bloom</span>
 	</label>
 	<svg
@@ -43,7 +43,7 @@
 		min="0"
 		max={counts.length - 1}
 		bind:value={week}
-		aria-valuetext="week of {dayMonth(monday)}, {counts[week] ?? 0} in bloom"
+		aria-valuetext="week of {dayMonth(first)}, {counts[week] ?? 0} in bloom"
 	/>
 </div>
 

@@ -4,13 +4,17 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import { sendPicture } from '$lib/api/picture';
+	import { eachSmall } from '$lib/walk/picture';
 	import { countIn } from '$lib/form/typed';
 
 	interface Props {
 		there: Schemas['LetterheadView'];
+		/** It is kept. */
+		changed: () => void;
 	}
 	/** What stands at the head and the foot of the papers a farm sends. */
-	let { there }: Props = $props();
+	let { there, changed }: Props = $props();
 	const attempt = new Attempt();
 	// svelte-ignore state_referenced_locally
 	let version = $state(there.version);
@@ -19,7 +23,17 @@
 	// svelte-ignore state_referenced_locally
 	let days = $state(String(there.facts.paymentDays));
 	let kept = $state(false);
+	let noLogo = $state('');
 
+	async function chooseLogo(files: FileList | null) {
+		noLogo = '';
+		noLogo = await eachSmall(files, ({ id, file }) =>
+			attempt.run(async () => {
+				await sendPicture(id, there.id!, file);
+				facts.logo = id;
+			})
+		);
+	}
 	function keep() {
 		kept = false;
 		void attempt.run(async () => {
@@ -35,6 +49,7 @@
 			);
 			version = said.version;
 			kept = true;
+			changed();
 		});
 	}
 	const LABELS = {
@@ -43,7 +58,9 @@
 		bank: 'Where to pay to',
 		paymentDays: 'Days to pay',
 		taxes: 'Taxes',
-		closing: 'At the foot'
+		closing: 'At the foot',
+		logo: 'The logo',
+		photo: 'The logo'
 	};
 </script>
 
@@ -62,7 +79,27 @@
 		keep();
 	}}
 >
-	<h2 class="ruled">On invoices and delivery notes</h2>
+	<h2 class="ruled">On papers that go to customers</h2>
+	{#if there.id}
+		<div class="flex flex-wrap items-end gap-3">
+			{#if facts.logo}
+				<img src="/api/photos/{facts.logo}" alt="The logo" class="h-16 border border-line bg-white" />
+			{/if}
+			<label class="btn btn-secondary">
+				{facts.logo ? 'Another logo' : 'Choose a logo'}
+				<input
+					type="file"
+					accept="image/*"
+					class="sr-only"
+					onchange={(event) => chooseLogo(event.currentTarget.files)}
+				/>
+			</label>
+			{#if facts.logo}<Act onclick={() => (facts.logo = undefined)}>No logo</Act>{/if}
+		</div>
+		{#if noLogo}<p class="caution font-semibold" role="alert">{noLogo}</p>{/if}
+	{:else}
+		<p class="text-sm text-soft">A logo is chosen once the rest of the letterhead is kept.</p>
+	{/if}
 	{@render lines('address', 3, 'under the name of the farm')}
 	<TextField label={LABELS.taxNumber} name="taxNumber" {attempt} bind:value={facts.taxNumber} />
 	{@render lines('bank', 3, 'the account, as your customers need it')}
@@ -84,7 +121,7 @@
 	</p>
 	<Trouble {attempt} labels={LABELS} />
 	<div class="flex items-center gap-3">
-		<Act main type="submit" disabled={attempt.busy}>Keep the letterhead</Act>
+		<Act type="submit" disabled={attempt.busy}>Keep the letterhead</Act>
 		<span aria-live="polite">{kept ? 'Kept. Invoices that were sent stay as they are.' : ''}</span>
 	</div>
 </form>

@@ -22,7 +22,7 @@
 	let name = $state('');
 	let role = $state<Role>('HAND');
 	let units = $state<Schemas['AccountView']['units']>(session.units);
-	let locale = $state(session.account?.locale ?? 'en-GB');
+	let locale = $state(session.farm?.locale ?? 'en-GB');
 
 	function invite(event: SubmitEvent) {
 		event.preventDefault();

@@ -1,11 +1,20 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { session } from '$lib/api/session.svelte';
+	import ClimateFields from '$lib/farm/ClimateFields.svelte';
+	import CurrencyField from '$lib/farm/CurrencyField.svelte';
+	import PlaceFields from '$lib/farm/PlaceFields.svelte';
+	import { currencyOf, localeOf, zoneOf } from '$lib/farm/place';
+	import ZoneField from '$lib/farm/ZoneField.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
+	import { UNITS } from '$lib/people/words';
+	import type { Units } from '$lib/units/units';
+	import { COUNTRIES } from '$lib/words/say';
 
 	const attempt = new Attempt();
 	let farm = $state('');
@@ -15,6 +24,9 @@
 	let warmestMonth = $state('');
 	let timeZone = $state(Intl.DateTimeFormat().resolvedOptions().timeZone);
 	let currency = $state('EUR');
+	let locale = $state(localeOf(navigator.languages, Object.keys(COUNTRIES)));
+	// svelte-ignore state_referenced_locally
+	let units = $state<Units>(locale === 'en-US' ? 'US' : 'METRIC');
 	let name = $state('');
 	let password = $state('');
 
@@ -26,6 +38,8 @@
 		warmestMonth: 'Warmest month',
 		timeZone: 'Time zone',
 		currency: 'Currency',
+		units: 'Units',
+		locale: 'Numbers and dates',
 		name: 'Your name',
 		password: 'Password'
 	};
@@ -33,6 +47,8 @@
 	function begin(event: SubmitEvent) {
 		event.preventDefault();
 		void attempt.run(async () => {
+			timeZone = zoneOf(timeZone);
+			currency = currencyOf(currency);
 			await session.begin({
 				farm,
 				lat: numberIn('lat', lat),
@@ -40,7 +56,9 @@
 				coldestMonth: numberIn('coldestMonth', coldestMonth),
 				warmestMonth: numberIn('warmestMonth', warmestMonth),
 				timeZone,
-				currency: currency.toUpperCase(),
+				currency,
+				units,
+				locale,
 				name,
 				password
 			});
@@ -55,60 +73,50 @@
 	<h1>Your farm</h1>
 	<p class="mt-1 text-soft">
 		Theriseed needs to know where it lies and how warm it usually is: bloom and isolation are computed from
-		that.
+		that. All of it can be corrected later.
 	</p>
-	<form class="mt-6 grid gap-x-6 gap-y-4 sm:grid-cols-2" onsubmit={begin}>
-		<div class="sm:col-span-2">
-			<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required />
+	<form class="mt-6 grid gap-4" onsubmit={begin} novalidate>
+		<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required maxlength={80} />
+		<PlaceFields {attempt} bind:lat bind:lon labels={LABELS} />
+		<div class="grid gap-4 sm:grid-cols-2">
+			<ZoneField label={LABELS.timeZone} {attempt} bind:value={timeZone} />
+			<CurrencyField label={LABELS.currency} {attempt} bind:value={currency} />
+			<ChoiceField label={LABELS.units} name="units" {attempt} bind:value={units} choices={[...UNITS]} />
+			<ChoiceField
+				label={LABELS.locale}
+				name="locale"
+				{attempt}
+				bind:value={locale}
+				choices={Object.entries(COUNTRIES).map(([value, label]) => ({ value, label: `English, ${label}` }))}
+			/>
 		</div>
-		<TextField
-			label={LABELS.lat}
-			name="lat"
-			{attempt}
-			bind:value={lat}
-			unit="° north"
-			hint="south is below 0"
-		/>
-		<TextField
-			label={LABELS.lon}
-			name="lon"
-			{attempt}
-			bind:value={lon}
-			unit="° east"
-			hint="west is below 0"
-		/>
-		<TextField
-			label={LABELS.coldestMonth}
-			name="coldestMonth"
-			{attempt}
-			bind:value={coldestMonth}
-			unit="°C"
-			hint="usual mean, day and night"
-		/>
-		<TextField
-			label={LABELS.warmestMonth}
-			name="warmestMonth"
-			{attempt}
-			bind:value={warmestMonth}
-			unit="°C"
-			hint="usual mean, day and night"
-		/>
-		<TextField label={LABELS.timeZone} name="timeZone" {attempt} bind:value={timeZone} />
-		<TextField label={LABELS.currency} name="currency" {attempt} bind:value={currency} maxlength={3} />
-		<h2 class="ruled mt-3 sm:col-span-2">The first grower</h2>
-		<TextField label={LABELS.name} name="name" {attempt} bind:value={name} autocomplete="username" />
-		<TextField
-			label={LABELS.password}
-			name="password"
-			type="password"
-			{attempt}
-			bind:value={password}
-			autocomplete="new-password"
-			hint="at least 10 characters"
-		/>
-		<div class="grid gap-4 sm:col-span-2">
-			<Trouble {attempt} labels={LABELS} />
-			<div><Act main type="submit" disabled={attempt.busy}>Make the farm</Act></div>
+		{#key units}
+			<ClimateFields {attempt} bind:coldestMonth bind:warmestMonth labels={LABELS} {units} />
+		{/key}
+		<h2 class="ruled mt-3">The first grower</h2>
+		<div class="grid gap-4 sm:grid-cols-2">
+			<TextField
+				label={LABELS.name}
+				name="name"
+				{attempt}
+				bind:value={name}
+				autocomplete="username"
+				required
+				maxlength={60}
+				hint="as it will stand beside what you record"
+			/>
+			<TextField
+				label={LABELS.password}
+				name="password"
+				type="password"
+				{attempt}
+				bind:value={password}
+				autocomplete="new-password"
+				required
+				hint="at least 10 characters; several words are good"
+			/>
 		</div>
+		<Trouble {attempt} labels={LABELS} />
+		<div><Act main type="submit" disabled={attempt.busy}>Make the farm</Act></div>
 	</form>
 </main>

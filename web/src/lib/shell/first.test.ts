@@ -25,6 +25,8 @@ describe('a new farm', () => {
 		await type('Name of the farm', 'Low Brae');
 		await type('Latitude', '-41,5');
 		await type('Longitude', '146.5');
+		await fireEvent.change(screen.getByLabelText('Units'), { target: { value: 'METRIC' } });
+		await fireEvent.change(screen.getByLabelText('Numbers and dates'), { target: { value: 'en-GB' } });
 		await type('Coldest month', '6');
 		await type('Warmest month', '17,5');
 		await type('Time zone', 'Australia/Hobart');
@@ -47,6 +49,8 @@ describe('a new farm', () => {
 			warmestMonth: 17.5,
 			timeZone: 'Australia/Hobart',
 			currency: 'AUD',
+			units: 'METRIC',
+			locale: 'en-GB',
 			name: 'maker',
 			password: 'long enough'
 		});

@@ -39,7 +39,13 @@ async function small(file: File): Promise<Picture> {
 	const canvas = document.createElement('canvas');
 	canvas.width = Math.round(drawn.width * scale);
 	canvas.height = Math.round(drawn.height * scale);
-	canvas.getContext('2d')?.drawImage(drawn, 0, 0, canvas.width, canvas.height);
+	const paint = canvas.getContext('2d');
+	if (paint) {
+		// What is seen through a picture is paper.
+		paint.fillStyle = '#fff';
+		paint.fillRect(0, 0, canvas.width, canvas.height);
+		paint.drawImage(drawn, 0, 0, canvas.width, canvas.height);
+	}
 	const made = await new Promise<Blob | null>((take) => canvas.toBlob(take, 'image/jpeg', 0.85));
 	if (!made) throw new NoPicture('This picture could not be made smaller.');
 	return { id: newId(), file: made };

@@ -30,7 +30,7 @@
 	import { ofRipens, ofVerdict } from '$lib/mark/mark';
 	import PlantingOnMap from '$lib/season/PlantingOnMap.svelte';
 	import { asRequest } from '$lib/season/request';
-	import { seasonBegins, seasonName } from '$lib/season/year';
+	import { seasonName, weeksFrom } from '$lib/season/year';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, tenth } from '$lib/units/units';
@@ -65,7 +65,7 @@
 	let sketch = $state<Metres[]>([]);
 	let rough = $state.raw<Metres[]>([]);
 	// svelte-ignore state_referenced_locally
-	let week = $state(weekOf(session.today, seasonBegins(season)));
+	let week = $state(weekOf(session.today, weeksFrom(season)));
 	let places = $state.raw<Place[]>([]);
 	let at = $state.raw<Place>();
 	let nowhere = $state('');
@@ -115,7 +115,7 @@
 				name: planting.variety.name,
 				parts: parts.get(planting.id ?? '') ?? NO_GROUND,
 				state: stateOf(shown),
-				bloom: bloomIn(shown.bloom, seasonBegins(season), week),
+				bloom: bloomIn(shown.bloom, weeksFrom(season), week),
 				loose: session.grower
 			};
 		});
@@ -130,7 +130,7 @@
 		return Object.fromEntries(
 			ground.neighbours.map(({ neighbour }) => [
 				neighbour.id,
-				bloomIn(windowOf(neighbour), seasonBegins(season), week)
+				bloomIn(windowOf(neighbour), weeksFrom(season), week)
 			])
 		);
 	}
@@ -376,14 +376,14 @@
 					/>
 					{#if !drawing}
 						<WeekSlider
-							begins={seasonBegins(season)}
+							begins={weeksFrom(season)}
 							bind:week
 							counts={counts(
 								[
 									...view.plantings.map((one) => one.bloom),
 									...ground.neighbours.map(({ neighbour }) => windowOf(neighbour))
 								],
-								seasonBegins(season)
+								weeksFrom(season)
 							)}
 						/>
 					{/if}

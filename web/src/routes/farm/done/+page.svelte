@@ -3,7 +3,7 @@
 	import { page } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import FarmTabs from '$lib/people/FarmTabs.svelte';
+	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { longDay, shortDay } from '$lib/words/dates';

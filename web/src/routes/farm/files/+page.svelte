@@ -1,7 +1,7 @@
 <script lang="ts">
 	import FarmCopy from '$lib/files/FarmCopy.svelte';
 	import SheetFile from '$lib/files/SheetFile.svelte';
-	import FarmTabs from '$lib/people/FarmTabs.svelte';
+	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import Page from '$lib/shell/Page.svelte';
 </script>
 

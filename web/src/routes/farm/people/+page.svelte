@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import EntryLink from '$lib/people/EntryLink.svelte';
-	import FarmTabs from '$lib/people/FarmTabs.svelte';
+	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import Invite from '$lib/people/Invite.svelte';
 	import Person from '$lib/people/Person.svelte';
 	import Loading from '$lib/shell/Loading.svelte';

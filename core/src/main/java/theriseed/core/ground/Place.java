@@ -192,6 +192,15 @@ public record Place(List<LonLat> corners) {
         return new Place(spots);
     }
 
+    /** The same shape, as many metres east and north of another origin. */
+    public Place carried(LocalPlane from, LocalPlane to) {
+        return new Place(corners.stream()
+                .map(corner -> to.spot(from.east(corner), from.north(corner)))
+                // Corners a hair apart may fall together where degrees are longer.
+                .distinct()
+                .toList());
+    }
+
     private static double bearing(double[] ring) {
         return Math.atan2(ring[3] - ring[1], ring[2] - ring[0]);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -88,5 +89,19 @@ class PlaceTest {
                 .hasMessage("corners[1].east: 60000 is outside the valid range [-5000, 5000] m");
         Place far = Place.spot(new LonLat(40, 12));
         assertThatThrownBy(() -> far.checkNear("coordinates", FARM)).hasMessageContaining("coordinates[0] east");
+    }
+
+    @Test
+    void aFarmThatLiesElsewhereKeepsItsMetresAndCornersAHairApartAreOne() {
+        LocalPlane here = LocalPlane.at(new LonLat(-24.3, 54.6));
+        LocalPlane there = LocalPlane.at(new LonLat(90, 45));
+        Place plot = Place.rectangle(here, 300, -200, 40, 20, 15);
+        List<LonLat> corners = new ArrayList<>(plot.corners());
+        LonLat first = corners.get(0);
+        corners.add(new LonLat(first.lon(), Math.nextUp(first.lat())));
+        Place carried = new Place(corners).carried(here, there);
+        assertThat(carried.squareMetres()).isCloseTo(800, within(0.05));
+        assertThat(carried.corners()).hasSize(4);
+        assertThat(there.metres(carried.corners().get(2)).x).isCloseTo(here.metres(corners.get(2)).x, within(1e-6));
     }
 }

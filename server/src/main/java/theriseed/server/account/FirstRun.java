@@ -1,10 +1,12 @@
 package theriseed.server.account;
 
 import java.util.List;
+import java.util.Locale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.ground.LonLat;
 import theriseed.server.farm.Farms;
+import theriseed.server.words.Units;
 
 /** Makes an empty farm and its first grower, both or neither. */
 @Service
@@ -25,10 +27,13 @@ class FirstRun {
             String currency,
             double coldestMonth,
             double warmestMonth,
+            Units units,
+            String locale,
             String name,
             String password) {
         Passwords.check(password, List.of(name, farm, "theriseed"));
         accounts.makeFirst(name, password);
-        farms.make(farm, spot, timeZone, currency, coldestMonth, warmestMonth, null);
+        accounts.prefer(name, units, Theme.DAYLIGHT, locale);
+        farms.make(farm, spot, timeZone, currency, coldestMonth, warmestMonth, Locale.forLanguageTag(locale), null);
     }
 }

@@ -96,6 +96,8 @@ class SessionController {
             @NotBlank String currency,
             @NotNull Double coldestMonth,
             @NotNull Double warmestMonth,
+            @NotNull Units units,
+            @NotNull String locale,
             @NotBlank @Size(max = 60) String name,
             @NotNull String password) {}
 
@@ -141,6 +143,8 @@ class SessionController {
                 request.currency(),
                 request.coldestMonth(),
                 request.warmestMonth(),
+                request.units(),
+                request.locale(),
                 request.name(),
                 request.password());
         entrance.enter(request.name(), request.password(), http, response);

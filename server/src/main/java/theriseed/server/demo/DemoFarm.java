@@ -1,6 +1,7 @@
 package theriseed.server.demo;
 
 import java.time.Instant;
+import java.util.Locale;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -83,7 +84,7 @@ class DemoFarm implements SmartLifecycle {
     }
 
     private void make() {
-        farms.make("Skerrow Farm", new LonLat(-24.3, 54.6), "Atlantic/Azores", "EUR", 6, 17.5, clock);
+        farms.make("Skerrow Farm", new LonLat(-24.3, 54.6), "Atlantic/Azores", "EUR", 6, 17.5, Locale.UK, clock);
         accounts.makeFirst("grower", "skerrow-grower");
         SecurityContextHolder.getContext()
                 .setAuthentication(UsernamePasswordAuthenticationToken.authenticated(

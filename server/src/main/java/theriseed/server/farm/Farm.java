@@ -1,10 +1,15 @@
 package theriseed.server.farm;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.MonthDay;
 import java.time.ZoneId;
+import java.time.temporal.WeekFields;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
@@ -29,9 +34,25 @@ class Farm extends Recorded {
     private boolean demo;
     private Instant clock;
 
+    @Enumerated(EnumType.STRING)
+    private ClimateFrom climateFrom = ClimateFrom.TYPED;
+
+    @Enumerated(EnumType.STRING)
+    private DayOfWeek weekBegins;
+
+    private String locale;
+
     protected Farm() {}
 
-    Farm(String name, LonLat spot, ZoneId zone, String currency, ClimateNormals climate, Instant clock, Stamp stamp) {
+    Farm(
+            String name,
+            LonLat spot,
+            ZoneId zone,
+            String currency,
+            ClimateNormals climate,
+            Locale locale,
+            Instant clock,
+            Stamp stamp) {
         super(stamp);
         this.name = name;
         this.lon = spot.lon();
@@ -42,13 +63,48 @@ class Farm extends Recorded {
         this.climateAmplitude = climate.amplitude();
         this.climateColdestDay = climate.coldestDay();
         this.climateHalf = climate.half();
+        this.locale = locale.toLanguageTag();
+        this.weekBegins = WeekFields.of(locale).getFirstDayOfWeek();
         this.demo = clock != null;
         this.clock = clock;
     }
 
+    void change(FarmFacts facts) {
+        name = facts.name().strip();
+        lon = facts.spot().lon();
+        lat = facts.spot().lat();
+        timeZone = facts.timeZone();
+        currency = facts.currency();
+        climateMean = facts.climate().mean();
+        climateAmplitude = facts.climate().amplitude();
+        climateColdestDay = facts.climate().coldestDay();
+        climateHalf = facts.climate().half();
+        climateFrom = facts.climateFrom();
+        weekBegins = facts.weekBegins();
+        locale = facts.locale();
+        frosts(facts.lastFrost(), facts.firstFrost());
+    }
+
+    Map<String, Object> correctable() {
+        Map<String, Object> facts = frosts();
+        facts.put("name", name);
+        facts.put("lat", lat);
+        facts.put("lon", lon);
+        facts.put("timeZone", timeZone);
+        facts.put("currency", currency);
+        facts.put("climate.mean", climateMean);
+        facts.put("climate.amplitude", climateAmplitude);
+        facts.put("climate.coldestDay", climateColdestDay);
+        facts.put("climate.half", climateHalf);
+        facts.put("climateFrom", climateFrom);
+        facts.put("weekBegins", weekBegins);
+        facts.put("locale", locale);
+        return facts;
+    }
+
     void frosts(MonthDay last, MonthDay first) {
-        this.lastFrost = last.toString();
-        this.firstFrost = first.toString();
+        this.lastFrost = last == null ? null : last.toString();
+        this.firstFrost = first == null ? null : first.toString();
     }
 
     Map<String, Object> frosts() {
@@ -81,6 +137,9 @@ class Farm extends Recorded {
                 lastFrost == null ? null : MonthDay.parse(lastFrost),
                 firstFrost == null ? null : MonthDay.parse(firstFrost),
                 labelLines,
+                climateFrom,
+                weekBegins,
+                locale,
                 demo);
     }
 }

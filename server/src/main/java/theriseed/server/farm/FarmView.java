@@ -1,5 +1,6 @@
 package theriseed.server.farm;
 
+import java.time.DayOfWeek;
 import java.time.MonthDay;
 import java.util.Optional;
 import theriseed.core.bloom.ClimateNormals;
@@ -13,6 +14,7 @@ import theriseed.server.base.Maybe;
  * @param lastFrost usual day of the last frost of spring; absent when the grower has not said
  * @param firstFrost usual day of the first of autumn
  * @param labelLines what the local law asks to stand on every packet, a line each
+ * @param locale English as it is written in some country: how newcomers read until they say otherwise
  */
 public record FarmView(
         int version,
@@ -24,7 +26,16 @@ public record FarmView(
         @Maybe MonthDay lastFrost,
         @Maybe MonthDay firstFrost,
         String labelLines,
+        ClimateFrom climateFrom,
+        DayOfWeek weekBegins,
+        String locale,
         boolean demo) {
+    /** What a grower may say otherwise. */
+    public FarmFacts facts() {
+        return new FarmFacts(
+                name, spot, timeZone, currency, climate, climateFrom, lastFrost, firstFrost, weekBegins, locale);
+    }
+
     /** Its usual days of frost, where the grower has said. */
     public Optional<Frosts> frosts() {
         return Optional.ofNullable(lastFrost).map(last -> new Frosts(last, firstFrost));

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.MonthDay;
 import java.time.ZoneId;
 import java.util.Currency;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -20,6 +21,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.words.Reader;
 
 /** Knows the farm, and makes it once. */
 @Service
@@ -67,6 +69,7 @@ public class Farms {
      * Makes the farm of this database.
      *
      * @param coldestMonth usual mean of the coldest month, C; {@code warmestMonth} of the warmest
+     * @param locale how its people read, and on which day a week begins
      * @param clock where the demo's clock stands, or null for a real farm
      */
     @Transactional
@@ -77,20 +80,59 @@ public class Farms {
             String currency,
             double coldestMonth,
             double warmestMonth,
+            Locale locale,
             Instant clock) {
         if (farms.findFirstBy().isPresent()) {
             throw new Refused("name", name, "farm.there");
         }
         LonLat checked = LonLat.of(spot.lon(), spot.lat());
+        ClimateNormals climate = climate(checked, coldestMonth, warmestMonth);
+        return farms.save(new Farm(
+                        name, checked, zone(timeZone), currency(currency), climate, locale, clock, stamps.now()))
+                .view();
+    }
+
+    /**
+     * The usual year of a spot from the means of two months, &deg;C: coldest in late January or late July, by its
+     * hemisphere, and 4 &deg;C to either side of a day's mean.
+     */
+    public static ClimateNormals climate(LonLat spot, double coldestMonth, double warmestMonth) {
         MONTH.check("coldestMonth", coldestMonth);
         Range.of(coldestMonth, 45, "C").check("warmestMonth", warmestMonth);
-        ClimateNormals climate = new ClimateNormals(
+        return new ClimateNormals(
                 (coldestMonth + warmestMonth) / 2,
                 (warmestMonth - coldestMonth) / 2,
-                checked.lat() >= 0 ? COLDEST_DAY_NORTH : COLDEST_DAY_SOUTH,
+                spot.lat() >= 0 ? COLDEST_DAY_NORTH : COLDEST_DAY_SOUTH,
                 USUAL_HALF_SWING);
-        return farms.save(new Farm(name, checked, zone(timeZone), currency(currency), climate, clock, stamps.now()))
-                .view();
+    }
+
+    /** Says otherwise what the farm is and where it lies. */
+    @GrowersWork
+    @Transactional
+    public FarmView change(int version, String reason, FarmFacts facts) {
+        Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
+        Clash.check(farm, version, farm.view());
+        check(facts);
+        Map<String, Object> before = farm.correctable();
+        farm.change(facts);
+        corrections.keep("farm", farm.id(), before, farm.correctable(), reason);
+        return farms.saveAndFlush(farm).view();
+    }
+
+    /** @throws Refused naming what no farm can have */
+    public void check(FarmFacts facts) {
+        Range.of(1, 80, "characters").check("farm", facts.name().strip().length());
+        LonLat.of(facts.spot().lon(), facts.spot().lat());
+        zone(facts.timeZone());
+        currency(facts.currency());
+        if (!Reader.LOCALES.contains(facts.locale())) {
+            throw new Refused("locale", facts.locale(), "account.locale", "locale", facts.locale());
+        }
+        if (facts.lastFrost() != null && facts.firstFrost() != null) {
+            checkFrosts(facts.spot(), facts.lastFrost(), facts.firstFrost());
+        } else if (facts.lastFrost() != facts.firstFrost()) {
+            throw Refused.missing(facts.lastFrost() == null ? "lastFrost" : "firstFrost");
+        }
     }
 
     /** Says when frost usually ends in spring and comes again in autumn; in the south that is early in the year. */
@@ -99,10 +141,7 @@ public class Farms {
     public FarmView frosts(int version, MonthDay last, MonthDay first) {
         Farm farm = farms.findFirstBy().orElseThrow(NotFound.of("farm"));
         Clash.check(farm, version, farm.view());
-        boolean north = farm.view().spot().lat() >= 0;
-        if (north ? !last.isBefore(first) : !first.isBefore(last)) {
-            throw new Refused("firstFrost", first, north ? "farm.frostNorth" : "farm.frostSouth");
-        }
+        checkFrosts(farm.view().spot(), last, first);
         Map<String, Object> before = farm.frosts();
         farm.frosts(last, first);
         corrections.keep("farm", farm.id(), before, farm.frosts(), "usual frosts");
@@ -126,6 +165,13 @@ public class Farms {
                 Map.of("labelLines", lines.strip()),
                 "what stands on every packet");
         return farms.saveAndFlush(farm).view();
+    }
+
+    private static void checkFrosts(LonLat spot, MonthDay last, MonthDay first) {
+        boolean north = spot.lat() >= 0;
+        if (north ? !last.isBefore(first) : !first.isBefore(last)) {
+            throw new Refused("firstFrost", first, north ? "farm.frostNorth" : "farm.frostSouth");
+        }
     }
 
     private static ZoneId zone(String id) {

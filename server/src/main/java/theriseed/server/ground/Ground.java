@@ -13,6 +13,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.ground.LocalPlane;
+import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
 import theriseed.core.isolation.Barrier;
 import theriseed.core.season.SeasonDates;
@@ -34,6 +35,7 @@ import theriseed.server.handbook.Crops;
 @Service
 public class Ground {
     private static final int MOST_SEASONS = 12;
+    private static final double MOST_FROM_FARM_M = 5000;
 
     private final PlotRepository plots;
     private final BedRepository beds;
@@ -241,6 +243,32 @@ public class Ground {
         }
         String reason = kept != null ? "seen done" : by == null ? "the agreement is off" : "to be cut";
         return correctNeighbour(id, version, reason, seen.agreed(by, kept));
+    }
+
+    /** Names of plots that lie so far from a spot that no farm there can hold them. */
+    @ReadsOnly
+    public List<String> tooFarFrom(LonLat spot) {
+        LocalPlane plane = LocalPlane.at(spot);
+        return plots().stream()
+                .filter(plot -> plot.place().corners().stream()
+                        .anyMatch(corner -> plane.metres(corner).distance(plane.metres(spot)) > MOST_FROM_FARM_M))
+                .map(PlotView::name)
+                .toList();
+    }
+
+    /** Carries everything on the map along, as the farm lies elsewhere than was said: its metres stay. */
+    @GrowersWork
+    @Transactional
+    public void carry(LonLat from, LonLat to, String reason) {
+        LocalPlane before = LocalPlane.at(from);
+        LocalPlane after = LocalPlane.at(to);
+        Map<OnMap, JpaRepository<? extends Drawn, UUID>> all =
+                Map.of(OnMap.PLOT, plots, OnMap.BED, beds, OnMap.BARRIER, barriers, OnMap.NEIGHBOUR, neighbours);
+        all.forEach((kind, shapes) -> shapes.findAll().forEach(shape -> {
+            Place carried = shape.place().carried(before, after);
+            correct(shape, kind.word(), reason, () -> shape.draw(shape.name(), carried));
+        }));
+        events.publishEvent(new GroundCarried(before, after));
     }
 
     /** Takes something off the map, or puts it back. */

@@ -3,6 +3,7 @@ package theriseed.server.letterhead;
 import jakarta.persistence.Entity;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.UUID;
 import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
@@ -21,6 +22,7 @@ class Letterhead extends Recorded {
     private String taxes;
     private boolean within;
     private String closing;
+    private UUID logo;
 
     protected Letterhead() {}
 
@@ -43,6 +45,7 @@ class Letterhead extends Recorded {
         LINES.check("taxes", taxes.length());
         within = facts.within();
         closing = facts.closing().strip();
+        logo = facts.logo();
     }
 
     Map<String, Object> correctable() {
@@ -54,11 +57,14 @@ class Letterhead extends Recorded {
         facts.put("taxes", taxes);
         facts.put("within", within);
         facts.put("closing", closing);
+        facts.put("logo", logo);
         return facts;
     }
 
     LetterheadView view() {
         return new LetterheadView(
-                version(), new LetterheadFacts(address, taxNumber, bank, paymentDays, taxes, within, closing));
+                id(),
+                version(),
+                new LetterheadFacts(address, taxNumber, bank, paymentDays, taxes, within, closing, logo));
     }
 }

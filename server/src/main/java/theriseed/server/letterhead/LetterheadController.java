@@ -3,6 +3,7 @@ package theriseed.server.letterhead;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -28,10 +29,11 @@ class LetterheadController {
             @NotNull @Size(max = 300) String taxes,
             @NotNull Boolean within,
             @NotNull @Size(max = 300) String closing,
+            @Maybe UUID logo,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
         LetterheadFacts facts() {
-            return new LetterheadFacts(address, taxNumber, bank, paymentDays, taxes, within, closing);
+            return new LetterheadFacts(address, taxNumber, bank, paymentDays, taxes, within, closing, logo);
         }
     }
 

@@ -1,6 +1,7 @@
 package theriseed.server.paper;
 
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -16,6 +17,7 @@ public final class Paper {
     private final PaperSize size;
     private final List<Block> blocks = new ArrayList<>();
     private Sender sender;
+    private String logo;
 
     /** @param foot at the foot of every page */
     public Paper(String title, String foot, Reader reader) {
@@ -25,7 +27,8 @@ public final class Paper {
     }
 
     /** What fills the template. */
-    record Page(String title, String foot, double width, double height, Sender sender, List<Block> blocks) {}
+    record Page(
+            String title, String foot, double width, double height, String logo, Sender sender, List<Block> blocks) {}
 
     record Sender(String name, List<String> lines) {}
 
@@ -44,6 +47,12 @@ public final class Paper {
     /** Whose paper it is, above everything. @param more a line each */
     public Paper sender(String name, List<String> address, List<String> more) {
         sender = new Sender(name, Stream.concat(address.stream(), more.stream()).toList());
+        return this;
+    }
+
+    /** The picture above the sender. */
+    public Paper logo(byte[] jpeg) {
+        logo = "data:image/jpeg;base64," + Base64.getEncoder().encodeToString(jpeg);
         return this;
     }
 
@@ -90,7 +99,7 @@ public final class Paper {
 
     /** As a file that a browser shows. */
     public ResponseEntity<byte[]> file(String name) {
-        return Pdf.file(PDF.of(new Page(title, foot, size.width(), size.height(), sender, blocks)), name);
+        return Pdf.file(PDF.of(new Page(title, foot, size.width(), size.height(), logo, sender, blocks)), name);
     }
 
     private static String side(double share) {

@@ -1,5 +1,7 @@
 package theriseed.server.photo;
 
+import java.awt.Color;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -37,7 +39,7 @@ record SmallPicture(byte[] jpeg, int width, int height) {
     /** @throws Refused when it is no picture that can be read */
     static synchronized SmallPicture of(byte[] file) {
         try {
-            BufferedImage read = read(file, 2 * LONGEST_SIDE);
+            BufferedImage read = onWhite(read(file, 2 * LONGEST_SIDE));
             double scale = Math.min(1, LONGEST_SIDE / (double) Math.max(read.getWidth(), read.getHeight()));
             BufferedImage small = Thumbnails.of(read)
                     .scale(scale)
@@ -66,6 +68,18 @@ record SmallPicture(byte[] jpeg, int width, int height) {
         } catch (IOException | RuntimeException unreadable) {
             return false;
         }
+    }
+
+    /** What is seen through a picture is paper. */
+    private static BufferedImage onWhite(BufferedImage picture) {
+        if (!picture.getColorModel().hasAlpha()) {
+            return picture;
+        }
+        BufferedImage white = new BufferedImage(picture.getWidth(), picture.getHeight(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D paint = white.createGraphics();
+        paint.drawImage(picture, 0, 0, Color.WHITE, null);
+        paint.dispose();
+        return white;
     }
 
     /** Reads every so many pixels only, such that no side is more than twice this long. */

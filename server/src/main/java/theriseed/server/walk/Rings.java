@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
@@ -19,6 +20,7 @@ import theriseed.server.base.Once;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.ground.GroundCarried;
 import theriseed.server.handbook.Crops;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -111,6 +113,12 @@ public class Rings {
         RingView decided = rings.saveAndFlush(ring).view();
         events.publishEvent(new SeedSuspect(decided));
         return decided;
+    }
+
+    /** A ring lies where its plants do. */
+    @EventListener
+    void carried(GroundCarried ground) {
+        rings.findAll().forEach(ring -> ring.carry(ground.carried(ring.at())));
     }
 
     private LonLat spot(PlantingView planting, WalkFacts walk, RingFacts facts) {

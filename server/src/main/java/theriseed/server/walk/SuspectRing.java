@@ -63,6 +63,15 @@ class SuspectRing extends Recorded {
         this.reason = facts.reason().strip();
     }
 
+    void carry(LonLat to) {
+        lon = to.lon();
+        lat = to.lat();
+    }
+
+    LonLat at() {
+        return new LonLat(lon, lat);
+    }
+
     UUID plantingId() {
         return plantingId;
     }

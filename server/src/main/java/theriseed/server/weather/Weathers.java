@@ -7,6 +7,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import theriseed.core.bloom.OwnClimate;
 import theriseed.core.bloom.Weather;
 import theriseed.server.base.Changes;
 import theriseed.server.base.FarmTime;
@@ -51,6 +52,14 @@ public class Weathers {
     public LastKnown lastKnown() {
         LocalDate latest = days.latest();
         return latest == null ? null : new LastKnown(latest, days.source(latest));
+    }
+
+    /** The usual year as the farm's own days tell it. @throws theriseed.core.measure.OutOfRange where too few are known */
+    @ReadsOnly
+    public OwnClimate ownClimate() {
+        return OwnClimate.of(days.figures(LocalDate.EPOCH, time.today()).stream()
+                .collect(Collectors.toMap(
+                        WeatherDayRepository.Figures::day, day -> new Weather.Day(day.low(), day.high()))));
     }
 
     /** Writes down what a station measured, day by day up to yesterday. */

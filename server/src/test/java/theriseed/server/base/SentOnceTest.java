@@ -147,6 +147,7 @@ class SentOnceTest {
                         "/api/session/entry/password",
                         "/api/instruments/scale",
                         "/api/blends/preview",
+                        "/api/farm/preview",
                         "/api/lots/*/packing/plan",
                         "/api/lots/*/steps/preview",
                         "/api/mixes/plan",

@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.time.MonthDay;
 import java.time.ZoneOffset;
 import java.util.HashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,7 @@ class FrostsTest {
                 ZoneOffset.UTC,
                 "EUR",
                 new ClimateNormals(10, 7, 25, 4),
+                Locale.UK,
                 null,
                 new Stamp(Instant.EPOCH, "maker"));
         when(farms.findFirstBy()).thenReturn(Optional.of(farm));

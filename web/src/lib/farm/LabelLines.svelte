@@ -5,6 +5,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 
+	let { kept }: { kept: () => void } = $props();
 	const attempt = new Attempt();
 	let lines = $state(session.farm?.labelLines ?? '');
 
@@ -15,6 +16,7 @@
 				PUT('/api/farm/label-lines', { body: { version: session.farm!.version, labelLines: lines } })
 			);
 			await session.load();
+			kept();
 		});
 	}
 </script>
