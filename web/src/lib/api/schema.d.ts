@@ -5590,6 +5590,8 @@ export interface components {
             madeAt: string;
             madeBy: string;
             /** Format: int32 */
+            reminds?: number;
+            /** Format: int32 */
             version: number;
         };
         Ferment: {
@@ -7297,6 +7299,8 @@ export interface components {
             lot: components["schemas"]["LotView"];
         };
         Opening: {
+            /** Format: int32 */
+            reminds?: number;
             /** Format: uuid */
             secret: string;
         };

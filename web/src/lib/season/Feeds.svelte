@@ -3,6 +3,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { fullDay, inZone } from '$lib/words/dates';
@@ -11,6 +12,15 @@
 	/** Secret addresses under which a calendar program reads the calendar; each can be revoked. */
 	const attempt = new Attempt();
 	let turn = $state(0);
+	/** Minutes from the beginning of an act's first day. */
+	let reminds = $state('');
+	const REMINDERS = [
+		{ value: '', label: 'no reminder' },
+		{ value: '-360', label: 'at 18:00 on the evening before' },
+		{ value: '360', label: 'at 6:00 on the first day' },
+		{ value: '420', label: 'at 7:00 on the first day' }
+	];
+	const reminder = (minutes?: number) => REMINDERS.find((one) => one.value === String(minutes ?? ''))?.label;
 	/** The address opened last; the server keeps none, so it is shown only here and now. */
 	let opened = $state<{ id: string; address: string }>();
 	let secret = newSecret();
@@ -21,7 +31,11 @@
 
 	function make() {
 		void attempt.run(async () => {
-			const { id } = await ask(POST('/api/calendar/feeds', { body: { secret } }));
+			const { id } = await ask(
+				POST('/api/calendar/feeds', {
+					body: { secret, ...(reminds ? { reminds: Number(reminds) } : {}) }
+				})
+			);
 			opened = { id, address: `${location.origin}/calendar/${secret}.ics` };
 			secret = newSecret();
 			turn++;
@@ -48,7 +62,9 @@
 			{#each feeds as feed (feed.id)}
 				<li class="border-b border-line py-2.5">
 					<p>
-						opened {fullDay(inZone(feed.madeAt, session.farm?.timeZone ?? 'UTC'))} by {feed.madeBy} ·
+						opened {fullDay(inZone(feed.madeAt, session.farm?.timeZone ?? 'UTC'))} by {feed.madeBy}, {reminder(
+							feed.reminds
+						) ?? 'with a reminder'} ·
 						<button type="button" class="cursor-pointer underline" onclick={() => revoke(feed)}
 							>revoke it</button
 						>
@@ -67,6 +83,9 @@
 				</li>
 			{/each}
 		</ul>
+		<div class="mt-3 max-w-xs">
+			<ChoiceField label="It reminds" name="reminds" {attempt} bind:value={reminds} choices={REMINDERS} />
+		</div>
 		<div class="mt-3"><Act onclick={make} disabled={attempt.busy}>Open a feed</Act></div>
 	{/snippet}
 </Loading>

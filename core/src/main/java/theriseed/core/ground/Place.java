@@ -17,6 +17,7 @@ import theriseed.core.measure.Refusal;
 public record Place(List<LonLat> corners) {
     private static final GeometryFactory SHAPES = new GeometryFactory();
     private static final Range FROM_FARM = Range.of(-5000, 5000, "m");
+    private static final double HAIR_M = 1e-6;
     private static final double SHARED_EDGE_M2 = 0.01;
     private static final double STICKING_OUT_M2 = 0.1;
 
@@ -124,7 +125,10 @@ public record Place(List<LonLat> corners) {
         Coordinate[] ring = part.getCoordinates();
         List<LonLat> spots = new ArrayList<>();
         for (int i = 0; i < ring.length - 1; i++) {
-            spots.add(band.plane().spot(ring[i].x, ring[i].y));
+            // A cut along an edge leaves corners a hair apart, which are one where degrees are longer.
+            if (ring[i].distance(ring[i + 1]) > HAIR_M) {
+                spots.add(band.plane().spot(ring[i].x, ring[i].y));
+            }
         }
         return new Place(spots);
     }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import theriseed.core.measure.OutOfRange;
@@ -98,10 +99,25 @@ class PlaceTest {
         Place plot = Place.rectangle(here, 300, -200, 40, 20, 15);
         List<LonLat> corners = new ArrayList<>(plot.corners());
         LonLat first = corners.get(0);
-        corners.add(new LonLat(first.lon(), Math.nextUp(first.lat())));
+        corners.add(new LonLat(Math.nextUp(first.lon()), first.lat()));
         Place carried = new Place(corners).carried(here, there);
         assertThat(carried.squareMetres()).isCloseTo(800, within(0.05));
         assertThat(carried.corners()).hasSize(4);
         assertThat(there.metres(carried.corners().get(2)).x).isCloseTo(here.metres(corners.get(2)).x, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-24.3, 54.6", "89.9, 44.9", "178.4, -38.2", "-122.3, 47.5", "0.001, 0.001", "-179.9, 74"})
+    void aStretchIsCutOutOfABedWhereverTheFarmLies(double lon, double lat) {
+        LocalPlane drawn = LocalPlane.at(new LonLat(-24.3, 54.6));
+        LocalPlane there = LocalPlane.at(new LonLat(lon, lat));
+        for (int turned = -180; turned <= 180; turned += 3) {
+            Place bed = Place.rectangle(drawn, 310.5, -95.25, 30, 1.2, turned).carried(drawn, there);
+            for (double to = 0.5; to <= 30; to += 0.5) {
+                assertThat(bed.stretch(0, to).squareMetres())
+                        .as("%d degrees, to %s", turned, to)
+                        .isCloseTo(1.2 * to, within(0.01));
+            }
+        }
     }
 }

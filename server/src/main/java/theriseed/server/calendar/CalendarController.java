@@ -2,7 +2,10 @@ package theriseed.server.calendar;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
@@ -15,9 +18,11 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import theriseed.core.measure.Range;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.NotFound;
+import theriseed.server.base.Maybe;
+import theriseed.server.farm.Farms;
 
 /** The calendar over HTTP: to look at, as a file, and as a feed under a secret address. */
 @RestController
@@ -26,16 +31,18 @@ class CalendarController {
 
     private final Calendar calendar;
     private final CalendarFeeds feeds;
+    private final Farms farms;
     private final FarmTime time;
 
-    CalendarController(Calendar calendar, CalendarFeeds feeds, FarmTime time) {
+    CalendarController(Calendar calendar, CalendarFeeds feeds, Farms farms, FarmTime time) {
         this.calendar = calendar;
         this.feeds = feeds;
+        this.farms = farms;
         this.time = time;
     }
 
     /** The secret becomes {@code /calendar/SECRET.ics}; it must be made at random. */
-    record Opening(@NotNull UUID secret) {}
+    record Opening(@NotNull UUID secret, @Maybe Integer reminds) {}
 
     record Revocation(@NotNull Integer version) {}
 
@@ -50,7 +57,7 @@ class CalendarController {
         return ResponseEntity.ok()
                 .contentType(ICALENDAR)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"season-" + season + ".ics\"")
-                .body(CalendarFile.of(calendar(season), time.now()));
+                .body(file(Optional.empty()).of(calendar(season)));
     }
 
     @GetMapping("/api/calendar/feeds")
@@ -60,7 +67,7 @@ class CalendarController {
 
     @PostMapping("/api/calendar/feeds")
     FeedView make(@Valid @RequestBody Opening opening) {
-        return feeds.make(opening.secret());
+        return feeds.make(opening.secret(), opening.reminds());
     }
 
     @PostMapping("/api/calendar/feeds/{id}/revoked")
@@ -68,18 +75,26 @@ class CalendarController {
         feeds.revoke(id, revocation.version());
     }
 
-    /** This season and the next, for whoever knows the address. */
+    /** What is still to come of this season and the next, for whoever knows the address. */
     @GetMapping("/calendar/{secret}.ics")
     ResponseEntity<String> feed(@PathVariable String secret) {
-        if (!feeds.isOpen(secret)) {
-            throw NotFound.of("calendar").get();
-        }
-        int year = time.today().getYear();
-        List<Entry> entries = Stream.concat(calendar.of(year).stream(), calendar.of(year + 1).stream())
+        Optional<Duration> reminds = feeds.reminds(secret);
+        LocalDate today = time.today();
+        List<Entry> entries = Stream.concat(
+                        calendar.of(today.getYear()).stream(), calendar.of(today.getYear() + 1).stream())
+                .filter(entry -> !entry.to().isBefore(today))
                 .toList();
         return ResponseEntity.ok()
                 .contentType(ICALENDAR)
                 .cacheControl(CacheControl.noCache())
-                .body(CalendarFile.of(entries, time.now()));
+                .body(file(reminds).of(entries));
+    }
+
+    private CalendarFile file(Optional<Duration> reminds) {
+        return new CalendarFile(
+                farms.get().name(),
+                ServletUriComponentsBuilder.fromCurrentContextPath().toUriString(),
+                time.today(),
+                reminds);
     }
 }

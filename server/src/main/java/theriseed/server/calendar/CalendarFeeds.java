@@ -1,6 +1,8 @@
 package theriseed.server.calendar;
 
+import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -37,15 +39,17 @@ public class CalendarFeeds {
      * Opens a feed.
      *
      * @param secret the end of its address, made at random by whoever opens it; it is not kept
+     * @param reminds minutes from the beginning of an act's first day, -1440 to 1439; null for no reminder
      */
     @GrowersWork
     @Transactional
-    public FeedView make(UUID secret) {
+    public FeedView make(UUID secret, Integer reminds) {
         byte[] digest = Digest.of(secret.toString());
         if (feeds.existsByDigest(digest)) {
             throw new Refused("secret", secret, "feed.secretTaken");
         }
-        return feeds.saveAndFlush(new CalendarFeed(digest, stamps.now())).view();
+        return feeds.saveAndFlush(new CalendarFeed(digest, reminds, stamps.now()))
+                .view();
     }
 
     @GrowersWork
@@ -63,8 +67,11 @@ public class CalendarFeeds {
         feeds.findByRevokedFalseAndRecordedBy(gone.name()).forEach(CalendarFeed::revoke);
     }
 
+    /** The reminder of an open feed. @throws NotFound when none is open under this secret */
     @ReadsOnly
-    public boolean isOpen(String secret) {
-        return feeds.existsByDigestAndRevokedFalse(Digest.of(secret));
+    Optional<Duration> reminds(String secret) {
+        return feeds.findByDigestAndRevokedFalse(Digest.of(secret))
+                .orElseThrow(NotFound.of("calendar"))
+                .reminds();
     }
 }

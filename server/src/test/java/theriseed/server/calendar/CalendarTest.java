@@ -99,6 +99,42 @@ class CalendarTest {
     }
 
     @Test
+    void aFeedHasANameIsReadAgainRemindsAndLeavesOutWhatIsOver() {
+        UUID secret = UUID.randomUUID();
+        JsonNode feed = season.grower
+                .post("/api/calendar/feeds", record("secret", secret, "reminds", -360))
+                .ok();
+        assertThat(feed.get("reminds").asInt()).isEqualTo(-360);
+        assertThat(season.grower
+                        .post("/api/calendar/feeds", record("secret", UUID.randomUUID(), "reminds", 1440))
+                        .field())
+                .isEqualTo("reminds");
+        Client stranger = new Client(port);
+        String read = stranger.get("/calendar/" + secret + ".ics").text().replace("\r\n ", "");
+        assertThat(read)
+                .contains("NAME:Skerrow Farm", "X-WR-CALNAME:Skerrow Farm", "REFRESH-INTERVAL;VALUE=DURATION:PT4H")
+                .contains(
+                        "ACTION:DISPLAY",
+                        "TRIGGER:-PT6H",
+                        "URL:http://localhost:" + port + "/desk?season=2026&planting=")
+                .contains("DTSTAMP:20260814T000000Z");
+        List<String> ends = Pattern.compile("DTEND;VALUE=DATE:(\\d+)")
+                .matcher(read)
+                .results()
+                .map(end -> end.group(1))
+                .toList();
+        assertThat(ends)
+                .hasSizeGreaterThan(20)
+                .allSatisfy(end -> assertThat(end).isGreaterThan("20260814"));
+        assertThat(read.split("BEGIN:VALARM").length - 1)
+                .as("nobody is reminded of what has begun")
+                .isBetween(1, ends.size() - 1);
+        assertThat(stranger.get("/calendar/" + secret + ".ics").text().replace("\r\n ", ""))
+                .isEqualTo(read);
+        assertThat(season.grower.get("/api/calendar/file?season=2026").text()).doesNotContain("VALARM");
+    }
+
+    @Test
     void todayShowsWhatIsDueToday() {
         String pea = season.grower
                 .post("/api/plantings", Season.plantingOf(season.variety("lettuce"), season.plot(), "2026-08-14", 30))
