@@ -9,14 +9,13 @@
 	import { numberIn } from '$lib/form/typed';
 	import { temperature, written } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
-	import { COUNTRIES } from '$lib/words/say';
+	import { LOCALES } from '$lib/people/words';
 	import { many } from '$lib/words/words';
 	import Change from './Change.svelte';
 	import ClimateFields from './ClimateFields.svelte';
-	import CurrencyField from './CurrencyField.svelte';
 	import PlaceFields from './PlaceFields.svelte';
 	import { currencyOf, zoneOf } from './place';
-	import ZoneField from './ZoneField.svelte';
+	import ZoneAndCurrency from './ZoneAndCurrency.svelte';
 
 	interface Props {
 		farm: Schemas['FarmView'];
@@ -116,8 +115,12 @@
 		<span>where it lies was wrong, not the map: plots, beds, barriers and neighbours go along</span>
 	</label>
 	<div class="grid gap-4 sm:grid-cols-2">
-		<ZoneField label={LABELS.timeZone} {attempt} bind:value={it.timeZone} />
-		<CurrencyField label={LABELS.currency} {attempt} bind:value={it.currency} />
+		<ZoneAndCurrency
+			{attempt}
+			bind:timeZone={it.timeZone}
+			bind:currency={it.currency}
+			labels={LABELS}
+		/>
 		<ChoiceField
 			label={LABELS.weekBegins}
 			name="weekBegins"
@@ -130,7 +133,7 @@
 			name="locale"
 			{attempt}
 			bind:value={it.locale}
-			choices={Object.entries(COUNTRIES).map(([value, label]) => ({ value, label: `English, ${label}` }))}
+			choices={LOCALES}
 			hint="everybody changes their own"
 		/>
 	</div>

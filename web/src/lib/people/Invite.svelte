@@ -7,9 +7,8 @@
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { COUNTRIES } from '$lib/words/say';
 	import { ROLE } from '$lib/words/words';
-	import { MAY, UNITS } from './words';
+	import { LOCALES, MAY, UNITS } from './words';
 
 	type Role = Schemas['AccountView']['role'];
 	interface Props {
@@ -60,7 +59,7 @@
 		name="locale"
 		{attempt}
 		bind:value={locale}
-		choices={Object.entries(COUNTRIES).map(([value, label]) => ({ value, label: `English, ${label}` }))}
+		choices={LOCALES}
 		hint="units and these they change for themselves"
 	/>
 	<Trouble {attempt} labels={{ name: 'Name', role: 'Role' }} />

@@ -1,4 +1,5 @@
 import type { Schemas } from '$lib/api/api';
+import { COUNTRIES } from '$lib/words/say';
 
 /** What each role may do, for whoever gives it. */
 export const MAY: Record<Schemas['AccountView']['role'], string> = {
@@ -12,6 +13,12 @@ export const DEVICE: Record<Schemas['SignedInView']['device'], string> = {
 	TABLET: 'A tablet',
 	COMPUTER: 'A computer'
 };
+
+/** English as it is written in each country, to choose from. */
+export const LOCALES = Object.entries(COUNTRIES).map(([value, country]) => ({
+	value,
+	label: `English, ${country}`
+}));
 
 export const UNITS = [
 	{ value: 'METRIC', label: 'grams, metres, °C' },

@@ -2,17 +2,16 @@
 	import { goto } from '$app/navigation';
 	import { session } from '$lib/api/session.svelte';
 	import ClimateFields from '$lib/farm/ClimateFields.svelte';
-	import CurrencyField from '$lib/farm/CurrencyField.svelte';
 	import PlaceFields from '$lib/farm/PlaceFields.svelte';
 	import { currencyOf, localeOf, zoneOf } from '$lib/farm/place';
-	import ZoneField from '$lib/farm/ZoneField.svelte';
+	import ZoneAndCurrency from '$lib/farm/ZoneAndCurrency.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
-	import { UNITS } from '$lib/people/words';
+	import { LOCALES, UNITS } from '$lib/people/words';
 	import type { Units } from '$lib/units/units';
 	import { COUNTRIES } from '$lib/words/say';
 
@@ -79,15 +78,14 @@
 		<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required maxlength={80} />
 		<PlaceFields {attempt} bind:lat bind:lon labels={LABELS} />
 		<div class="grid gap-4 sm:grid-cols-2">
-			<ZoneField label={LABELS.timeZone} {attempt} bind:value={timeZone} />
-			<CurrencyField label={LABELS.currency} {attempt} bind:value={currency} />
+			<ZoneAndCurrency {attempt} bind:timeZone bind:currency labels={LABELS} />
 			<ChoiceField label={LABELS.units} name="units" {attempt} bind:value={units} choices={[...UNITS]} />
 			<ChoiceField
 				label={LABELS.locale}
 				name="locale"
 				{attempt}
 				bind:value={locale}
-				choices={Object.entries(COUNTRIES).map(([value, label]) => ({ value, label: `English, ${label}` }))}
+				choices={LOCALES}
 			/>
 		</div>
 		{#key units}
