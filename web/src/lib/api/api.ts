@@ -62,9 +62,18 @@ export function whenSignedOut(act: () => void) {
 	signedOut = act;
 }
 
+let sendFirst: () => Promise<unknown> = async () => {};
+/** Says what to send before a page asks for what it may change. */
+export function beforeReading(act: () => Promise<unknown>) {
+	sendFirst = act;
+}
+
 client.use({
 	async onRequest({ request }) {
-		if (request.method === 'GET') return request;
+		if (request.method === 'GET') {
+			await sendFirst();
+			return request;
+		}
 		for (const [name, value] of Object.entries(token())) request.headers.set(name, value);
 		request.headers.set(REQUEST_ID, await idFor(request));
 		return request;

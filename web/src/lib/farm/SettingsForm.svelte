@@ -115,12 +115,7 @@
 		<span>where it lies was wrong, not the map: plots, beds, barriers and neighbours go along</span>
 	</label>
 	<div class="grid gap-4 sm:grid-cols-2">
-		<ZoneAndCurrency
-			{attempt}
-			bind:timeZone={it.timeZone}
-			bind:currency={it.currency}
-			labels={LABELS}
-		/>
+		<ZoneAndCurrency {attempt} bind:timeZone={it.timeZone} bind:currency={it.currency} labels={LABELS} />
 		<ChoiceField
 			label={LABELS.weekBegins}
 			name="weekBegins"

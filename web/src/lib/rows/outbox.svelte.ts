@@ -1,6 +1,14 @@
 import { liveQuery } from 'dexie';
 import { v7 as newId } from 'uuid';
-import { problemOf, REQUEST_ID, SIGN_IN_AGAIN, token, type Problem, type Schemas } from '$lib/api/api';
+import {
+	beforeReading,
+	problemOf,
+	REQUEST_ID,
+	SIGN_IN_AGAIN,
+	token,
+	type Problem,
+	type Schemas
+} from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
 import { box, noRoom, type Waiting } from './box';
 import { ahead, compare } from './clock';
@@ -65,6 +73,7 @@ class Outbox {
 	open() {
 		if (this.#on) return;
 		this.#on = true;
+		beforeReading(() => this.sendFirst());
 		liveQuery(() => box.waiting.orderBy('seq').toArray()).subscribe((all) => {
 			this.all = all;
 			this.known = true;
@@ -120,6 +129,17 @@ class Outbox {
 	async send() {
 		this.#delay = FIRST_RETRY_MS;
 		await this.#try();
+	}
+
+	/** What was done here just now is in what a page shows next; nobody waits long for it, nor without a signal. */
+	async sendFirst() {
+		if (signal.lost) return;
+		const mine = await box.waiting
+			.where('state')
+			.equals('waiting')
+			.filter((one) => one.by === session.account?.name && !failsAlways(one))
+			.count();
+		if (mine) await Promise.race([this.send(), pause(PAGE_WAITS_MS)]);
 	}
 
 	async #try() {

@@ -49,6 +49,27 @@ describe('what was done in the rows', () => {
 		expect(await left()).toEqual([]);
 		expect(signal.lost).toBe(false);
 	});
+	it('is sent before a page asks for what it may change, and asking waits for nothing else', async () => {
+		let answer!: (response: Response) => void;
+		const slow = new Promise<Response>((come) => (answer = come));
+		vi.stubGlobal('fetch', () => slow);
+		const added = outbox.add(record('a'));
+		await vi.waitFor(async () => expect(await left()).toHaveLength(1));
+		let asked = false;
+		const asking = outbox.sendFirst().then(() => (asked = true));
+		await new Promise((over) => setTimeout(over, 20));
+		expect(asked).toBe(false);
+		answer(ok());
+		await asking;
+		await added;
+		expect(await left()).toEqual([]);
+		await outbox.sendFirst();
+		server(() => undefined);
+		await outbox.add(record('b'));
+		expect(signal.lost).toBe(true);
+		await outbox.sendFirst();
+		expect(await left()).toEqual([['b', 'waiting']]);
+	});
 	it('tells when it was made and when it is sent, by the same clock', async () => {
 		const sent = server(ok);
 		await outbox.add(record('a'));

@@ -80,13 +80,7 @@
 		<div class="grid gap-4 sm:grid-cols-2">
 			<ZoneAndCurrency {attempt} bind:timeZone bind:currency labels={LABELS} />
 			<ChoiceField label={LABELS.units} name="units" {attempt} bind:value={units} choices={[...UNITS]} />
-			<ChoiceField
-				label={LABELS.locale}
-				name="locale"
-				{attempt}
-				bind:value={locale}
-				choices={LOCALES}
-			/>
+			<ChoiceField label={LABELS.locale} name="locale" {attempt} bind:value={locale} choices={LOCALES} />
 		</div>
 		{#key units}
 			<ClimateFields {attempt} bind:coldestMonth bind:warmestMonth labels={LABELS} {units} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { page as here } from '$app/state';
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -35,6 +36,14 @@
 			.filter((one) => one.packingRunId === line.packingRunId)
 			.reduce((sum, one) => sum + one.packets, 0);
 	const waiting = $derived(outbox.waiting.filter((one) => one.path.startsWith(path)).length);
+	/** Counted is from what was sold, which first has to arrive. */
+	async function over() {
+		await outbox.sendFirst();
+		rows.again();
+		await Promise.resolve(rows.found).catch(() => undefined);
+		await tick();
+		counting = true;
+	}
 	const takeBack = (handedId: string) =>
 		rows.keep('POST', `${path}/handed/${handedId}/take-back`, 'a sale at the stall taken back', {});
 </script>
@@ -102,7 +111,9 @@
 				<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2">
 					{#if session.grower && come}<Act
 							main={day.heldOn < session.today && !counting}
-							onclick={() => (counting = !counting)}>{counting ? 'Go on selling' : 'The stall is over'}</Act
+							disabled={waiting > 0 && !counting}
+							onclick={() => (counting ? (counting = false) : void over())}
+							>{counting ? 'Go on selling' : 'The stall is over'}</Act
 						>{/if}
 					<a class="quiet" target="_blank" rel="noopener" href="{path}/sheet.pdf">sheet to take along</a>
 				</p>
