@@ -47,6 +47,8 @@ class Outbox {
 	#retry?: ReturnType<typeof setTimeout>;
 	#delay = FIRST_RETRY_MS;
 	#on = false;
+	/** Whether something may wait, as far as this page knows. */
+	#mayWait = true;
 
 	/** All but what has arrived already. */
 	get kept() {
@@ -122,6 +124,7 @@ class Outbox {
 			throw full ?? failed;
 		}
 		this.full = '';
+		this.#mayWait = true;
 		await Promise.race([this.send(), pause(PAGE_WAITS_MS)]);
 	}
 
@@ -133,13 +136,8 @@ class Outbox {
 
 	/** What was done here just now is in what a page shows next; nobody waits long for it, nor without a signal. */
 	async sendFirst() {
-		if (signal.lost) return;
-		const mine = await box.waiting
-			.where('state')
-			.equals('waiting')
-			.filter((one) => one.by === session.account?.name && !failsAlways(one))
-			.count();
-		if (mine) await Promise.race([this.send(), pause(PAGE_WAITS_MS)]);
+		if (signal.lost || !this.#mayWait) return;
+		await Promise.race([this.send(), pause(PAGE_WAITS_MS)]);
 	}
 
 	async #try() {
@@ -148,7 +146,8 @@ class Outbox {
 			this.sending = true;
 			await this.#sendAll().finally(() => (this.sending = false));
 		});
-		if (await box.waiting.where('state').equals('waiting').count()) {
+		this.#mayWait = (await box.waiting.where('state').equals('waiting').count()) > 0;
+		if (this.#mayWait) {
 			clearTimeout(this.#retry);
 			this.#retry = setTimeout(() => void this.#try(), this.#delay);
 			this.#delay = Math.min(2 * this.#delay, LONGEST_RETRY_MS);
