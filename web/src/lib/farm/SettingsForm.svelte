@@ -7,7 +7,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { numberIn } from '$lib/form/typed';
-	import { temperature, written } from '$lib/units/units';
+	import { digits, temperature, written } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 	import { LOCALES } from '$lib/people/words';
 	import { many } from '$lib/words/words';
@@ -69,6 +69,9 @@
 		['SUNDAY', 'Sunday']
 	] as const;
 
+	/** A difference of warmth, which no freezing point is added to. */
+	const apart = (celsius: number) =>
+		session.units === 'US' ? `${digits(1.8 * celsius, 1)} °F` : `${digits(celsius, 1)} °C`;
 	const frost = (typed: string) => (typed.trim() ? `--${typed.trim()}` : undefined);
 	function body(): Schemas['SettingsRequest'] {
 		it.timeZone = zoneOf(it.timeZone);
@@ -142,8 +145,8 @@
 					ownClimate.normals.mean - ownClimate.normals.amplitude,
 					session.units
 				)}, warmest {temperature(ownClimate.normals.mean + ownClimate.normals.amplitude, session.units)}.
-				Single days usually lie {temperature(ownClimate.apart, session.units).replace(/ .*/, '')} degrees off it;
-				fewer than some ten years are those years’ weather more than a climate.
+				Single days usually lie {apart(ownClimate.apart)} off it; fewer than some ten years are those years’ weather
+				more than a climate.
 			{:else}
 				Worked out from your own days of weather when it was kept. Keeping this again works it out anew.
 			{/if}

@@ -21,6 +21,9 @@
 		const all = { day, by, page: 0, ...query };
 		return `/farm/done?day=${all.day}${all.by ? `&by=${encodeURIComponent(all.by)}` : ''}${all.page ? `&page=${all.page}` : ''}`;
 	};
+	/** A field as words: "climate coldest day". */
+	const spoken = (field: string) =>
+		field.replaceAll('.', ' ').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 	const time = (line: Schemas['DoneLine']) => {
 		const [from, to] = [line.from.slice(0, 5), line.to.slice(0, 5)];
 		return from === to ? to : `${from} – ${to}`;
@@ -71,13 +74,15 @@
 					</thead>
 					<tbody>
 						{#each done.lines.items as line, i (i)}
-							<tr class="max-sm:flex max-sm:flex-wrap max-sm:gap-x-3">
+							<tr
+								class="max-sm:flex max-sm:flex-wrap max-sm:gap-x-3 max-sm:border-b max-sm:border-line max-sm:py-1 max-sm:[&>td]:border-0 max-sm:[&>td]:py-0.5"
+							>
 								<td class="whitespace-nowrap tabular-nums">{time(line)}</td>
 								<td>{line.by}</td>
 								<td class="wrap-anywhere">
 									{#if line.corrected.length}
 										corrected: {say(`done.${line.kind}`, { count: 1 })}
-										<span class="beside block">{line.corrected.join(', ')}; {line.why}</span>
+										<span class="beside block">{line.corrected.map(spoken).join(', ')}; {line.why}</span>
 									{:else}
 										{say(`done.${line.kind}`, { count: line.count })}
 									{/if}
