@@ -2,11 +2,10 @@
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofVerdict } from '$lib/mark/mark';
-	import { temperature } from '$lib/units/units';
 	import { session } from '$lib/api/session.svelte';
-	import { dayMonth } from '$lib/words/dates';
+	import { digits, temperature } from '$lib/units/units';
+	import { clock, dayMonth } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
-	import { digits } from '$lib/units/units';
 
 	interface Props {
 		change: Schemas['FarmChange'];
@@ -17,8 +16,7 @@
 	let all = $state(false);
 	const shown = $derived(all ? change.plantings : change.plantings.slice(0, SHOWN));
 	const said = (day: string | undefined, season: number) => (day ? dayMonth(day, String(season)) : 'never');
-	const hours = (count: number) =>
-		`${Math.floor(count)} h ${String(Math.round((count % 1) * 60)).padStart(2, '0')}`;
+	const hours = (count: number) => clock(count).replace(':', ' h ');
 </script>
 
 <section class="grid gap-3 border-l-4 border-marigold bg-paper p-5" aria-live="polite">

@@ -90,6 +90,12 @@ public record Place(List<LonLat> corners) {
         return this;
     }
 
+    /** Whether every corner lies as near to the plane's origin as {@link #checkNear} asks. */
+    public boolean isNear(LocalPlane plane) {
+        return corners.stream()
+                .allMatch(corner -> FROM_FARM.holds(plane.east(corner)) && FROM_FARM.holds(plane.north(corner)));
+    }
+
     /** Whether all of the other lies on this, but for a tenth of a square metre. */
     public boolean holds(Place other) {
         LocalPlane plane = LocalPlane.around(corners, other.corners);

@@ -61,12 +61,17 @@ public final class Range {
      * @throws OutOfRange if the value is not a number, infinite or outside
      */
     public double check(String field, double value) {
-        boolean tooLow = lowIncluded ? value < low : value <= low;
-        boolean tooHigh = highIncluded ? value > high : value >= high;
-        if (Double.isNaN(value) || Double.isInfinite(value) || tooLow || tooHigh) {
+        if (!holds(value)) {
             throw new OutOfRange(field, plain(value), refusal());
         }
         return value;
+    }
+
+    /** Whether the value is a number within it. */
+    public boolean holds(double value) {
+        boolean tooLow = lowIncluded ? value < low : value <= low;
+        boolean tooHigh = highIncluded ? value > high : value >= high;
+        return Double.isFinite(value) && !tooLow && !tooHigh;
     }
 
     /** As {@link #check(String, double)} for whole numbers. */

@@ -88,7 +88,11 @@ class PlaceTest {
                         FARM,
                         List.of(new Coordinate(0, 0), new Coordinate(60_000, 0), new Coordinate(0, 9))))
                 .hasMessage("corners[1].east: 60000 is outside the valid range [-5000, 5000] m");
+        Place inTheCorner = Place.spot(FARM.spot(4990, -4990));
+        assertThat(inTheCorner.isNear(FARM)).isTrue();
+        assertThat(inTheCorner.checkNear("corners", FARM)).isEqualTo(inTheCorner);
         Place far = Place.spot(new LonLat(40, 12));
+        assertThat(far.isNear(FARM)).isFalse();
         assertThatThrownBy(() -> far.checkNear("coordinates", FARM)).hasMessageContaining("coordinates[0] east");
     }
 

@@ -51,9 +51,13 @@ public class People {
     @GrowersWork
     @ReadsOnly
     public List<PersonView> all() {
+        return views(accounts.findAll());
+    }
+
+    private List<PersonView> views(List<Account> some) {
         var open = links.open();
         var seen = whereabouts.all();
-        return accounts.findAll().stream()
+        return some.stream()
                 .map(account -> new PersonView(
                         account.id(),
                         account.version(),
@@ -125,7 +129,7 @@ public class People {
         account.become(role);
         corrections.keep(SUBJECT, id, before, Map.of("role", role), "another role");
         whereabouts.leaveAll(account.name());
-        return view(accounts.saveAndFlush(account));
+        return view(account);
     }
 
     /** Signs somebody out everywhere, as when a phone was lost. */
@@ -147,7 +151,7 @@ public class People {
         corrections.keep(SUBJECT, id, Map.of("ended", ""), Map.of("ended", account.endedAt()), "ended");
         whereabouts.leaveAll(account.name());
         events.publishEvent(new PersonEnded(account.name()));
-        return view(accounts.saveAndFlush(account));
+        return view(account);
     }
 
     /** Somebody whose account was ended is back, with the password of before. */
@@ -159,7 +163,7 @@ public class People {
             corrections.keep(SUBJECT, id, Map.of("ended", account.endedAt()), Map.of("ended", ""), "back");
             account.comeBack();
         }
-        return view(accounts.saveAndFlush(account));
+        return view(account);
     }
 
     private void keepAGrower(Account leaving) {
@@ -176,11 +180,10 @@ public class People {
         return account;
     }
 
+    /** As it stands once it is written, with its version. */
     private PersonView view(Account account) {
-        return all().stream()
-                .filter(person -> person.id().equals(account.id()))
-                .findFirst()
-                .orElseThrow();
+        accounts.flush();
+        return views(List.of(account)).get(0);
     }
 
     private static PersonView.Standing standing(Account account) {

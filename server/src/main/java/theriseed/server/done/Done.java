@@ -41,6 +41,9 @@ public class Done {
             + " l.number as lot, w.planting, v.name as variety, p.season, w.named from (" + RECORDED + ") w" + ABOUT
             + " group by w.by, w.kind, l.number, w.planting, v.name, p.season, w.named";
 
+    private static final String EARLIER = nearest("max", "recorded_at < :from");
+    private static final String LATER = nearest("min", "recorded_at >= :to");
+
     private final NamedParameterJdbcTemplate database;
     private final FarmTime time;
 
@@ -65,8 +68,8 @@ public class Done {
                 all.stream().filter(line -> by == null || line.by().equals(by)).toList();
         return new DoneDay(
                 day,
-                nearest("max", "t.recorded_at < :from", bounds, zone),
-                nearest("min", "t.recorded_at >= :to", bounds, zone),
+                nearest(EARLIER, bounds, zone),
+                nearest(LATER, bounds, zone),
                 people,
                 PageOf.of(theirs, page, size));
     }
@@ -127,13 +130,16 @@ public class Done {
                 .toList();
     }
 
-    private LocalDate nearest(String end, String which, Map<String, ?> bounds, ZoneId zone) {
-        String moments = DoneKind.ALL.stream()
-                .map(kind -> "select " + end + "(recorded_at) as at from " + kind.table() + " t where " + which)
-                .collect(Collectors.joining(" union all "));
-        Timestamp found =
-                database.queryForObject("select " + end + "(at) from (" + moments + ") w", bounds, Timestamp.class);
+    private LocalDate nearest(String asked, Map<String, ?> bounds, ZoneId zone) {
+        Timestamp found = database.queryForObject(asked, bounds, Timestamp.class);
         return found == null ? null : LocalDate.ofInstant(found.toInstant(), zone);
+    }
+
+    /** The latest or first moment at which anything was written down. */
+    private static String nearest(String end, String which) {
+        return DoneKind.ALL.stream()
+                .map(kind -> "select " + end + "(recorded_at) as at from " + kind.table() + " where " + which)
+                .collect(Collectors.joining(" union all ", "select " + end + "(at) from (", ") w"));
     }
 
     private static DoneLine line(ResultSet row, ZoneId zone) throws SQLException {

@@ -25,4 +25,10 @@ public record FarmFacts(
         @Maybe MonthDay lastFrost,
         @Maybe MonthDay firstFrost,
         DayOfWeek weekBegins,
-        String locale) {}
+        String locale) {
+    /** The same by the clock of another zone. */
+    public FarmFacts inZone(String other) {
+        return new FarmFacts(
+                name, spot, other, currency, climate, climateFrom, lastFrost, firstFrost, weekBegins, locale);
+    }
+}

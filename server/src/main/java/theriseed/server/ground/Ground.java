@@ -35,7 +35,6 @@ import theriseed.server.handbook.Crops;
 @Service
 public class Ground {
     private static final int MOST_SEASONS = 12;
-    private static final double MOST_FROM_FARM_M = 5000;
 
     private final PlotRepository plots;
     private final BedRepository beds;
@@ -250,8 +249,7 @@ public class Ground {
     public List<String> tooFarFrom(LonLat spot) {
         LocalPlane plane = LocalPlane.at(spot);
         return plots().stream()
-                .filter(plot -> plot.place().corners().stream()
-                        .anyMatch(corner -> plane.metres(corner).distance(plane.metres(spot)) > MOST_FROM_FARM_M))
+                .filter(plot -> !plot.place().isNear(plane))
                 .map(PlotView::name)
                 .toList();
     }

@@ -97,27 +97,12 @@ public class Settings {
     public FarmChange preview(int version, Wanted wanted) {
         FarmView before = farms.get();
         Map<UUID, PlantingView> was = planned();
-        // By the clock of before: who else asks for the time meanwhile must not be told another.
-        Function<FarmFacts, FarmFacts> atTheSameClock = facts -> new FarmFacts(
-                facts.name(),
-                facts.spot(),
-                before.timeZone(),
-                facts.currency(),
-                facts.climate(),
-                facts.climateFrom(),
-                facts.lastFrost(),
-                facts.firstFrost(),
-                facts.weekBegins(),
-                facts.locale());
         return tried.execute(begun -> {
             begun.setRollbackOnly();
             FarmFacts facts = facts(before, wanted);
             farms.check(facts);
-            List<String> tooFar = wanted.carryGround() ? List.of() : ground.tooFarFrom(facts.spot());
-            farms.change(version, "tried", atTheSameClock.apply(facts));
-            if (wanted.carryGround()) {
-                ground.carry(before.spot(), facts.spot(), "tried");
-            }
+            // By the clock of before: who else asks for the time meanwhile must not be told another.
+            List<String> tooFar = say(version, "tried", before, facts.inZone(before.timeZone()), wanted.carryGround());
             List<PlantingChange> changes = new ArrayList<>();
             planned().forEach((id, is) -> changes.add(PlantingChange.of(was.get(id), is)));
             return new FarmChange(
@@ -139,11 +124,7 @@ public class Settings {
     public FarmView change(int version, String reason, Wanted wanted) {
         FarmView before = farms.get();
         FarmFacts facts = facts(before, wanted);
-        FarmView changed = farms.change(version, reason, facts);
-        if (wanted.carryGround() && !facts.spot().equals(before.spot())) {
-            ground.carry(before.spot(), facts.spot(), reason);
-        }
-        List<String> tooFar = ground.tooFarFrom(facts.spot());
+        List<String> tooFar = say(version, reason, before, facts, wanted.carryGround());
         if (!tooFar.isEmpty()) {
             throw new Refused("carryGround", "no", "farm.groundTooFar", "plots", tooFar.size(), "first", tooFar.get(0));
         }
@@ -153,7 +134,16 @@ public class Settings {
                 clock.lookAgain();
             }
         });
-        return changed;
+        return farms.get();
+    }
+
+    /** Says it, and names plots that then lie where no farm there can hold them. */
+    private List<String> say(int version, String reason, FarmView before, FarmFacts facts, boolean carryGround) {
+        farms.change(version, reason, facts);
+        if (carryGround && !facts.spot().equals(before.spot())) {
+            ground.carry(before.spot(), facts.spot(), reason);
+        }
+        return ground.tooFarFrom(facts.spot());
     }
 
     private Map<UUID, PlantingView> planned() {
