@@ -474,17 +474,6 @@
 			{/if}
 		</div>
 	</details>
-	{#if resting}
-		<div class="sm:col-span-2">
-			<TextField
-				label={LABELS.restOverruled}
-				name="restOverruled"
-				{attempt}
-				bind:value={restOverruled}
-				hint="its family stood here too lately"
-			/>
-		</div>
-	{/if}
 	<Correcting
 		{attempt}
 		labels={LABELS}
@@ -506,4 +495,16 @@
 	>
 		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the change' : 'Keep this planting'}</Act>
 	</Correcting>
+	<!-- Below the act, which would otherwise move from under a thumb when the answer comes. -->
+	{#if resting}
+		<div class="sm:col-span-2">
+			<TextField
+				label={LABELS.restOverruled}
+				name="restOverruled"
+				{attempt}
+				bind:value={restOverruled}
+				hint="its family stood here too lately"
+			/>
+		</div>
+	{/if}
 </form>
