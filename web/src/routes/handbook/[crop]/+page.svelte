@@ -34,6 +34,15 @@
 		'lift-and-store': 'lifted, stored and replanted',
 		either: 'in the ground, or lifted and replanted'
 	};
+
+	/** Annuals that may go through a winter, or must. */
+	const SOWN_BEFORE_WINTER: Record<string, string> = {
+		'in-ground': 'sown before the winter, seeds after it',
+		either: 'sown in spring, or before a mild winter; seeds in the next summer'
+	};
+	const life = (it: Schemas['CropPage']) =>
+		(it.crop.lifeCycle === 'ANNUAL' && SOWN_BEFORE_WINTER[it.overwinter]) ||
+		`${LIFE[it.crop.lifeCycle]}; ${OVER[it.overwinter]}`;
 </script>
 
 <Loading from={crop}>
@@ -121,7 +130,7 @@
 					<h2 class="ruled">From sowing to ripe</h2>
 					<table class="figures">
 						<tbody>
-							<tr><th scope="row">life</th><td>{LIFE[it.crop.lifeCycle]}; {OVER[it.overwinter]}</td></tr>
+							<tr><th scope="row">life</th><td>{life(it)}</td></tr>
 							{#if it.vernalisationWeeks}<tr
 									><th scope="row">cold it needs</th><td>{many(it.vernalisationWeeks, 'week')}</td></tr
 								>{/if}

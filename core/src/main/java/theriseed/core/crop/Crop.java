@@ -98,4 +98,9 @@ public record Crop(
     public double takesPollenOf(Crop other) {
         return crossingGroup.equals(other.crossingGroup) ? 1 : crossesWith.getOrDefault(other.crossingGroup, 0.0);
     }
+
+    /** Whether it is an annual that is sown before the winter and seeds after it. */
+    public boolean goesThroughWinter() {
+        return lifeCycle == LifeCycle.ANNUAL && overwinter.equals("in-ground");
+    }
 }

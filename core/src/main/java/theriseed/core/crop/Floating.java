@@ -65,8 +65,13 @@ public enum Floating {
             "hollyhock",
             "new-zealand-spinach");
 
+    /** Its seed turns to jelly in water. */
+    private static final String SWELLS = "garden-cress";
+
     public static Floating of(Crop crop) {
-        if (FAIR.contains(crop.key()) || crop.family().equals("Brassicaceae")) {
+        boolean cabbageKind =
+                crop.family().equals("Brassicaceae") && !crop.key().equals(SWELLS);
+        if (FAIR.contains(crop.key()) || cabbageKind) {
             return FAIR_HINT;
         }
         return GOOD_SEED_FLOATS.contains(crop.key()) ? SAYS_NOTHING : NOT_KNOWN;

@@ -14,6 +14,7 @@ final class PlantLife {
     private static final int BIENNIAL_ROSETTE_DAYS = 35;
     private static final int SET_OUT_AFTER_DAYS = 28;
     private static final int CURED_AFTER_DAYS = 30;
+    private static final int GROWS_BEFORE_FLOWERING_DAYS = 28;
 
     /** Scapes of what is kept by its bulbs come about a month before it is lifted. */
     private static final int SCAPE_BEFORE_LIFTING_DAYS = 30;
@@ -58,7 +59,8 @@ final class PlantLife {
     }
 
     private boolean overwinters() {
-        return crop.lifeCycle().flowersAfterWinter() && plan.sown().isBefore(winter);
+        return (crop.lifeCycle().flowersAfterWinter() || crop.goesThroughWinter())
+                && plan.sown().isBefore(winter);
     }
 
     private LocalDate emergence() {
@@ -71,8 +73,11 @@ final class PlantLife {
                 .orElse(FarmYear.lifting(winter));
     }
 
+    /** Where winters are mild, an annual that goes through them does not wait for their end to flower. */
     private LocalDate regrowth() {
-        return plan.year().regrowth(winter);
+        LocalDate usual = plan.year().regrowth(winter);
+        LocalDate latest = firstFlower().minusDays(GROWS_BEFORE_FLOWERING_DAYS);
+        return crop.goesThroughWinter() && usual.isAfter(latest) ? latest : usual;
     }
 
     private LocalDate bolting() {

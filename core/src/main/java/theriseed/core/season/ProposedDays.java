@@ -41,12 +41,16 @@ public record ProposedDays(
     private static final int NIGHTSHADES_WEEKS = 8;
 
     /** Sown where they stand: they suffer from being moved. */
-    private static final Set<String> NEVER_RAISED = Set.of("Poaceae", "Fabaceae", "Apiaceae", "Papaveraceae");
+    private static final Set<String> NEVER_RAISED =
+            Set.of("Poaceae", "Fabaceae", "Apiaceae", "Papaveraceae", "Linaceae");
 
     /** Days before the coldest time of the winter it goes through. Experience. */
     private static final int BIENNIAL_BEFORE_WINTER_DAYS = 215;
 
     private static final int ONIONS_BEFORE_WINTER_DAYS = 300;
+
+    /** Annuals that need the winter go through it as small plants: sown in its first cool weeks. Experience. */
+    private static final int WINTER_ANNUALS_BEFORE_WINTER_DAYS = 125;
 
     /** Perennials are sown the year before, when it has been growing weather for a while. */
     private static final int PERENNIAL_AFTER_GROWTH_DAYS = 45;
@@ -63,7 +67,10 @@ public record ProposedDays(
         FarmYear year = forecast.year();
         LocalDate winter = year.coldest(season);
         return switch (crop.lifeCycle()) {
-            case ANNUAL -> annual(forecast, crop, season);
+            case ANNUAL ->
+                crop.goesThroughWinter()
+                        ? sown(winter.minusDays(WINTER_ANNUALS_BEFORE_WINTER_DAYS))
+                        : annual(forecast, crop, season);
             case BIENNIAL -> biennial(year, crop, season);
             case PERENNIAL -> sown(year.regrowth(year.coldest(season - 1)).plusDays(PERENNIAL_AFTER_GROWTH_DAYS));
             case CLONAL -> clonal(year, crop, winter);

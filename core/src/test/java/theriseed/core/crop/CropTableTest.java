@@ -18,7 +18,7 @@ class CropTableTest {
 
     @Test
     void holdsEveryCropWithItsOwnKey() {
-        assertThat(CropTable.shipped().all()).hasSize(84);
+        assertThat(CropTable.shipped().all()).hasSize(128);
     }
 
     @Test

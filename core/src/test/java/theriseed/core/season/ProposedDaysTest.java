@@ -63,6 +63,26 @@ class ProposedDaysTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"lambs-lettuce", "rye"})
+    void anAnnualThatNeedsTheWinterIsSownBeforeIt(String key) {
+        ProposedDays days = of(NORTH, key);
+        assertThat(days.sown()).isBetween(LocalDate.of(2027, 8, 25), LocalDate.of(2027, 10, 10));
+        assertThat(NORTH.of(
+                                crop(key),
+                                SEASON,
+                                new GrowingDays(
+                                        days.sown(),
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Optional.empty(),
+                                        Optional.empty()))
+                        .window())
+                .get()
+                .satisfies(bloom ->
+                        assertThat(bloom.first()).isBetween(LocalDate.of(2028, 3, 20), LocalDate.of(2028, 7, 1)));
+    }
+
     @Test
     void whatDiesOfFrostGoesOutWhenFrostIsOver() {
         ProposedDays tomato = of(NORTH, "tomato");

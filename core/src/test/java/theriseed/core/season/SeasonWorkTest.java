@@ -175,7 +175,8 @@ class SeasonWorkTest {
         for (FarmYear year : List.of(NORTH, SOUTH)) {
             LocalDate winter = year.coldest(2028);
             boolean afterWinter = crop.lifeCycle().flowersAfterWinter();
-            LocalDate sown = afterWinter ? winter.minusDays(200) : winter.plusDays(110);
+            LocalDate summer = crop.goesThroughWinter() ? winter.minusDays(125) : winter.plusDays(110);
+            LocalDate sown = afterWinter ? winter.minusDays(200) : summer;
             for (boolean stored : List.of(false, true)) {
                 if (stored && crop.lifeCycle() != LifeCycle.BIENNIAL) {
                     continue;

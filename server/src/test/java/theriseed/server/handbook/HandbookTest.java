@@ -23,7 +23,7 @@ class HandbookTest {
 
     @Test
     void allCropsAreListedAndFoundByWhateverTheyAreCalled() {
-        assertThat(visitor.get("/api/crops").ok().get("total").asInt()).isEqualTo(84);
+        assertThat(visitor.get("/api/crops").ok().get("total").asInt()).isEqualTo(128);
         assertThat(keys("?q=kale")).contains("kale");
         assertThat(keys("?q=Brassica oleracea".replace(" ", "%20"))).contains("kale", "cabbage");
         assertThat(keys("?q=love%20apple")).as("by another name").containsExactly("tomato");
