@@ -1,10 +1,14 @@
 package theriseed.server;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.zip.GZIPInputStream;
 import org.springframework.boot.test.util.TestPropertyValues;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -34,6 +38,20 @@ public final class TestDatabase implements ApplicationContextInitializer<Configu
         String name = nextName();
         asAdmin("create database " + name);
         return name;
+    }
+
+    /** One that holds the demo farm as version 27 of the tables kept it, with all overruled that may be. */
+    public static String ofSchema27() {
+        String database = fresh();
+        try (InputStream kept = new GZIPInputStream(
+                        TestDatabase.class.getResourceAsStream("/theriseed/server/farm-of-schema-27.sql.gz"));
+                Connection connection = DriverManager.getConnection(url(database), USER, password());
+                Statement statement = connection.createStatement()) {
+            statement.execute(new String(kept.readAllBytes(), StandardCharsets.UTF_8));
+            return database;
+        } catch (IOException | SQLException wrong) {
+            throw new IllegalStateException(wrong);
+        }
     }
 
     static String nextName() {

@@ -1,8 +1,6 @@
 package theriseed.server.copy;
 
 import jakarta.persistence.EntityManager;
-import java.io.BufferedInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -12,17 +10,14 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashSet;
-import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.flywaydb.core.Flyway;
 import org.hibernate.Session;
-import org.postgresql.util.PSQLException;
-import org.postgresql.util.ServerErrorMessage;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
@@ -51,7 +46,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class FarmCopies {
     private static final String FORMAT = "theriseed farm";
     private static final int LONGEST_HEADER = 10_000;
-    private static final int LARGEST_PICTURE = 5_000_000;
 
     /** Made with the farm, or by the simulated station before anything is recorded. */
     private static final Set<String> ON_AN_EMPTY_FARM = Set.of(FarmTables.FARM, "weather_day");
@@ -63,6 +57,8 @@ public class FarmCopies {
     private final FarmClock time;
     private final Changes changes;
     private final ApplicationEventPublisher events;
+    private final JdbcConnectionDetails database;
+    private final Flyway migrations;
     private final String version;
     private final JsonMapper json = JsonMapper.shared();
 
@@ -74,6 +70,8 @@ public class FarmCopies {
             FarmClock time,
             Changes changes,
             ApplicationEventPublisher events,
+            JdbcConnectionDetails database,
+            Flyway migrations,
             @Value("${theriseed.version}") String version) {
         this.records = records;
         this.farms = farms;
@@ -82,6 +80,8 @@ public class FarmCopies {
         this.time = time;
         this.changes = changes;
         this.events = events;
+        this.database = database;
+        this.migrations = migrations;
         this.version = version;
     }
 
@@ -105,6 +105,9 @@ public class FarmCopies {
                         zip,
                         FarmZip.ABOUT,
                         json.writeValueAsBytes(new About(FORMAT, tables.version(), version, time.now(), farm.name())));
+                put(zip, FarmZip.README, Description.readme(farm.name(), version));
+                put(zip, FarmZip.COLUMNS, new Description(connection).columns(tables));
+                put(zip, FarmZip.CROPS, Description.crops());
                 put(zip, FarmZip.GROUND, ground.write().getBytes(StandardCharsets.UTF_8));
                 for (String table : tables.names()) {
                     zip.putNextEntry(new ZipEntry(FarmZip.TABLES + table + ".csv"));
@@ -145,7 +148,8 @@ public class FarmCopies {
     /**
      * Takes a copy in.
      *
-     * @throws Refused when this farm is not empty, or the file is no whole copy of the same version; nothing is taken then
+     * @throws Refused when this farm is not empty, or the file is no whole copy of this version or an earlier one; nothing is
+     *     taken then
      */
     @GrowersWork
     @Transactional
@@ -156,16 +160,18 @@ public class FarmCopies {
                 FarmTables tables = new FarmTables(connection);
                 tables.run("lock table farm in share row exclusive mode");
                 checkEmpty(tables);
-                checkAbout(zip, tables);
+                String schema = schemaOf(zip);
                 for (String table : ON_AN_EMPTY_FARM) {
                     tables.run("delete from " + table);
                 }
-                tables.run("set constraints all deferred");
-                for (String table : tables.names()) {
-                    read(zip, table, tables);
+                if (schema.equals(tables.version())) {
+                    CopiedRows.load(zip, tables);
+                } else {
+                    EarlierCopy earlier = new EarlierCopy(database, migrations, schema);
+                    afterwards(earlier::away);
+                    earlier.take(as -> CopiedRows.load(zip, as));
+                    earlier.into(tables);
                 }
-                pictures(zip, tables);
-                said("the tables", () -> tables.run("set constraints all immediate"));
                 tables.run("update farm set demo = false, clock = null");
                 if (tables.empty(FarmTables.FARM)) {
                     throw new Refused("file", "tables/farm.csv", "copy.noFarm");
@@ -179,13 +185,18 @@ public class FarmCopies {
             }
         });
         records.clear();
+        afterwards(time::lookAgain);
+        return farms.get();
+    }
+
+    /** When it is taken in, or is not. */
+    private static void afterwards(Runnable act) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCompletion(int status) {
-                time.lookAgain();
+                act.run();
             }
         });
-        return farms.get();
     }
 
     /** All that is calculated from records is, once. */
@@ -205,7 +216,8 @@ public class FarmCopies {
         }
     }
 
-    private void checkAbout(FarmZip zip, FarmTables tables) throws IOException, SQLException {
+    /** The version of the tables that the copy is of. */
+    private String schemaOf(FarmZip zip) throws IOException {
         About about;
         try (InputStream in = zip.open(FarmZip.ABOUT)) {
             about = json.readValue(in.readNBytes(LONGEST_HEADER), About.class);
@@ -215,88 +227,16 @@ public class FarmCopies {
         if (!FORMAT.equals(about.format())) {
             throw new Refused("file", about.format(), "copy.noCopy");
         }
-        if (!tables.version().equals(about.schema())) {
-            throw new Refused(
-                    "file", about.schema(), "copy.otherVersion", "its", about.schema(), "here", tables.version());
-        }
-        for (String name : zip.names(FarmZip.TABLES)) {
-            String table = name.substring(FarmZip.TABLES.length(), name.length() - ".csv".length());
-            if (!tables.names().contains(table)) {
-                throw new Refused("file", name, "copy.strangeTable");
-            }
-        }
-    }
-
-    private static void read(FarmZip zip, String table, FarmTables tables) throws SQLException, IOException {
-        String name = FarmZip.TABLES + table + ".csv";
-        List<String> header = header(zip, name);
-        Set<String> unknown = new HashSet<>(header);
-        tables.columns(table).forEach(unknown::remove);
-        if (!unknown.isEmpty() || header.size() != tables.columns(table).size()) {
-            throw new Refused("file", name, "copy.otherColumns", "columns", String.join(",", tables.columns(table)));
-        }
-        try (InputStream csv = zip.open(name)) {
-            said(name, () -> {
-                if (table.equals(FarmTables.PHOTO)) {
-                    tables.readPhotos(csv, header);
-                } else {
-                    tables.read(table, header, csv);
-                }
-            });
-        }
-    }
-
-    /** Something done to the database. */
-    private interface Act {
-        void run() throws SQLException, IOException;
-    }
-
-    /** Does it; what the database refuses is said in its words. */
-    private static void said(String name, Act act) throws SQLException, IOException {
-        try {
-            act.run();
-        } catch (PSQLException wrong) {
-            ServerErrorMessage says = wrong.getServerErrorMessage();
+        if (!EarlierCopy.isKnown(migrations, about.schema())) {
             throw new Refused(
                     "file",
-                    name,
-                    "copy.rowsDoNotFit",
-                    "why",
-                    says == null ? null : says.getMessage(),
-                    "where",
-                    says == null ? null : says.getWhere());
+                    about.schema(),
+                    "copy.otherVersion",
+                    "its",
+                    about.schema(),
+                    "here",
+                    migrations.info().current().getVersion().getVersion());
         }
-    }
-
-    private static List<String> header(FarmZip zip, String name) throws IOException {
-        try (InputStream csv = new BufferedInputStream(zip.open(name))) {
-            ByteArrayOutputStream line = new ByteArrayOutputStream();
-            int next = csv.read();
-            while (next >= 0 && next != '\n' && line.size() < LONGEST_HEADER) {
-                line.write(next);
-                next = csv.read();
-            }
-            return new ArrayList<>(
-                    List.of(line.toString(StandardCharsets.UTF_8).strip().split(",")));
-        }
-    }
-
-    private void pictures(FarmZip zip, FarmTables tables) throws SQLException, IOException {
-        for (String name : zip.names(FarmZip.PHOTOS)) {
-            try (InputStream in = zip.open(name)) {
-                byte[] jpeg = in.readNBytes(LARGEST_PICTURE + 1);
-                if (jpeg.length > LARGEST_PICTURE || !Photos.isPicture(jpeg)) {
-                    throw new Refused("file", name, "copy.noPicture");
-                }
-                UUID id = UUID.fromString(name.substring(FarmZip.PHOTOS.length(), name.length() - ".jpg".length()));
-                if (tables.readPicture(id, jpeg) == 0) {
-                    throw new Refused("file", name, "copy.pictureOfNothing");
-                }
-            }
-        }
-        int missing = tables.photosMissing();
-        if (missing > 0) {
-            throw new Refused("file", missing, "copy.picturesMissing", "missing", missing);
-        }
+        return about.schema();
     }
 }

@@ -38,7 +38,8 @@ final class FarmTables {
             "kept_answer",
             "lot_kept",
             "record_change",
-            "backup_made",
+            "backup_plan",
+            "backup_event",
             "spring_session",
             "spring_session_attributes",
             "calendar_feed",
@@ -80,6 +81,13 @@ final class FarmTables {
 
     List<String> columns(String table) {
         return columns.get(table);
+    }
+
+    /** All rows of the same table in another schema, pictures with them. */
+    void takeOver(String table, String schema) throws SQLException {
+        String all = list(columns.get(table)) + (table.equals(PHOTO) ? ", " + PICTURE : "");
+        run("insert into " + quoted(table) + " (" + all + ") select " + all + " from " + quoted(schema) + "."
+                + quoted(table));
     }
 
     /** Takes pictures in beside the rows that tell of them. */

@@ -21,11 +21,15 @@ import theriseed.server.base.Refused;
  */
 final class FarmZip implements Closeable {
     static final String ABOUT = "farm.json";
+    static final String README = "README.txt";
+    static final String COLUMNS = "columns.csv";
+    static final String CROPS = "crops.csv";
     static final String GROUND = "ground.geojson";
     static final String TABLES = "tables/";
     static final String PHOTOS = "photos/";
-    private static final Pattern NAMES = Pattern.compile("farm\\.json|ground\\.geojson|tables/[a-z_]{1,60}\\.csv"
-            + "|photos/[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\\.jpg");
+    private static final Pattern NAMES =
+            Pattern.compile("farm\\.json|ground\\.geojson|README\\.txt|(columns|crops)\\.csv|tables/[a-z_]{1,60}\\.csv"
+                    + "|photos/[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\\.jpg");
     private static final int MOST_FILES = 200_000;
     private static final long MOST_BYTES = 2_000_000_000;
 

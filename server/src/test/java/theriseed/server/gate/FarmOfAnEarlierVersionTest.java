@@ -2,18 +2,10 @@ package theriseed.server.gate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -33,16 +25,8 @@ class FarmOfAnEarlierVersionTest {
     static Client grower;
 
     @BeforeAll
-    static void start() throws IOException, SQLException {
-        String database = TestDatabase.fresh();
-        try (InputStream kept = new GZIPInputStream(FarmOfAnEarlierVersionTest.class.getResourceAsStream(
-                        "/theriseed/server/farm-of-schema-27.sql.gz"));
-                Connection connection = DriverManager.getConnection(
-                        TestDatabase.url(database), TestDatabase.USER, TestDatabase.password());
-                Statement statement = connection.createStatement()) {
-            statement.execute(new String(kept.readAllBytes(), StandardCharsets.UTF_8));
-        }
-        app = EmptyFarm.start("demo", database);
+    static void start() {
+        app = EmptyFarm.start("demo", TestDatabase.ofSchema27());
         grower = Client.as("grower", app.getWebServer().getPort());
     }
 
