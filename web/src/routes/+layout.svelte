@@ -23,10 +23,14 @@
 			wrong = refused instanceof Problem ? refused.message : String(refused);
 		}
 	}
-	void load();
+	/** Read over HTTP, before a phone trusts the farm: nobody signs in there. */
+	const trusting = page.url.pathname === '/trust';
+	if (!trusting) void load();
 </script>
 
-{#if wrong}
+{#if trusting}
+	{@render children()}
+{:else if wrong}
 	<main class="p-8">
 		<p class="caution font-semibold" role="alert">{wrong}</p>
 		<button type="button" class="btn mt-4 btn-primary" onclick={load}>Try again</button>

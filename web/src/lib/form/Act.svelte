@@ -8,6 +8,8 @@
 		main?: boolean;
 		href?: string;
 		newTab?: boolean;
+		/** Whether what is behind the link is kept as a file. */
+		download?: boolean;
 		type?: 'button' | 'submit';
 		disabled?: boolean;
 		onclick?: () => void;
@@ -18,6 +20,7 @@
 		main = false,
 		href,
 		newTab = false,
+		download,
 		type = 'button',
 		disabled,
 		onclick
@@ -38,6 +41,7 @@
 		class={look}
 		data-key={key}
 		{onclick}
+		{download}
 		target={newTab ? '_blank' : undefined}
 		rel={newTab ? 'noopener' : undefined}
 	>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { fullDay, inZone } from '$lib/words/dates';
@@ -12,9 +13,15 @@
 		close: () => void;
 	}
 	let { name, secret, until, close }: Props = $props();
-	const address = $derived(`${location.origin}/come-in#${secret}`);
+	/** Under this name the farm is found on its own machine, and by no phone. */
 	const here = ['localhost', '127.0.0.1', '[::1]'].includes(location.hostname);
+	let origin = $state(location.origin);
+	const address = $derived(`${origin}/come-in#${secret}`);
 	let copied = $state(false);
+
+	if (here) {
+		void ask(GET('/api/network')).then((network) => (origin = network.addresses[0] ?? origin));
+	}
 
 	async function copy() {
 		await navigator.clipboard.writeText(address);
@@ -30,10 +37,14 @@
 			Let {name} point the phone’s camera at the code, or send the link. It is shown only now, lets in whoever has
 			it, once, and closes on {fullDay(inZone(until, session.farm?.timeZone ?? 'UTC'))}.
 		</p>
-		{#if here}
+		{#if origin !== location.origin}
 			<p class="caution">
-				This address opens on this machine only. Open the farm under the name by which phones reach it, and
-				make another link there.
+				The phone must trust the farm before: <a href="/farm/phones" class="underline">Phones</a> shows how, once.
+			</p>
+		{:else if here}
+			<p class="caution">
+				This address opens on this machine only. How phones reach the farm is told under
+				<a href="/farm/phones" class="underline">Phones</a>.
 			</p>
 		{/if}
 		<label class="grid gap-1">

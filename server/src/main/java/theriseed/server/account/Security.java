@@ -2,6 +2,7 @@ package theriseed.server.account;
 
 import jakarta.servlet.DispatcherType;
 import java.time.Clock;
+import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -22,24 +23,26 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import theriseed.server.base.ContentPolicy;
 
 /** The door: sessions, CSRF, headers, and which paths are open before anyone has signed in. */
 @Configuration(proxyBeanMethods = false)
 @EnableMethodSecurity
 class Security {
-    /** Everything comes from the farm's own server; no inline script, no frames, no foreign form targets. */
-    static final String CONTENT_POLICY =
-            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:;"
-                    + " font-src 'self'; connect-src 'self'; manifest-src 'self'; base-uri 'none'; form-action 'self';"
-                    + " frame-ancestors 'none'";
-
     @Bean
-    SecurityFilterChain door(HttpSecurity http, CsrfTokenRepository tokens) throws Exception {
+    SecurityFilterChain door(
+            HttpSecurity http, CsrfTokenRepository tokens, @Value("${theriseed.https-for-good}") boolean httpsForGood)
+            throws Exception {
         return http.csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .authorizeHttpRequests(paths -> paths.dispatcherTypeMatchers(DispatcherType.ASYNC)
                         // What goes on asynchronously was let in when it began.
                         .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/session")
+                        .requestMatchers(
+                                HttpMethod.GET,
+                                "/api/session",
+                                "/api/network",
+                                "/api/network/authority.crt",
+                                "/api/health/**")
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/entry/**", "/api/first-run")
                         .permitAll()
@@ -53,7 +56,12 @@ class Security {
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .headers(headers -> headers.contentSecurityPolicy(
+                                policy -> policy.policyDirectives(ContentPolicy.connectingTo(List.of())))
+                        .httpStrictTransportSecurity(
+                                hsts -> hsts.requestMatcher(request -> httpsForGood && request.isSecure())
+                                        // What else stands in the domain is nothing of the farm's.
+                                        .includeSubDomains(false))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                         .permissionsPolicyHeader(policy ->
                                 policy.policy("camera=(self), geolocation=(self), microphone=(), payment=()")))

@@ -5,14 +5,14 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,25 +25,27 @@ import tools.jackson.databind.json.JsonMapper;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class KnownHosts extends OncePerRequestFilter {
     private final Set<String> hosts;
+    private final List<HostNames> more;
     private final JsonMapper json;
 
-    KnownHosts(@Value("${theriseed.hosts}") Set<String> hosts, JsonMapper json) {
+    KnownHosts(@Value("${theriseed.hosts}") Set<String> hosts, ObjectProvider<HostNames> more, JsonMapper json) {
         this.hosts = hosts;
+        this.more = more.stream().toList();
         this.json = json;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        if (hosts.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
+        String host = request.getServerName().toLowerCase(Locale.ROOT);
+        if (hosts.contains(host) || more.stream().anyMatch(names -> names.has(host))) {
             chain.doFilter(request, response);
             return;
         }
-        response.setStatus(HttpStatus.MISDIRECTED_REQUEST.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getOutputStream()
-                .write(json.writeValueAsBytes(ProblemDetail.forStatusAndDetail(
-                        HttpStatus.MISDIRECTED_REQUEST,
-                        "This server does not go by that name. Its names are set with THERISEED_HOSTS.")));
+        ProblemAnswer.send(
+                response,
+                json,
+                HttpStatus.MISDIRECTED_REQUEST,
+                "This server does not go by that name. Its names are set with THERISEED_HOSTS.");
     }
 }
