@@ -78,7 +78,8 @@ as_server_user() {
 # A small part of the heap for what is new: what lasts grows into the rest only when it must.
 JAVA=(java -XX:+UseSerialGC -XX:TieredStopAtLevel=1 -Xmx512m -Xmn48m)
 
-# build_app HOME: the program as it is started, under HOME/app; built anew when a source has changed. Sets app.
+# build_app HOME: the program as it is started, under HOME/app; built anew when a source has changed. One that has served a
+# farm stays beside it, as HOME/app.before. Sets app.
 build_app() {
   local now
   app=$1/app
@@ -86,6 +87,10 @@ build_app() {
   if [ ! -d "$app" ] || [ "$(cat "$1/built" 2>/dev/null)" != "$now" ]; then
     say "Building (the first time takes some minutes) ..."
     mvn -q -B -DskipTests -pl core,web,server package 9>&- || stop_with "The build failed; what went wrong stands above."
+    if [ -d "$app" ] && cmp -s "$1/built" "$1/served"; then
+      rm -rf "$app.before"
+      mv "$app" "$app.before"
+    fi
     rm -rf "$app" "$app.new"
     java -Djarmode=tools -jar server/target/theriseed-app.jar extract --destination "$app.new" >/dev/null
     mv "$app.new" "$app"
@@ -247,8 +252,25 @@ make_database() {
   [ "$there" = 1 ] || psql_query "create database $1" >/dev/null
 }
 
+# psql_query STATEMENT [DATABASE]
 psql_query() {
-  "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U theriseed -d postgres -Atqc "$1"
+  PGPASSWORD=$DB_PASSWORD "$PG_BIN/psql" -h 127.0.0.1 -p "$DB_PORT" -U theriseed -d "${2:-postgres}" -v ON_ERROR_STOP=1 -Atqc "$1"
+}
+
+# put_back BACKUP DATABASE: into a database that is made for it, and gone again when it cannot be.
+put_back() {
+  psql_query "create database $2" >/dev/null
+  PGPASSWORD=$DB_PASSWORD "$PG_BIN/pg_restore" -h 127.0.0.1 -p "$DB_PORT" -U theriseed -d "$2" --exit-on-error "$1" || {
+    psql_query "drop database $2" >/dev/null
+    return 1
+  }
+}
+
+# backup_planned COLUMN OTHERWISE DATABASE: as the farm's page Backups says, or as it is while nobody has said anything.
+backup_planned() {
+  local said=
+  [ "$(psql_query "select to_regclass('backup_plan') is not null" "$3")" != t ] || said=$(psql_query "select $1 from backup_plan" "$3")
+  echo "${said:-$2}"
 }
 
 # What the screens are made of.

@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backups"];
+        put: operations["plan"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/asked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ask"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/barriers": {
         parameters: {
             query?: never;
@@ -1373,7 +1405,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan_1"];
+        post: operations["plan_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1725,7 +1757,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2094,6 +2126,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["agree"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/network": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["network"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/network/authority.crt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["authority"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -4459,6 +4523,37 @@ export interface components {
             /** @enum {string} */
             school: "NONE" | "SHORT_SOAK" | "TWO_TO_THREE_DAYS" | "FIVE_TO_SEVEN_DAYS";
         };
+        AuthorityView: {
+            fingerprint: string;
+            name: string;
+            /** Format: date */
+            until: string;
+        };
+        BackupFacts: {
+            elsewhere: string;
+            /** Format: int32 */
+            everyHours: number;
+            /** Format: int32 */
+            keep: number;
+        };
+        BackupPlanRequest: {
+            elsewhere: string;
+            /** Format: int32 */
+            everyHours: number;
+            /** Format: int32 */
+            keep: number;
+            reason?: string;
+            /** Format: int32 */
+            version: number;
+        };
+        BackupsView: {
+            asked: boolean;
+            events: components["schemas"]["EventView"][];
+            madeHere: boolean;
+            plan: components["schemas"]["BackupFacts"];
+            /** Format: int32 */
+            version: number;
+        };
         BarrierRequest: {
             changed?: components["schemas"]["Changed"];
             /** Format: double */
@@ -5468,6 +5563,19 @@ export interface components {
             on: string;
             /** Format: uuid */
             recordId: string;
+        };
+        EventView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            bytes?: number;
+            file: string;
+            good: boolean;
+            said: string;
+            /** Format: int32 */
+            seconds?: number;
+            /** @enum {string} */
+            what: "MADE" | "ELSEWHERE" | "TRIED";
         };
         EyeCheckFacts: {
             /** Format: int32 */
@@ -7239,6 +7347,11 @@ export interface components {
             sure: boolean;
             /** Format: int32 */
             version: number;
+        };
+        NetworkView: {
+            addresses: string[];
+            authority: components["schemas"]["AuthorityView"];
+            trustPage: string;
         };
         NotForEating: {
             crop: string;
@@ -10055,6 +10168,7 @@ export interface components {
             version: number;
         };
         TooOld: {
+            elsewhere: boolean;
             /** Format: date-time */
             lastGood?: string;
         };
@@ -10709,6 +10823,70 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackupPlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    ask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
     make_10: {
         parameters: {
             query?: never;
@@ -12986,7 +13164,7 @@ export interface operations {
             };
         };
     };
-    plan_1: {
+    plan_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -13571,7 +13749,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -14197,6 +14375,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NeighbourView"];
+                };
+            };
+        };
+    };
+    network: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NetworkView"];
+                };
+            };
+        };
+    };
+    authority: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
         };

@@ -7,7 +7,9 @@
 	tabs={[
 		{ name: 'The farm', path: '/farm' },
 		{ name: 'People', path: '/farm/people' },
+		{ name: 'Phones', path: '/farm/phones' },
 		{ name: 'Who did what', path: '/farm/done' },
-		{ name: 'Files', path: '/farm/files' }
+		{ name: 'Files', path: '/farm/files' },
+		{ name: 'Backups', path: '/farm/backups' }
 	]}
 />

@@ -36,11 +36,20 @@
 			<DayBand day={view.day} now={view.now} />
 			{#if view.backups}
 				<p class="caution mt-5 max-w-3xl font-semibold">
-					{view.backups.lastGood
-						? `The last good backup of the farm was made ${fullDay(view.backups.lastGood)}.`
-						: 'No backup of the farm was ever made.'}
-					One is made every day while ./start runs; why none is stands in .farm/backup.log. bin/backup makes one
-					now.
+					{#if view.backups.elsewhere}
+						{view.backups.lastGood
+							? `The last backup reached the other disk ${fullDay(view.backups.lastGood)}.`
+							: 'No backup has reached the other disk yet.'}
+					{:else}
+						{view.backups.lastGood
+							? `The last good backup of the farm was made ${fullDay(view.backups.lastGood)}.`
+							: 'No backup of the farm was ever made.'}
+					{/if}
+					{#if session.grower}
+						<a class="quiet" href="/farm/backups">Backups</a> tells why, and makes one now.
+					{:else}
+						Tell a grower.
+					{/if}
 				</p>
 			{/if}
 			<WrongLots wrong={view.wrongLots} />

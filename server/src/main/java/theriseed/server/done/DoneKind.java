@@ -82,6 +82,7 @@ record DoneKind(String table, String id, String lot, String planting, String nam
                             named("invoice", "t.number"),
                             named("stall_day", via("name", "customer")),
                             named("handed", NONE),
+                            named("backup_plan", NONE),
                             named("calendar_feed", NONE),
                             named("caution_read", NONE),
                             named("entry_link", via("name", "account")),

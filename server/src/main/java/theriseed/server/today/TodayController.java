@@ -8,6 +8,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.day.DayCourse;
 import theriseed.core.season.SeasonDates;
+import theriseed.server.backup.Backups;
 import theriseed.server.base.FarmTime;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Roles;

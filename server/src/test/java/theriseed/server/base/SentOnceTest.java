@@ -146,6 +146,7 @@ class SentOnceTest {
                         "/api/session/entry",
                         "/api/session/entry/password",
                         "/api/instruments/scale",
+                        "/api/backups/asked",
                         "/api/blends/preview",
                         "/api/farm/preview",
                         "/api/lots/*/packing/plan",

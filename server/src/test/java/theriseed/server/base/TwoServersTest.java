@@ -112,21 +112,37 @@ class TwoServersTest {
         assertThat(planting(other, planting).at("/planting/plants").asInt()).isEqualTo(250);
     }
 
+    private static final String MADE =
+            "insert into backup_event (at, what, good, file, said) values (?, 'MADE', true, 'farm.backup', '')";
+
     @Test
     void whereBackupsAreMadeTodaySaysThatTheLastIsOld() {
         Instant tooOld = Instant.now().minus(Duration.ofDays(4));
-        database.update("delete from backup_made");
+        database.update("delete from backup_event");
         database.update("update farm set recorded_at = ?", Timestamp.from(tooOld));
         assertThat(today(other).at("/backups").isObject()).as("never one").isTrue();
         assertThat(today(other).at("/backups/lastGood").isMissingNode()).isTrue();
         assertThat(today(one).has("backups")).as("none are made here").isFalse();
-        database.update("insert into backup_made values (?)", Timestamp.from(tooOld));
+        database.update(MADE, Timestamp.from(tooOld));
         assertThat(LocalDateTime.parse(today(other).at("/backups/lastGood").asString()))
                 .isCloseTo(LocalDateTime.ofInstant(tooOld, ZoneOffset.UTC), within(3, ChronoUnit.HOURS));
         Client visitor = Client.as("visitor", second.getWebServer().getPort());
         assertThat(today(visitor).has("backups")).isFalse();
-        database.update("insert into backup_made values (?)", Timestamp.from(Instant.now()));
+        database.update(MADE, Timestamp.from(Instant.now()));
         assertThat(today(other).has("backups")).isFalse();
+        database.update(
+                "insert into backup_event (at, what, good, file, said) values (now(), 'TRIED', false, 'farm.backup', '')");
+        assertThat(today(other).at("/backups/lastGood").isMissingNode())
+                .as("put back on trial it was no good, nor is any before it")
+                .isTrue();
+        database.update(MADE, Timestamp.from(Instant.now().plusSeconds(1)));
+        assertThat(today(other).has("backups")).isFalse();
+        database.update(
+                "insert into backup_plan values (gen_random_uuid(), 0, 24, 14, '/media/disk/theriseed-backups', ?, 'ann')",
+                Timestamp.from(tooOld));
+        assertThat(today(other).at("/backups/elsewhere").asBoolean())
+                .as("none has reached the other disk")
+                .isTrue();
     }
 
     private static JsonNode today(Client server) {
@@ -254,7 +270,7 @@ class TwoServersTest {
                         "kept_answer",
                         "lot_kept",
                         "record_change",
-                        "backup_made",
+                        "backup_event",
                         "spring_session",
                         "spring_session_attributes",
                         "flyway_schema_history");
