@@ -2,11 +2,13 @@
 export interface Asked {
 	method: string;
 	path: string;
+	/** What a file is asked with; other questions are known by their path. */
+	how?: string;
 	body?: unknown;
 }
 
 interface Init {
-	params?: { path?: Record<string, unknown> };
+	params?: { path?: Record<string, unknown>; query?: { how?: string } };
 	body?: unknown;
 }
 
@@ -18,7 +20,13 @@ export const answers = new Map<string, unknown>();
 export function pretend<T extends object>(api: T): T {
 	const call = (method: string) => (path: string, init?: Init) => {
 		const at = path.replace(/\{(\w+)\}/g, (_, name: string) => String(init?.params?.path?.[name]));
-		asked.push({ method, path: at, ...(init?.body === undefined ? {} : { body: init.body }) });
+		const how = init?.params?.query?.how;
+		asked.push({
+			method,
+			path: at,
+			...(how === undefined ? {} : { how }),
+			...(init?.body === undefined ? {} : { body: init.body })
+		});
 		return Promise.resolve({ data: answers.get(`${method} ${path}`) ?? {}, response: new Response() });
 	};
 	return { ...api, GET: call('GET'), POST: call('POST'), PUT: call('PUT') };

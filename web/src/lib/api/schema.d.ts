@@ -269,7 +269,7 @@ export interface paths {
         };
         get: operations["cautions"];
         put?: never;
-        post: operations["read_5"];
+        post: operations["read_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +861,7 @@ export interface paths {
         };
         get: operations["file"];
         put?: never;
-        post: operations["read_4"];
+        post: operations["read_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3645,7 +3645,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_3"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3693,7 +3693,7 @@ export interface paths {
         };
         get: operations["log"];
         put?: never;
-        post: operations["read_2"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4254,22 +4254,6 @@ export interface paths {
         get: operations["weather"];
         put?: never;
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/weather/file": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -6349,6 +6333,15 @@ export interface components {
             poured: components["schemas"]["PourView"][];
             pouredOut: number;
         };
+        Heading: {
+            called: string;
+            column?: string;
+            first: string[];
+            remembered: boolean;
+            /** @enum {string} */
+            unit?: "G" | "KG" | "OZ" | "LB" | "M" | "CM" | "FT" | "IN" | "C" | "F";
+            units: ("G" | "KG" | "OZ" | "LB" | "M" | "CM" | "FT" | "IN" | "C" | "F")[];
+        };
         Hit: {
             detail: string;
             key: string;
@@ -6376,6 +6369,21 @@ export interface components {
             /** Format: int64 */
             packets: number;
             told?: components["schemas"]["ToldView"];
+        };
+        HowRead: {
+            /** @enum {string} */
+            days: "DAY_FIRST" | "MONTH_FIRST";
+            /** @enum {string} */
+            decimals: "POINT" | "COMMA";
+            encoding?: string;
+            /** Format: int32 */
+            headedIn: number;
+            headings: components["schemas"]["Heading"][];
+            missing: string[];
+            partedBy?: string;
+            tab?: string;
+            tabs: string[];
+            unsure: string[];
         };
         Ingredient: {
             available: number;
@@ -9176,10 +9184,12 @@ export interface components {
         SheetRead: {
             /** Format: int32 */
             changed: number;
+            how: components["schemas"]["HowRead"];
             kept: boolean;
             lines: components["schemas"]["SheetLine"][];
             /** Format: int32 */
             made: number;
+            notes: string[];
             /** Format: int32 */
             refused: number;
             /** Format: int32 */
@@ -10672,13 +10682,6 @@ export interface components {
             /** @enum {string} */
             verdict: "CLEAR" | "TIGHT" | "CROSSES";
         };
-        WeatherRead: {
-            /** Format: int32 */
-            days: number;
-            faults: string[];
-            gaps: string[];
-            kept: boolean;
-        };
         WeatherView: {
             known?: components["schemas"]["LastKnown"];
             usual: components["schemas"]["ClimateNormals"];
@@ -11257,7 +11260,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -12244,7 +12247,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_3: {
         parameters: {
             query: {
                 keep: boolean;
@@ -16922,10 +16925,11 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_2: {
         parameters: {
             query: {
                 keep: boolean;
+                how?: string;
             };
             header?: never;
             path: {
@@ -17038,7 +17042,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -18053,29 +18057,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeatherView"];
-                };
-            };
-        };
-    };
-    read_1: {
-        parameters: {
-            query: {
-                keep: boolean;
-                name: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WeatherRead"];
                 };
             };
         };

@@ -9,6 +9,7 @@
 		{ name: 'People', path: '/farm/people' },
 		{ name: 'Phones', path: '/farm/phones' },
 		{ name: 'Who did what', path: '/farm/done' },
+		{ name: 'Import', path: '/farm/import' },
 		{ name: 'Files', path: '/farm/files' },
 		{ name: 'Backups', path: '/farm/backups' }
 	]}

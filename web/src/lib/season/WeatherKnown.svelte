@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, GET, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -7,7 +7,6 @@
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { many } from '$lib/words/words';
 
 	/** The days that bloom is calculated from: what is known of the weather, a file to read in, and the frosts. */
 	let { done }: { done: () => void } = $props();
@@ -16,43 +15,10 @@
 		void turn;
 		return Promise.all([ask(GET('/api/weather')), ask(GET('/api/farm'))]);
 	});
-	const attempt = new Attempt();
 	const frosts = new Attempt();
-	let name = $state('');
-	let text = $state('');
-	let read = $state.raw<Schemas['WeatherRead']>();
 	let lastFrost = $state('');
 	let firstFrost = $state('');
 
-	const send = (keep: boolean) =>
-		ask(
-			POST('/api/weather/file', {
-				params: { query: { keep, name } },
-				body: text as never,
-				bodySerializer: (body: unknown) => body as string,
-				headers: { 'Content-Type': 'text/csv' }
-			})
-		);
-
-	async function chosen(event: Event) {
-		const file = (event.currentTarget as HTMLInputElement).files?.[0];
-		read = undefined;
-		if (!file) return;
-		name = file.name.slice(0, 60);
-		text = await file.text();
-		await attempt.run(async () => {
-			read = await send(false);
-		});
-	}
-	function keep() {
-		void attempt.run(async () => {
-			read = await send(true);
-			if (read.kept) {
-				turn++;
-				done();
-			}
-		});
-	}
 	function keepFrosts(version: number) {
 		void frosts.run(async () => {
 			await ask(
@@ -83,30 +49,11 @@
 				: 'Nobody has said when frost ends and comes again.'}
 		</p>
 		{#if session.grower}
-			<label class="mt-4 grid grid-cols-1 gap-1">
-				<span class="text-sm font-semibold">Read days from a CSV file</span>
-				<input type="file" accept=".csv,text/csv" onchange={chosen} class="max-w-full" />
-				<span class="text-sm text-soft">Columns day, low, high; °C; a row a day.</span>
-			</label>
-			<div class="mt-2"><Trouble {attempt} labels={{ file: 'File' }} /></div>
-			{#if read}
-				<p class="mt-2" aria-live="polite">
-					{many(read.days, 'day')}{read.faults.length
-						? '; while a line is wrong, none is kept:'
-						: read.kept
-							? ' kept.'
-							: '.'}
-				</p>
-				<ul class="text-sm">
-					{#each read.faults as fault (fault)}<li class="text-alarm">{fault}</li>{/each}
-					{#each read.gaps.slice(0, 8) as gap (gap)}
-						<li class="text-soft">no row for {gap}: the usual warmth stands in</li>
-					{/each}
-				</ul>
-				{#if read.faults.length === 0 && !read.kept}
-					<div class="mt-3"><Act main onclick={keep} disabled={attempt.busy}>Keep these days</Act></div>
-				{/if}
-			{/if}
+			<p class="mt-2">
+				<a class="quiet" href="/farm/import?list=weather"
+					>Read days from a file: of a diary, or of a station</a
+				>
+			</p>
 			<form
 				class="mt-5 grid grid-cols-2 gap-4"
 				onsubmit={(event) => {

@@ -2,6 +2,7 @@ package theriseed.core.lot;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
 import theriseed.core.measure.Refusal;
@@ -18,6 +19,8 @@ public record LotNumber(String text) {
     private static final String SIGNS = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ";
     private static final String NOT_AS_CHECK = "ILOU*";
     private static final int LONGEST = 30;
+    private static final Pattern FORM =
+            Pattern.compile("\\d{2}[-./ ][A-Z]{3}[-./ ]\\d{2,4}[-./ ][0-9A-Z*]", Pattern.CASE_INSENSITIVE);
 
     /** The number with this serial, or nothing when the serial must be skipped. */
     public static Optional<LotNumber> issue(int year, String cropName, int serial) {
@@ -59,6 +62,11 @@ public record LotNumber(String text) {
             sum = (2 * sum + SIGNS.indexOf(sign)) % 37;
         }
         return sum == 1;
+    }
+
+    /** Whether it is written as numbers of this kind are, be it mistyped or not. */
+    public static boolean looksLikeOne(String typed) {
+        return FORM.matcher(typed.strip()).matches();
     }
 
     /** The form that is stored and compared: capitals without separators, O as 0, I and L as 1. */

@@ -17,9 +17,12 @@ import org.springframework.http.ResponseEntity;
 
 /** Tables to take along: RFC 4180, in UTF-8. */
 public final class Csv {
+    /** In front of text some spreadsheets know UTF-8 by it. */
+    public static final String BYTE_ORDER = "\uFEFF";
+
     private static final String RUNS_IN_A_SPREADSHEET = "=+-@\t\r";
     private static final String MARK = "'";
-    private static final Pattern BELOW_NOTHING = Pattern.compile("-\\d+(\\.\\d+)?");
+    private static final Pattern BELOW_NOTHING = Pattern.compile("-\\d+([.,]\\d+)?");
     private static final MediaType TYPE = MediaType.parseMediaType("text/csv;charset=UTF-8");
 
     private Csv() {}
@@ -35,25 +38,36 @@ public final class Csv {
         print(rows, table);
         return ResponseEntity.ok()
                 .contentType(TYPE)
-                .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(name + ".csv"))
                 .body(table.toString());
     }
 
     /** Sends a file of this name that was {@linkplain #print printed} before. */
     public static void send(String name, Path file, HttpServletResponse response) throws IOException {
-        response.setContentType(TYPE.toString());
+        send(name + ".csv", TYPE, file, response);
+    }
+
+    /** Sends a table of another kind. @param name with its ending */
+    public static void send(String name, MediaType type, Path file, HttpServletResponse response) throws IOException {
+        response.setContentType(type.toString());
         response.setContentLengthLong(Files.size(file));
         response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attached(name));
         Files.copy(file, response.getOutputStream());
     }
 
     private static String attached(String name) {
-        return "attachment; filename=\"" + name + ".csv\"";
+        return "attachment; filename=\"" + name + "\"";
     }
 
     /** Prints rows one after the other; none is held longer. */
     public static <R extends List<?>> void print(Stream<R> rows, Appendable to) {
-        try (CSVPrinter printer = new CSVPrinter(to, CSVFormat.RFC4180)) {
+        print(rows, ',', to);
+    }
+
+    /** The same. @param partedBy what stands between cells */
+    public static <R extends List<?>> void print(Stream<R> rows, char partedBy, Appendable to) {
+        CSVFormat format = CSVFormat.RFC4180.builder().setDelimiter(partedBy).get();
+        try (CSVPrinter printer = new CSVPrinter(to, format)) {
             for (R row : (Iterable<R>) rows::iterator) {
                 for (Object value : row) {
                     printer.print(plain(value));

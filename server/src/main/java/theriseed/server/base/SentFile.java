@@ -25,8 +25,7 @@ public final class SentFile {
             new Kind("/api/farm/copy", 500 * MEGABYTE, Set.of("ROLE_GROWER")),
             new Kind("/api/sheets/.*", 30 * MEGABYTE, Set.of("ROLE_GROWER")),
             new Kind("/api/photos/.*", 20 * MEGABYTE, Set.of("ROLE_GROWER", "ROLE_HAND")),
-            new Kind("/api/ground/file", 10 * MEGABYTE, Set.of("ROLE_GROWER")),
-            new Kind("/api/weather/file", 5 * MEGABYTE, Set.of("ROLE_GROWER")));
+            new Kind("/api/ground/file", 10 * MEGABYTE, Set.of("ROLE_GROWER")));
 
     /** A record is text that somebody typed; the longest is a trial of many rows. */
     private static final Kind RECORD = new Kind(".*", MEGABYTE, Set.of());

@@ -17,7 +17,7 @@ class Arrival extends Recorded {
     private UUID lotId;
 
     @Enumerated(EnumType.STRING)
-    private Way way;
+    private Came way;
 
     private LocalDate cameOn;
     private BigDecimal mass;
@@ -28,20 +28,6 @@ class Arrival extends Recorded {
     private Integer theirGermination;
     private LocalDate theirTestOn;
     private String note;
-
-    /** How it came. */
-    public enum Way {
-        /** Grown here, before there were these records. */
-        BEFORE,
-        BOUGHT,
-        SWAPPED,
-        GIVEN;
-
-        /** Whether it was grown by somebody else. */
-        public boolean elsewhere() {
-            return this != BEFORE;
-        }
-    }
 
     protected Arrival() {}
 

@@ -17,7 +17,7 @@ import theriseed.server.base.Refused;
  * @param theirGermination percent by whoever it is from; null where none was told
  */
 public record ArrivalFacts(
-        Arrival.Way way,
+        Came way,
         LocalDate cameOn,
         BigDecimal mass,
         String fromWhom,

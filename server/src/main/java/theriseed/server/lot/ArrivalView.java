@@ -19,7 +19,7 @@ public record ArrivalView(
         UUID id,
         int version,
         UUID lotId,
-        Arrival.Way way,
+        Came way,
         LocalDate cameOn,
         BigDecimal mass,
         String fromWhom,

@@ -62,7 +62,7 @@ public class Arrivals {
     @Transactional
     public LotView take(UUID varietyId, Grade grade, ArrivalFacts facts) {
         checkDay(facts);
-        checkOldNumber(facts, null);
+        newLots.checkOldNumber(facts.oldNumber(), null);
         LotView made = newLots.arrived(varietyId, grade, facts);
         arrivals.saveAndFlush(new Arrival(made.id(), facts, stamps.now()));
         return made;
@@ -75,7 +75,7 @@ public class Arrivals {
         Lot lot = lots.lockAllById(List.of(arrival.lotId())).get(0);
         Clash.check(arrival, made.from(), arrival.view());
         checkDay(facts);
-        checkOldNumber(facts, lot);
+        newLots.checkOldNumber(facts.oldNumber(), lot.id());
         if (facts.grownIn() != arrival.view().grownIn()) {
             throw new Refused(
                     "grownIn",
@@ -102,23 +102,5 @@ public class Arrivals {
 
     private void checkDay(ArrivalFacts facts) {
         SeasonDates.check("cameOn", facts.cameOn(), LocalDate.of(facts.grownIn(), 1, 1), time.today());
-    }
-
-    /** Two lots that are called alike would be mixed up. @param own the lot that has it rightly; null for a new one */
-    private void checkOldNumber(ArrivalFacts facts, Lot own) {
-        if (facts.oldNumber().isEmpty()) {
-            return;
-        }
-        lots.findByOldNumberIgnoreCase(facts.oldNumber()).stream()
-                .filter(other -> own == null || !other.id().equals(own.id()))
-                .findFirst()
-                .ifPresent(other -> {
-                    throw new Refused(
-                            "oldNumber",
-                            facts.oldNumber(),
-                            "arrival.oldNumberTaken",
-                            "lot",
-                            other.view().number());
-                });
     }
 }

@@ -44,7 +44,7 @@ class LotController {
 
     /** @param version and {@code reason} of a correction */
     record ArrivalRequest(
-            @NotNull Arrival.Way way,
+            @NotNull Came way,
             @NotNull LocalDate cameOn,
             @NotNull BigDecimal mass,
             @NotNull @Size(max = 120) String fromWhom,

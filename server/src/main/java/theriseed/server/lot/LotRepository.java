@@ -51,6 +51,9 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     List<Lot> findByOldNumberIgnoreCase(String number);
 
+    @Query("select l from Lot l where l.oldNumber <> '' and lower(l.oldNumber) in :small")
+    List<Lot> onceCalled(Collection<String> small);
+
     @Query("select l from Lot l where lower(l.oldNumber) like concat('%', lower(:signs), '%') and l.oldNumber <> ''"
             + " order by l.season desc, l.number")
     List<Lot> findByOldNumberHolding(String signs, Limit limit);

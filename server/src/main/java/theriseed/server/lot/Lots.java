@@ -1,9 +1,11 @@
 package theriseed.server.lot;
 
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -37,7 +39,10 @@ public class Lots {
         return lots.findByFolded(LotNumber.read(typed)).map(Lot::view).orElseThrow(NotFound.of("lot"));
     }
 
-    /** The lots with these numbers, by what was typed; those that are mistyped or not there are left out. */
+    /**
+     * The lots with these numbers, by what was typed: their own, or else the ones they had before they had these; those that
+     * are mistyped or not there are left out.
+     */
     @ReadsOnly
     public Map<String, LotView> find(Collection<String> typed) {
         Map<String, String> folded = new HashMap<>();
@@ -48,13 +53,32 @@ public class Lots {
         }
         Map<String, LotView> byFolded = lots.findByFoldedIn(Set.copyOf(folded.values())).stream()
                 .collect(Collectors.toMap(lot -> LotNumber.folded(lot.view().number()), Lot::view));
+        Map<String, LotView> before = onceCalled(typed);
         Map<String, LotView> found = new HashMap<>();
-        folded.forEach((number, fold) -> {
-            if (byFolded.containsKey(fold)) {
-                found.put(number, byFolded.get(fold));
+        for (String number : typed) {
+            LotView lot = byFolded.getOrDefault(folded.get(number), before.get(small(number)));
+            if (lot != null) {
+                found.put(number, lot);
             }
-        });
+        }
         return found;
+    }
+
+    private Map<String, LotView> onceCalled(Collection<String> typed) {
+        Set<String> small = typed.stream().map(Lots::small).collect(Collectors.toSet());
+        return lots.onceCalled(small).stream()
+                .map(Lot::view)
+                .collect(Collectors.toMap(lot -> small(lot.oldNumber()), lot -> lot, (one, other) -> one));
+    }
+
+    private static String small(String number) {
+        return number.strip().toLowerCase(Locale.ROOT);
+    }
+
+    /** When each of these lots was first written down here. */
+    @ReadsOnly
+    public Map<UUID, Instant> recordedAt(Collection<UUID> ids) {
+        return lots.findByIds(ids.toArray(UUID[]::new)).stream().collect(Collectors.toMap(Lot::id, Lot::recordedAt));
     }
 
     private static boolean readable(String typed) {

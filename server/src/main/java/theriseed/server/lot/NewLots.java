@@ -83,18 +83,47 @@ public class NewLots {
     @HandsWork
     @Transactional
     public LotView make(UUID plantingId, UUID ringId, boolean untagged) {
-        return make(plantingId, ringId, untagged, this::next);
+        return make(plantingId, ringId, untagged, "", this::next);
     }
 
-    /** The same with a number that was taken before, by {@link #numbers}. */
+    /**
+     * Gives the seed of an older book its number.
+     *
+     * @param number that was taken before, by {@link #numbers}; null for the next
+     * @param oldNumber that it had in that book; empty for none
+     */
     @HandsWork
     @Transactional
-    public LotView make(UUID plantingId, LotNumber number) {
-        return make(plantingId, null, false, (year, cropName) -> number);
+    public LotView make(UUID plantingId, LotNumber number, String oldNumber) {
+        checkOldNumber(oldNumber, null);
+        return make(
+                plantingId, null, false, oldNumber, (year, cropName) -> number == null ? next(year, cropName) : number);
+    }
+
+    /** Two lots that are called alike would be mixed up. @param own the lot that has it rightly; null for a new one */
+    void checkOldNumber(String oldNumber, UUID own) {
+        if (oldNumber.isEmpty()) {
+            return;
+        }
+        lots.findByOldNumberIgnoreCase(oldNumber).stream()
+                .filter(other -> !other.id().equals(own))
+                .findFirst()
+                .ifPresent(other -> {
+                    throw new Refused(
+                            "oldNumber",
+                            oldNumber,
+                            "arrival.oldNumberTaken",
+                            "lot",
+                            other.view().number());
+                });
     }
 
     private LotView make(
-            UUID plantingId, UUID ringId, boolean untagged, BiFunction<Integer, String, LotNumber> numbered) {
+            UUID plantingId,
+            UUID ringId,
+            boolean untagged,
+            String oldNumber,
+            BiFunction<Integer, String, LotNumber> numbered) {
         PlantingView planting = plantings.get(plantingId);
         if (planting.purpose() != Purpose.SEED) {
             throw new Refused(
@@ -109,6 +138,7 @@ public class NewLots {
         LotNumber number = numbered.apply(planting.season(), planting.variety().cropName());
         Lot lot = new Lot(
                 number, plantingId, planting.variety().id(), planting.season(), planting.grade(), ringId, stamps.now());
+        lot.oldNumber(oldNumber);
         if (untagged) {
             checkByHand(planting);
             lot.untagged();

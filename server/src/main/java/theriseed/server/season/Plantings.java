@@ -86,6 +86,24 @@ public class Plantings {
         return lines(seasons.plan(season));
     }
 
+    /** A planting of the plan as it was planned, without being judged. @param firstFlowerOn null where none was seen */
+    public record PlannedAs(
+            UUID id, int version, String cropKey, String variety, PlantingFacts facts, LocalDate firstFlowerOn) {}
+
+    /** What is in the plan of these seasons. */
+    @ReadsOnly
+    public List<PlannedAs> inPlan(int first, int last) {
+        return plantings.planned(first, last).stream()
+                .map(member -> new PlannedAs(
+                        member.id(),
+                        member.version(),
+                        member.variety().cropKey(),
+                        member.variety().name(),
+                        member.facts(),
+                        member.firstFlowerOn()))
+                .toList();
+    }
+
     @ReadsOnly
     public List<PlantingView> ofScheme(UUID scheme) {
         return lines(seasons.of(open(scheme).season(), scheme));

@@ -37,11 +37,11 @@ class CustomerSheet implements Sheet {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.needed("name", "of the customer"),
-                Column.needed("kind", "grower, shop, market, swap or other"),
+                Column.needed("name", "of the customer").alike("customer", "customer_name", "company", "who"),
+                Column.needed("kind", "grower, shop, market, swap or other").alike("type", "customer_type", "sort"),
                 Column.of("price_list", "name of a price list; nothing for the price on the packet"),
-                Column.of("address", "of the customer"),
-                Column.of("note", "anything else"));
+                Column.of("address", "of the customer").alike("street", "postal_address"),
+                Column.note("note", "anything else, such as telephone or e-mail"));
     }
 
     private List<CustomerView> all() {

@@ -15,15 +15,13 @@ import theriseed.core.measure.Range;
 import theriseed.server.base.Refused;
 
 /**
- * A line of a sheet as it was typed somewhere else. Cells without anything are no value; what stands in the others is
- * checked when it is asked for.
+ * A line of a sheet, its numbers and days in our own writing. Cells without anything are no value; what stands in the
+ * others is checked when it is asked for.
  *
  * @param number of the line in the file, from 1, where it begins
- * @param commas whether decimals are written with a comma: where cells are parted by something else
  */
-record Line(int number, Map<String, String> cells, boolean commas) {
-    private static final Pattern POINT = Pattern.compile("-?\\d{1,12}(\\.\\d{1,9})?");
-    private static final Pattern COMMA = Pattern.compile("-?\\d{1,12}([.,]\\d{1,9})?");
+record Line(int number, Map<String, String> cells) {
+    private static final Pattern NUMBER = Pattern.compile("-?\\d{1,12}(\\.\\d{1,15})?");
     private static final int LONGEST = 1000;
 
     /** Whether the file has such a column at all. */
@@ -72,16 +70,20 @@ record Line(int number, Map<String, String> cells, boolean commas) {
         }
     }
 
-    /** A decimal number. With commas between the cells only a point parts decimals, for 1,234 could be either. */
+    /** The same; null where nothing stands, and what is already where the file has no such column. */
+    LocalDate maybeDay(String column, LocalDate already) {
+        return !told(column) ? already : has(column) ? day(column) : null;
+    }
+
     BigDecimal decimal(String column) {
         return decimal(column, needed(column));
     }
 
     private BigDecimal decimal(String column, String typed) {
-        if (!(commas ? COMMA : POINT).matcher(typed).matches()) {
-            throw wrong(column, typed, commas ? "numberWithComma" : "numberWithPoint");
+        if (!NUMBER.matcher(typed).matches()) {
+            throw wrong(column, typed, "number");
         }
-        return new BigDecimal(typed.replace(',', '.'));
+        return new BigDecimal(typed);
     }
 
     /** The same; null where nothing stands. */
@@ -124,7 +126,7 @@ record Line(int number, Map<String, String> cells, boolean commas) {
             return already;
         }
         return switch (text(column).toLowerCase(Locale.ROOT)) {
-            case "yes", "y", "true", "1" -> true;
+            case "yes", "y", "true", "1", "x" -> true;
             case "", "no", "n", "false", "0" -> false;
             default -> throw wrong(column, text(column), "yesOrNo");
         };

@@ -21,6 +21,7 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
 import theriseed.core.lot.LotNumber;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
@@ -30,6 +31,10 @@ import theriseed.server.bench.StepView;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.harvest.PickFacts;
+import theriseed.server.lot.ArrivalFacts;
+import theriseed.server.lot.ArrivalView;
+import theriseed.server.lot.Arrivals;
+import theriseed.server.lot.Came;
 import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -41,8 +46,9 @@ import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
 
 /**
- * Lots with what was picked and what came clean. A new line is a lot from an old notebook: it gets a number, one pick and
- * one step at the bench. Of a lot that is there already its grade, what is kept of it and a hold may change; records of
+ * Lots with what was picked and what came clean. A new line is a lot from an older book: it gets a number and keeps its old
+ * one; of a planting in the plan it gets one pick and one step at the bench, otherwise it is seed from before or from
+ * elsewhere. Of a lot that is there already its grade, what is kept of it and a hold may change; records of
  * work do not.
  */
 @Component
@@ -53,6 +59,9 @@ class LotSheet implements Sheet {
     private static final List<String> WORK =
             List.of("crop", "variety", "season", "plot", "picked_on", "picked_g", "plants", "clean_on", "clean_g");
 
+    /** Those of seed from before or from elsewhere: of its work nothing is known here. */
+    private static final List<String> ARRIVED = List.of("crop", "variety", "season", "clean_g");
+
     private final Lots lots;
     private final NewLots newLots;
     private final LotDecisions decisions;
@@ -60,6 +69,8 @@ class LotSheet implements Sheet {
     private final Varieties varieties;
     private final Harvests harvests;
     private final Bench bench;
+    private final CropWords crops;
+    private final Arrivals arrivals;
     private final FarmTime time;
 
     LotSheet(
@@ -70,7 +81,11 @@ class LotSheet implements Sheet {
             Varieties varieties,
             Harvests harvests,
             Bench bench,
+            CropWords crops,
+            Arrivals arrivals,
             FarmTime time) {
+        this.crops = crops;
+        this.arrivals = arrivals;
         this.lots = lots;
         this.newLots = newLots;
         this.decisions = decisions;
@@ -95,37 +110,62 @@ class LotSheet implements Sheet {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.needed("lot", "its number; nothing for a new one, which is given one"),
-                Column.needed("crop", "key of the crop"),
-                Column.needed("variety", "name"),
-                Column.needed("season", "year"),
-                Column.needed(
-                        "plot",
-                        "where it grew; the planting must be in the plan of that season; empty for lots from elsewhere,"
-                                + " which are written down under Seed room"),
-                Column.of("grade", "own_use, market or stock; of a new one that of its planting"),
-                Column.of("picked_on", "first day"),
-                Column.of("picked_g", "grams picked"),
-                Column.of("plants", "picked from"),
-                Column.of("clean_on", "day it was clean"),
-                Column.of("clean_g", "grams of clean seed"),
-                Column.of("kept_g", "grams kept for the farm's own sowing"),
-                Column.of("held_because", "why it is held back"));
+                Column.of("lot", "its number; of a new one the number it had in an older book, or nothing")
+                        .alike("lot_number", "lot_no", "number", "no", "seed_lot", "batch"),
+                Column.needed("crop", "crop in the Handbook, by its key, name or species")
+                        .alike("species"),
+                Column.needed("variety", "name").alike("name", "cultivar"),
+                Column.numbers("season", "year of its harvest").needed().alike("year", "harvest_year", "grown_in"),
+                Column.of(
+                                "plot",
+                                "where it grew; the planting must be in the plan of that season; nothing for seed from before"
+                                        + " there were these records, or from elsewhere")
+                        .alike("field", "where", "place"),
+                Column.of("grade", "own_use, market or stock; of a new one that of its planting, or market"),
+                Column.day("picked_on", "first day").alike("picked", "harvested", "harvest_date"),
+                Column.numbers("picked_g", "grams picked; without them it is seed from before there were these records")
+                        .alike("harvest", "raw_weight", "gross"),
+                Column.numbers("plants", "picked from").alike("number_of_plants", "mother_plants"),
+                Column.day("clean_on", "day it was clean").alike("cleaned", "cleaned_on", "date"),
+                Column.numbers("clean_g", "grams of clean seed")
+                        .alike("weight", "clean_weight", "net", "yield", "seed"),
+                Column.numbers("kept_g", "grams kept for the farm's own sowing"),
+                Column.of("held_because", "why it is held back"),
+                Column.of("old_number", "number it had before it had this one; of a new one as under lot"),
+                Column.of(
+                        "came",
+                        "before, bought, swapped or given, of seed without a plot; before where nothing stands"),
+                Column.of("from_whom", "who it is from, where it was not grown here")
+                        .alike("supplier", "source", "from"),
+                Column.day("came_on", "day it came; where nothing stands the day it was clean, or the end of its year"),
+                Column.of("treatment", "of seed from elsewhere"),
+                Column.numbers("germination_pct", "percent that others found, of seed without a plot")
+                        .alike("germination", "germ"),
+                Column.day("germination_on", "day of that test"),
+                Column.note("note", "anything else, of seed without a plot; only read, not written"));
     }
 
     @Override
     public Map<String, String> called() {
-        return Map.of(
-                "mass", "picked_g",
-                "massOut", "clean_g",
-                "begunAt", "clean_on",
-                "endedAt", "clean_on",
-                "grams", "kept_g",
-                "reason", "held_because");
+        return Map.ofEntries(
+                Map.entry("mass", "clean_g"),
+                Map.entry("massOut", "clean_g"),
+                Map.entry("begunAt", "clean_on"),
+                Map.entry("endedAt", "clean_on"),
+                Map.entry("grams", "kept_g"),
+                Map.entry("reason", "held_because"),
+                Map.entry("grownIn", "season"),
+                Map.entry("oldNumber", "lot"),
+                Map.entry("theirGermination", "germination_pct"),
+                Map.entry("theirTestOn", "germination_on"));
     }
 
     /** What lots hang on. */
-    private record Around(Map<UUID, PlantingView> planted, Map<UUID, VarietyView> named, LotsAtBench at) {}
+    private record Around(
+            Map<UUID, PlantingView> planted,
+            Map<UUID, VarietyView> named,
+            LotsAtBench at,
+            Map<UUID, ArrivalView> came) {}
 
     private Around around(List<LotView> of) {
         return new Around(
@@ -134,7 +174,8 @@ class LotSheet implements Sheet {
                         .filter(Objects::nonNull)
                         .collect(Collectors.toSet())),
                 varieties.byIds(of.stream().map(LotView::varietyId).collect(Collectors.toSet())),
-                bench.of(of));
+                bench.of(of),
+                arrivals.of(of.stream().map(LotView::id).collect(Collectors.toSet())));
     }
 
     @Override
@@ -166,16 +207,37 @@ class LotSheet implements Sheet {
                 Optional.ofNullable(lot.plantingId())
                         .map(id -> around.planted().get(id).plotName()));
         cells.put("grade", Optional.of(Line.word(lot.grade())));
-        cells.put(
-                "picked_on",
-                Optional.ofNullable(harvest).map(one -> one.pickedOn().toString()));
-        cells.put("picked_g", Optional.ofNullable(harvest).map(one -> Line.plain(one.mass())));
-        cells.put("plants", Optional.ofNullable(harvest).map(one -> String.valueOf(one.plants())));
-        cells.put("clean_on", clean ? cleanOn(work) : Optional.empty());
-        cells.put("clean_g", clean ? Optional.of(Line.plain(work.mass())) : Optional.empty());
+        ArrivalView came = around.came().get(lot.id());
+        if (came == null) {
+            cells.put(
+                    "picked_on",
+                    Optional.ofNullable(harvest).map(one -> one.pickedOn().toString()));
+            cells.put("picked_g", Optional.ofNullable(harvest).map(one -> Line.plain(one.mass())));
+            cells.put("plants", Optional.ofNullable(harvest).map(one -> String.valueOf(one.plants())));
+            cells.put("clean_on", clean ? cleanOn(work) : Optional.empty());
+            cells.put("clean_g", clean ? Optional.of(Line.plain(work.mass())) : Optional.empty());
+        } else {
+            cells.put("picked_on", Optional.empty());
+            cells.put("picked_g", Optional.empty());
+            cells.put("plants", Optional.ofNullable(came.plants()).map(String::valueOf));
+            cells.put("clean_on", Optional.empty());
+            cells.put("clean_g", Optional.of(Line.plain(came.mass())));
+        }
         cells.put("kept_g", lot.reserved().signum() == 0 ? Optional.empty() : Optional.of(Line.plain(lot.reserved())));
         cells.put("held_because", Optional.ofNullable(lot.hold()).map(LotView.Hold::reason));
+        cells.put("old_number", Optional.of(lot.oldNumber()).filter(number -> !number.isEmpty()));
+        putArrival(cells, Optional.ofNullable(came));
+        cells.put("note", Optional.empty());
         return cells;
+    }
+
+    private static void putArrival(Map<String, Optional<String>> cells, Optional<ArrivalView> came) {
+        cells.put("came", came.map(arrival -> Line.word(arrival.way())));
+        cells.put("from_whom", came.map(ArrivalView::fromWhom).filter(whom -> !whom.isEmpty()));
+        cells.put("came_on", came.map(arrival -> arrival.cameOn().toString()));
+        cells.put("treatment", came.map(ArrivalView::treatment).filter(how -> !how.isEmpty()));
+        cells.put("germination_pct", came.map(ArrivalView::theirGermination).map(String::valueOf));
+        cells.put("germination_on", came.map(ArrivalView::theirTestOn).map(LocalDate::toString));
     }
 
     private Optional<String> cleanOn(BenchView work) {
@@ -195,17 +257,22 @@ class LotSheet implements Sheet {
     public Taker taker(List<Line> lines, boolean keep) {
         Map<String, LotView> found = lots.find(Line.all(lines, "lot", 40));
         Around around = around(found.values().stream().distinct().toList());
-        Numbers numbers = new Numbers(lines, keep);
-        Map<Integer, Map<String, PlantingView>> seasons = new HashMap<>();
+        Numbers numbers = new Numbers(
+                lines.stream()
+                        .filter(line -> !found.containsKey(line.text("lot", 40)))
+                        .toList(),
+                keep);
+        Making making = new Making(numbers);
         return line -> {
-            if (line.has("lot")) {
-                LotView lot = found.get(line.text("lot", 40));
-                if (lot == null) {
-                    throw Line.wrong("lot", line.text("lot", 40), "lotOrNew");
-                }
-                return changed(line, lot, cells(lot, around));
+            String typed = line.text("lot", 40);
+            LotView lot = found.get(typed);
+            if (lot != null) {
+                return changed(line, lot, cells(lot, around), making.named);
             }
-            make(line, seasons, numbers);
+            if (LotNumber.looksLikeOne(typed)) {
+                throw Line.wrong("lot", typed, "lotOrNew");
+            }
+            making.make(line);
             return Effect.NEW;
         };
     }
@@ -216,20 +283,23 @@ class LotSheet implements Sheet {
         private final Map<String, Deque<LotNumber>> taken = new HashMap<>();
         private final boolean keep;
 
+        /** @param lines that are of no lot that is there */
         Numbers(List<Line> lines, boolean keep) {
             this.keep = keep;
             this.unnumbered = lines.stream()
-                    .filter(line -> !line.has("lot"))
+                    .filter(line -> line.has("picked_g") && line.has("plot"))
                     .collect(Collectors.groupingBy(Numbers::kind, Collectors.counting()));
         }
 
         private static String kind(Line line) {
-            return (line.cells().get("season") + " " + line.cells().get("crop")).toLowerCase(Locale.ROOT);
+            return (line.cells().get("season") + " " + line.cells().get("crop"))
+                    .strip()
+                    .toLowerCase(Locale.ROOT);
         }
 
         LotView make(Line line, PlantingView planting) {
             if (!keep) {
-                return newLots.make(planting.id(), null, false);
+                return newLots.make(planting.id(), null, oldNumber(line));
             }
             LotNumber number = taken.computeIfAbsent(
                             kind(line),
@@ -238,13 +308,21 @@ class LotSheet implements Sheet {
                                     planting.variety().cropName(),
                                     unnumbered.get(kind).intValue())))
                     .pop();
-            return newLots.make(planting.id(), number);
+            return newLots.make(planting.id(), number, oldNumber(line));
         }
     }
 
-    private Effect changed(Line line, LotView lot, Map<String, Optional<String>> there) {
-        for (String column : WORK) {
-            if (line.told(column) && !same(line, column, there.get(column).orElse(""))) {
+    /** The number that an older book gave a new lot. */
+    private static String oldNumber(Line line) {
+        return line.has("old_number") ? line.text("old_number", 40) : line.text("lot", 40);
+    }
+
+    private Effect changed(Line line, LotView lot, Map<String, Optional<String>> there, CropWords.Reading named) {
+        for (String column : there.get("came").isPresent() ? ARRIVED : WORK) {
+            boolean same = column.equals("crop")
+                    ? named.key(line).equals(there.get(column).orElseThrow())
+                    : same(line, column, there.get(column).orElse(""));
+            if (line.told(column) && !same) {
                 throw new Refused(column, line.text(column, 300), "sheet.lotOtherwise", "lot", lot.number());
             }
         }
@@ -287,33 +365,100 @@ class LotSheet implements Sheet {
         return line.text(column, 300).equalsIgnoreCase(there);
     }
 
-    private void make(Line line, Map<Integer, Map<String, PlantingView>> seasons, Numbers numbers) {
-        PlantingView planting = seasons.computeIfAbsent(line.whole("season"), this::grownForSeed)
-                .get(grown(line.needed("crop", 40), line.needed("variety", 80), line.needed("plot", 60)));
-        if (planting == null) {
-            throw Line.wrong(
-                    "plot",
-                    line.text("plot", 60),
-                    "plotOfVariety",
-                    "variety",
-                    line.text("variety", 80),
-                    "season",
-                    String.valueOf(line.whole("season")));
+    /** Makes new lots of a file's lines. */
+    private final class Making {
+        private final Map<Integer, Map<String, PlantingView>> seasons = new HashMap<>();
+        private final CropWords.Reading named = crops.reading();
+        private final Map<String, UUID> known = new HashMap<>();
+        private final Numbers numbers;
+
+        Making(Numbers numbers) {
+            this.numbers = numbers;
+            Pages.all(page -> varieties.matching("", page, PageOf.LARGEST_SIZE))
+                    .forEach((VarietyView variety) ->
+                            known.put(grown(variety.cropKey(), variety.name(), ""), variety.id()));
         }
-        LotView lot = numbers.make(line, planting);
-        BigDecimal picked = line.decimal("picked_g");
-        harvests.pick(lot.number(), PickFacts.over(line.day("picked_on"), picked, line.whole("plants")));
-        if (line.has("clean_g")) {
-            clean(line, lot, picked);
+
+        void make(Line line) {
+            LotView lot = line.has("plot") && line.has("picked_g") ? picked(line) : arrived(line);
+            if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
+                decisions.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
+            }
+            if (line.has("kept_g")) {
+                decisions.reserve(lot.number(), version(lot), line.decimal("kept_g"));
+            }
+            if (line.has("held_because")) {
+                decisions.hold(lot.number(), line.text("held_because", 300));
+            }
         }
-        if (line.has("grade") && line.oneOf("grade", Grade.class) != lot.grade()) {
-            decisions.regrade(lot.number(), version(lot), line.oneOf("grade", Grade.class), WHY);
+
+        /** Seed of a planting that is in the plan. */
+        private LotView picked(Line line) {
+            PlantingView planting = seasons.computeIfAbsent(line.whole("season"), LotSheet.this::grownForSeed)
+                    .get(grown(named.key(line), line.needed("variety", 80), line.needed("plot", 60)));
+            if (planting == null) {
+                throw Line.wrong(
+                        "plot",
+                        line.text("plot", 60),
+                        "plotOfVariety",
+                        "variety",
+                        line.text("variety", 80),
+                        "season",
+                        String.valueOf(line.whole("season")));
+            }
+            if (line.has("germination_pct")) {
+                throw new Refused("germination_pct", line.text("germination_pct", 40), "sheet.countsOfTest");
+            }
+            BigDecimal picked = line.decimal("picked_g");
+            LocalDate on = line.day("picked_on");
+            int plants = line.whole("plants");
+            LotView lot = numbers.make(line, planting);
+            harvests.pick(lot.number(), PickFacts.over(on, picked, plants));
+            if (line.has("clean_g")) {
+                clean(line, lot, picked);
+            }
+            return lot;
         }
-        if (line.has("kept_g")) {
-            decisions.reserve(lot.number(), version(lot), line.decimal("kept_g"));
+
+        /** Seed that is older than these records, or from elsewhere. */
+        private LotView arrived(Line line) {
+            UUID variety = known.get(grown(named.key(line), line.needed("variety", 80), ""));
+            if (variety == null) {
+                throw Line.wrong("variety", line.text("variety", 80), "varietyOfCrop");
+            }
+            int season = line.whole("season");
+            return arrivals.take(
+                    variety,
+                    line.has("grade") ? line.oneOf("grade", Grade.class) : Grade.MARKET,
+                    new ArrivalFacts(
+                            line.has("came") ? line.oneOf("came", Came.class) : Came.BEFORE,
+                            cameOn(line, season),
+                            line.decimal("clean_g"),
+                            line.text("from_whom", 120),
+                            oldNumber(line),
+                            season,
+                            line.maybeWhole("plants"),
+                            line.text("treatment", 120),
+                            line.maybeWhole("germination_pct"),
+                            line.maybeDay("germination_on", null),
+                            note(line)));
         }
-        if (line.has("held_because")) {
-            decisions.hold(lot.number(), line.text("held_because", 300));
+
+        /** Where it grew stays known, though no planting of these records tells it. */
+        private String note(Line line) {
+            String note = line.text("note", 300);
+            String grew = line.has("plot") ? "grew on " + line.text("plot", 60) : "";
+            return Stream.of(grew, note).filter(part -> !part.isEmpty()).collect(Collectors.joining("; "));
+        }
+
+        private LocalDate cameOn(Line line, int season) {
+            for (String column : List.of("came_on", "clean_on", "picked_on")) {
+                if (line.has(column)) {
+                    return line.day(column);
+                }
+            }
+            LocalDate end = LocalDate.of(season, 12, 31);
+            return end.isAfter(time.today()) ? time.today() : end;
         }
     }
 

@@ -35,8 +35,10 @@ class OrderSheet implements Sheet {
     private final Orders orders;
     private final Customers customers;
     private final Varieties varieties;
+    private final CropWords cropWords;
 
-    OrderSheet(Orders orders, Customers customers, Varieties varieties) {
+    OrderSheet(Orders orders, Customers customers, Varieties varieties, CropWords cropWords) {
+        this.cropWords = cropWords;
         this.orders = orders;
         this.customers = customers;
         this.varieties = varieties;
@@ -59,16 +61,16 @@ class OrderSheet implements Sheet {
                 Column.needed("order", "its number; for a new one any word that is the same on all its lines"),
                 Column.needed("customer", "name of one who is there"),
                 Column.of("kind", "sale, gift or swap; a sale where nothing stands"),
-                Column.needed("ordered_on", "day, as 2026-08-14"),
-                Column.needed("wanted_on", "day"),
-                Column.needed("crop", "key of the crop"),
+                Column.day("ordered_on", "day").needed().alike("date", "ordered", "order_date"),
+                Column.day("wanted_on", "day").needed().alike("wanted", "deliver_by", "delivery_date"),
+                Column.needed("crop", "crop in the Handbook, by its key, name or species"),
                 Column.needed("variety", "name"),
-                Column.of("seeds", "in a packet; nothing for any"),
-                Column.of("packets", "how many; nothing for bulk"),
-                Column.of("bulk_g", "grams of bulk; nothing for packets"),
-                Column.of("price", "a packet or a hundred grams; nothing for the customer's terms"),
-                Column.of("note", "anything else"),
-                Column.of("delivered", "packets or grams that went; only written, not read"),
+                Column.numbers("seeds", "in a packet; nothing for any"),
+                Column.numbers("packets", "how many; nothing for bulk"),
+                Column.numbers("bulk_g", "grams of bulk; nothing for packets"),
+                Column.numbers("price", "a packet or a hundred grams; nothing for the customer's terms"),
+                Column.note("note", "anything else"),
+                Column.numbers("delivered", "packets or grams that went; only written, not read"),
                 Column.of("state", "how far it is; only written, not read"));
     }
 
@@ -185,6 +187,7 @@ class OrderSheet implements Sheet {
         private final Map<String, Set<String>> known;
         private final Map<String, UUID> who;
         private final Map<String, UUID> what;
+        private final CropWords.Reading named = cropWords.reading();
         private final Map<String, New> fresh = new LinkedHashMap<>();
 
         Ordering(Set<String> numbers, Map<String, Set<String>> known, Map<String, UUID> who, Map<String, UUID> what) {
@@ -198,7 +201,8 @@ class OrderSheet implements Sheet {
         public Effect take(Line line) {
             String order = line.needed("order", 40);
             String customer = line.needed("customer", 80);
-            String variety = line.needed("crop", 40) + " " + line.needed("variety", 80);
+            String crop = named.key(line);
+            String variety = crop + " " + line.needed("variety", 80);
             SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
             Integer packets = line.maybeWhole("packets");
             BigDecimal bulk = line.maybeDecimal("bulk_g");
@@ -223,8 +227,7 @@ class OrderSheet implements Sheet {
             if (customerId == null) {
                 throw Line.wrong("customer", customer, "customer");
             }
-            UUID varietyId = what.get(
-                    line.needed("crop", 40) + " " + line.needed("variety", 80).toLowerCase(Locale.ROOT));
+            UUID varietyId = what.get(crop + " " + line.needed("variety", 80).toLowerCase(Locale.ROOT));
             if (varietyId == null) {
                 throw Line.wrong("variety", line.needed("variety", 80), "varietyOfCrop");
             }

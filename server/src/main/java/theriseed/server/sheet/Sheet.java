@@ -49,5 +49,10 @@ interface Sheet {
 
         /** Does what only all lines together say; none of them was refused. */
         default void all() {}
+
+        /** What whoever sent the file should know although no line is refused. */
+        default List<String> notes() {
+            return List.of();
+        }
     }
 }

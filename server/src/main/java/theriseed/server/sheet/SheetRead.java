@@ -8,9 +8,19 @@ import theriseed.server.base.Maybe;
  *
  * @param made new records, {@code changed} and {@code same} ones, and {@code refused} lines
  * @param lines those that are refused first, then those that do something; at most a thousand
+ * @param notes what else should be known of it
  * @param kept whether it was done; never when a line is refused
+ * @param how it was read; no line is looked at while a column it needs is missing
  */
-public record SheetRead(int made, int changed, int same, int refused, List<SheetLine> lines, boolean kept) {
+public record SheetRead(
+        int made,
+        int changed,
+        int same,
+        int refused,
+        List<SheetLine> lines,
+        List<String> notes,
+        boolean kept,
+        HowRead how) {
 
     /**
      * One line.

@@ -16,11 +16,11 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Refusing;
-import theriseed.server.base.Csv;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
+import theriseed.server.farm.Farms;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 import theriseed.server.words.Refusals;
@@ -43,11 +43,21 @@ public class Sheets {
     private static final int FORGOTTEN_AFTER = 1000;
 
     private final Map<String, Sheet> sheets;
+    private final HeadingsKnown known;
+    private final Farms farms;
     private final EntityManager records;
     private final TransactionTemplate transaction;
     private final Readers readers;
 
-    Sheets(List<Sheet> sheets, EntityManager records, PlatformTransactionManager transactions, Readers readers) {
+    Sheets(
+            List<Sheet> sheets,
+            HeadingsKnown known,
+            EntityManager records,
+            PlatformTransactionManager transactions,
+            Farms farms,
+            Readers readers) {
+        this.known = known;
+        this.farms = farms;
         this.readers = readers;
         this.sheets = sheets.stream().collect(Collectors.toMap(Sheet::name, Function.identity()));
         this.records = records;
@@ -64,7 +74,7 @@ public class Sheets {
                 .map(sheet -> new Described(
                         sheet.name(),
                         sheet.columns().stream()
-                                .map(column -> new DescribedColumn(column.name(), column.says(), column.needed()))
+                                .map(column -> new DescribedColumn(column.name(), column.says(), column.isNeeded()))
                                 .toList()))
                 .sorted((one, other) -> one.name().compareTo(other.name()))
                 .toList();
@@ -73,13 +83,11 @@ public class Sheets {
     /** Writes header and lines of a sheet, a line after the other as the database gives them. */
     @GrowersWork
     @ReadsOnly
-    public void write(String name, Appendable to) {
+    public void write(String name, SheetWriter to) {
         Sheet sheet = sheet(name);
-        Stream<List<Object>> header =
-                Stream.of(sheet.columns().stream().<Object>map(Column::name).toList());
         try (Stream<List<Object>> lines = sheet.lines()) {
             AtomicInteger written = new AtomicInteger();
-            Csv.print(Stream.concat(header, lines).peek(line -> forgetSome(written.incrementAndGet())), to);
+            to.write(sheet.columns(), lines.peek(line -> forgetSome(written.incrementAndGet())));
         }
     }
 
@@ -93,17 +101,55 @@ public class Sheets {
     /**
      * What a file would do, or with {@code keep} does.
      *
-     * @throws Refused where it is no table of this sheet at all
+     * @param told how it is to be read; what nobody said is found out
+     * @throws Refused where it is no table at all, and with {@code keep} where it could be read in two ways
      */
     @GrowersWork
-    public SheetRead read(String name, String text, boolean keep) {
+    public SheetRead read(String name, byte[] file, Told told, boolean keep) {
         Sheet sheet = sheet(name);
-        List<Line> lines = SheetFile.read(text, sheet.columns(), sheet.most());
+        SentTable table = SentWorkbook.is(file)
+                ? SentWorkbook.read(file, told, sheet.most() + SentTable.BEFORE_HEADINGS)
+                : SentText.read(file, told, sheet.most() + SentTable.BEFORE_HEADINGS);
+        Headings headings = new Headings(table, sheet.columns(), told, known.of(name), usual());
+        HowRead how = headings.how();
+        if (keep && !how.unsure().isEmpty()) {
+            throw new Refused(how.unsure().get(0), "nothing", "file.eitherWay");
+        }
+        if (keep && !how.missing().isEmpty()) {
+            throw new Refused(
+                    "columns",
+                    how.missing().get(0),
+                    "file.columnMissing",
+                    "column",
+                    how.missing().get(0));
+        }
+        if (!how.missing().isEmpty()) {
+            return new SheetRead(0, 0, 0, 0, List.of(), List.of(), false, how);
+        }
+        List<Line> lines = headings.lines();
+        if (lines.size() > sheet.most()) {
+            throw new Refused("file", "more than " + sheet.most(), "file.tooLong", "most", sheet.most());
+        }
+        SheetRead read = read(sheet, lines, keep, how);
+        if (read.kept()) {
+            known.keep(name, headings.plain(), headings.matched());
+        }
+        return read;
+    }
+
+    /** How numbers and days are written where this farm is. */
+    private Writing usual() {
+        return new Writing(
+                Writing.Decimals.POINT,
+                farms.get().locale().endsWith("US") ? Writing.Days.MONTH_FIRST : Writing.Days.DAY_FIRST);
+    }
+
+    private SheetRead read(Sheet sheet, List<Line> lines, boolean keep, HowRead how) {
         if (!keep && sheet.linesStandAlone()) {
-            return tried(sheet, lines);
+            return tried(sheet, lines, how);
         }
         return transaction.execute(status -> {
-            Reading reading = new Reading(sheet, AT_ONCE);
+            Reading reading = new Reading(sheet, AT_ONCE, how);
             Sheet.Taker taker = sheet.taker(lines, keep);
             for (Line line : lines) {
                 if (!reading.broken) {
@@ -117,13 +163,13 @@ public class Sheets {
             if (!kept) {
                 status.setRollbackOnly();
             }
-            return reading.read(kept);
+            return reading.read(kept, taker);
         });
     }
 
     /** What a file would do. Each line is undone before the next is looked at, so that nobody waits for any of them. */
-    private SheetRead tried(Sheet sheet, List<Line> lines) {
-        Reading reading = new Reading(sheet, 1);
+    private SheetRead tried(Sheet sheet, List<Line> lines, HowRead how) {
+        Reading reading = new Reading(sheet, 1, how);
         Sheet.Taker taker = undone(() -> sheet.taker(lines, false));
         for (Line line : lines) {
             undone(() -> {
@@ -131,7 +177,7 @@ public class Sheets {
                 return null;
             });
         }
-        return reading.read(false);
+        return reading.read(false, taker);
     }
 
     private <T> T undone(Supplier<T> act) {
@@ -154,6 +200,7 @@ public class Sheets {
         private final List<Column> columns;
         private final Map<String, String> called;
         private final int atOnce;
+        private final HowRead how;
         private final Reader reader = readers.now();
         private final List<SheetRead.SheetLine> wrong = new ArrayList<>();
         private final List<SheetRead.SheetLine> done = new ArrayList<>();
@@ -167,8 +214,9 @@ public class Sheets {
         private boolean broken;
 
         /** @param atOnce lines after which what they made is written */
-        Reading(Sheet sheet, int atOnce) {
+        Reading(Sheet sheet, int atOnce, HowRead how) {
             this.atOnce = atOnce;
+            this.how = how;
             this.columns = sheet.columns();
             this.called = sheet.called();
         }
@@ -248,7 +296,7 @@ public class Sheets {
                     .collect(Collectors.joining(", "));
         }
 
-        SheetRead read(boolean kept) {
+        SheetRead read(boolean kept, Sheet.Taker taker) {
             return new SheetRead(
                     made,
                     changed,
@@ -257,7 +305,9 @@ public class Sheets {
                     Stream.concat(wrong.stream(), done.stream())
                             .limit(MOST_SHOWN)
                             .toList(),
-                    kept);
+                    taker.notes(),
+                    kept,
+                    how);
         }
     }
 }

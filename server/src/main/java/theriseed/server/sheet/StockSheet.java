@@ -56,11 +56,13 @@ class StockSheet implements Sheet {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.needed("lot", "its number"),
+                Column.needed("lot", "its number, or the one it had in an older book")
+                        .alike("lot_number", "lot_no", "seed_lot", "batch"),
                 Column.of("run", "key of the packing run; nothing for bulk"),
                 Column.of("holds", "what a packet holds; only written, not read"),
-                Column.of("packets", "how many there are of the run"),
-                Column.of("bulk_g", "grams there are in bulk"),
+                Column.numbers("packets", "how many there are of the run"),
+                Column.numbers("bulk_g", "grams there are in bulk")
+                        .alike("weight", "grams", "stock", "in_stock", "left"),
                 Column.of(
                         "because",
                         "why it differs from the books: dried_out, spilt, eaten, misweighed, not_written or unknown"));

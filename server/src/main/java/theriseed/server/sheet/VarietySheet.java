@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.season.TrueToType;
 import theriseed.server.season.Varieties;
@@ -17,8 +16,10 @@ import theriseed.server.season.VarietyView;
 @Component
 class VarietySheet implements Sheet {
     private final Varieties varieties;
+    private final CropWords crops;
 
-    VarietySheet(Varieties varieties) {
+    VarietySheet(Varieties varieties, CropWords crops) {
+        this.crops = crops;
         this.varieties = varieties;
     }
 
@@ -30,10 +31,11 @@ class VarietySheet implements Sheet {
     @Override
     public List<Column> columns() {
         return List.of(
-                Column.needed("crop", "key of the crop in the Handbook, such as tomato"),
-                Column.needed("name", "of the variety"),
-                Column.needed("source", "where its seed came from"),
-                Column.needed("year_received", "year the farm got it"),
+                Column.needed("crop", "crop in the Handbook, by its key, name or species")
+                        .alike("kind", "species"),
+                Column.needed("name", "of the variety").alike("variety", "cultivar", "variety_name"),
+                Column.needed("source", "where its seed came from").alike("supplier", "origin", "from", "seed_source"),
+                Column.numbers("year_received", "year the farm got it").needed().alike("year", "received", "since"),
                 Column.of("treated", "yes or no: whether that seed was treated"),
                 Column.of("hybrid", "yes or no"),
                 Column.of("breeding_out", "yes or no: whether a hybrid is bred out"),
@@ -80,15 +82,16 @@ class VarietySheet implements Sheet {
 
     @Override
     public Taker taker(List<Line> lines, boolean keep) {
+        CropWords.Reading named = crops.reading();
         Map<String, VarietyView> known = new HashMap<>();
         all().forEach(variety -> known.put(key(variety.cropKey(), variety.name()), variety));
         return line -> {
-            String crop = line.needed("crop", 40);
+            String crop = named.key(line);
             String key = key(crop, line.needed("name", 80));
             VarietyView there = known.get(key);
             VarietyFacts facts = facts(line, there);
             if (there == null) {
-                known.put(key, made(crop, facts));
+                known.put(key, varieties.make(crop, facts));
                 return Effect.NEW;
             }
             if (facts.equals(facts(there))) {
@@ -117,14 +120,6 @@ class VarietySheet implements Sheet {
                         line.text("maturity", 200, type.maturity()),
                         line.text("root", 200, type.root()),
                         line.text("fruit", 200, type.fruit())));
-    }
-
-    private VarietyView made(String crop, VarietyFacts facts) {
-        try {
-            return varieties.make(crop, facts);
-        } catch (NotFound noCrop) {
-            throw Line.wrong("crop", crop, "crop");
-        }
     }
 
     private static VarietyFacts facts(VarietyView variety) {

@@ -18,6 +18,9 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.jpa.repository.QueryHints;
 
 interface SaleRepository extends JpaRepository<Sale, UUID> {
+    @EntityGraph(attributePaths = "customer")
+    List<Sale> findByLotIdIn(Collection<UUID> lots);
+
     /** Sales of one run, or of a lot's bulk, together. */
     record Together(UUID lotId, UUID packingRunId, Long packets, BigDecimal bulk, BigDecimal price) {}
 

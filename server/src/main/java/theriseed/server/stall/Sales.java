@@ -44,6 +44,12 @@ public class Sales {
                 : sales.findByIdIn(ids).stream().map(Sale::view).collect(Collectors.toMap(SaleView::id, sale -> sale));
     }
 
+    /** All sales of these lots. */
+    @ReadsOnly
+    public List<SaleView> ofLots(Collection<UUID> lotIds) {
+        return sales.findByLotIdIn(lotIds).stream().map(Sale::view).toList();
+    }
+
     /** What lots were sold for since a day; those not sold are left out. */
     @ReadsOnly
     public Map<UUID, BigDecimal> earned(Collection<UUID> ofLots, LocalDate since) {

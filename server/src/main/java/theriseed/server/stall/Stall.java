@@ -220,6 +220,17 @@ public class Stall {
             return gone(lot, grams, customers.named(customer), how);
         }
 
+        /**
+         * Grams that left before there were these records. That happened, whatever would be asked of the lot now.
+         *
+         * @throws Refused where there would be less than nothing left
+         */
+        public SaleView leftBefore(UUID lot, BigDecimal grams, String customer, Leaving how) {
+            MixedUnits.checkAtMost(
+                    "bulk", grams, stock.get(lot).bulk().subtract(poured(lot)).doubleValue(), "IS_LEFT");
+            return gone(lot, grams, customers.named(customer), how);
+        }
+
         private SaleView promised(UUID lot, UUID runId, int asked, Customer customer, Leaving how) {
             checkOpen(known.get(lot));
             PackingRunView run = stock.get(lot).run(runId);

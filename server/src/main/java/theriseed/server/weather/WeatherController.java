@@ -1,34 +1,26 @@
 package theriseed.server.weather;
 
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.bloom.ClimateNormals;
-import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
-import theriseed.server.base.SentFile;
 import theriseed.server.farm.Farms;
 
 /** The weather over HTTP. */
 @RestController
 class WeatherController {
     private final Weathers weathers;
-    private final WeatherFile file;
     private final TypedForecast forecast;
     private final Farms farms;
 
-    WeatherController(Weathers weathers, WeatherFile file, TypedForecast forecast, Farms farms) {
+    WeatherController(Weathers weathers, TypedForecast forecast, Farms farms) {
         this.weathers = weathers;
-        this.file = file;
         this.forecast = forecast;
         this.farms = farms;
     }
@@ -48,12 +40,5 @@ class WeatherController {
     @PutMapping("/api/forecast")
     void forecast(@Valid @RequestBody ForecastRequest request) {
         forecast.type(request.days());
-    }
-
-    /** What a CSV file of days holds, or with {@code keep} keeps it. */
-    @GrowersWork
-    @PostMapping(value = "/api/weather/file", consumes = MediaType.ALL_VALUE)
-    WeatherFile.WeatherRead read(@RequestParam boolean keep, @RequestParam String name, HttpServletRequest request) {
-        return file.read(SentFile.text(request), name, keep);
     }
 }

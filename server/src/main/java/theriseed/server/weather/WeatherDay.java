@@ -39,6 +39,10 @@ class WeatherDay implements Persistable<LocalDate> {
         return new Weather.Day(low, high);
     }
 
+    String source() {
+        return source;
+    }
+
     LocalDate day() {
         return day;
     }

@@ -2,9 +2,11 @@ package theriseed.server.weather;
 
 import java.time.LocalDate;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.bloom.OwnClimate;
@@ -53,6 +55,17 @@ public class Weathers {
         LocalDate latest = days.latest();
         return latest == null ? null : new LastKnown(latest, days.source(latest));
     }
+
+    /** Every day that is known, with where it comes from, in their order. */
+    @ReadsOnly
+    public List<KnownDay> all() {
+        return days.findAll(Sort.by("day")).stream()
+                .map(day -> new KnownDay(day.day(), day.air(), day.source()))
+                .toList();
+    }
+
+    /** A day that is known. */
+    public record KnownDay(LocalDate day, Weather.Day air, String source) {}
 
     /** The usual year as the farm's own days tell it. @throws theriseed.core.measure.OutOfRange where too few are known */
     @ReadsOnly

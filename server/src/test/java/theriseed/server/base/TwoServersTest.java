@@ -270,6 +270,7 @@ class TwoServersTest {
                         "kept_answer",
                         "lot_kept",
                         "record_change",
+                        "heading_known",
                         "backup_event",
                         "spring_session",
                         "spring_session_attributes",

@@ -169,8 +169,7 @@ class SettingsTest {
                 days.append(first.plusDays(i))
                         .append(String.format(java.util.Locale.ROOT, ",%.3f,%.3f%n", mean - 5, mean + 5));
             }
-            ann.post("/api/weather/file?keep=true&name=station.csv", days.toString())
-                    .ok();
+            ann.post("/api/sheets/weather?keep=true", days.toString()).ok();
             JsonNode own = ann.get("/api/farm/own-climate").ok();
             assertThat(own.at("/normals/mean").asDouble()).isCloseTo(11, within(0.01));
             assertThat(own.at("/normals/coldestDay").asInt()).isEqualTo(30);
