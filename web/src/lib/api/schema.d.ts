@@ -6190,16 +6190,26 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        GroundHow: {
+            grid?: string;
+            gridGuessed: boolean;
+            named: string;
+            properties: string[];
+            /** Format: int64 */
+            withoutKind: number;
+        };
         GroundLine: {
             /** @enum {string} */
             effect: "NEW" | "CHANGED" | "SAME" | "REFUSED";
             kind: string;
             name: string;
+            notes: string[];
             /** Format: int32 */
             place: number;
             why?: string;
         };
         GroundRead: {
+            how: components["schemas"]["GroundHow"];
             kept: boolean;
             lines: components["schemas"]["GroundLine"][];
         };
@@ -12251,6 +12261,9 @@ export interface operations {
         parameters: {
             query: {
                 keep: boolean;
+                kind?: "PLOT" | "BED" | "BARRIER" | "NEIGHBOUR";
+                named?: string;
+                grid?: string;
             };
             header?: never;
             path?: never;

@@ -17,6 +17,8 @@
 	const leftOut = $derived(how.headings.filter((heading) => !heading.column).length);
 	/** Told of all lines, or still to be told. */
 	const forEvery = $derived([...new Set([...Object.keys(told.all ?? {}), ...how.missing])]);
+	const listed = (names: string[]) =>
+		new Intl.ListFormat('en-GB', { style: 'long', type: 'conjunction' }).format(names);
 	const says = (name: string) => columns.find((column) => column.name === name)?.says ?? '';
 </script>
 
@@ -70,11 +72,12 @@
 	<div class="grid gap-3">
 		{#if how.missing.length}
 			<p class="font-semibold">
-				New lines need {how.missing.join(' and ')}: say above which heading it is, or here what it is in every
-				line.
+				New lines need {listed(how.missing)}: say above which heading it is{leftOut < how.headings.length
+					? ', or here what it is in every line'
+					: ''}.
 			</p>
 		{/if}
-		{#each forEvery as column (column)}
+		{#each leftOut < how.headings.length ? forEvery : [] as column (column)}
 			<TextField
 				label="{column}, in every line"
 				name={column}

@@ -4,6 +4,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { many } from '$lib/words/words';
 	import HeadingsMatched from './HeadingsMatched.svelte';
@@ -18,7 +19,13 @@
 	let name = $state<string>(SHEETS.find((sheet) => sheet.name === list)?.name ?? SHEETS[0].name);
 	let file = $state.raw<File>();
 	let told = $state.raw<Told>({});
-	let read = $state.raw<Schemas['SheetRead']>();
+	let kept = $state.raw<Schemas['SheetRead']>();
+	const preview = new Latest<Schemas['SheetRead']>();
+	const read = $derived(kept ?? preview.answer);
+	let chosen = $state<HTMLInputElement>();
+	$effect(() => {
+		attempt.problem = preview.problem;
+	});
 	let described = $state.raw<Schemas['Described'][]>([]);
 	onMount(() => {
 		void looking.run(async () => {
@@ -29,28 +36,38 @@
 	const SHOWN = 100;
 
 	const send = (keep: boolean) =>
-		attempt.run(async () => {
-			read = await ask(
-				POST('/api/sheets/{name}', {
-					params: { path: { name }, query: { keep, how: JSON.stringify(told) } },
-					body: file as never,
-					bodySerializer: (body: unknown) => body as Blob,
-					headers: { 'Content-Type': 'application/octet-stream' }
-				})
-			);
-		});
+		ask(
+			POST('/api/sheets/{name}', {
+				params: { path: { name }, query: { keep, how: JSON.stringify(told) } },
+				body: file as never,
+				bodySerializer: (body: unknown) => body as Blob,
+				headers: { 'Content-Type': 'application/octet-stream' }
+			})
+		);
 
 	/** Another file, or another list: what was said of the one before is not meant. */
 	function begin(chosenName: string, chosenFile: File | undefined) {
 		name = chosenName;
 		file = chosenFile;
-		told = {};
-		read = undefined;
-		if (file) void send(false);
+		kept = undefined;
+		say({});
+	}
+	/** A file that was read in is done with. */
+	function another(list: string) {
+		if (kept && chosen) chosen.value = '';
+		begin(list, kept ? undefined : file);
 	}
 	function say(otherwise: Told) {
 		told = otherwise;
-		void send(false);
+		if (file) void preview.ask(send(false));
+		else preview.forget();
+	}
+	function keep() {
+		void attempt.run(async () => {
+			const answer = await send(true);
+			if (answer.kept) kept = answer;
+			else void preview.ask(Promise.resolve(answer));
+		});
 	}
 </script>
 
@@ -60,7 +77,7 @@
 			label="Which list"
 			name="sheet"
 			{attempt}
-			bind:value={() => name, (chosen) => begin(chosen, file)}
+			bind:value={() => name, another}
 			choices={SHEETS.map((sheet) => ({ value: sheet.name, label: sheet.name }))}
 			hint={SHEETS.find((sheet) => sheet.name === name)?.says}
 		/>
@@ -68,6 +85,7 @@
 			<span class="text-sm font-semibold">File</span>
 			<input
 				type="file"
+				bind:this={chosen}
 				accept=".csv,.txt,.tsv,.xlsx,text/csv,text/plain"
 				onchange={(event) => begin(name, event.currentTarget.files?.[0])}
 				class="file-input w-full"
@@ -114,7 +132,7 @@
 			</p>
 			{#each read.notes as note (note)}<p class="text-sm">{note}</p>{/each}
 			{#if !read.kept && !read.refused && !read.how.unsure.length && (read.made || read.changed)}
-				<div><Act main onclick={() => void send(true)} disabled={attempt.busy}>Read it in</Act></div>
+				<div><Act main onclick={keep} disabled={attempt.busy}>Read it in</Act></div>
 			{/if}
 			{#if read.lines.length}
 				<div class="overflow-x-auto">

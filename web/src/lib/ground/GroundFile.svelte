@@ -2,6 +2,9 @@
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import ChoiceField from '$lib/form/ChoiceField.svelte';
+	import { Latest } from '$lib/form/latest.svelte';
+	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { many } from '$lib/words/words';
 
@@ -9,7 +12,14 @@
 	let { done }: { done: () => void } = $props();
 	const attempt = new Attempt();
 	let text = $state('');
-	let read = $state.raw<Schemas['GroundRead']>();
+	let kept = $state.raw<Schemas['GroundRead']>();
+	const preview = new Latest<Schemas['GroundRead']>();
+	const read = $derived(kept ?? preview.answer);
+	$effect(() => {
+		attempt.problem = preview.problem;
+	});
+	/** How the file is to be read, as far as somebody said. */
+	let told = $state.raw<{ kind?: 'PLOT' | 'BED'; named?: string; grid?: string }>({});
 
 	const EFFECT = { NEW: 'new', CHANGED: 'changed', SAME: 'as it is', REFUSED: 'refused' };
 	const LARGEST = 10_000_000;
@@ -19,7 +29,7 @@
 	const send = (keep: boolean) =>
 		ask(
 			POST('/api/ground/file', {
-				params: { query: { keep } },
+				params: { query: { keep, ...told } },
 				body: text as never,
 				bodySerializer: (body: unknown) => body as string,
 				headers: { 'Content-Type': 'application/geo+json' }
@@ -28,19 +38,25 @@
 
 	async function chosen(event: Event) {
 		const file = (event.currentTarget as HTMLInputElement).files?.[0];
-		read = undefined;
+		kept = undefined;
+		preview.forget();
 		if (!file) return;
 		// A file that is far too large is not even opened; the server refuses it in the same words.
 		text = file.size > LARGEST ? ' '.repeat(LARGEST + 1) : await file.text();
-		await attempt.run(async () => {
-			read = await send(false);
-		});
+		say({});
+	}
+
+	function say(otherwise: typeof told) {
+		told = otherwise;
+		void preview.ask(send(false));
 	}
 
 	function keep() {
 		void attempt.run(async () => {
-			read = await send(true);
-			if (read.kept) done();
+			const answer = await send(true);
+			if (!answer.kept) return void preview.ask(Promise.resolve(answer));
+			kept = answer;
+			done();
 		});
 	}
 </script>
@@ -55,10 +71,55 @@
 	<label class="grid gap-1">
 		<span class="text-sm font-semibold">Read a GeoJSON file</span>
 		<input type="file" accept=".geojson,.json,application/geo+json" onchange={chosen} class="max-w-full" />
-		<span class="text-sm text-soft">Up to 10 MB. What it would change is shown before anything is kept.</span>
+		<span class="text-sm text-soft"
+			>Of this farm or of a GIS, in degrees or metres, up to 10 MB. What it would change is shown before
+			anything is kept.</span
+		>
 	</label>
 	<Trouble {attempt} labels={{ file: 'File' }} />
 	{#if read}
+		{@const how = read.how}
+		{#if !read.kept && (how.withoutKind || how.grid)}
+			<div class="grid gap-3 sm:grid-cols-2">
+				{#if how.withoutKind}
+					<ChoiceField
+						label={how.withoutKind === 1 ? 'What the shape is' : `What the ${how.withoutKind} shapes are`}
+						hint="the file does not say"
+						name="kind"
+						{attempt}
+						bind:value={() => told.kind ?? '', (kind) => say({ ...told, kind: kind || undefined })}
+						choices={[
+							{ value: '', label: 'choose' },
+							{ value: 'PLOT', label: 'these are plots' },
+							{ value: 'BED', label: 'these are beds' }
+						]}
+					/>
+					<ChoiceField
+						label="Their names are in"
+						name="named"
+						{attempt}
+						bind:value={() => how.named, (named) => say({ ...told, named })}
+						choices={[
+							{ value: '', label: 'nothing: number them' },
+							...how.properties.map((property) => ({ value: property, label: property }))
+						]}
+					/>
+				{/if}
+				{#if how.grid}
+					<TextField
+						label="Positions are in the grid EPSG"
+						name="grid"
+						{attempt}
+						inputmode="numeric"
+						bind:value={() => how.grid ?? '', () => {}}
+						onchange={(event) => say({ ...told, grid: event.currentTarget.value.trim() || undefined })}
+						hint={how.gridGuessed
+							? 'The file does not say which: this is the zone the farm lies in.'
+							: 'as the file says'}
+					/>
+				{/if}
+			</div>
+		{/if}
 		<p aria-live="polite">
 			{many(read.lines.length, 'shape')}: {differing.length === 0
 				? 'all as they are already; nothing would change'
@@ -70,13 +131,14 @@
 			<table class="figures">
 				<thead><tr><th scope="col">shape</th><th scope="col">what happens</th></tr></thead>
 				<tbody>
-					{#each differing.slice(0, 60) as line (line.place)}
+					{#each differing.slice(0, 60) as line, i (i)}
 						<tr>
 							<th scope="row"
 								>{line.name || `number ${line.place}`}<br /><span class="beside">{line.kind}</span></th
 							>
 							<td class={[line.effect === 'REFUSED' && 'font-semibold text-alarm']}
-								>{EFFECT[line.effect]}{line.why ? `: ${line.why}` : ''}</td
+								>{EFFECT[line.effect]}{line.why ? `: ${line.why}` : ''}{#each line.notes as note (note)}<br
+									/><span class="beside">{note}</span>{/each}</td
 							>
 						</tr>
 					{/each}

@@ -164,10 +164,12 @@ describe('the ground as a file', () => {
 		kind: 'PLOT',
 		name: 'Strip',
 		effect,
+		notes: [],
 		...more
 	});
+	const how = { withoutKind: 0, named: 'name', properties: ['name'], gridGuessed: false };
 	async function read(lines: object[], kept = false) {
-		answers.set('POST /api/ground/file', { lines, kept });
+		answers.set('POST /api/ground/file', { lines, kept, how });
 		const file = { size: 2, text: async () => '{}' };
 		await fireEvent.change(screen.getByLabelText(/Read a GeoJSON file/), { target: { files: [file] } });
 		await waitFor(() => expect(sent()).not.toHaveLength(0));
@@ -179,7 +181,7 @@ describe('the ground as a file', () => {
 		await read([line('NEW'), line('SAME', { place: 2 })]);
 		await waitFor(() => expect(screen.getByText(/2 shapes: 1 would change/)).toBeTruthy());
 		expect(done).not.toHaveBeenCalled();
-		answers.set('POST /api/ground/file', { lines: [line('NEW')], kept: true });
+		answers.set('POST /api/ground/file', { lines: [line('NEW')], kept: true, how });
 		await fireEvent.click(screen.getByText('Read it in'));
 		await waitFor(() => expect(done).toHaveBeenCalled());
 	});
@@ -197,5 +199,27 @@ describe('the ground as a file', () => {
 		await read([line('SAME')]);
 		await waitFor(() => expect(screen.getByText(/nothing would change/)).toBeTruthy());
 		expect(screen.queryByText('Read it in')).toBeNull();
+	});
+
+	it('asks what the shapes of a GIS are, and says what it takes otherwise', async () => {
+		render(GroundFile, { done: vi.fn() });
+		answers.set('POST /api/ground/file', {
+			lines: [line('REFUSED', { why: 'what is it?' })],
+			kept: false,
+			how: { ...how, withoutKind: 1, grid: '32626', gridGuessed: true }
+		});
+		const file = { size: 2, text: async () => '{}' };
+		await fireEvent.change(screen.getByLabelText(/Read a GeoJSON file/), { target: { files: [file] } });
+		await waitFor(() => screen.getByText(/this is the zone the farm lies in/));
+		answers.set('POST /api/ground/file', {
+			lines: [line('NEW', { notes: ['a hole of 9 m² in it is taken as ground'] })],
+			kept: false,
+			how: { ...how, withoutKind: 1 }
+		});
+		await fireEvent.change(screen.getByLabelText('What the shape is'), {
+			target: { value: 'PLOT' }
+		});
+		await waitFor(() => screen.getByText('Read it in'));
+		screen.getByText('a hole of 9 m² in it is taken as ground');
 	});
 });

@@ -283,9 +283,20 @@ class GroundController {
                 .body(file.write());
     }
 
-    /** What a GeoJSON file would change, or with {@code keep} changes it. */
+    /**
+     * What a GeoJSON file would change, or with {@code keep} changes it.
+     *
+     * @param kind of shapes that do not say it themselves
+     * @param named property that names shapes
+     * @param grid EPSG code of the grid its positions are in
+     */
     @PostMapping(value = "/api/ground/file", consumes = MediaType.ALL_VALUE)
-    GroundFile.GroundRead read(@RequestParam boolean keep, HttpServletRequest request) {
-        return file.read(SentFile.text(request), keep);
+    GroundFile.GroundRead read(
+            @RequestParam boolean keep,
+            @Maybe @RequestParam(required = false) OnMap kind,
+            @Maybe @RequestParam(required = false) String named,
+            @Maybe @RequestParam(required = false) String grid,
+            HttpServletRequest request) {
+        return file.read(SentFile.text(request), new GroundTold(kind, named, grid), keep);
     }
 }

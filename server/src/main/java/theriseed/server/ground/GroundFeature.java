@@ -2,8 +2,6 @@ package theriseed.server.ground;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.UUID;
 import theriseed.core.ground.LonLat;
 import theriseed.core.ground.Place;
@@ -18,32 +16,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class GroundFeature {
     private GroundFeature() {}
 
-    /** Where it lies. @throws Refused when that is no shape for its kind */
-    static Place place(JsonNode geometry, OnMap kind) {
-        String type = geometry.path("type").asString("nothing");
-        JsonNode coordinates = geometry.path("coordinates");
-        if (type.equals("Point") && kind == OnMap.NEIGHBOUR) {
-            return Place.spot(spot("coordinates", coordinates));
-        }
-        if (!type.equals("Polygon")) {
-            throw new Refused(
-                    "geometry", type, kind == OnMap.NEIGHBOUR ? "groundFile.polygonOrPoint" : "groundFile.polygon");
-        }
-        if (coordinates.size() != 1) {
-            throw new Refused(
-                    "geometry", coordinates.size() + " rings", "groundFile.holes", "rings", coordinates.size());
-        }
-        List<LonLat> corners = new ArrayList<>();
-        for (int i = 0; i < coordinates.get(0).size(); i++) {
-            corners.add(spot("coordinates[" + i + "]", coordinates.get(0).get(i)));
-        }
-        if (corners.size() < 4 || !corners.get(0).equals(corners.get(corners.size() - 1))) {
-            throw new Refused("geometry", corners.size() + " positions", "groundFile.ring");
-        }
-        return new Place(corners.subList(0, corners.size() - 1));
-    }
-
-    private static LonLat spot(String field, JsonNode position) {
+    /** Where a position lies. @param field what it is called when it is refused */
+    static LonLat spot(String field, JsonNode position) {
         if (position.size() < 2
                 || !position.get(0).isNumber()
                 || !position.get(1).isNumber()) {
@@ -117,7 +91,7 @@ final class GroundFeature {
         return feature.path("properties").path("kind").asString("");
     }
 
-    static String nameOf(JsonNode feature) {
-        return feature.path("properties").path("name").asString("");
+    static String nameOf(JsonNode about) {
+        return about.path("name").asString("");
     }
 }

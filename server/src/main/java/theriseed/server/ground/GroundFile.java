@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -25,7 +26,6 @@ import theriseed.server.base.Refused;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 import theriseed.server.words.Refusals;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -65,20 +65,38 @@ public class GroundFile {
      *
      * @param place its place in the file, from 1
      * @param why it is refused
+     * @param notes what was taken otherwise than it stands there
      */
     record GroundLine(
             int place,
             String kind,
             String name,
             Effect effect,
-            @Maybe String why) {}
+            @Maybe String why,
+            List<String> notes) {}
+
+    /**
+     * How a file is read, so that it can be said otherwise.
+     *
+     * @param withoutKind shapes that do not say what they are
+     * @param named property that names them; empty where none does
+     * @param properties that could
+     * @param grid EPSG code of the grid its positions are in; absent for degrees
+     * @param gridGuessed whether nobody said which, so that it is taken to be the farm's own zone
+     */
+    record GroundHow(
+            long withoutKind,
+            String named,
+            Set<String> properties,
+            @Maybe String grid,
+            boolean gridGuessed) {}
 
     /**
      * What a file does.
      *
      * @param kept whether it was done; never when a shape is refused
      */
-    record GroundRead(List<GroundLine> lines, boolean kept) {}
+    record GroundRead(List<GroundLine> lines, boolean kept, GroundHow how) {}
 
     public String write() {
         ObjectNode file = json.createObjectNode().put("type", "FeatureCollection");
@@ -117,65 +135,47 @@ public class GroundFile {
      * single shape is refused.
      */
     @GrowersWork
-    GroundRead read(String text, boolean keep) {
-        List<JsonNode> features = features(text);
+    GroundRead read(String text, GroundTold told, boolean keep) {
+        LocalPlane plane = ground.plane();
+        GisFile file = new GisFile(text, told, plane.origin());
+        List<GisShape> shapes = file.shapes();
         return transaction.execute(status -> {
             List<GroundLine> lines = new ArrayList<>();
-            LocalPlane plane = ground.plane();
             Reader reader = readers.now();
             for (OnMap kind : ORDER) {
                 Standing standing = Standing.on(ground, kind);
-                for (int i = 0; i < features.size(); i++) {
-                    if (kind.word().equals(GroundFeature.kindOf(features.get(i)))) {
-                        lines.add(line(i + 1, kind, features.get(i), plane, standing, reader));
-                    }
-                }
+                shapes.stream()
+                        .filter(shape -> kind.word().equals(shape.kind()))
+                        .forEach(shape -> lines.add(line(shape, kind, plane, standing, reader)));
             }
-            for (int i = 0; i < features.size(); i++) {
-                String kind = GroundFeature.kindOf(features.get(i));
-                if (ORDER.stream().noneMatch(known -> known.word().equals(kind))) {
-                    lines.add(new GroundLine(
-                            i + 1,
-                            kind,
-                            GroundFeature.nameOf(features.get(i)),
-                            Effect.REFUSED,
-                            Refusals.say(
-                                    reader,
-                                    "properties.kind",
-                                    kind.isEmpty() ? "nothing" : kind,
-                                    Refusal.AgainstRule.of("notA.oneOf", "words", "plot, bed, barrier, neighbour"))));
-                }
-            }
+            shapes.stream()
+                    .filter(shape ->
+                            ORDER.stream().noneMatch(known -> known.word().equals(shape.kind())))
+                    .forEach(shape -> lines.add(unknown(shape, reader)));
             boolean refused = lines.stream().anyMatch(line -> line.effect() == Effect.REFUSED);
             if (!keep || refused) {
                 status.setRollbackOnly();
             }
             lines.sort(Comparator.comparingInt(GroundLine::place));
-            return new GroundRead(lines, keep && !refused);
+            return new GroundRead(
+                    lines,
+                    keep && !refused,
+                    new GroundHow(
+                            file.withoutKind(),
+                            file.named(),
+                            file.properties(),
+                            file.grid().orElse(null),
+                            file.guessed()));
         });
     }
 
-    private List<JsonNode> features(String text) {
-        JsonNode file;
-        try {
-            file = json.readTree(text);
-        } catch (JacksonException broken) {
-            // What is nested without end is given up before anybody counts lines.
-            int line = broken.getLocation() == null ? 1 : broken.getLocation().getLineNr();
-            throw new Refused("file", "broken at line " + line, "groundFile.noJson", "line", line);
-        }
-        String type = file.path("type").asString("");
-        if (!type.equals("FeatureCollection") || !file.path("features").isArray()) {
-            throw new Refused(
-                    "file",
-                    type.isEmpty() ? "no type" : type,
-                    "groundFile.noCollection",
-                    "type",
-                    type.isEmpty() ? null : type);
-        }
-        List<JsonNode> features = new ArrayList<>();
-        file.get("features").forEach(features::add);
-        return features;
+    private static GroundLine unknown(GisShape shape, Reader reader) {
+        String why = Refusals.say(
+                reader,
+                "properties.kind",
+                shape.kind().isEmpty() ? "nothing" : shape.kind(),
+                Refusal.AgainstRule.of("notA.oneOf", "words", "plot, bed, barrier, neighbour"));
+        return new GroundLine(shape.number(), shape.kind(), shape.name(), Effect.REFUSED, why, shape.notes());
     }
 
     /** What stands before the shapes of one kind are read. */
@@ -190,25 +190,29 @@ public class GroundFile {
         }
     }
 
-    private GroundLine line(
-            int number, OnMap kind, JsonNode feature, LocalPlane plane, Standing standing, Reader reader) {
-        String name = GroundFeature.nameOf(feature);
+    private GroundLine line(GisShape shape, OnMap kind, LocalPlane plane, Standing standing, Reader reader) {
+        String why;
         try {
-            Effect effect = take(kind, name, feature, plane, standing);
-            return new GroundLine(number, kind.word(), name, effect, null);
+            Effect effect = take(kind, shape, plane, standing);
+            return new GroundLine(shape.number(), kind.word(), shape.name(), effect, null, shape.notes());
         } catch (Refused | OutOfRange wrong) {
-            return new GroundLine(number, kind.word(), name, Effect.REFUSED, Refusals.say(reader, wrong));
+            why = Refusals.say(reader, wrong);
         } catch (NotFound missing) {
-            return new GroundLine(number, kind.word(), name, Effect.REFUSED, missing.getMessage());
+            why = missing.getMessage();
         }
+        return new GroundLine(shape.number(), kind.word(), shape.name(), Effect.REFUSED, why, shape.notes());
     }
 
-    private Effect take(OnMap kind, String name, JsonNode feature, LocalPlane plane, Standing standing) {
+    private Effect take(OnMap kind, GisShape shape, LocalPlane plane, Standing standing) {
+        String name = shape.name();
         if (name.isBlank() || name.length() > 60) {
             throw new Refused("name", name, "groundFile.name");
         }
-        Place place = GroundFeature.place(feature.path("geometry"), kind).checkNear("coordinates", plane);
-        JsonNode about = feature.path("properties");
+        if (shape.wrong() != null) {
+            throw shape.wrong();
+        }
+        Place place = shape.place().checkNear("coordinates", plane);
+        JsonNode about = shape.about();
         return switch (kind) {
             case PLOT -> takePlot(name, place, about, standing);
             case BARRIER -> takeBarrier(name, place, about, standing);
@@ -255,9 +259,13 @@ public class GroundFile {
     private Effect takeBed(String name, Place place, JsonNode about, Standing standing) {
         String plotName = about.path("plot").asString("");
         PlotView plot = standing.plots().stream()
-                .filter(one -> one.name().equalsIgnoreCase(plotName))
+                .filter(one -> plotName.isEmpty()
+                        ? one.place().holds(place)
+                        : one.name().equalsIgnoreCase(plotName))
                 .findFirst()
-                .orElseThrow(() -> new Refused("plot", plotName, "groundFile.plot", "plot", plotName));
+                .orElseThrow(() -> plotName.isEmpty()
+                        ? new Refused("plot", "nothing", "groundFile.plotAround")
+                        : new Refused("plot", plotName, "groundFile.plot", "plot", plotName));
         BedView known = known(
                 standing.beds(),
                 about,

@@ -72,15 +72,28 @@ final class Headings {
         int best = 0;
         long most = 0;
         for (int i = 0; i < Math.min(ROWS_LOOKED_AT, table.rows().size()); i++) {
-            long known = table.rows().get(i).cells().stream()
-                    .filter(cell -> columns.stream().anyMatch(column -> is(column, plain(cell))))
-                    .count();
+            long known = known(table.rows().get(i), columns);
             if (known > most) {
                 most = known;
                 best = i;
             }
         }
         return best;
+    }
+
+    /** How many headings of these rows are known, in the row with the most of them. */
+    static long known(List<SentTable.Row> rows, List<Column> columns) {
+        return rows.stream()
+                .limit(ROWS_LOOKED_AT)
+                .mapToLong(row -> known(row, columns))
+                .max()
+                .orElse(0);
+    }
+
+    private static long known(SentTable.Row row, List<Column> columns) {
+        return row.cells().stream()
+                .filter(cell -> columns.stream().anyMatch(column -> is(column, plain(cell))))
+                .count();
     }
 
     private static boolean is(Column column, String heading) {

@@ -45,23 +45,35 @@ final class SentWorkbook {
         return bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K';
     }
 
-    static SentTable read(byte[] bytes, Told told, int most) {
+    /**
+     * Reads the tab that is said, or else the one with the most headings that are known.
+     *
+     * @param most rows it may have
+     */
+    static SentTable read(byte[] bytes, Told told, List<Column> columns, int most) {
         checkSize(bytes);
         try (ReadableWorkbook book =
                 new ReadableWorkbook(new ByteArrayInputStream(bytes), new ReadingOptions(true, true))) {
             List<Sheet> tabs = book.getSheets()
                     .filter(tab -> tab.getVisibility() == SheetVisibility.VISIBLE)
                     .toList();
-            Sheet tab = tabs.stream()
-                    .filter(one -> told.tab() == null || one.getName().equals(told.tab()))
-                    .findFirst()
-                    .orElseThrow(() -> new Refused("tab", told.tab() == null ? "none" : told.tab(), "file.noTab"));
-            return new SentTable(
-                    rows(tab, most),
-                    null,
-                    null,
-                    tabs.stream().map(Sheet::getName).toList(),
-                    tab.getName());
+            List<String> names = tabs.stream().map(Sheet::getName).toList();
+            SentTable best = null;
+            long known = -1;
+            for (Sheet tab : tabs) {
+                if (told.tab() == null || tab.getName().equals(told.tab())) {
+                    List<SentTable.Row> rows = rows(tab, most);
+                    long here = Headings.known(rows, columns);
+                    if (here > known) {
+                        known = here;
+                        best = new SentTable(rows, null, null, names, tab.getName());
+                    }
+                }
+            }
+            if (best == null) {
+                throw new Refused("tab", told.tab() == null ? "none" : told.tab(), "file.noTab");
+            }
+            return best;
         } catch (IOException | UncheckedIOException | ExcelReaderException broken) {
             throw new Refused("file", "a workbook that is broken", "file.noWorkbook");
         }

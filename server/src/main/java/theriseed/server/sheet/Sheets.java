@@ -108,7 +108,7 @@ public class Sheets {
     public SheetRead read(String name, byte[] file, Told told, boolean keep) {
         Sheet sheet = sheet(name);
         SentTable table = SentWorkbook.is(file)
-                ? SentWorkbook.read(file, told, sheet.most() + SentTable.BEFORE_HEADINGS)
+                ? SentWorkbook.read(file, told, sheet.columns(), sheet.most() + SentTable.BEFORE_HEADINGS)
                 : SentText.read(file, told, sheet.most() + SentTable.BEFORE_HEADINGS);
         Headings headings = new Headings(table, sheet.columns(), told, known.of(name), usual());
         HowRead how = headings.how();

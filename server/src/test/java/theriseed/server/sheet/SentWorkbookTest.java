@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import theriseed.server.base.Refused;
 
 class SentWorkbookTest {
+    private static final List<Column> NONE = List.of();
 
     private static byte[] book() throws IOException {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -43,7 +44,7 @@ class SentWorkbookTest {
 
     @Test
     void aTabIsReadAsItsCellsMean() throws IOException {
-        SentTable table = SentWorkbook.read(book(), Told.read("{\"tab\":\"Lots\"}"), 100);
+        SentTable table = SentWorkbook.read(book(), Told.read("{\"tab\":\"Lots\"}"), NONE, 100);
         assertThat(table.tabs()).containsExactly("Notes", "Lots");
         assertThat(table.rows().stream().map(SentTable.Row::number)).containsExactly(1, 3, 4);
         assertThat(table.rows().stream().map(SentTable.Row::cells))
@@ -55,11 +56,15 @@ class SentWorkbookTest {
 
     @Test
     void theFirstTabIsReadWhereNoneIsSaid() throws IOException {
-        assertThat(SentWorkbook.read(book(), Told.NOTHING, 100).tab()).isEqualTo("Notes");
+        assertThat(SentWorkbook.read(book(), Told.NOTHING, NONE, 100).tab()).isEqualTo("Notes");
+        assertThat(SentWorkbook.read(book(), Told.NOTHING, List.of(Column.of("lot", "")), 100)
+                        .tab())
+                .as("the one with headings that are known")
+                .isEqualTo("Lots");
         byte[] bytes = book();
-        assertThatThrownBy(() -> SentWorkbook.read(bytes, Told.read("{\"tab\":\"Sales\"}"), 100))
+        assertThatThrownBy(() -> SentWorkbook.read(bytes, Told.read("{\"tab\":\"Sales\"}"), NONE, 100))
                 .isInstanceOf(Refused.class);
-        assertThatThrownBy(() -> SentWorkbook.read(bytes, Told.read("{\"tab\":\"Lots\"}"), 2))
+        assertThatThrownBy(() -> SentWorkbook.read(bytes, Told.read("{\"tab\":\"Lots\"}"), NONE, 2))
                 .isInstanceOf(Refused.class);
     }
 
@@ -74,7 +79,7 @@ class SentWorkbookTest {
                         Stream.of(
                                 Arrays.asList("=1+1", "2.50", LocalDate.of(2024, 2, 29)),
                                 Arrays.asList("0042", null, null)));
-        SentTable table = SentWorkbook.read(bytes.toByteArray(), Told.NOTHING, 100);
+        SentTable table = SentWorkbook.read(bytes.toByteArray(), Told.NOTHING, NONE, 100);
         assertThat(table.rows().stream().map(SentTable.Row::cells))
                 .containsExactly(
                         List.of("name", "clean_g", "clean_on"), List.of("=1+1", "2.5", "2024-02-29"), List.of("0042"));
@@ -82,7 +87,7 @@ class SentWorkbookTest {
 
     @Test
     void whatIsNoWorkbookOrUnpacksToTooMuchIsRefused() throws IOException {
-        assertThatThrownBy(() -> SentWorkbook.read(new byte[] {'P', 'K', 3, 4, 9, 9}, Told.NOTHING, 100))
+        assertThatThrownBy(() -> SentWorkbook.read(new byte[] {'P', 'K', 3, 4, 9, 9}, Told.NOTHING, NONE, 100))
                 .isInstanceOf(Refused.class);
         ByteArrayOutputStream bomb = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bomb)) {
@@ -92,7 +97,7 @@ class SentWorkbookTest {
                 zip.write(nothing);
             }
         }
-        assertThatThrownBy(() -> SentWorkbook.read(bomb.toByteArray(), Told.NOTHING, 100))
+        assertThatThrownBy(() -> SentWorkbook.read(bomb.toByteArray(), Told.NOTHING, NONE, 100))
                 .hasMessageContaining("file");
     }
 }
