@@ -60,7 +60,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_29"];
+        put: operations["correct_30"];
         post?: never;
         delete?: never;
         options?: never;
@@ -92,7 +92,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_28"];
+        put: operations["correct_29"];
         post?: never;
         delete?: never;
         options?: never;
@@ -156,7 +156,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_27"];
+        put: operations["correct_28"];
         post?: never;
         delete?: never;
         options?: never;
@@ -316,7 +316,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_26"];
+        put: operations["correct_27"];
         post?: never;
         delete?: never;
         options?: never;
@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_25"];
+        put: operations["correct_26"];
         post?: never;
         delete?: never;
         options?: never;
@@ -397,7 +397,7 @@ export interface paths {
         };
         get: operations["crops"];
         put?: never;
-        post?: never;
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -477,6 +477,22 @@ export interface paths {
         };
         get: operations["ifKnown"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crops/{key}/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put: operations["correct_25"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4873,6 +4889,11 @@ export interface components {
         CautionRequest: {
             caution: string;
         };
+        Cell: {
+            column: string;
+            own?: string;
+            usual: string;
+        };
         ChainChoice: {
             last: components["schemas"]["LastWay"][];
             now: ("EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE")[];
@@ -5186,6 +5207,7 @@ export interface components {
             /** Format: double */
             naturalOutcrossing: number;
             overwinter: string;
+            own: boolean;
             plants: components["schemas"]["ByGrade"];
             preSowingNote: string;
             purity?: components["schemas"]["PurityStandard"];
@@ -7594,6 +7616,30 @@ export interface components {
             /** Format: date */
             last: string;
             normals: components["schemas"]["ClimateNormals"];
+        };
+        OwnCropCorrection: {
+            cells: {
+                [key: string]: string;
+            };
+            reason: string;
+            /** Format: int32 */
+            version: number;
+        };
+        OwnCropRequest: {
+            cells: {
+                [key: string]: string;
+            };
+            like: string;
+        };
+        OwnCropView: {
+            cells: components["schemas"]["Cell"][];
+            /** Format: uuid */
+            id: string;
+            key: string;
+            like: string;
+            likeName: string;
+            /** Format: int32 */
+            version: number;
         };
         OwnRange: {
             /** Format: double */
@@ -10924,7 +10970,7 @@ export interface operations {
             };
         };
     };
-    correct_29: {
+    correct_30: {
         parameters: {
             query?: never;
             header?: never;
@@ -10974,7 +11020,7 @@ export interface operations {
             };
         };
     };
-    correct_28: {
+    correct_29: {
         parameters: {
             query?: never;
             header?: never;
@@ -11068,7 +11114,7 @@ export interface operations {
             };
         };
     };
-    correct_27: {
+    correct_28: {
         parameters: {
             query?: never;
             header?: never;
@@ -11346,7 +11392,7 @@ export interface operations {
             };
         };
     };
-    correct_26: {
+    correct_27: {
         parameters: {
             query?: never;
             header?: never;
@@ -11398,7 +11444,7 @@ export interface operations {
             };
         };
     };
-    correct_25: {
+    correct_26: {
         parameters: {
             query?: never;
             header?: never;
@@ -11496,6 +11542,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PageOfCropLine"];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnCropRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCropView"];
                 };
             };
         };
@@ -11618,6 +11688,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Consequence"][];
+                };
+            };
+        };
+    };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCropView"];
+                };
+            };
+        };
+    };
+    correct_25: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnCropCorrection"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnCropView"];
                 };
             };
         };

@@ -8,6 +8,7 @@
 	import MassField from '$lib/form/MassField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import { maybeCountIn, numberIn } from '$lib/form/typed';
 	import { mass, numberTyped, percent } from '$lib/units/units';
 	import { cropWord } from '$lib/words/words';
@@ -32,8 +33,8 @@
 	let mixedOn = $state(session.today);
 	let note = $state('');
 	let rows = $state([
-		{ number: '', typed: '', grams: NaN },
-		{ number: '', typed: '', grams: NaN }
+		{ number: '', typed: '', grams: NaN, unknown: '' },
+		{ number: '', typed: '', grams: NaN, unknown: '' }
 	]);
 	const LABELS = {
 		name: 'What it is called',
@@ -47,6 +48,12 @@
 		amount: 'How much',
 		share: 'Share'
 	};
+	/** A label was held before the camera: its lot is chosen, if it may be mixed at all. */
+	function scanned(row: (typeof rows)[number], code: string) {
+		const one = offered.find(({ lot }) => lot.number === code.toUpperCase());
+		if (one) row.number = one.lot.number;
+		row.unknown = one ? '' : `${code} is not a lot with seed that may be mixed.`;
+	}
 	const chosen = $derived(rows.filter((row) => row.number));
 
 	/** What is asked, or nothing while it is not yet said. */
@@ -118,20 +125,24 @@
 				{@const place = chosen.indexOf(row)}
 				<tr>
 					<td>
-						<select
-							class="select w-full"
-							aria-label="Lot {i + 1}"
-							name="parts[{i}].number"
-							bind:value={row.number}
-						>
-							<option value="">–</option>
-							{#each offered as one (one.lot.number)}
-								<option value={one.lot.number}
-									>{one.variety.name}, {cropWord(one.variety.cropName)}
-									{one.lot.season}: {one.lot.number}, {mass(one.stock.free, units)}</option
-								>
-							{/each}
-						</select>
+						<span class="flex gap-2">
+							<select
+								class="select w-full min-w-0"
+								aria-label="Lot {i + 1}"
+								name="parts[{i}].number"
+								bind:value={row.number}
+							>
+								<option value="">–</option>
+								{#each offered as one (one.lot.number)}
+									<option value={one.lot.number}
+										>{one.variety.name}, {cropWord(one.variety.cropName)}
+										{one.lot.season}: {one.lot.number}, {mass(one.stock.free, units)}</option
+									>
+								{/each}
+							</select>
+							<ScanButton what="lot {i + 1}" read={(code) => scanned(row, code)} />
+						</span>
+						{#if row.unknown}<p class="text-sm text-alarm" role="alert">{row.unknown}</p>{/if}
 					</td>
 					<td>
 						{#if by === 'GRAMS'}
@@ -160,7 +171,7 @@
 		</tbody>
 	</table>
 	<div>
-		<Act onclick={() => rows.push({ number: '', typed: '', grams: NaN })}>One more lot</Act>
+		<Act onclick={() => rows.push({ number: '', typed: '', grams: NaN, unknown: '' })}>One more lot</Act>
 	</div>
 	<div aria-live="polite">
 		{#if plan.answer}

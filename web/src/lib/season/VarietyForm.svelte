@@ -79,7 +79,12 @@
 		send();
 	}}
 >
-	{#if !was}<CropField {attempt} {crops} bind:value={cropKey} />{/if}
+	{#if !was}
+		<div>
+			<CropField {attempt} {crops} bind:value={cropKey} />
+			<a class="quiet mt-1 inline-block text-sm" href="/handbook/new">a crop that is not in the Handbook</a>
+		</div>
+	{/if}
 	<TextField label={LABELS.name} name="name" {attempt} bind:value={name} />
 	<TextField
 		label={LABELS.source}

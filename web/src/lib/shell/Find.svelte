@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
+	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import { ask, GET, Problem, type Schemas } from '$lib/api/api';
 
 	type Hit = Schemas['Hit'];
@@ -71,8 +72,8 @@
 	}
 </script>
 
-<div class="relative w-full">
-	<label class="input flex w-full items-center border-ink">
+<div class="relative flex w-full gap-2">
+	<label class="input flex w-full min-w-0 items-center border-ink">
 		<input
 			data-find
 			bind:value={typed}
@@ -88,8 +89,9 @@
 		/>
 		<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
 	</label>
+	<ScanButton what="a lot" read={(code) => void open(code)} />
 	{#if hits.length > 0 || note}
-		<div class="absolute right-0 left-0 z-20 mt-1 border border-ink bg-paper">
+		<div class="absolute top-full right-0 left-0 z-20 mt-1 border border-ink bg-paper">
 			{#if note}<p class="p-3 text-sm" role="status">{note}</p>{/if}
 			<ul id="{id}-hits" role="listbox" aria-label="Found">
 				{#each hits as hit, i (hit.kind + hit.key)}

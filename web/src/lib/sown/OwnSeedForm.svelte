@@ -6,6 +6,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import MassField from '$lib/form/MassField.svelte';
+	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { countIn, massIn } from '$lib/form/typed';
@@ -39,6 +40,7 @@
 	const sensible = (one: Proposed) => Math.min(one.grams, one.bulk) || NaN;
 	const firstFrom = (one: Proposed) => (one.bulk > 0 ? BULK : (one.packets[0]?.id ?? BULK));
 	let number = $state(untrack(() => found.proposed[0].number));
+	let unknown = $state('');
 	const lot = $derived(found.proposed.find((one) => one.number === number) ?? found.proposed[0]);
 	let from = $state(untrack(() => firstFrom(found.proposed[0])));
 	let grams = $state(untrack(() => sensible(found.proposed[0])));
@@ -68,6 +70,13 @@
 		grams = sensible(lot);
 	}
 
+	/** A label was held before the camera: its lot is chosen, if it is seed of this variety. */
+	function scanned(code: string) {
+		const one = found.proposed.find((lot) => lot.number === code.toUpperCase());
+		unknown = one ? '' : `${code} is not a lot with seed of this variety.`;
+		if (one) choose(one.number);
+	}
+
 	function sow(event: SubmitEvent) {
 		event.preventDefault();
 		void attempt.run(async () => {
@@ -87,15 +96,19 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={sow}>
-	<div class="sm:col-span-2">
-		<ChoiceField
-			label={LABELS.number}
-			name="number"
-			{attempt}
-			bind:value={() => number, choose}
-			choices={found.proposed.map((one) => ({ value: one.number, label: words(one) }))}
-		/>
+	<div class="flex items-end gap-2 sm:col-span-2">
+		<div class="min-w-0 flex-1">
+			<ChoiceField
+				label={LABELS.number}
+				name="number"
+				{attempt}
+				bind:value={() => number, choose}
+				choices={found.proposed.map((one) => ({ value: one.number, label: words(one) }))}
+			/>
+		</div>
+		<ScanButton what="a lot" read={scanned} />
 	</div>
+	{#if unknown}<p class="text-sm font-semibold text-alarm sm:col-span-2" role="alert">{unknown}</p>{/if}
 	{#if lot.onHold}
 		<p class="caution sm:col-span-2">
 			{lot.number} is on hold: {lot.onHold}. What it gives will be on hold too.

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, GET } from '$lib/api/api';
+	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -20,7 +21,11 @@
 	</div>
 	<Loading from={found}>
 		{#snippet children(crops)}
-			<p class="text-sm text-soft">{many(crops.total, 'crop')}</p>
+			<p class="text-sm text-soft">
+				{many(crops.total, 'crop')}{#if session.grower}; <a class="quiet" href="/handbook/new"
+						>one of your own</a
+					>{/if}
+			</p>
 			<table class="figures">
 				<thead>
 					<tr>
@@ -45,7 +50,12 @@
 							<td class="max-md:hidden">{crop.seedProcess ? SEED[crop.seedProcess] : '–'}</td>
 						</tr>
 					{:else}
-						<tr><td colspan="6" class="text-soft">No crop is called that. Try a species or a family.</td></tr>
+						<tr
+							><td colspan="6" class="text-soft"
+								>No crop is called that. Try a species or a family{#if session.grower}, or
+									<a class="quiet" href="/handbook/new">begin one of your own</a>{/if}.</td
+							></tr
+						>
 					{/each}
 				</tbody>
 			</table>

@@ -49,8 +49,10 @@
 	{#snippet children(it)}
 		<Page title={it.crop.name} room={{ name: 'Handbook', path: '/handbook' }} says={it.crop.species}>
 			<p class="mb-5 max-w-prose text-soft">
-				{it.crop.family}. {#if it.crop.aliases.length}Also {it.crop.aliases.join(', ')}.{/if} Typical figures from
-				general practice; your own records rule where they differ.
+				{it.crop.family}. {#if it.crop.aliases.length}Also {it.crop.aliases.join(', ')}.{/if}
+				{#if it.own}A crop of your own: its figures are yours, or those of the crop it is like.
+					{#if session.grower}<a class="quiet" href="/handbook/{it.crop.key}/own">See and change them</a
+						>{/if}{:else}Typical figures from general practice; your own records rule where they differ.{/if}
 			</p>
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
 				<section>

@@ -4,6 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
@@ -123,13 +124,16 @@
 					{/if}
 					{#if session.works}
 						<form
-							class="mt-4 grid grid-cols-2 items-end gap-3 sm:grid-cols-[6rem_minmax(0,1fr)_auto_auto]"
+							class="mt-4 grid grid-cols-2 items-end gap-3 sm:grid-cols-[11rem_minmax(0,1fr)_auto_auto]"
 							onsubmit={(event) => {
 								event.preventDefault();
 								void mark(of, 'PLANT');
 							}}
 						>
-							<TextField label="Tag" name="tag" {attempt} required maxlength={20} bind:value={tag} />
+							<div class="flex items-end gap-2">
+								<TextField label="Tag" name="tag" {attempt} required maxlength={20} bind:value={tag} />
+								<ScanButton what="a tag" read={(code) => (tag = code.slice(0, 20))} />
+							</div>
 							<TextField label="Note" name="note" {attempt} maxlength={300} bind:value={note} />
 							<button type="submit" class="btn h-12 btn-primary">Mark the plant</button>
 							<button

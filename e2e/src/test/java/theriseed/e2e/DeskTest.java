@@ -7,8 +7,6 @@ import static theriseed.server.Season.record;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.FilePayload;
-import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -276,21 +274,5 @@ class DeskTest {
         assertThat(grower.field("isolation, market, on this farm")).hasValue("1000");
         grower.act("Leave it");
         assertThat(grower.button("Keep it")).hasCount(0);
-    }
-
-    @Test
-    void aWeatherFileWithSwappedColumnsIsNamedLineByLine() {
-        grower.at("/desk/calendar?season=2027");
-        Locator file = grower.page.getByLabel("Read days from a CSV file");
-        file.setInputFiles(csv("day,low,high\n2019-05-01,13,6\n"));
-        grower.sees("Line 2, high: 6.0 is below the low of 13; are they swapped?");
-        file.setInputFiles(csv("day,low,high\n2019-05-01,6,13\n2019-05-03,7,14\n"));
-        grower.sees("no row for 2019-05-02");
-        grower.act("Keep these days");
-        grower.sees("2 days kept.");
-    }
-
-    private static FilePayload csv(String text) {
-        return new FilePayload("diary.csv", "text/csv", text.getBytes(StandardCharsets.UTF_8));
     }
 }

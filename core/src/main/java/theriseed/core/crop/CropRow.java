@@ -83,9 +83,9 @@ final class CropRow {
                 text("ripeness_cues"),
                 stages,
                 handling(),
-                list("common_off_types"),
+                list(text("common_off_types")),
                 text("hazards"),
-                list("aliases"),
+                list(raw("aliases")),
                 word("eaten_before_flowering", "yes", "no").equals("yes"));
     }
 
@@ -169,8 +169,8 @@ final class CropRow {
         return figures;
     }
 
-    private List<String> list(String column) {
-        return Arrays.stream(text(column).split(";"))
+    private static List<String> list(String cell) {
+        return Arrays.stream(cell.split(";"))
                 .map(String::strip)
                 .filter(s -> !s.isEmpty())
                 .toList();

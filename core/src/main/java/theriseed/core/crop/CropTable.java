@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Refusal;
@@ -26,6 +27,13 @@ public final class CropTable {
             .collect(Collectors.toMap(Map.Entry::getKey, crop -> crop.getValue().get(0)));
 
     private static final Map<String, List<Stage>> STAGES = stages();
+
+    private static final String KEY = "key";
+
+    /** Not a column of the tables: the crop of theirs whose stages one of a farm's own has. */
+    private static final String LIKE = "like";
+
+    private static final List<String> COLUMNS = ownColumns();
 
     private final Map<String, Crop> crops;
     private final Map<String, Map<String, String>> rows;
@@ -107,6 +115,81 @@ public final class CropTable {
         }
     }
 
+    /**
+     * A crop of a farm's own, begun from one of the table.
+     *
+     * @param like key of that crop, whose stages and cells it has where it has none of its own
+     * @param cells by column, those that are the farm's own
+     */
+    public record OwnCrop(String key, String like, Map<String, String> cells) {}
+
+    /**
+     * This table with crops of a farm's own behind its own.
+     *
+     * @throws OutOfRange of the column that cannot be right
+     */
+    public CropTable with(Collection<OwnCrop> own) {
+        Map<String, Crop> all = new LinkedHashMap<>(crops);
+        Map<String, Map<String, String>> allRows = new HashMap<>(rows);
+        for (OwnCrop one : own) {
+            Map<String, String> cells = cells(one);
+            all.put(one.key(), crop(cells, one.like(), null));
+            allRows.put(one.key(), cells);
+        }
+        return new CropTable(all, allRows);
+    }
+
+    private Map<String, String> cells(OwnCrop own) {
+        Map<String, String> cells = new HashMap<>(rows.get(own.like()));
+        own.cells().forEach((column, cell) -> {
+            if (!COLUMNS.contains(column)) {
+                throw new OutOfRange(column, cell, Refusal.AgainstRule.of("cropTable.noColumn", "column", column));
+            }
+            cells.put(column, cell.strip());
+        });
+        cells.put(KEY, own.key());
+        cells.put(LIKE, rows.get(own.like()).getOrDefault(LIKE, own.like()));
+        return cells;
+    }
+
+    /** What stands in each column of a crop, for {@link #columns}. */
+    public Map<String, String> cells(String key) {
+        return Collections.unmodifiableMap(rows.get(key));
+    }
+
+    /** The columns that a crop of one's own may have otherwise, in the order of the tables. */
+    public static List<String> columns() {
+        return COLUMNS;
+    }
+
+    private static List<String> ownColumns() {
+        List<String> columns = new ArrayList<>();
+        for (String table : List.of("crops.csv", "handling.csv")) {
+            try (Reader reader = open(table);
+                    CSVParser parser = CSVFormat.DEFAULT
+                            .builder()
+                            .setHeader()
+                            .setSkipHeaderRecord(true)
+                            .get()
+                            .parse(reader)) {
+                columns.addAll(parser.getHeaderNames());
+            } catch (IOException failed) {
+                throw new BadCropTable("The crop table cannot be read", failed);
+            }
+        }
+        columns.removeAll(List.of(KEY, "crop_key"));
+        return List.copyOf(columns);
+    }
+
+    /** @param field that is refused in place of its column; null for the column */
+    private static Crop crop(Map<String, String> cells, String stagesOf, String field) {
+        try {
+            return new CropRow(cells, STAGES.getOrDefault(stagesOf, List.of()), 0).crop();
+        } catch (BadCropTable refused) {
+            throw new OutOfRange(field == null ? refused.column() : field, refused.value(), refused.refusal());
+        }
+    }
+
     public Optional<Crop> find(String key) {
         return Optional.ofNullable(crops.get(key));
     }
@@ -124,11 +207,7 @@ public final class CropTable {
             }
             cells.put(figure.column(), BigDecimal.valueOf(value).toPlainString());
         });
-        try {
-            return new CropRow(cells, STAGES.getOrDefault(key, List.of()), 0).crop();
-        } catch (BadCropTable refused) {
-            throw new OutOfRange("value", refused.value(), refused.refusal());
-        }
+        return crop(cells, cells.getOrDefault(LIKE, key), "value");
     }
 
     /** A figure as the table has it; none where it has none. */

@@ -91,6 +91,7 @@ record DoneKind(String table, String id, String lot, String planting, String nam
                             new DoneKind("foretold_day", NONE, NONE, NONE, NONE),
                             named("letterhead", NONE),
                             named("money_rates", NONE),
+                            named("own_crop", "t.key"),
                             named("own_figure", "t.crop_key"),
                             named("photo", NONE),
                             named("stock_taking", NONE),

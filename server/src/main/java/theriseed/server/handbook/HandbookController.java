@@ -5,8 +5,10 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -101,7 +103,8 @@ class HandbookController {
             List<Stage> stages,
             List<String> commonOffTypes,
             String hazards,
-            List<Schools.Difference> schools) {}
+            List<Schools.Difference> schools,
+            boolean own) {}
 
     @GetMapping("/api/crops")
     PageOf<CropLine> crops(
@@ -131,6 +134,34 @@ class HandbookController {
     @PutMapping("/api/crops/{key}/figures/{figure}")
     FigureView keep(@PathVariable String key, @PathVariable Figure figure, @Valid @RequestBody FigureRequest request) {
         return crops.keep(key, figure, request.value(), request.version(), request.reason());
+    }
+
+    /** @param like key of the crop it is begun from */
+    record OwnCropRequest(
+            @NotBlank @Size(max = 40) String like,
+            @NotNull @Size(max = 100) Map<@NotBlank @Size(max = 60) String, @NotNull @Size(max = 1000) String> cells) {}
+
+    /** Begins a crop of the farm's own. */
+    @PostMapping("/api/crops")
+    OwnCropView begin(@Valid @RequestBody OwnCropRequest request) {
+        return crops.begin(request.like(), request.cells());
+    }
+
+    /** What is the farm's own of a crop of its own. */
+    @GetMapping("/api/crops/{key}/own")
+    OwnCropView own(@PathVariable String key) {
+        return crops.own(key);
+    }
+
+    /** @param cells all that are its own; those that are as usual are left out */
+    record OwnCropCorrection(
+            @NotNull @Size(max = 100) Map<@NotBlank @Size(max = 60) String, @NotNull @Size(max = 1000) String> cells,
+            @NotNull Integer version,
+            @NotBlank @Size(max = 300) String reason) {}
+
+    @PutMapping("/api/crops/{key}/own")
+    OwnCropView correct(@PathVariable String key, @Valid @RequestBody OwnCropCorrection request) {
+        return crops.correct(key, request.cells(), request.version(), request.reason());
     }
 
     @GetMapping("/api/crops/{key}")
@@ -183,6 +214,7 @@ class HandbookController {
                 crop.stages(),
                 crop.commonOffTypes(),
                 crop.hazards(),
-                Schools.about(crop));
+                Schools.about(crop),
+                crops.isOwn(key));
     }
 }

@@ -5,5 +5,8 @@ enum Effect {
     NEW,
     CHANGED,
     SAME,
+
+    /** Part of a record that several lines tell; it counts with them. */
+    PART,
     REFUSED
 }

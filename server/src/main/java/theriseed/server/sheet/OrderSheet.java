@@ -249,7 +249,7 @@ class OrderSheet implements Sheet {
         }
 
         @Override
-        public void all() {
+        public Counted all() {
             fresh.forEach((word, one) -> {
                 try {
                     orders.make(new Orders.OrderFacts(
@@ -258,6 +258,7 @@ class OrderSheet implements Sheet {
                     throw new Refused("order", word, "sheet.order", "why", wrong.getMessage());
                 }
             });
+            return Counted.NONE;
         }
     }
 }

@@ -37,6 +37,11 @@ interface Sheet {
      */
     Taker taker(List<Line> all, boolean keep);
 
+    /** Records that lines come to together. */
+    record Counted(int made, int changed, int same) {
+        static final Counted NONE = new Counted(0, 0, 0);
+    }
+
     /** Takes the lines of one file, one after the other. */
     interface Taker {
         /**
@@ -47,8 +52,10 @@ interface Sheet {
          */
         Effect take(Line line);
 
-        /** Does what only all lines together say; none of them was refused. */
-        default void all() {}
+        /** Does what only all lines together say; none of them was refused. @return what that comes to */
+        default Counted all() {
+            return Counted.NONE;
+        }
 
         /** What whoever sent the file should know although no line is refused. */
         default List<String> notes() {

@@ -227,9 +227,10 @@ public class Sheets {
                 switch (effect) {
                     case NEW -> made++;
                     case CHANGED -> changed++;
-                    default -> same++;
+                    case SAME -> same++;
+                    default -> {}
                 }
-                if (effect != Effect.SAME && done.size() < MOST_SHOWN) {
+                if ((effect == Effect.NEW || effect == Effect.CHANGED) && done.size() < MOST_SHOWN) {
                     done.add(new SheetRead.SheetLine(
                             line.number(), what(line), false, effect == Effect.NEW, null, null, null));
                 }
@@ -243,7 +244,10 @@ public class Sheets {
         void all(List<Line> lines, Sheet.Taker taker) {
             if (!lines.isEmpty()) {
                 attempt(lines.get(0), () -> {
-                    taker.all();
+                    Sheet.Counted together = taker.all();
+                    made += together.made();
+                    changed += together.changed();
+                    same += together.same();
                     records.flush();
                 });
             }

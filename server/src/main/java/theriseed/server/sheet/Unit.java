@@ -2,6 +2,7 @@ package theriseed.server.sheet;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +22,9 @@ public enum Unit {
     F(Kind.TEMPERATURE, "0.5555555555555556", "f", "fahrenheit");
 
     private static final BigDecimal FREEZING_F = BigDecimal.valueOf(32);
+    /** Decimals of a degree: no thermometer tells more. */
+    private static final int HUNDREDTHS = 2;
+
     private static final MathContext DIGITS = new MathContext(9);
 
     private final Kind kind;
@@ -67,6 +71,7 @@ public enum Unit {
         }
         BigDecimal first = (this == F ? number.subtract(FREEZING_F) : number).multiply(ofFirst);
         BigDecimal there = first.divide(other.ofFirst, DIGITS);
-        return other == F ? there.add(FREEZING_F) : there;
+        BigDecimal found = other == F ? there.add(FREEZING_F) : there;
+        return kind == Kind.TEMPERATURE ? found.setScale(HUNDREDTHS, RoundingMode.HALF_UP) : found;
     }
 }

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -135,12 +136,16 @@ class WeatherSheet implements Sheet {
                 measured = source;
                 Weather.Day reading = air(line.decimal("air_c"), line.decimal("air_c"));
                 hours.computeIfAbsent(day, one -> new Readings()).add(reading.low());
-                return hours.get(day).count == 1 ? Effect.NEW : Effect.SAME;
+                return Effect.PART;
             }
             Weather.Day air = air(line.decimal("low_c"), line.decimal("high_c"));
             if (given.put(day, air) != null) {
                 throw Line.wrong("day", day.toString(), "once");
             }
+            return keep(day, air, source);
+        }
+
+        private Effect keep(LocalDate day, Weather.Day air, String source) {
             Weather.Day known = there.get(day);
             if (known != null && known.low() == air.low() && known.high() == air.high()) {
                 return Effect.SAME;
@@ -157,26 +162,32 @@ class WeatherSheet implements Sheet {
         }
 
         @Override
-        public void all() {
-            daysOfHours();
+        public Counted all() {
+            Map<Effect, Integer> counts = daysOfHours();
             checkUnit();
             bySource.forEach((source, days) -> weathers.keep(days, source));
             noteGaps();
+            return new Counted(
+                    counts.getOrDefault(Effect.NEW, 0),
+                    counts.getOrDefault(Effect.CHANGED, 0),
+                    counts.getOrDefault(Effect.SAME, 0));
         }
 
-        private void daysOfHours() {
+        private Map<Effect, Integer> daysOfHours() {
             int usual = hours.values().stream().mapToInt(one -> one.count).max().orElse(0);
             if (usual == 1) {
                 throw new Refused("air_c", "one reading a day", "weather.oneReading");
             }
+            Map<Effect, Integer> counts = new EnumMap<>(Effect.class);
             hours.forEach((day, one) -> {
+                Weather.Day air = new Weather.Day(one.low, one.high);
                 if (one.count < WHOLE * usual) {
                     notes.add(day + " has " + one.count + " of " + usual + " readings and is left out");
-                } else if (given.putIfAbsent(day, new Weather.Day(one.low, one.high)) == null) {
-                    bySource.computeIfAbsent(measured, source -> new TreeMap<>())
-                            .put(day, given.get(day));
+                } else if (given.putIfAbsent(day, air) == null) {
+                    counts.merge(keep(day, air, measured), 1, Integer::sum);
                 }
             });
+            return counts;
         }
 
         private void checkUnit() {

@@ -197,6 +197,9 @@ class OlderBookTest {
         assertThat(read.at("/how/headedIn").asInt()).isEqualTo(3);
         assertThat(read.at("/how/days").asString()).isEqualTo("MONTH_FIRST");
         assertThat(read.at("/notes/0").asString()).startsWith("2016-01-01 has 4 of 8 readings");
+        assertThat(read.get("made").asInt()).isEqualTo(2999);
+        assertThat(tried("weather", "", OlderBook.weather(3000)).get("same").asInt())
+                .isEqualTo(2999);
         String day = grower.get("/api/sheets/weather.csv")
                 .text()
                 .lines()

@@ -116,7 +116,7 @@ class WritingTest {
         BigDecimal number = new BigDecimal("12.5");
         for (Unit other : unit.alike()) {
             BigDecimal back = other.in(unit, unit.in(other, number));
-            assertThat(back.subtract(number).abs()).isLessThan(new BigDecimal("0.0001"));
+            assertThat(back.subtract(number).abs()).isLessThan(new BigDecimal("0.02"));
         }
     }
 
