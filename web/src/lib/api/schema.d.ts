@@ -4276,6 +4276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/weather/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weatherFolder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weevil-looks/{id}": {
         parameters: {
             query?: never;
@@ -6046,6 +6062,21 @@ export interface components {
             more: number;
             /** Format: int32 */
             perPlant: number;
+        };
+        FolderFile: {
+            /** Format: int32 */
+            changed: number;
+            /** Format: int32 */
+            made: number;
+            name: string;
+            /** Format: date-time */
+            readAt: string;
+            why?: string;
+        };
+        FolderView: {
+            files: components["schemas"]["FolderFile"][];
+            folder: string;
+            there: boolean;
         };
         ForecastRequest: {
             days: components["schemas"]["Foretold"][];
@@ -18188,6 +18219,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeatherView"];
+                };
+            };
+        };
+    };
+    weatherFolder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FolderView"];
                 };
             };
         };

@@ -38,7 +38,7 @@
 			{#each SHEETS as sheet (sheet.name)}
 				<tr>
 					<th scope="row">{sheet.name}<br /><span class="beside">{sheet.says}</span></th>
-					<td class="text-right!"
+					<td class="text-right! whitespace-nowrap"
 						><a class="quiet" href="/api/sheets/{sheet.name}.{end}{QUERY[form]}" download="{sheet.name}.{end}"
 							>save {sheet.name}</a
 						></td

@@ -5,6 +5,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import WeatherFolder from './WeatherFolder.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 
@@ -54,6 +55,7 @@
 					>Read days from a file: of a diary, or of a station</a
 				>
 			</p>
+			<WeatherFolder />
 			<form
 				class="mt-5 grid grid-cols-2 gap-4"
 				onsubmit={(event) => {

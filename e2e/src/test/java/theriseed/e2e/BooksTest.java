@@ -117,13 +117,13 @@ class BooksTest {
         grower.sees("as they are");
         assertThat(grower.page.getByText("Read it in")).hasCount(0);
         list().setInputFiles(new FilePayload(
-                        "more.csv",
-                        "text/csv",
-                        ("name;kind\n" + shop + ";shop\nNobody;king\n").getBytes(StandardCharsets.UTF_8)));
+                "more.csv",
+                "text/csv",
+                ("name;kind\n" + shop + ";shop\nNobody;king\n").getBytes(StandardCharsets.UTF_8)));
         grower.sees("1 line is refused");
         grower.sees("kind: king is not one of grower, shop, market, swap, other");
         list().setInputFiles(new FilePayload(
-                        "more.csv", "text/csv", ("name;kind\n" + shop + ";shop\n").getBytes(StandardCharsets.UTF_8)));
+                "more.csv", "text/csv", ("name;kind\n" + shop + ";shop\n").getBytes(StandardCharsets.UTF_8)));
         grower.act("Read it in");
         grower.sees("Read in: 1 new");
         grower.at("/stall/customers");

@@ -64,15 +64,14 @@ final class Person implements AutoCloseable {
     private final int port;
     private final BrowserContext context;
 
-    private Person(int port, int width, int height, ServiceWorkerPolicy screens) {
+    private Person(Browser browser, int port, int width, int height, ServiceWorkerPolicy screens) {
         this.port = port;
-        context = Chromium.browser()
-                .newContext(new Browser.NewContextOptions()
-                        .setBaseURL("http://localhost:" + port)
-                        .setViewportSize(width, height)
-                        .setLocale("en-GB")
-                        .setServiceWorkers(screens)
-                        .setReducedMotion(ReducedMotion.REDUCE));
+        context = browser.newContext(new Browser.NewContextOptions()
+                .setBaseURL("http://localhost:" + port)
+                .setViewportSize(width, height)
+                .setLocale("en-GB")
+                .setServiceWorkers(screens)
+                .setReducedMotion(ReducedMotion.REDUCE));
         context.addInitScript(COUNT_QUESTIONS);
         open();
     }
@@ -92,11 +91,16 @@ final class Person implements AutoCloseable {
 
     /** Where there is always a network, so the browser need not keep the screens for when there is none. */
     static Person atDesk(int port) {
-        return new Person(port, 1280, 800, ServiceWorkerPolicy.BLOCK);
+        return new Person(Chromium.browser(), port, 1280, 800, ServiceWorkerPolicy.BLOCK);
     }
 
     static Person inTheRows(int port) {
-        return new Person(port, 390, 844, ServiceWorkerPolicy.ALLOW);
+        return inTheRows(Chromium.browser(), port);
+    }
+
+    /** The same in a browser of its own. */
+    static Person inTheRows(Browser browser, int port) {
+        return new Person(browser, port, 390, 844, ServiceWorkerPolicy.ALLOW);
     }
 
     Person signedIn(String role) {

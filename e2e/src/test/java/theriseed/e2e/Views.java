@@ -65,6 +65,7 @@ final class Views {
             paths.put(route, route);
         }
         paths.put("/handbook/[crop]", "/handbook/kale");
+        paths.put("/handbook/[crop]/own", "/handbook/" + ownCrop() + "/own");
         paths.put("/stall/money", "/stall/money?season=2025");
         String carrot = planting(2026, "Ferrous");
         JsonNode tomato = first(2026, "/variety/name", "Lantern Quay");
@@ -124,6 +125,15 @@ final class Views {
         } catch (IOException failed) {
             throw new UncheckedIOException(failed);
         }
+    }
+
+    /** A crop of the farm's own, as a grower begins it. */
+    private String ownCrop() {
+        String name = "Crop of ours " + System.nanoTime();
+        return client.post("/api/crops", Season.record("like", "pea", "cells", Season.record("name", name)))
+                .ok()
+                .get("key")
+                .asString();
     }
 
     /** The planting of a variety in a season. */

@@ -13,6 +13,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
+import theriseed.server.base.ByItself;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
@@ -60,7 +61,10 @@ public class Accounts implements UserDetailsService {
     @ReadsOnly
     public Optional<AccountView> signedIn() {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who == null || who instanceof AnonymousAuthenticationToken || !who.isAuthenticated()
+        return who == null
+                        || who instanceof AnonymousAuthenticationToken
+                        || who instanceof ByItself
+                        || !who.isAuthenticated()
                 ? Optional.empty()
                 : Optional.of(get(who.getName()));
     }

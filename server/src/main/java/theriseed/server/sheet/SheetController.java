@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Csv;
+import theriseed.server.base.GrowersWork;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.Refused;
@@ -33,8 +34,18 @@ class SheetController {
 
     private final Sheets sheets;
 
-    SheetController(Sheets sheets) {
+    private final WeatherFolder weatherFolder;
+
+    SheetController(Sheets sheets, WeatherFolder weatherFolder) {
         this.sheets = sheets;
+        this.weatherFolder = weatherFolder;
+    }
+
+    /** The folder that a weather station writes into, and what became of its files. */
+    @GrowersWork
+    @GetMapping("/api/weather/folder")
+    WeatherFolder.FolderView weatherFolder() {
+        return weatherFolder.view();
     }
 
     @HandsWork

@@ -57,7 +57,8 @@ record Told(
         }
     }
 
-    private Told forAll(Map<String, String> cells) {
+    /** The same with what stands in every line. */
+    Told forAll(Map<String, String> cells) {
         return new Told(encoding, partedBy, decimals, days, tab, columns, cells);
     }
 }
