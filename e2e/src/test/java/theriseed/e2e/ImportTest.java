@@ -74,8 +74,10 @@ class ImportTest {
         list("weather", OlderBook.weather(800));
         ann.sees("2016-01-01 has 4 of 8 readings and is left out");
         readIn("799 new");
-        ann.page.getByRole(AriaRole.COMBOBOX).first().fill("K22/1");
-        ann.sees("lot, was K22/1");
+        Locator find = ann.page.getByRole(AriaRole.COMBOBOX).first();
+        find.fill("K22/1");
+        assertThat(ann.page.getByText("lot, was K22/1")).isVisible();
+        find.fill("");
         list("sales", OlderBook.sales());
         ann.sees("80 as they are");
         assertThat(ann.page.getByText("Read it in")).hasCount(0);

@@ -54,7 +54,7 @@ class OwnCropTest {
         grower.sees("A crop of your own");
         grower.sees("only other varieties of itself");
         grower.at("/desk/varieties/new");
-        grower.page.getByLabel("Crop").selectOption("pepino");
+        grower.field("Crop").selectOption("pepino");
         grower.type("Name", "Strand Pear");
         grower.type("Source", "a neighbour");
         grower.type("Year received", "2025");

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.test.web.server.LocalServerPort;
+import theriseed.server.Client;
 import theriseed.server.DemoFarmTest;
 
 /** A label is held before the phone's camera. */
@@ -24,7 +25,7 @@ class ScanTest {
 
     @BeforeEach
     void aLot() {
-        lot = new Views(port).lot("Lantern Quay");
+        lot = new Views(Client.as("grower", port)).lot("Lantern Quay");
     }
 
     @Test

@@ -42,7 +42,10 @@ class OwnCrop extends Recorded {
         return new CropTable.OwnCrop(key, likeKey, cells);
     }
 
+    /** What a correction compares: every column, with nothing where it is as usual. */
     Map<String, Object> facts() {
-        return new LinkedHashMap<>(cells);
+        Map<String, Object> facts = new LinkedHashMap<>();
+        CropTable.columns().forEach(column -> facts.put(column, cells.get(column)));
+        return facts;
     }
 }
