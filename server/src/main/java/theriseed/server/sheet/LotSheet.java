@@ -21,7 +21,6 @@ import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
 import theriseed.core.lot.LotNumber;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.PageOf;
 import theriseed.server.base.Refused;
 import theriseed.server.bench.Bench;
 import theriseed.server.bench.BenchView;
@@ -69,7 +68,7 @@ class LotSheet implements Sheet {
     private final Varieties varieties;
     private final Harvests harvests;
     private final Bench bench;
-    private final CropWords crops;
+    private final VarietyWords varietyWords;
     private final Arrivals arrivals;
     private final FarmTime time;
 
@@ -81,10 +80,10 @@ class LotSheet implements Sheet {
             Varieties varieties,
             Harvests harvests,
             Bench bench,
-            CropWords crops,
+            VarietyWords varietyWords,
             Arrivals arrivals,
             FarmTime time) {
-        this.crops = crops;
+        this.varietyWords = varietyWords;
         this.arrivals = arrivals;
         this.lots = lots;
         this.newLots = newLots;
@@ -267,7 +266,7 @@ class LotSheet implements Sheet {
             String typed = line.text("lot", 40);
             LotView lot = found.get(typed);
             if (lot != null) {
-                return changed(line, lot, cells(lot, around), making.named);
+                return changed(line, lot, cells(lot, around), making.named.crops());
             }
             if (LotNumber.looksLikeOne(typed)) {
                 throw Line.wrong("lot", typed, "lotOrNew");
@@ -368,15 +367,11 @@ class LotSheet implements Sheet {
     /** Makes new lots of a file's lines. */
     private final class Making {
         private final Map<Integer, Map<String, PlantingView>> seasons = new HashMap<>();
-        private final CropWords.Reading named = crops.reading();
-        private final Map<String, UUID> known = new HashMap<>();
+        private final VarietyWords.Reading named = varietyWords.reading();
         private final Numbers numbers;
 
         Making(Numbers numbers) {
             this.numbers = numbers;
-            Pages.all(page -> varieties.matching("", page, PageOf.LARGEST_SIZE))
-                    .forEach((VarietyView variety) ->
-                            known.put(grown(variety.cropKey(), variety.name(), ""), variety.id()));
         }
 
         void make(Line line) {
@@ -395,7 +390,7 @@ class LotSheet implements Sheet {
         /** Seed of a planting that is in the plan. */
         private LotView picked(Line line) {
             PlantingView planting = seasons.computeIfAbsent(line.whole("season"), LotSheet.this::grownForSeed)
-                    .get(grown(named.key(line), line.needed("variety", 80), line.needed("plot", 60)));
+                    .get(grown(named.crops().key(line), line.needed("variety", 80), line.needed("plot", 60)));
             if (planting == null) {
                 throw Line.wrong(
                         "plot",
@@ -422,10 +417,7 @@ class LotSheet implements Sheet {
 
         /** Seed that is older than these records, or from elsewhere. */
         private LotView arrived(Line line) {
-            UUID variety = known.get(grown(named.key(line), line.needed("variety", 80), ""));
-            if (variety == null) {
-                throw Line.wrong("variety", line.text("variety", 80), "varietyOfCrop");
-            }
+            UUID variety = named.id(line);
             int season = line.whole("season");
             return arrivals.take(
                     variety,

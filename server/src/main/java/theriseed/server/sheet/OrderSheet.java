@@ -35,10 +35,10 @@ class OrderSheet implements Sheet {
     private final Orders orders;
     private final Customers customers;
     private final Varieties varieties;
-    private final CropWords cropWords;
+    private final VarietyWords varietyWords;
 
-    OrderSheet(Orders orders, Customers customers, Varieties varieties, CropWords cropWords) {
-        this.cropWords = cropWords;
+    OrderSheet(Orders orders, Customers customers, Varieties varieties, VarietyWords varietyWords) {
+        this.varietyWords = varietyWords;
         this.orders = orders;
         this.customers = customers;
         this.varieties = varieties;
@@ -163,11 +163,7 @@ class OrderSheet implements Sheet {
         Map<String, UUID> who = new HashMap<>();
         Pages.all(page -> customers.page(page, PageOf.LARGEST_SIZE))
                 .forEach((CustomerView customer) -> who.put(customer.name().toLowerCase(Locale.ROOT), customer.id()));
-        Map<String, UUID> what = new HashMap<>();
-        Pages.all(page -> varieties.matching("", page, PageOf.LARGEST_SIZE))
-                .forEach((VarietyView variety) ->
-                        what.put(variety.cropKey() + " " + variety.name().toLowerCase(Locale.ROOT), variety.id()));
-        return new Ordering(numbers, known, who, what);
+        return new Ordering(numbers, known, who, varietyWords.reading());
     }
 
     /** One new order of the file, with the lines it is made of. */
@@ -186,22 +182,25 @@ class OrderSheet implements Sheet {
         private final Set<String> numbers;
         private final Map<String, Set<String>> known;
         private final Map<String, UUID> who;
-        private final Map<String, UUID> what;
-        private final CropWords.Reading named = cropWords.reading();
+        private final VarietyWords.Reading named;
         private final Map<String, New> fresh = new LinkedHashMap<>();
 
-        Ordering(Set<String> numbers, Map<String, Set<String>> known, Map<String, UUID> who, Map<String, UUID> what) {
+        Ordering(
+                Set<String> numbers,
+                Map<String, Set<String>> known,
+                Map<String, UUID> who,
+                VarietyWords.Reading named) {
             this.numbers = numbers;
             this.known = known;
             this.who = who;
-            this.what = what;
+            this.named = named;
         }
 
         @Override
         public Effect take(Line line) {
             String order = line.needed("order", 40);
             String customer = line.needed("customer", 80);
-            String crop = named.key(line);
+            String crop = named.crops().key(line);
             String variety = crop + " " + line.needed("variety", 80);
             SaleKind kind = line.has("kind") ? line.oneOf("kind", SaleKind.class) : SaleKind.SALE;
             Integer packets = line.maybeWhole("packets");
@@ -227,10 +226,7 @@ class OrderSheet implements Sheet {
             if (customerId == null) {
                 throw Line.wrong("customer", customer, "customer");
             }
-            UUID varietyId = what.get(crop + " " + line.needed("variety", 80).toLowerCase(Locale.ROOT));
-            if (varietyId == null) {
-                throw Line.wrong("variety", line.needed("variety", 80), "varietyOfCrop");
-            }
+            UUID varietyId = named.id(line);
             New one = new New(
                     customerId,
                     kind,

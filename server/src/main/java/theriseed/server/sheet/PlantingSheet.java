@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -19,7 +18,6 @@ import org.springframework.stereotype.Component;
 import theriseed.core.crop.Grade;
 import theriseed.core.isolation.PollenControl;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.PageOf;
 import theriseed.server.ground.BedView;
 import theriseed.server.ground.Ground;
 import theriseed.server.ground.PlotView;
@@ -32,8 +30,6 @@ import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
 import theriseed.server.season.Sowing;
 import theriseed.server.season.Stretch;
-import theriseed.server.season.Varieties;
-import theriseed.server.season.VarietyView;
 import theriseed.server.season.Where;
 
 /** The plan of all seasons, those that are over too: a line for each planting. */
@@ -46,16 +42,14 @@ class PlantingSheet implements Sheet {
     private static final BigDecimal USUAL_GERMINATION = BigDecimal.valueOf(85);
 
     private final Plantings plantings;
-    private final Varieties varieties;
+    private final VarietyWords varieties;
     private final Ground ground;
-    private final CropWords crops;
     private final FarmTime time;
 
-    PlantingSheet(Plantings plantings, Varieties varieties, Ground ground, CropWords crops, FarmTime time) {
+    PlantingSheet(Plantings plantings, VarietyWords varieties, Ground ground, FarmTime time) {
         this.plantings = plantings;
         this.varieties = varieties;
         this.ground = ground;
-        this.crops = crops;
         this.time = time;
     }
 
@@ -240,25 +234,12 @@ class PlantingSheet implements Sheet {
     /** Plans a line after the other. */
     private final class Planning implements Taker {
         private final OnGround on = new OnGround();
-        private final CropWords.Reading named = crops.reading();
-        private final Map<String, UUID> known = new HashMap<>();
+        private final VarietyWords.Reading named = varieties.reading();
         private final Map<Integer, List<Plantings.PlannedAs>> seasons = new HashMap<>();
-
-        Planning() {
-            Pages.all(page -> varieties.matching("", page, PageOf.LARGEST_SIZE))
-                    .forEach((VarietyView variety) -> known.put(key(variety.cropKey(), variety.name()), variety.id()));
-        }
-
-        private static String key(String crop, String name) {
-            return crop + '\n' + name.toLowerCase(Locale.ROOT);
-        }
 
         @Override
         public Effect take(Line line) {
-            UUID variety = known.get(key(named.key(line), line.needed("variety", 80)));
-            if (variety == null) {
-                throw Line.wrong("variety", line.text("variety", 80), "varietyOfCrop");
-            }
+            UUID variety = named.id(line);
             Optional<Plantings.PlannedAs> there = there(line, variety);
             PlantingFacts facts =
                     facts(line, variety, there.map(Plantings.PlannedAs::facts).orElse(null));
