@@ -189,18 +189,16 @@ final class Headings {
     }
 
     private Writing.Found writing(Told told, Writing usual) {
-        boolean commas = !",".equals(table.partedBy()) && table.partedBy() != null;
-        Writing.Decimals byParting = commas && !"\t".equals(table.partedBy()) && !"|".equals(table.partedBy())
-                ? Writing.Decimals.COMMA
-                : ",".equals(table.partedBy()) ? Writing.Decimals.POINT : usual.decimals();
-        boolean sure = table.partedBy() == null || List.of(",", ";").contains(table.partedBy());
+        // Where commas part cells, none can part decimals without quotes; where semicolons do, one mostly does.
+        boolean partedByCommas = ",".equals(table.partedBy());
+        Writing.Decimals byParting = ";".equals(table.partedBy()) ? Writing.Decimals.COMMA : usual.decimals();
         Stream<String> cells = IntStream.range(0, called.size())
                 .filter(i -> matched.get(i).column() != null)
                 .filter(i -> named(matched.get(i).column()).holds() == Column.Holds.NUMBERS
                         || named(matched.get(i).column()).holds() == Column.Holds.DAY)
                 .boxed()
                 .flatMap(i -> body().map(row -> row.cell(i)));
-        Writing.Found read = Writing.of(cells, new Writing(byParting, usual.days()), sure);
+        Writing.Found read = Writing.of(cells, new Writing(byParting, usual.days()), partedByCommas);
         Writing writing = new Writing(
                 told.decimals() == null ? read.writing().decimals() : told.decimals(),
                 told.days() == null ? read.writing().days() : told.days());

@@ -36,6 +36,8 @@ final class SentWorkbook {
     /** Sums in a spreadsheet carry a tail of noise behind their fifteen digits. */
     private static final MathContext DIGITS = new MathContext(14);
 
+    private static final int THOUSANDTHS = 3;
+
     private static final Pattern SAYS_DAY = Pattern.compile("(?i)[dy]");
     private static final Pattern IN_QUOTES = Pattern.compile("\"[^\"]*\"|\\[[^]]*]|\\\\.");
 
@@ -135,9 +137,14 @@ final class SentWorkbook {
                     : day.toString();
         }
         if (number) {
-            return new BigDecimal(raw).round(DIGITS).stripTrailingZeros().toPlainString();
+            return number(new BigDecimal(raw).round(DIGITS).stripTrailingZeros());
         }
         return cell.getType() == CellType.EMPTY || cell.getText() == null ? "" : cell.getText();
+    }
+
+    /** A number of a workbook can be read in one way only: three decimals, which could be thousands in text, get a fourth. */
+    private static String number(BigDecimal number) {
+        return (number.scale() == THOUSANDTHS ? number.setScale(THOUSANDTHS + 1) : number).toPlainString();
     }
 
     private static boolean isDay(Cell cell) {

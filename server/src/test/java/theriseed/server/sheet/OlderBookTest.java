@@ -249,6 +249,12 @@ class OlderBookTest {
         assertThat(sent("weather", true, "", diary).field()).isEqualTo("days");
         kept("weather", "{\"days\":\"MONTH_FIRST\"}", diary);
         assertThat(grower.get("/api/sheets/weather.csv").text()).contains("2014-03-04,1", "2014-05-04,2");
+        byte[] thousandths = bytes("day;low;high\n2014-06-01;1.234;12.345\n");
+        assertThat(tried("weather", "", thousandths).at("/how/unsure").toString())
+                .as("a spreadsheet of a country with commas, or of one with points")
+                .isEqualTo("[\"decimals\"]");
+        kept("weather", "{\"decimals\":\"POINT\"}", thousandths);
+        assertThat(grower.get("/api/sheets/weather.csv").text()).contains("2014-06-01,1.234,12.345");
     }
 
     @Test

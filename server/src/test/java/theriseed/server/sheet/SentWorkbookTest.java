@@ -36,7 +36,7 @@ class SentWorkbookTest {
             tab.value(3, 0, "K-18");
             tab.value(3, 1, LocalDateTime.of(2021, 10, 3, 6, 30));
             tab.style(3, 1).format("yyyy-mm-dd hh:mm").set();
-            tab.value(3, 2, 1200);
+            tab.value(3, 2, 1.234);
             tab.style(3, 2).format("#,##0 [$g-407]").set();
         }
         return bytes.toByteArray();
@@ -51,7 +51,7 @@ class SentWorkbookTest {
                 .containsExactly(
                         List.of("Lot", "Clean", "Weight"),
                         List.of("007", "2021-10-03", "0.3"),
-                        List.of("K-18", "2021-10-03T06:30", "1200"));
+                        List.of("K-18", "2021-10-03T06:30", "1.2340"));
     }
 
     @Test
