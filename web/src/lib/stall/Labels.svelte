@@ -34,6 +34,7 @@
 	let begin = $state('1');
 	let copies = $state('');
 	let price = $state(false);
+	let dots = $state<'8' | '12'>('8');
 	let printed = $state('');
 	const href = $derived(
 		labelsOf(path, {
@@ -45,6 +46,10 @@
 			single: String(single),
 			price: String(price)
 		})
+	);
+	/** For a label printer, in its own dots: one label, with how many are wanted. */
+	const forPrinter = $derived(
+		labelsOf(path.replace(/\.pdf$/, '.zpl'), { width, height, copies, dotsPerMm: dots, price: String(price) })
 	);
 	function print(of: { number: string; id: string }) {
 		void attempt.run(async () => {
@@ -102,9 +107,25 @@
 				><input type="checkbox" class="checkbox" bind:checked={price} /> with the price</label
 			>
 		</div>
+		{#if single}
+			<div class="max-w-xs">
+				<ChoiceField
+					label="Dots of the label printer"
+					name="dots"
+					{attempt}
+					bind:value={dots}
+					choices={[
+						{ value: '8', label: '203 an inch' },
+						{ value: '12', label: '300 an inch' }
+					]}
+					hint="for the ZPL file, which is sent to the printer as it is"
+				/>
+			</div>
+		{/if}
 		<Trouble {attempt} labels={{ width: 'Width, mm', height: 'Height, mm' }} />
 		<div class="flex flex-wrap gap-3">
 			<Act main newTab {href}>As PDF</Act>
+			{#if single}<Act href={forPrinter} download>As ZPL file</Act>{/if}
 			{#if run && session.farm?.demo}<Act onclick={() => print(run)} disabled={attempt.busy}
 					>To the label printer</Act
 				>{/if}

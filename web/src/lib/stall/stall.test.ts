@@ -103,6 +103,16 @@ describe('labels of a run', () => {
 			single: 'true',
 			price: 'true'
 		});
+		await fireEvent.change(screen.getByLabelText('Dots of the label printer'), { target: { value: '12' } });
+		const zpl = new URL(screen.getByText('As ZPL file').closest('a')!.href);
+		expect(zpl.pathname).toBe('/api/lots/25-POP-01-E/packing/r1/labels.zpl');
+		expect(Object.fromEntries(zpl.searchParams)).toEqual({
+			width: '80',
+			height: '29',
+			copies: '40',
+			dotsPerMm: '12',
+			price: 'true'
+		});
 	});
 });
 

@@ -2,12 +2,14 @@ package theriseed.server.label;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -218,15 +220,68 @@ class LabelController {
             @RequestParam(required = false) PaperSize sheet,
             @RequestParam(defaultValue = "false") boolean price) {
         MixView mix = mixes.get(number);
-        MixView.MixPacked packed = mix.packings().stream()
-                .filter(one -> one.id().equals(run))
-                .findFirst()
-                .orElseThrow(NotFound.of("packing of this mix"));
+        MixView.MixPacked packed = packed(mix, run);
         Reader reader = readers.now();
         return Pdf.file(
                 new LabelSheet(format(width, height, single, sheet(sheet, reader), begin))
                         .pdf(mixed(reader, mix, packed, price), copies(copies, packed.packets())),
                 mix.number() + "-packets");
+    }
+
+    /**
+     * The label of a run for a label printer, once, with how many are wanted.
+     *
+     * @param width and {@code height} millimetres
+     * @param dotsPerMm of the printer
+     */
+    @GetMapping(value = "/api/lots/{number}/packing/{run}/labels.zpl", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> packetsForPrinter(
+            @PathVariable String number,
+            @PathVariable UUID run,
+            @RequestParam(defaultValue = "62") double width,
+            @RequestParam(defaultValue = "29") double height,
+            @RequestParam(defaultValue = "8") int dotsPerMm,
+            @RequestParam(required = false) Integer copies,
+            @RequestParam(defaultValue = "false") boolean price) {
+        LotKnown known = gate.of(lots.get(number));
+        PackingRunView packed = stocks.of(known).run(run);
+        return forPrinter(
+                known.lot().number(),
+                new LabelZpl(width, height, dotsPerMm)
+                        .of(packet(readers.now(), known, packed, price), copies(copies, packed.packets())));
+    }
+
+    /** The same for the packets of a mix. */
+    @HandsWork
+    @GetMapping(value = "/api/mixes/{number}/packing/{run}/labels.zpl", produces = MediaType.TEXT_PLAIN_VALUE)
+    ResponseEntity<String> mixForPrinter(
+            @PathVariable String number,
+            @PathVariable UUID run,
+            @RequestParam(defaultValue = "62") double width,
+            @RequestParam(defaultValue = "29") double height,
+            @RequestParam(defaultValue = "8") int dotsPerMm,
+            @RequestParam(required = false) Integer copies,
+            @RequestParam(defaultValue = "false") boolean price) {
+        MixView mix = mixes.get(number);
+        MixView.MixPacked packed = packed(mix, run);
+        return forPrinter(
+                mix.number(),
+                new LabelZpl(width, height, dotsPerMm)
+                        .of(mixed(readers.now(), mix, packed, price), copies(copies, packed.packets())));
+    }
+
+    private static ResponseEntity<String> forPrinter(String number, String zpl) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.TEXT_PLAIN, StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"" + number + "-packets.zpl\"")
+                .body(zpl);
+    }
+
+    private static MixView.MixPacked packed(MixView mix, UUID run) {
+        return mix.packings().stream()
+                .filter(one -> one.id().equals(run))
+                .findFirst()
+                .orElseThrow(NotFound.of("packing of this mix"));
     }
 
     private static LabelFormat format(Double width, Double height, boolean single, PaperSize sheet, int begin) {

@@ -54,6 +54,14 @@ class LabelTest {
     void aPacketSaysWhatIsInIt() throws Exception {
         String number = season.sellable();
         String run = season.packed(number, 100, 30);
+        Client.Answer zpl = season.grower.get("/api/lots/" + number + "/packing/" + run + "/labels.zpl?height=45");
+        assertThat(zpl.status()).as(zpl.text()).isEqualTo(200);
+        assertThat(zpl.text()).contains("^PW496", "^LL360", "^FDQA," + number + "^FS", "^PQ");
+        assertThat(season.grower
+                        .get("/api/lots/" + number + "/packing/" + run + "/labels.zpl?height=18&width=30")
+                        .field())
+                .as("too small for what stands on it")
+                .isEqualTo("height");
         Client.Answer labels = season.grower.get("/api/lots/" + number + "/packing/" + run + "/labels.pdf");
         try (PDDocument pdf = Loader.loadPDF(labels.body())) {
             assertThat(pdf.getNumberOfPages()).as("24 to a sheet").isEqualTo(2);
