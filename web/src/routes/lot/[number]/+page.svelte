@@ -22,6 +22,7 @@
 	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import Thread from '$lib/thread/Thread.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
@@ -83,6 +84,9 @@
 								: ORIGIN[lot.origin]}, {lot.season}
 						· {GRADE[lot.grade]} grade{harvest?.plants ? ` · ${many(harvest.plants, 'mother plant')}` : ''}
 					</p>
+					{#if !harvest && session.grower}
+						<StrikeOut kind="LOT" recordId={lot.id} named={lot.number} />
+					{/if}
 					{#if lot.oldNumber}<p class="text-soft">was called <b class="font-mono">{lot.oldNumber}</b></p>{/if}
 					{#if harvest?.arrival}
 						{@const came = harvest.arrival}

@@ -3,6 +3,7 @@
 	import { everything } from '$lib/api/pages';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
 	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
+	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
@@ -138,6 +139,7 @@
 												)}
 											{done}
 										/>
+										<StrikeOut kind="CUSTOMER" recordId={one.id} named={one.name} />
 									</td>
 								</tr>
 							{:else}

@@ -5,6 +5,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
+	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import TrueToType from '$lib/season/TrueToType.svelte';
 	import StockHistory from '$lib/walk/StockHistory.svelte';
 	import VarietyForm from '$lib/season/VarietyForm.svelte';
@@ -105,6 +106,9 @@
 				</tbody>
 			</table>
 			<Corrections {corrections} />
+			{#if session.grower && plantings.length === 0}
+				<div class="mt-6"><StrikeOut kind="VARIETY" recordId={variety.id} named={variety.name} /></div>
+			{/if}
 		</Page>
 	{/snippet}
 </Loading>

@@ -95,6 +95,7 @@ record DoneKind(String table, String id, String lot, String planting, String nam
                             named("own_figure", "t.crop_key"),
                             named("photo", NONE),
                             named("stock_taking", NONE),
+                            named("struck_out", "t.named"),
                             new DoneKind("weather_day", NONE, NONE, NONE, NONE)))
             .flatMap(kinds -> kinds)
             .toList();
