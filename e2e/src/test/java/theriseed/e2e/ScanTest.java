@@ -3,6 +3,7 @@ package theriseed.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -44,6 +45,7 @@ class ScanTest {
         try (Browser camera = FakeCamera.seeing("26-XYZ-01-A", folder);
                 Person grower = Person.inTheRows(camera, port).signedIn("grower")) {
             grower.at("/stall/mixes");
+            grower.act("Put a mix together");
             grower.button("Scan lot 1").click();
             grower.sees("26-XYZ-01-A is not a lot with seed that may be mixed");
             assertThat(grower.field("Lot 1")).hasValue("");
@@ -55,8 +57,11 @@ class ScanTest {
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             hand.at("/seed-room");
             hand.button("Scan a lot").first().click();
-            hand.sees("Type the number");
-            hand.act("Close");
+            assertThat(hand.page.getByText("Type the number")).isVisible();
+            hand.page
+                    .getByRole(AriaRole.DIALOG)
+                    .getByText("Close")
+                    .click();
             hand.page.getByLabel("Find a lot, plot, variety or crop").fill(lot);
             assertThat(hand.page).hasURL(Pattern.compile(".*/lot/" + lot + "$"));
         }
