@@ -1444,6 +1444,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/lots/{number}/packing/{run}/labels.zpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packetsForPrinter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/lots/{number}/packing/{run}/print": {
         parameters: {
             query?: never;
@@ -1892,6 +1908,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mixes/{number}/packing/{run}/labels.zpl": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mixForPrinter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mixes/{number}/parts/{part}": {
         parameters: {
             query?: never;
@@ -2285,7 +2317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack_2"];
+        post: operations["takeBack_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3853,7 +3885,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBack_1"];
+        post: operations["takeBack_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3982,6 +4014,38 @@ export interface paths {
         get?: never;
         put: operations["correct_4"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/struck-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["strike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/struck-out/{id}/taken-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -9802,6 +9866,23 @@ export interface components {
             /** Format: double */
             to: number;
         };
+        StrikeOutRequest: {
+            because: string;
+            /** @enum {string} */
+            kind: "VARIETY" | "CUSTOMER" | "LOT";
+            /** Format: uuid */
+            recordId: string;
+        };
+        StruckOutView: {
+            because: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "VARIETY" | "CUSTOMER" | "LOT";
+            named: string;
+            /** Format: uuid */
+            recordId: string;
+        };
         Sum: {
             /** Format: int32 */
             clear: number;
@@ -13386,6 +13467,35 @@ export interface operations {
             };
         };
     };
+    packetsForPrinter: {
+        parameters: {
+            query?: {
+                width?: number;
+                height?: number;
+                dotsPerMm?: number;
+                copies?: number;
+                price?: boolean;
+            };
+            header?: never;
+            path: {
+                number: string;
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
     print: {
         parameters: {
             query?: never;
@@ -14140,6 +14250,35 @@ export interface operations {
             };
         };
     };
+    mixForPrinter: {
+        parameters: {
+            query?: {
+                width?: number;
+                height?: number;
+                dotsPerMm?: number;
+                copies?: number;
+                price?: boolean;
+            };
+            header?: never;
+            path: {
+                number: string;
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
     correctPart: {
         parameters: {
             query?: never;
@@ -14776,7 +14915,7 @@ export interface operations {
             };
         };
     };
-    takeBack_2: {
+    takeBack_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -17452,7 +17591,7 @@ export interface operations {
             };
         };
     };
-    takeBack_1: {
+    takeBack_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -17734,6 +17873,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    strike: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StrikeOutRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StruckOutView"];
+                };
+            };
+        };
+    };
+    takeBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StruckOutView"];
                 };
             };
         };

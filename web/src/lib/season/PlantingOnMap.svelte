@@ -44,6 +44,16 @@
 </h2>
 {#if nowhere}<p class="caution mt-2" role="alert">{nowhere}</p>{/if}
 
+<!-- Above what comes with the answer, which would move them from under a thumb. -->
+<div class="mt-4 flex flex-wrap gap-3">
+	{#if session.grower && places.length > 0}
+		<Act key="p" main disabled={!at || attempt.busy} onclick={() => at && put(at)}>Put it here</Act>
+	{/if}
+	{#if moved}<Act key="b" onclick={() => look(undefined)}>Back</Act>{/if}
+	<Act key="d" href="/desk?season={planting.season}&planting={planting.id}">Ways out</Act>
+	{#if planting.purpose === 'SEED' && session.works}<Act key="w" href="/walk/{planting.id}">Walk it</Act>{/if}
+</div>
+<div class="mt-3"><Trouble {attempt} labels={{}} /></div>
 {#if threats.length > 0}
 	<table class="figures mt-3">
 		<thead>
@@ -102,15 +112,6 @@
 	</p>
 {/if}
 
-<div class="mt-4 flex flex-wrap gap-3">
-	{#if session.grower && places.length > 0}
-		<Act key="p" main disabled={!at || attempt.busy} onclick={() => at && put(at)}>Put it here</Act>
-	{/if}
-	{#if moved}<Act key="b" onclick={() => look(undefined)}>Back</Act>{/if}
-	<Act key="d" href="/desk?season={planting.season}&planting={planting.id}">Ways out</Act>
-	{#if planting.purpose === 'SEED' && session.works}<Act key="w" href="/walk/{planting.id}">Walk it</Act>{/if}
-</div>
-<div class="mt-3"><Trouble {attempt} labels={{}} /></div>
 <p class="mt-3 text-sm text-soft">
 	An estimate for comparing places. It knows your plantings and the neighbours you noted, not bees’ minds or a
 	garden over the hill. Distances are from edge to edge, true to a few millimetres over 5 km, as well as the

@@ -102,6 +102,8 @@ class BadInputTest {
         grower.type("Source", "swap");
         grower.page.getByText("F1 hybrid: its seed").click();
         grower.act("Keep this variety");
+        // What is proposed follows until it is typed over.
+        assertThat(grower.field("Plants")).not().hasValue("");
         grower.type("Sown on", "2026-04-20");
         grower.type("Plants", "30");
         assertThat(grower.page.locator(".caution").first()).containsText("breeding-out project");

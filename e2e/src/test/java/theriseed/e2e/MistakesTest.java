@@ -45,11 +45,12 @@ class MistakesTest {
         assertThat(grower.page.getByText("Made by mistake?")).isVisible();
         grower.at("/desk/plantings/new?season=2027&variety=" + id);
         assertThat(grower.field("Variety")).hasValue(id);
-        grower.at("/desk/varieties/" + season.grower
-                .get("/api/plantings/" + season.planted("pea", "2026-03-20", 40))
-                .ok()
-                .at("/planting/variety/id")
-                .asString());
+        grower.at("/desk/varieties/"
+                + season.grower
+                        .get("/api/plantings/" + season.planted("pea", "2026-03-20", 40))
+                        .ok()
+                        .at("/planting/variety/id")
+                        .asString());
         assertThat(grower.page.getByText("Made by mistake?")).hasCount(0);
     }
 

@@ -58,10 +58,7 @@ class ScanTest {
             hand.at("/seed-room");
             hand.button("Scan a lot").first().click();
             assertThat(hand.page.getByText("Type the number")).isVisible();
-            hand.page
-                    .getByRole(AriaRole.DIALOG)
-                    .getByText("Close")
-                    .click();
+            hand.page.getByRole(AriaRole.DIALOG).getByText("Close").click();
             hand.page.getByLabel("Find a lot, plot, variety or crop").fill(lot);
             assertThat(hand.page).hasURL(Pattern.compile(".*/lot/" + lot + "$"));
         }

@@ -56,14 +56,7 @@ record LabelZpl(double width, double height, int dotsPerMm) {
             double high = line.head() ? text * HEAD : text;
             int rows = rows(line.text(), wide, high);
             zpl.append("^FO%d,%d^A0N,%d,%d^FB%d,%d,0,L^FH_^FD%s^FS%n"
-                    .formatted(
-                            dots(left),
-                            dots(top),
-                            dots(high),
-                            dots(high),
-                            dots(wide),
-                            rows,
-                            escaped(line.text())));
+                    .formatted(dots(left), dots(top), dots(high), dots(high), dots(wide), rows, escaped(line.text())));
             top += rows * high * LINE_SPACING;
         }
         return zpl.append("^PQ").append(copies).append("\n^XZ\n").toString();

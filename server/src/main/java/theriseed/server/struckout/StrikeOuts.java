@@ -62,26 +62,20 @@ public class StrikeOuts {
         checkUnused(kind, recordId, named);
         StruckOutView out = new StruckOutView(Recorded.nextId(), kind, recordId, named, because.strip());
         Stamp stamp = stamps.now();
-        database.sql("insert into struck_out select ?, ?, r.id, ?, to_jsonb(r)::text, ?, false, ?, ? from " + kind.table()
-                        + " r where r.id = ?")
-                .params(
-                        out.id(),
-                        kind.name(),
-                        named,
-                        out.because(),
-                        Timestamp.from(stamp.at()),
-                        stamp.by(),
-                        recordId)
+        database.sql("insert into struck_out select ?, ?, r.id, ?, to_jsonb(r)::text, ?, false, ?, ? from "
+                        + kind.table() + " r where r.id = ?")
+                .params(out.id(), kind.name(), named, out.because(), Timestamp.from(stamp.at()), stamp.by(), recordId)
                 .update();
-        database.sql("delete from " + kind.table() + " where id = ?").param(recordId).update();
+        database.sql("delete from " + kind.table() + " where id = ?")
+                .param(recordId)
+                .update();
         return out;
     }
 
     private record Pointer(String table, String column) {}
 
     private void checkUnused(Kind kind, UUID recordId, String named) {
-        List<Pointer> pointers = database.sql(
-                        """
+        List<Pointer> pointers = database.sql("""
                         select c.conrelid::regclass::text as "table", a.attname as "column"
                         from pg_constraint c
                         join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]

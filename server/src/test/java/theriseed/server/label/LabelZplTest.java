@@ -18,7 +18,10 @@ class LabelZplTest {
     private static final LabelSheet.Label LABEL = new LabelSheet.Label(
             "26-TOM-07-W",
             "Lantern Quay",
-            List.of("Tomato, Solanum lycopersicum", "50 seeds, harvest 2026, packed for 2028", "germinates 92 %, 3/2026"),
+            List.of(
+                    "Tomato, Solanum lycopersicum",
+                    "50 seeds, harvest 2026, packed for 2028",
+                    "germinates 92 %, 3/2026"),
             "Skerrow Farm",
             "3.50 EUR");
 
@@ -54,7 +57,10 @@ class LabelZplTest {
     @Test
     void whatDoesNotFitIsRefusedWithTheHeightItNeeds() {
         LabelSheet.Label much = new LabelSheet.Label(
-                "26-TOM-07-W", "Lantern Quay", List.of("a long line of what stands on it. ".repeat(12)), "Skerrow Farm");
+                "26-TOM-07-W",
+                "Lantern Quay",
+                List.of("a long line of what stands on it. ".repeat(12)),
+                "Skerrow Farm");
         assertThatThrownBy(() -> new LabelZpl(40, 20, 8).of(much, 1))
                 .isInstanceOfSatisfying(
                         OutOfRange.class, refused -> assertThat(refused.field()).isEqualTo("height"));

@@ -34,33 +34,47 @@ class StrikeOutsTest {
     void aVarietyThatNothingRestsOnIsGoneAndComesBackAsItWas() {
         String id = season.variety("kale");
         String before = grower.get("/api/varieties/" + id).ok().get("variety").toString();
-        String out = grower.post("/api/struck-out", struck("VARIETY", id)).ok().get("id").asString();
+        String out = grower.post("/api/struck-out", struck("VARIETY", id))
+                .ok()
+                .get("id")
+                .asString();
         assertThat(grower.get("/api/varieties/" + id).status()).isEqualTo(404);
         assertThat(grower.get("/api/varieties?size=200").text()).doesNotContain(id);
         assertThat(grower.get("/api/done?size=200").text()).contains("struck_out");
         grower.post("/api/struck-out/" + out + "/taken-back", Map.of()).ok();
         assertThat(grower.get("/api/varieties/" + id).ok().get("variety").toString())
                 .isEqualTo(before);
-        assertThat(grower.post("/api/struck-out/" + out + "/taken-back", Map.of()).status())
+        assertThat(grower.post("/api/struck-out/" + out + "/taken-back", Map.of())
+                        .status())
                 .as("it is back already")
                 .isEqualTo(400);
-        season.grower.post("/api/plantings", Season.plantingOf(id, season.plot(), "2026-03-20", 60)).ok();
+        season.grower
+                .post("/api/plantings", Season.plantingOf(id, season.plot(), "2026-03-20", 60))
+                .ok();
     }
 
     @Test
     void whatSomethingRestsOnStays() {
         String planting = season.planted("pea", "2026-03-20", 300);
-        String variety = grower.get("/api/plantings/" + planting).ok().at("/planting/variety/id").asString();
+        String variety = grower.get("/api/plantings/" + planting)
+                .ok()
+                .at("/planting/variety/id")
+                .asString();
         Client.Answer planted = grower.post("/api/struck-out", struck("VARIETY", variety));
         assertThat(planted.detail()).contains("planting rests on it");
         String lot = season.picked(planting, 3000, 200);
         String lotId = season.lot(lot).at("/known/lot/id").asString();
-        assertThat(grower.post("/api/struck-out", struck("LOT", lotId)).detail()).contains("rests on it");
+        assertThat(grower.post("/api/struck-out", struck("LOT", lotId)).detail())
+                .contains("rests on it");
         assertThat(season.lot(lot).at("/known/lot/id").asString()).isEqualTo(lotId);
-        assertThat(grower.post("/api/struck-out", struck("LOT", UUID.randomUUID().toString()))
+        assertThat(grower.post(
+                                "/api/struck-out",
+                                struck("LOT", UUID.randomUUID().toString()))
                         .status())
                 .isEqualTo(404);
-        assertThat(Client.as("hand", port).post("/api/struck-out", struck("VARIETY", variety)).status())
+        assertThat(Client.as("hand", port)
+                        .post("/api/struck-out", struck("VARIETY", variety))
+                        .status())
                 .isEqualTo(403);
     }
 
