@@ -40,7 +40,7 @@
 		</p>
 	{:else}
 		<details>
-			<summary class="quiet cursor-pointer">Made by mistake?</summary>
+			<summary class="quiet block w-fit cursor-pointer py-1.5">Made by mistake?</summary>
 			<form class="mt-3 grid max-w-md gap-3" onsubmit={strike}>
 				<TextField
 					label="Why it is struck out"

@@ -59,8 +59,7 @@ class MistakesTest {
         String number = season.numbered(season.planted("pea", "2026-03-20", 40));
         grower.at("/lot/" + number);
         strikeOut();
-        grower.at("/seed-room");
-        grower.page.getByLabel("Find a lot, plot, variety or crop").fill(number);
-        assertThat(grower.page.getByText("Nothing here is called that")).isVisible();
+        grower.at("/lot/" + number);
+        grower.sees("There is no such lot");
     }
 }
