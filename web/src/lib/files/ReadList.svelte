@@ -4,7 +4,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import { Latest } from '$lib/form/latest.svelte';
+	import { FileRead } from '$lib/form/fileRead.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { many } from '$lib/words/words';
 	import HeadingsMatched from './HeadingsMatched.svelte';
@@ -19,13 +19,18 @@
 	let name = $state<string>(SHEETS.find((sheet) => sheet.name === list)?.name ?? SHEETS[0].name);
 	let file = $state.raw<File>();
 	let told = $state.raw<Told>({});
-	let kept = $state.raw<Schemas['SheetRead']>();
-	const preview = new Latest<Schemas['SheetRead']>();
-	const read = $derived(kept ?? preview.answer);
 	let chosen = $state<HTMLInputElement>();
-	$effect(() => {
-		attempt.problem = preview.problem;
-	});
+	const reading = new FileRead<Schemas['SheetRead']>(attempt, (keep) =>
+		ask(
+			POST('/api/sheets/{name}', {
+				params: { path: { name }, query: { keep, how: JSON.stringify(told) } },
+				body: file as never,
+				bodySerializer: (body: unknown) => body as Blob,
+				headers: { 'Content-Type': 'application/octet-stream' }
+			})
+		)
+	);
+	const read = $derived(reading.answer);
 	let described = $state.raw<Schemas['Described'][]>([]);
 	onMount(() => {
 		void looking.run(async () => {
@@ -35,39 +40,22 @@
 	const columns = $derived(described.find((sheet) => sheet.name === name)?.columns ?? []);
 	const SHOWN = 100;
 
-	const send = (keep: boolean) =>
-		ask(
-			POST('/api/sheets/{name}', {
-				params: { path: { name }, query: { keep, how: JSON.stringify(told) } },
-				body: file as never,
-				bodySerializer: (body: unknown) => body as Blob,
-				headers: { 'Content-Type': 'application/octet-stream' }
-			})
-		);
-
 	/** Another file, or another list: what was said of the one before is not meant. */
 	function begin(chosenName: string, chosenFile: File | undefined) {
 		name = chosenName;
 		file = chosenFile;
-		kept = undefined;
 		say({});
 	}
 	/** A file that was read in is done with. */
 	function another(list: string) {
-		if (kept && chosen) chosen.value = '';
-		begin(list, kept ? undefined : file);
+		const done = read?.kept;
+		if (done && chosen) chosen.value = '';
+		begin(list, done ? undefined : file);
 	}
 	function say(otherwise: Told) {
 		told = otherwise;
-		if (file) void preview.ask(send(false));
-		else preview.forget();
-	}
-	function keep() {
-		void attempt.run(async () => {
-			const answer = await send(true);
-			if (answer.kept) kept = answer;
-			else void preview.ask(Promise.resolve(answer));
-		});
+		if (file) reading.look();
+		else reading.forget();
 	}
 </script>
 
@@ -132,7 +120,7 @@
 			</p>
 			{#each read.notes as note (note)}<p class="text-sm">{note}</p>{/each}
 			{#if !read.kept && !read.refused && !read.how.unsure.length && (read.made || read.changed)}
-				<div><Act main onclick={keep} disabled={attempt.busy}>Read it in</Act></div>
+				<div><Act main onclick={() => reading.keep()} disabled={attempt.busy}>Read it in</Act></div>
 			{/if}
 			{#if read.lines.length}
 				<div class="overflow-x-auto">

@@ -7,16 +7,13 @@
 	const attempt = new Attempt();
 	const FORMS = {
 		plain: { label: 'CSV: commas, 12.5', end: 'csv' },
-		office: { label: 'CSV: semicolons, 12,5, byte order mark', end: 'csv' },
-		tabs: { label: 'CSV: tabs, 12.5, byte order mark', end: 'csv' },
+		office: {
+			label: 'CSV: semicolons, 12,5, byte order mark',
+			end: 'csv?partedBy=semicolon&decimals=COMMA&mark=true'
+		},
+		tabs: { label: 'CSV: tabs, 12.5, byte order mark', end: 'csv?partedBy=tab&mark=true' },
 		book: { label: 'XLSX workbook', end: 'xlsx' }
 	} as const;
-	const QUERY = {
-		plain: '',
-		office: '?partedBy=semicolon&decimals=COMMA&mark=true',
-		tabs: '?partedBy=tab&mark=true',
-		book: ''
-	};
 	let form = $state<keyof typeof FORMS>('plain');
 	const end = $derived(FORMS[form].end);
 </script>
@@ -39,8 +36,10 @@
 				<tr>
 					<th scope="row">{sheet.name}<br /><span class="beside">{sheet.says}</span></th>
 					<td class="text-right! whitespace-nowrap"
-						><a class="quiet" href="/api/sheets/{sheet.name}.{end}{QUERY[form]}" download="{sheet.name}.{end}"
-							>save {sheet.name}</a
+						><a
+							class="quiet"
+							href="/api/sheets/{sheet.name}.{end}"
+							download="{sheet.name}.{end.split('?')[0]}">save {sheet.name}</a
 						></td
 					>
 				</tr>

@@ -3,7 +3,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import { Latest } from '$lib/form/latest.svelte';
+	import { FileRead } from '$lib/form/fileRead.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { many } from '$lib/words/words';
@@ -12,21 +12,10 @@
 	let { done }: { done: () => void } = $props();
 	const attempt = new Attempt();
 	let text = $state('');
-	let kept = $state.raw<Schemas['GroundRead']>();
-	const preview = new Latest<Schemas['GroundRead']>();
-	const read = $derived(kept ?? preview.answer);
-	$effect(() => {
-		attempt.problem = preview.problem;
-	});
 	/** How the file is to be read, as far as somebody said. */
 	let told = $state.raw<{ kind?: 'PLOT' | 'BED'; named?: string; grid?: string }>({});
 
-	const EFFECT = { NEW: 'new', CHANGED: 'changed', SAME: 'as it is', REFUSED: 'refused' };
-	const LARGEST = 10_000_000;
-	const differing = $derived(read?.lines.filter((line) => line.effect !== 'SAME') ?? []);
-	const refused = $derived(read?.lines.some((line) => line.effect === 'REFUSED') ?? false);
-
-	const send = (keep: boolean) =>
+	const reading = new FileRead<Schemas['GroundRead']>(attempt, (keep) =>
 		ask(
 			POST('/api/ground/file', {
 				params: { query: { keep, ...told } },
@@ -34,12 +23,18 @@
 				bodySerializer: (body: unknown) => body as string,
 				headers: { 'Content-Type': 'application/geo+json' }
 			})
-		);
+		)
+	);
+	const read = $derived(reading.answer);
+
+	const EFFECT = { NEW: 'new', CHANGED: 'changed', SAME: 'as it is', REFUSED: 'refused' };
+	const LARGEST = 10_000_000;
+	const differing = $derived(read?.lines.filter((line) => line.effect !== 'SAME') ?? []);
+	const refused = $derived(read?.lines.some((line) => line.effect === 'REFUSED') ?? false);
 
 	async function chosen(event: Event) {
 		const file = (event.currentTarget as HTMLInputElement).files?.[0];
-		kept = undefined;
-		preview.forget();
+		reading.forget();
 		if (!file) return;
 		// A file that is far too large is not even opened; the server refuses it in the same words.
 		text = file.size > LARGEST ? ' '.repeat(LARGEST + 1) : await file.text();
@@ -48,16 +43,7 @@
 
 	function say(otherwise: typeof told) {
 		told = otherwise;
-		void preview.ask(send(false));
-	}
-
-	function keep() {
-		void attempt.run(async () => {
-			const answer = await send(true);
-			if (!answer.kept) return void preview.ask(Promise.resolve(answer));
-			kept = answer;
-			done();
-		});
+		reading.look();
 	}
 </script>
 
@@ -145,7 +131,7 @@
 				</tbody>
 			</table>
 			{#if !refused && !read.kept}
-				<div><Act main onclick={keep} disabled={attempt.busy}>Read it in</Act></div>
+				<div><Act main onclick={() => reading.keep(done)} disabled={attempt.busy}>Read it in</Act></div>
 			{/if}
 		{/if}
 	{/if}

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import theriseed.server.base.Refused;
 
@@ -35,8 +34,18 @@ final class Headings {
     private final Set<Integer> remembered = new HashSet<>();
     private final Map<String, String> all;
     private final Writing.Found found;
-    private final boolean saidDecimals;
-    private final boolean saidDays;
+
+    /** Those headings that are columns, found once for all lines. */
+    private final List<Field> fields;
+
+    /**
+     * A heading that is a column.
+     *
+     * @param at its place in the file
+     * @param unit of its numbers; null where they have none
+     * @param headed what stands in front of what it adds to a note; empty for nothing
+     */
+    private record Field(int at, Column column, Unit unit, String headed) {}
 
     /**
      * @param known what headings were said to be before
@@ -62,9 +71,27 @@ final class Headings {
         for (String column : all.keySet()) {
             named(column);
         }
+        this.fields = fields();
         this.found = writing(told, usual);
-        this.saidDecimals = told.decimals() != null;
-        this.saidDays = told.days() != null;
+    }
+
+    private List<Field> fields() {
+        List<Field> found = new ArrayList<>();
+        for (int i = 0; i < matched.size(); i++) {
+            if (matched.get(i).column() != null) {
+                Column column = named(matched.get(i).column());
+                found.add(new Field(i, column, matched.get(i).unit(), headed(column, called.get(i))));
+            }
+        }
+        return found;
+    }
+
+    /** What several columns add to a note carries its heading. */
+    private String headed(Column column, String heading) {
+        long several = matched.stream()
+                .filter(match -> column.name().equals(match.column()))
+                .count();
+        return several < 2 || is(column, plain(heading)) ? "" : heading + ": ";
     }
 
     /** The first row with the most headings that are known. */
@@ -192,17 +219,16 @@ final class Headings {
         // Where commas part cells, none can part decimals without quotes; where semicolons do, one mostly does.
         boolean partedByCommas = ",".equals(table.partedBy());
         Writing.Decimals byParting = ";".equals(table.partedBy()) ? Writing.Decimals.COMMA : usual.decimals();
-        Stream<String> cells = IntStream.range(0, called.size())
-                .filter(i -> matched.get(i).column() != null)
-                .filter(i -> named(matched.get(i).column()).holds() == Column.Holds.NUMBERS
-                        || named(matched.get(i).column()).holds() == Column.Holds.DAY)
-                .boxed()
-                .flatMap(i -> body().map(row -> row.cell(i)));
+        Stream<String> cells = fields.stream()
+                .filter(field -> field.column().holds() == Column.Holds.NUMBERS
+                        || field.column().holds() == Column.Holds.DAY)
+                .flatMap(field -> body().map(row -> row.cell(field.at())));
         Writing.Found read = Writing.of(cells, new Writing(byParting, usual.days()), partedByCommas);
         Writing writing = new Writing(
                 told.decimals() == null ? read.writing().decimals() : told.decimals(),
                 told.days() == null ? read.writing().days() : told.days());
-        return new Writing.Found(writing, read.decimalsSure(), read.daysSure());
+        return new Writing.Found(
+                writing, read.decimalsSure() || told.decimals() != null, read.daysSure() || told.days() != null);
     }
 
     private Stream<SentTable.Row> body() {
@@ -212,10 +238,10 @@ final class Headings {
     /** What could be read otherwise and nobody said how. */
     List<String> unsure() {
         List<String> unsure = new ArrayList<>();
-        if (!found.decimalsSure() && !saidDecimals) {
+        if (!found.decimalsSure()) {
             unsure.add("decimals");
         }
-        if (!found.daysSure() && !saidDays) {
+        if (!found.daysSure()) {
             unsure.add("days");
         }
         return unsure;
@@ -280,16 +306,13 @@ final class Headings {
     private Line line(SentTable.Row row) {
         Map<String, String> cells = new HashMap<>();
         all.forEach((column, cell) -> cells.put(column, said(named(column), null, cell)));
-        for (int i = 0; i < matched.size(); i++) {
-            Told.Matched match = matched.get(i);
-            if (match.column() != null) {
-                Column column = named(match.column());
-                String cell = said(column, match.unit(), row.cell(i));
-                if (column.holds() == Column.Holds.NOTE) {
-                    cells.merge(column.name(), noted(column, called.get(i), cell), Headings::joined);
-                } else {
-                    cells.put(column.name(), cell);
-                }
+        for (Field field : fields) {
+            Column column = field.column();
+            String cell = said(column, field.unit(), row.cell(field.at()));
+            if (column.holds() == Column.Holds.NOTE) {
+                cells.merge(column.name(), cell.isBlank() ? "" : field.headed() + cell.strip(), Headings::joined);
+            } else {
+                cells.put(column.name(), cell);
             }
         }
         return new Line(row.number(), cells);
@@ -305,15 +328,6 @@ final class Headings {
             case DAY -> writing.day(cell);
             default -> cell;
         };
-    }
-
-    /** What several columns add to a note carries its heading. */
-    private String noted(Column column, String heading, String cell) {
-        boolean several = matched.stream()
-                        .filter(match -> column.name().equals(match.column()))
-                        .count()
-                > 1;
-        return cell.isBlank() || !several || is(column, plain(heading)) ? cell.strip() : heading + ": " + cell.strip();
     }
 
     private static String joined(String one, String other) {

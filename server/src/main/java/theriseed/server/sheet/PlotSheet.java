@@ -3,7 +3,6 @@ package theriseed.server.sheet;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -113,7 +112,7 @@ class PlotSheet implements Sheet {
     private final class Laying implements Taker {
         private final LocalPlane plane = ground.plane();
         private final Set<String> there = new HashSet<>();
-        private final Map<String, Integer> laid = new HashMap<>();
+        private int laid;
         private double east;
 
         Laying() {
@@ -148,7 +147,7 @@ class PlotSheet implements Sheet {
             Place place = Place.rectangle(plane, middle.east(), middle.north(), width, length, turned);
             PlotView plot = ground.makePlot(name, place, known ? 3 : ERROR);
             if (!known) {
-                laid.put(name, laid.size());
+                laid++;
             }
             reach(place);
             int beds = line.has("beds") ? line.whole("beds") : 0;
@@ -172,12 +171,11 @@ class PlotSheet implements Sheet {
 
         @Override
         public List<String> notes() {
-            return laid.isEmpty()
+            return laid == 0
                     ? List.of()
-                    : List.of(
-                            "Nobody says where " + laid.size() + " of the plots lie. They are laid out in a row east of"
-                                    + " the farm: put each in its place under Field. Until then distances between crops are"
-                                    + " wrong.");
+                    : List.of("Nobody says where " + laid + " of the plots lie. They are laid out in a row east of"
+                            + " the farm: put each in its place under Field. Until then distances between crops are"
+                            + " wrong.");
         }
     }
 

@@ -23,7 +23,8 @@ import theriseed.server.base.Refused;
  * bytes' order, parted by commas, semicolons, tabs or bars, with line ends inside quotes.
  */
 final class SentText {
-    private static final List<String> PARTED_BY = List.of(",", ";", "\t", "|");
+    /** Signs that may part cells. */
+    static final List<String> PARTED_BY = List.of(",", ";", "\t", "|");
 
     /** Some spreadsheets say in a line of its own what parts cells. */
     private static final String SAYS_SIGN = "sep=";

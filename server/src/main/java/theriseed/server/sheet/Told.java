@@ -26,8 +26,6 @@ record Told(
         Map<String, String> all) {
     static final Told NOTHING = new Told(null, null, null, null, null, null, Map.of());
 
-    private static final List<String> SIGNS = List.of(",", ";", "\t", "|");
-
     /**
      * What a heading of a file is.
      *
@@ -48,7 +46,7 @@ record Told(
             if (told.encoding != null && !Charset.isSupported(told.encoding)) {
                 throw new Refused("encoding", told.encoding, "file.encoding");
             }
-            if (told.partedBy != null && !SIGNS.contains(told.partedBy)) {
+            if (told.partedBy != null && !SentText.PARTED_BY.contains(told.partedBy)) {
                 throw new Refused("partedBy", told.partedBy, "file.partedBy");
             }
             return told.all == null ? told.forAll(Map.of()) : told;

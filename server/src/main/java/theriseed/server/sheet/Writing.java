@@ -81,7 +81,7 @@ public record Writing(Decimals decimals, Days days) {
     String number(String typed, Unit from, Unit to) {
         String plain = number(typed);
         try {
-            return plain.isEmpty() || from == to
+            return plain.isEmpty()
                     ? plain
                     : from.in(to, new BigDecimal(plain)).stripTrailingZeros().toPlainString();
         } catch (NumberFormatException none) {
