@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { tick } from 'svelte';
 	import { written } from '$lib/units/units';
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -230,6 +231,13 @@
 		clearedOn = over(clearedOn, before?.clearedOn, days.clearedOn);
 		plants = over(plants, before?.plants, days.plants);
 		proposed = days;
+		void tick().then(selectAgain);
+	}
+	/** Whoever stands in the number of plants types over what is proposed meanwhile, never behind it. */
+	function selectAgain() {
+		const at = document.activeElement;
+		if (at instanceof HTMLInputElement && at.name === 'plants' && at.value === String(proposed?.plants))
+			at.select();
 	}
 	const asProposed = $derived(
 		proposed !== undefined && sownOn === proposed.sownOn && setOutOn === (proposed.setOutOn ?? '')

@@ -54,6 +54,16 @@ describe('planning a planting', () => {
 		expect(tried.mock.calls.length).toBe(asked);
 	});
 
+	it('types over what is proposed while somebody stands in the field', async () => {
+		const propose = vi.fn(async () => ({ sownOn: '2027-03-17', plants: 10 }) as Schemas['ProposalView']);
+		form({ propose });
+		const plants = screen.getByLabelText<HTMLInputElement>('Plants');
+		plants.focus();
+		await choose('Variety', 'pea');
+		await waitFor(() => expect(plants.value).toBe('10'));
+		await waitFor(() => expect([plants.selectionStart, plants.selectionEnd]).toEqual([0, 2]));
+	});
+
 	it('proposes days and plants, and leaves what was typed', async () => {
 		const days = { sownOn: '2027-03-17', setOutOn: '2027-05-12', plants: 20 };
 		const propose = vi.fn(async () => days);
