@@ -62,6 +62,14 @@ export function whenSignedOut(act: () => void) {
 	signedOut = act;
 }
 
+let changed = () => {};
+/** Says what to do when records were changed here. */
+export function whenChanged(act: () => void) {
+	changed = act;
+}
+/** What only asks changes nothing. */
+const ONLY_ASKS = /\/(preview|plan|tried|asked)(\?|$)/;
+
 let sendFirst: () => Promise<unknown> = async () => {};
 /** Says what to send before a page asks for what it may change. */
 export function beforeReading(act: () => Promise<unknown>) {
@@ -71,6 +79,8 @@ export function beforeReading(act: () => Promise<unknown>) {
 client.use({
 	async onRequest({ request }) {
 		if (request.method === 'GET') {
+			// What is read here is not what a page hangs on that asks: it would ask anew whenever the signal comes or goes.
+			await Promise.resolve();
 			await sendFirst();
 			return request;
 		}
@@ -81,7 +91,9 @@ client.use({
 	onResponse({ request, response }) {
 		compare(response);
 		if (response.status === SIGN_IN_AGAIN && !request.url.endsWith('/api/session')) signedOut();
-		if (request.method !== 'GET') answered(request, response.status < 500);
+		if (request.method === 'GET') return;
+		answered(request, response.status < 500);
+		if (response.ok && !ONLY_ASKS.test(request.url)) changed();
 	},
 	onError({ request }) {
 		if (request.method !== 'GET') answered(request, false);
@@ -101,7 +113,8 @@ export async function ask<T>(request: Promise<Answer<T>>): Promise<NonNullable<T
 	let answer: Answer<T>;
 	try {
 		answer = await request;
-	} catch {
+	} catch (failed) {
+		if (failed instanceof Problem) throw failed;
 		throw new Problem(
 			'The farm’s server does not answer. What you typed is still here: try again in a moment.',
 			0

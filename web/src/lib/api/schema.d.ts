@@ -740,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-lot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["firstLot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/first-run": {
         parameters: {
             query?: never;
@@ -2782,6 +2798,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["giveUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plantings/{id}/numbers-aside/{phone}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -6067,6 +6099,17 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        FirstLot: {
+            done: ("GROUND" | "VARIETY" | "PLANTING" | "WALK" | "HARVEST" | "BENCH" | "TESTS")[];
+            lot?: string;
+            over: boolean;
+            /** Format: date */
+            pickFrom?: string;
+            planting?: components["schemas"]["PlantingView"];
+            variety?: components["schemas"]["VarietyView"];
+            /** Format: date */
+            walkFrom?: string;
+        };
         FirstRunRequest: {
             /** Format: double */
             coldestMonth: number;
@@ -6913,6 +6956,7 @@ export interface components {
             work: components["schemas"]["WorkDoneView"][];
         };
         LotRequest: {
+            number?: string;
             /** Format: uuid */
             plantingId: string;
             /** Format: uuid */
@@ -8620,6 +8664,7 @@ export interface components {
         };
         ReadingRequest: {
             fromInstrument: boolean;
+            made?: components["schemas"]["Made"];
             /** @enum {string} */
             quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY" | "STIRRED";
             reason?: string;
@@ -9652,8 +9697,11 @@ export interface components {
             endedAt?: string;
             /** Format: double */
             hole?: number;
+            /** Format: uuid */
+            id?: string;
             /** @enum {string} */
             kind: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
+            made?: components["schemas"]["Made"];
             massIn: number;
             massOut?: number;
             /** Format: int32 */
@@ -12265,6 +12313,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Found"];
+                };
+            };
+        };
+    };
+    firstLot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstLot"];
                 };
             };
         };
@@ -15744,6 +15812,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                phone: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
             };
         };
     };

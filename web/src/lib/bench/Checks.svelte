@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
 	import { countIn, maybeNumberIn } from '$lib/form/typed';
@@ -49,7 +50,13 @@
 		discarded: typed.look === 'KEPT_BROKEN' ? undefined : maybeNumberIn('discarded', typed.discarded)
 	});
 	const add = (typed: Record<string, string>) =>
-		ask(POST('/api/steps/{id}/checks', { params: { path: { id: step.id! } }, body: body(typed) }));
+		ask(
+			POST('/api/steps/{id}/checks', {
+				params: { path: { id: step.id! } },
+				body: body(typed),
+				...here('a look whether the setting is right')
+			})
+		);
 	const mend = (id: string) => (typed: Record<string, string>, made: { version: number; reason: string }) =>
 		ask(PUT('/api/setting-checks/{id}', { params: { path: { id } }, body: { ...body(typed), ...made } }));
 	const says = ({ look, setting }: Check) =>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -23,7 +24,8 @@
 			await ask(
 				POST('/api/steps/{id}/readings', {
 					params: { path: { id: step.id! } },
-					body: { quantity: 'STIRRED', value: 1, fromInstrument: false }
+					body: { quantity: 'STIRRED', value: 1, fromInstrument: false },
+					...here('stirred', { made: true })
 				})
 			);
 			changed();

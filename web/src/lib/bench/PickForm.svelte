@@ -28,8 +28,8 @@
 		containers?: number;
 		/** What was recorded, when it is corrected. */
 		pick?: Schemas['PickView'];
-		/** Whether the label is on, so that it may be filled. */
-		ready?: boolean;
+		/** What is missing before anything may be filled in; empty when nothing is. */
+		waits?: string;
 		/** Called with the mass while a pick is corrected. */
 		reweighed?: (grams: number) => void;
 		/** What that mass would change. */
@@ -45,7 +45,7 @@
 		tagged = false,
 		containers = 1,
 		pick,
-		ready = true,
+		waits = '',
 		reweighed = () => {},
 		changes,
 		save,
@@ -138,6 +138,7 @@
 		<MassField
 			label={LABELS.mass}
 			name="mass"
+			needed
 			heavy
 			{attempt}
 			bind:grams
@@ -149,6 +150,7 @@
 	<TextField
 		label={LABELS.plants}
 		name="plants"
+		needed
 		{attempt}
 		bind:value={plants}
 		inputmode="numeric"
@@ -201,7 +203,7 @@
 			hint={pickedFrom === 'STRETCH' ? 'bed 3, 0 to 12 m' : 'its number, or those of the tags'}
 		/>
 	{/if}
-	<TextField label={LABELS.pickedOn} name="pickedOn" type="date" {attempt} bind:value={pickedOn} />
+	<TextField label={LABELS.pickedOn} name="pickedOn" needed type="date" {attempt} bind:value={pickedOn} />
 	<details class="col-span-full" open={!!was}>
 		<summary class="cursor-pointer font-semibold"
 			>Dampness, number of fruits, who picked, ripened where</summary
@@ -248,7 +250,7 @@
 		{send}
 		takeTheirs={taken}
 	>
-		<Act main={ready} type="submit" disabled={!ready || attempt.busy}
+		<Act main={waits === ''} type="submit" disabled={attempt.busy} why={waits}
 			>{was ? 'Keep the correction' : 'Into the lot'}</Act
 		>
 	</Correcting>

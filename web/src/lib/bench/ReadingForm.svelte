@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
@@ -32,7 +33,8 @@
 		await ask(
 			POST('/api/steps/{id}/readings', {
 				params: { path: { id: step.id! } },
-				body: { quantity, value, fromInstrument }
+				body: { quantity, value, fromInstrument },
+				...here(`${label}: ${value}`, { made: true })
 			})
 		);
 		typed = '';

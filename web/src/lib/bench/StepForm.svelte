@@ -247,6 +247,7 @@
 		<MassField
 			label={LABELS.massOut}
 			name="massOut"
+			needed
 			heavy={own ? inGrams * own.median >= 1000 : massBefore >= 4000}
 			{attempt}
 			bind:grams={outGrams}

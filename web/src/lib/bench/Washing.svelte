@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
 	import { countIn, maybeCountIn } from '$lib/form/typed';
@@ -64,7 +65,8 @@
 					disposal: typed.disposal,
 					version,
 					reason: made.reason
-				}
+				},
+				...(made.reason === undefined ? here('what the seed is washed in') : {})
 			})
 		);
 </script>

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { here } from '$lib/rows/here';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -35,7 +36,13 @@
 		event.preventDefault();
 		void attempt.run(async () => {
 			const body = { version: test.version, countedOn, last, note, ...sent(rows, !last) };
-			await ask(POST('/api/germination/{id}/count', { params: { path: { id: test.id } }, body }));
+			await ask(
+				POST('/api/germination/{id}/count', {
+					params: { path: { id: test.id } },
+					body,
+					...here(`count of the test set ${fullDay(test.setOn)}`)
+				})
+			);
 			kept();
 		});
 	}
@@ -57,7 +64,14 @@
 				onclick={() => (last = true)}>Last count</button
 			>
 		</div>
-		<TextField label={LABELS.countedOn} name="countedOn" type="date" {attempt} bind:value={countedOn} />
+		<TextField
+			label={LABELS.countedOn}
+			name="countedOn"
+			needed
+			type="date"
+			{attempt}
+			bind:value={countedOn}
+		/>
 	</div>
 	<p class="text-sm text-soft">
 		{#if last}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { here } from '$lib/rows/here';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -68,7 +69,14 @@
 					: {})
 			};
 			if (was) await ask(PUT('/api/germination/{id}', { params: { path: { id: was.id } }, body }));
-			else await ask(POST('/api/lots/{number}/germination', { params: { path: { number } }, body }));
+			else
+				await ask(
+					POST('/api/lots/{number}/germination', {
+						params: { path: { number } },
+						body,
+						...here(`germination of ${number}`)
+					})
+				);
 			kept();
 		});
 	}
@@ -82,8 +90,15 @@
 	}}
 >
 	<div class="grid gap-4 sm:grid-cols-3">
-		<TextField label={LABELS.setOn} name="setOn" type="date" {attempt} bind:value={setOn} />
-		<TextField label={LABELS.countedOn} name="countedOn" type="date" {attempt} bind:value={countedOn} />
+		<TextField label={LABELS.setOn} name="setOn" needed type="date" {attempt} bind:value={setOn} />
+		<TextField
+			label={LABELS.countedOn}
+			name="countedOn"
+			needed
+			type="date"
+			{attempt}
+			bind:value={countedOn}
+		/>
 		<TextField
 			label={LABELS.perReplicate}
 			name="perReplicate"

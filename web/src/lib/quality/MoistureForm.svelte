@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { written } from '$lib/units/units';
+	import { here } from '$lib/rows/here';
 	import { untrack } from 'svelte';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -68,7 +69,14 @@
 		void attempt.run(async () => {
 			const body = { measuredOn, note, ...measured(), ...(was ? { version, reason } : {}) };
 			if (was) await ask(PUT('/api/moisture/{id}', { params: { path: { id: was.id } }, body }));
-			else await ask(POST('/api/lots/{number}/moisture', { params: { path: { number } }, body }));
+			else
+				await ask(
+					POST('/api/lots/{number}/moisture', {
+						params: { path: { number } },
+						body,
+						...here(`moisture of ${number}`)
+					})
+				);
 			kept();
 		});
 	}
@@ -96,7 +104,14 @@
 				onclick={() => (oven = true)}>Oven</button
 			>
 		</div>
-		<TextField label={LABELS.measuredOn} name="measuredOn" type="date" {attempt} bind:value={measuredOn} />
+		<TextField
+			label={LABELS.measuredOn}
+			name="measuredOn"
+			needed
+			type="date"
+			{attempt}
+			bind:value={measuredOn}
+		/>
 	</div>
 	{#if oven}
 		<table class="figures">

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -35,7 +36,8 @@
 							: {
 									grams: grams.flatMap((one, i) => (one.trim() === '' ? [] : [numberIn(`grams[${i}]`, one)]))
 								})
-					}
+					},
+					...here(`weight of the seed of ${number}`)
 				})
 			);
 			kept();
@@ -44,7 +46,7 @@
 </script>
 
 <form class="grid gap-4" onsubmit={keep}>
-	<TextField label={LABELS.weighedOn} name="weighedOn" type="date" {attempt} bind:value={weighedOn} />
+	<TextField label={LABELS.weighedOn} name="weighedOn" needed type="date" {attempt} bind:value={weighedOn} />
 	<ChoiceField
 		label="How"
 		name="way"

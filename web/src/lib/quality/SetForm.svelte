@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import { here } from '$lib/rows/here';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -33,7 +34,13 @@
 		void attempt.run(async () => {
 			const [replicates, perReplicate] = chosen.split(' x ').map(Number);
 			const body = { setOn, method, treatment, perReplicate, replicates };
-			await ask(POST('/api/lots/{number}/germination', { params: { path: { number } }, body }));
+			await ask(
+				POST('/api/lots/{number}/germination', {
+					params: { path: { number } },
+					body,
+					...here(`germination of ${number}, set`)
+				})
+			);
 			kept();
 		});
 	}
@@ -43,6 +50,7 @@
 	<ChoiceField
 		label={LABELS.method}
 		name="method"
+		needed
 		{attempt}
 		bind:value={method}
 		choices={Object.entries(METHOD).map(([value, label]) => ({
@@ -57,7 +65,7 @@
 		bind:value={() => chosen, (other) => (size = other)}
 		choices={sizes.map((value) => ({ value, label: value.replace(' x ', ' × ') }))}
 	/>
-	<TextField label={LABELS.setOn} name="setOn" type="date" {attempt} bind:value={setOn} />
+	<TextField label={LABELS.setOn} name="setOn" needed type="date" {attempt} bind:value={setOn} />
 	<TextField
 		label={LABELS.treatment}
 		name="treatment"

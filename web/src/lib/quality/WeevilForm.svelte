@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -26,7 +27,8 @@
 						seeds: countIn('seeds', seeds),
 						bored: countIn('bored', bored),
 						alive: countIn('alive', alive)
-					}
+					},
+					...here(`look for weevils in ${number}`)
 				})
 			);
 			kept();
@@ -35,10 +37,10 @@
 </script>
 
 <form class="grid gap-4 sm:grid-cols-3" onsubmit={keep}>
-	<TextField label={LABELS.seeds} name="seeds" {attempt} inputmode="numeric" bind:value={seeds} />
-	<TextField label={LABELS.bored} name="bored" {attempt} inputmode="numeric" bind:value={bored} />
+	<TextField label={LABELS.seeds} name="seeds" needed {attempt} inputmode="numeric" bind:value={seeds} />
+	<TextField label={LABELS.bored} name="bored" needed {attempt} inputmode="numeric" bind:value={bored} />
 	<TextField label={LABELS.alive} name="alive" {attempt} inputmode="numeric" bind:value={alive} />
-	<TextField label={LABELS.lookedOn} name="lookedOn" type="date" {attempt} bind:value={lookedOn} />
+	<TextField label={LABELS.lookedOn} name="lookedOn" needed type="date" {attempt} bind:value={lookedOn} />
 	<p class="text-sm text-soft sm:col-span-3">
 		Taken as they come from the mixed lot. Bored: round holes, or a thin window in the skin with a weevil
 		under it. Holes stay when the weevils are dead; living are those that move, grubs in seed that is cut

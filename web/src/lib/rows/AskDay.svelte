@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Act from '$lib/form/Act.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
@@ -18,5 +19,7 @@
 	}}
 >
 	<TextField label="Done on" name="day" type="date" max={session.today} {attempt} bind:value={day} />
-	<button type="submit" class="btn btn-primary" disabled={!day || attempt.busy}>Send it with this day</button>
+	<Act main type="submit" disabled={attempt.busy} why={day ? '' : 'Choose the day.'}
+		>Send it with this day</Act
+	>
 </form>

@@ -1,48 +1,39 @@
-import { ask, GET, type Schemas } from '$lib/api/api';
+import { liveQuery } from 'dexie';
+import { SvelteSet } from 'svelte/reactivity';
+import { box } from './box';
 import { known } from './known';
+import { setAside } from './numbersAside';
+import { questionAt } from './questions';
 import { signal } from './signal.svelte';
 
-type ToDo = Schemas['Task']['toDo'];
-/** A kind of task, or of the work the calendar plans. */
-type Kind = ToDo['kind'] | Extract<ToDo, { kind: 'Planned' }>['work'];
+/** Paths of answers that lie on this phone. */
+const here = new SvelteSet<string>();
+let watching = false;
 
-const IN_THE_ROWS: Kind[] = ['WalkStage', 'WalkFirst', 'WalkOn', 'WalkOver', 'LookAtBloom'];
-const IN_THE_STORE: Kind[] = ['LIFT', 'CHECK_STORE', 'REPLANT'];
-const RIPENING: Kind[] = ['WATCH_RIPENING', 'LookWhetherRipe'];
-const IN_THE_FLOWERS: Kind[] = [
-	'Pollinate',
-	'SeeWhatTook',
-	'Shake',
-	'CLOSE_BUDS',
-	'COVER',
-	'BRING_INSECTS',
-	'UNCOVER'
-];
-
-/** Takes along what today's work in the rows needs, one page after the other, so that it opens without a signal. */
-export async function carry(tasks: Schemas['Task'][]) {
-	const plantings = (kinds: Kind[]) =>
-		tasks
-			.filter(({ toDo }) => kinds.includes(toDo.kind === 'Planned' ? toDo.work : toDo.kind))
-			.flatMap(({ plantingId }) => plantingId ?? []);
-	for (const id of plantings(IN_THE_ROWS)) {
-		const question = () => GET('/api/plantings/{id}/walks', { params: { path: { id } } });
-		await take(`/api/plantings/${id}/walks`, () => ask(question()));
-	}
-	for (const id of plantings(IN_THE_STORE)) {
-		const question = () => GET('/api/plantings/{id}/stand', { params: { path: { id } } });
-		await take(`/api/plantings/${id}/stand`, () => ask(question()));
-	}
-	for (const id of plantings(RIPENING)) {
-		const question = () => GET('/api/plantings/{id}/ripening', { params: { path: { id } } });
-		await take(`/api/plantings/${id}/ripening`, () => ask(question()));
-	}
-	for (const id of plantings(IN_THE_FLOWERS)) {
-		const question = () => GET('/api/plantings/{id}/pollination', { params: { path: { id } } });
-		await take(`/api/plantings/${id}/pollination`, () => ask(question()));
-	}
+/** Whether the page at a path opens without a signal: it is one of those that can, and was taken along. */
+export function along(path: string): boolean {
+	watch();
+	const question = questionAt(path);
+	return question !== undefined && here.has(question.kept);
 }
 
-async function take(path: string, question: () => Promise<unknown>) {
-	if (!signal.lost) await known(path, question()).catch(() => undefined);
+function watch() {
+	if (watching) return;
+	watching = true;
+	liveQuery(() => box.answers.toCollection().primaryKeys()).subscribe((paths) => {
+		const now = new Set(paths);
+		for (const path of here) if (!now.has(path)) here.delete(path);
+		for (const path of now) here.add(path);
+	});
+}
+
+/** Takes the pages of today's work along, one after the other, so that they open without a signal. */
+export async function carry(paths: string[]) {
+	for (const path of new Set(paths)) {
+		const question = questionAt(path);
+		if (!question || signal.lost) continue;
+		await known(question.kept, question.ask()).catch(() => undefined);
+		const planting = /^\/harvest\/([^/?#]+)/.exec(path)?.[1];
+		if (planting) await setAside(planting).catch(() => undefined);
+	}
 }

@@ -1,4 +1,5 @@
 import { liveQuery } from 'dexie';
+import { SvelteSet } from 'svelte/reactivity';
 import { v7 as newId } from 'uuid';
 import {
 	beforeReading,
@@ -22,8 +23,11 @@ const RECORD_TAKES_MS = 20_000;
 const PICTURE_TAKES_MS = 60_000;
 /** A page is not kept waiting by a network that hangs. */
 const PAGE_WAITS_MS = 4000;
+/** Whoever reads the answer to what was typed waits longer, as long as the server was heard just before. */
+const ANSWER_WAITS_MS = 12_000;
 const FAILS_OFTEN = 3;
 const NO_ROOM = 507;
+const NOTHING_SAID_YET = 204;
 const SHOWN_FOR_MS = 24 * 3600 * 1000;
 
 type NewRecord = Pick<
@@ -49,7 +53,17 @@ class Outbox {
 	#on = false;
 	/** Whether something may wait, as far as this page knows. */
 	#mayWait = true;
+	/** What a page waits for an answer to, and the answer once it is there. */
+	#handed = new Map<string, Response | undefined>();
+	/** What a page waits for, or was answered already: no news to it. */
+	#answered = new SvelteSet<string>();
 
+	/** What lies here of a page that has gone on without an answer. */
+	keptOf(from: string) {
+		return this.kept.filter(
+			(one) => one.from === from && one.state !== 'aside' && !one.shown && !this.#answered.has(one.id)
+		);
+	}
 	/** All but what has arrived already. */
 	get kept() {
 		return this.all.filter((one) => one.state !== 'arrived');
@@ -104,7 +118,7 @@ class Outbox {
 	 *
 	 * @throws Problem when the phone has no room
 	 */
-	async add(records: NewRecord | NewRecord[], draft?: string) {
+	async add(records: NewRecord | NewRecord[], draft?: string, wait = PAGE_WAITS_MS) {
 		const made = {
 			madeAt: Date.now(),
 			ahead: ahead(),
@@ -125,7 +139,41 @@ class Outbox {
 		}
 		this.full = '';
 		this.#mayWait = true;
-		await Promise.race([this.send(), pause(PAGE_WAITS_MS)]);
+		await Promise.race([this.send(), pause(wait)]);
+	}
+
+	/**
+	 * Sends a request as the screens do, but keeps it first: what the server says is answered, and what it refused is left to
+	 * the page it came from; when nobody answers soon the answer is empty, and it is sent later.
+	 */
+	async hand(
+		request: Request,
+		{ says, dayTyped, inOrder }: { says: string; dayTyped: boolean; inOrder: boolean }
+	): Promise<Response> {
+		const body = (await request.json()) as { id?: string };
+		const id = body.id ?? request.headers.get(REQUEST_ID) ?? newId();
+		const from = location.pathname;
+		const before = inOrder ? await lastMadeAt(from) : undefined;
+		this.#handed.set(id, undefined);
+		this.#answered.add(id);
+		try {
+			const record = {
+				id,
+				method: request.method as Waiting['method'],
+				path: new URL(request.url).pathname,
+				body,
+				says,
+				from,
+				dayTyped,
+				...(before ? { after: before } : {})
+			};
+			await this.add(record, undefined, signal.lost ? PAGE_WAITS_MS : ANSWER_WAITS_MS);
+			const answer = this.#handed.get(id);
+			if (!answer) this.#answered.delete(id);
+			return answer ?? new Response(null, { status: NOTHING_SAID_YET });
+		} finally {
+			this.#handed.delete(id);
+		}
 	}
 
 	/** Sends all that waits, oldest first; only one page of this phone does so at a time. */
@@ -201,7 +249,9 @@ class Outbox {
 				stuck.push(record.id);
 				continue;
 			}
-			const problem = await post(record);
+			const { problem, response } = await post(record);
+			const asked = this.#handed.has(record.id);
+			if (asked && response && !(problem && mayArriveLater(problem))) this.#handed.set(record.id, response);
 			if (!problem) {
 				if (record.shown) await box.waiting.update(record.seq, { state: 'arrived', arrivedAt: Date.now() });
 				else await box.waiting.delete(record.seq);
@@ -214,6 +264,8 @@ class Outbox {
 				stuck.push(record.id);
 				const failed = (record.failed ?? 0) + 1;
 				await box.waiting.update(record.seq, { failed, because: problem.message });
+			} else if (asked) {
+				await box.waiting.delete(record.seq);
 			} else {
 				stuck.push(record.id);
 				await box.waiting.update(record.seq, {
@@ -225,6 +277,16 @@ class Outbox {
 			}
 		}
 	}
+}
+
+/** The id of what was made last on a page and has not arrived. */
+async function lastMadeAt(from: string): Promise<string | undefined> {
+	const made = await box.waiting
+		.where('state')
+		.noneOf(['arrived', 'aside'])
+		.filter((one) => one.from === from)
+		.sortBy('seq');
+	return made.at(-1)?.id;
 }
 
 /** Whether a record is nothing without another: a picture of a walk, what became of a flower. */
@@ -241,8 +303,13 @@ function nobodyThere(problem: Problem): boolean {
 	return [0, SIGN_IN_AGAIN, 408, 429, 502, 503, 504, NO_ROOM].includes(problem.status);
 }
 
-/** What the server said against it; nothing when it keeps it. */
-async function post(record: Waiting): Promise<Problem | undefined> {
+/** The server does not keep it now, and may well do so when it is sent again. */
+function mayArriveLater(problem: Problem): boolean {
+	return nobodyThere(problem) || problem.status >= 500;
+}
+
+/** What the server answered, and what it said against it; no problem when it keeps it. */
+async function post(record: Waiting): Promise<{ problem?: Problem; response?: Response }> {
 	let response: Response;
 	try {
 		response = await fetch(record.path, {
@@ -258,13 +325,16 @@ async function post(record: Waiting): Promise<Problem | undefined> {
 			signal: AbortSignal.timeout(record.photo ? PICTURE_TAKES_MS : RECORD_TAKES_MS)
 		});
 	} catch {
-		return problemOf({ detail: 'no signal' }, 0);
+		return { problem: problemOf({ detail: 'no signal' }, 0) };
 	}
 	compare(response);
-	if (response.ok) return undefined;
-	const said: unknown = await response.json().catch(() => undefined);
+	if (response.ok) return { response };
+	const said: unknown = await response
+		.clone()
+		.json()
+		.catch(() => undefined);
 	const oldToken = response.status === 403 && said === undefined;
-	return problemOf(said, oldToken ? SIGN_IN_AGAIN : response.status);
+	return { problem: problemOf(said, oldToken ? SIGN_IN_AGAIN : response.status), response };
 }
 
 /** When it was made, with all this phone knows of it. */

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { flushSync } from 'svelte';
+import { ask, beforeReading, GET } from '$lib/api/api';
 import { box } from './box';
 import { known } from './known';
 import { outbox } from './outbox.svelte';
@@ -11,7 +12,8 @@ vi.mock('$lib/api/session.svelte', () => ({ session: { account: { name: 'hand' }
 
 describe('a page of the rows', () => {
 	let asked = 0;
-	const page = () => new RowsPage('/stand/p', '/api/plantings/p/stand', async () => ({ times: ++asked }));
+	const page = () =>
+		new RowsPage('/stand/p', { kept: '/api/plantings/p/stand', ask: async () => ({ times: ++asked }) });
 
 	beforeEach(async () => {
 		asked = 0;
@@ -31,6 +33,28 @@ describe('a page of the rows', () => {
 		rows.again();
 		flushSync();
 		expect(await rows.found).toEqual({ times: 2 });
+		stop();
+	});
+	it('is not asked again because the signal comes and goes', async () => {
+		beforeReading(async () => void signal.lost);
+		vi.stubGlobal('fetch', async () => new Response(JSON.stringify({ times: ++asked })));
+		const rows = new RowsPage('/stand/p', {
+			kept: '/api/plantings/p/stand',
+			ask: () =>
+				ask<unknown>(
+					GET('/api/plantings/{id}/stand', { baseUrl: 'http://farm', params: { path: { id: 'p' } } })
+				)
+		});
+		const stop = $effect.root(() => {
+			$effect(() => void rows.found);
+		});
+		flushSync();
+		await rows.found;
+		signal.lose();
+		flushSync();
+		signal.heard();
+		flushSync();
+		expect(await rows.found).toEqual({ times: 1 });
 		stop();
 	});
 	it('keeps an answer and lets go of what stands in it together, and no older answer in its place', async () => {

@@ -1,28 +1,24 @@
 import { v7 as newId } from 'uuid';
 import { known } from './known';
 import { outbox } from './outbox.svelte';
+import type { Question } from './questions';
 import { signal } from './signal.svelte';
 
 /** A page of the rows: what the server said last, and what is done on it, kept on the phone before it is sent. */
 export class RowsPage<T> {
 	#from: string;
-	#path: string;
-	#ask: () => Promise<T>;
+	#question: Question<T>;
 	#turn = $state(0);
 	readonly found = $derived.by(() => {
 		void this.#turn;
 		const asked = Date.now();
-		return known(this.#path, this.#ask(), () => outbox.settle(this.#from, asked));
+		return known(this.#question.kept, this.#question.ask(), () => outbox.settle(this.#from, asked));
 	});
 
-	/**
-	 * @param from the page's own path
-	 * @param path under which the answer is kept for when there is no signal
-	 */
-	constructor(from: string, path: string, ask: () => Promise<T>) {
+	/** @param from the page's own path */
+	constructor(from: string, question: Question<T>) {
 		this.#from = from;
-		this.#path = path;
-		this.#ask = ask;
+		this.#question = question;
 	}
 
 	/** Looks it up anew. */

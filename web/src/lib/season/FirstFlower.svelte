@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -19,7 +20,8 @@
 			await ask(
 				POST('/api/plantings/{id}/first-flower', {
 					params: { path: { id: planting.id ?? '' } },
-					body: { version: planting.version, seenOn, ...(planting.firstFlowerOn ? { reason } : {}) }
+					body: { version: planting.version, seenOn, ...(planting.firstFlowerOn ? { reason } : {}) },
+					...here(`first flower of the ${planting.variety.name}`)
 				})
 			);
 			kept();

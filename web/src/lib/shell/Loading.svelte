@@ -37,8 +37,8 @@
 			{#if !(wrong instanceof Problem)}
 				This page could not be shown. Load it again.
 			{:else if wrong.status === 0}
-				The farm’s server does not answer, and this page was not taken along. Walks and pollination of today
-				open without it once Today was opened.
+				The farm’s server does not answer, and this page is not on this phone. Once Today was opened with a
+				signal, the work of the day opens without one.
 			{:else}
 				{wrong.message}
 			{/if}

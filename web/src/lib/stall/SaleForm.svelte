@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
+	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -61,7 +62,8 @@
 						note,
 						price: kind === 'SALE' ? maybeNumberIn('price', price) : undefined,
 						...what
-					}
+					},
+					...here(`${number} sold to ${customer}`)
 				})
 			);
 			kept(kind === 'SWAP' ? customer : undefined);
@@ -73,6 +75,7 @@
 	<TextField
 		label={LABELS.customer}
 		name="customer"
+		needed
 		{attempt}
 		bind:value={customer}
 		list="{id}-known"
@@ -97,9 +100,16 @@
 		]}
 	/>
 	{#if from === BULK}
-		<MassField label={LABELS.bulk} name="bulk" {attempt} bind:grams={bulk} />
+		<MassField label={LABELS.bulk} name="bulk" needed {attempt} bind:grams={bulk} />
 	{:else}
-		<TextField label={LABELS.packets} name="packets" {attempt} bind:value={packets} inputmode="numeric" />
+		<TextField
+			label={LABELS.packets}
+			name="packets"
+			needed
+			{attempt}
+			bind:value={packets}
+			inputmode="numeric"
+		/>
 	{/if}
 	<ChoiceField
 		label={LABELS.kind}
@@ -121,7 +131,7 @@
 	{:else if kind === 'SWAP'}
 		<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
 	{/if}
-	<TextField label={LABELS.soldOn} name="soldOn" type="date" {attempt} bind:value={soldOn} />
+	<TextField label={LABELS.soldOn} name="soldOn" needed type="date" {attempt} bind:value={soldOn} />
 	<div class="grid gap-4 sm:col-span-2">
 		<Trouble {attempt} labels={LABELS} />
 		<div>

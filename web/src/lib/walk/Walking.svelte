@@ -4,6 +4,7 @@
 	import { ofWalk } from '$lib/mark/mark';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { signal } from '$lib/rows/signal.svelte';
+	import FirstFlower from '$lib/season/FirstFlower.svelte';
 	import BloomLook from '$lib/season/BloomLook.svelte';
 	import { percent, whole } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
@@ -29,6 +30,7 @@
 	const stage = $derived(walk.stages.find((one) => one.stage === count.now.stage));
 	const rounded = (plants: number) => Math.round(plants * 10) / 10;
 	let everyKind = $state(false);
+	let flowered = $state(false);
 	const kinds = $derived([...walk.kinds.slice(0, everyKind ? undefined : 3), OTHER]);
 	const before = $derived(walkedBefore(walk, count.now.stage, outbox.all));
 	const kept = $derived(notArrived(walk, count.now.stage, outbox.all));
@@ -141,6 +143,11 @@
 			crop={planting.variety.cropName}
 			from="/walk/{planting.id}"
 		/>
+		{#if flowered}
+			<p class="mt-2 text-sm" role="status">First flower noted.</p>
+		{:else if !planting.firstFlowerOn}
+			<FirstFlower {planting} kept={() => (flowered = true)} />
+		{/if}
 	{/if}
 	<WalkPad lookedAt={count.now.lookedAt} look={(plants) => count.look(plants)} />
 	{#if count.now.lookedAt > planting.plants}
@@ -233,6 +240,7 @@
 			<button type="button" class="big small" disabled={!count.begun} onclick={end}>End of the walk</button>
 		</div>
 	{/if}
+	{#if !count.begun}<p class="text-sm text-soft">Tap what you look at: then the walk can be ended.</p>{/if}
 	<div class="bar">
 		<button type="button" class="big" disabled={!count.canUndo} onclick={() => count.undo()}>Undo</button>
 		{#if rowsLeft}

@@ -2,8 +2,11 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { sayTask, waiting } from '$lib/day/tasks';
-	import { carry } from '$lib/rows/carry';
+	import { along, carry } from '$lib/rows/carry';
 	import { known } from '$lib/rows/known';
+	import { signal } from '$lib/rows/signal.svelte';
+	import { beginning } from '$lib/day/beginning.svelte';
+	import FirstLot from '$lib/day/FirstLot.svelte';
 	import DayBand from '$lib/day/DayBand.svelte';
 	import { wrong } from '$lib/form/refusal';
 	import BloomLook from '$lib/season/BloomLook.svelte';
@@ -11,12 +14,13 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
+	import { whole } from '$lib/units/units';
 	import { clock, fullDay, longDay } from '$lib/words/dates';
 	import { cropWord, many, placed } from '$lib/words/words';
 
 	const today = known('/api/today', ask(GET('/api/today')));
 	void today.then(
-		(view) => carry(view.tasks),
+		(view) => carry(view.tasks.map((task) => sayTask(task).path)),
 		() => {}
 	);
 	const SHOWN = 6;
@@ -34,6 +38,18 @@
 	{#snippet children(view)}
 		<Page title={longDay(view.now)} says={waiting(view.tasks)}>
 			<DayBand day={view.day} now={view.now} />
+			{#if view.tasks.length}
+				{@const taken = view.tasks.filter((task) => along(sayTask(task).path)).length}
+				<p class={['mt-3 text-sm text-soft', !signal.lost && 'hidden pointer-coarse:block']}>
+					{taken === view.tasks.length
+						? 'All of it'
+						: `${whole(taken)} of ${many(view.tasks.length, 'task')}`}
+					{signal.lost ? 'can be done' : 'is on this phone and can be done'} without a signal{taken ===
+					view.tasks.length
+						? ''
+						: '; the others are marked'}.
+				</p>
+			{/if}
 			{#if view.backups}
 				<p class="caution mt-5 max-w-3xl font-semibold">
 					{#if view.backups.elsewhere}
@@ -82,13 +98,14 @@
 					</ul>
 				</details>
 			{/if}
-			{#if view.tasks.length === 0}
+			<FirstLot />
+			{#if view.tasks.length === 0 && !beginning.on}
 				<section class="mt-8 max-w-prose">
 					<h2>The farm is quiet</h2>
 					<p class="mt-1 text-soft">What is due appears here by itself, from plantings, walks and lots.</p>
 					<a href="/desk/plantings/new" class="btn mt-4 btn-primary">Plan a planting</a>
 				</section>
-			{:else}
+			{:else if view.tasks.length}
 				<div class="mt-6 grid gap-x-7 gap-y-8 lg:grid-cols-3">
 					{#each columns(view) as column (column.when)}
 						{@const tasks = view.tasks.filter((task) => task.when === column.when)}
@@ -99,14 +116,27 @@
 							<ul>
 								{#each all ? tasks : tasks.slice(0, SHOWN) as task, i (task.toDo.kind + task.plantingId + task.lot + i)}
 									{@const said = sayTask(task)}
+									{@const needs = !along(said.path)}
 									<li class="border-b border-line py-3">
 										<div class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3">
-											<a href={said.path} class="text-lg leading-snug font-bold hover:underline"
-												>{said.what}</a
-											>
+											{#if needs && signal.lost}
+												<span class="text-lg leading-snug font-bold text-soft">{said.what}</span>
+											{:else}
+												<a href={said.path} class="text-lg leading-snug font-bold hover:underline"
+													>{said.what}</a
+												>
+											{/if}
 											{#if task.lot}<Tag number={task.lot} state={task.urgent ? 'tight' : 'clear'} />{/if}
 										</div>
 										<p class="text-sm text-soft">{said.why}</p>
+										{#if needs}<p
+												class={[
+													'text-sm font-semibold text-soft',
+													!signal.lost && 'hidden pointer-coarse:block'
+												]}
+											>
+												needs a signal
+											</p>{/if}
 										{#if said.figure}<p class="text-sm font-bold">{said.figure}</p>{/if}
 										{#if task.toDo.kind === 'LookAtBloom' && task.plantingId && session.works}
 											<div class="mt-2">

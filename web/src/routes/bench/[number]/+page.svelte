@@ -16,6 +16,13 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
+	import { ahead } from '$lib/bench/ahead';
+	import KeptHere from '$lib/rows/KeptHere.svelte';
+	import { here } from '$lib/rows/here';
+	import { outbox } from '$lib/rows/outbox.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
+	import { bench as benchOf } from '$lib/rows/questions';
+	import { v7 as newId } from 'uuid';
 	import Instruments from '$lib/instruments/Instruments.svelte';
 	import Gave from '$lib/lot/Gave.svelte';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
@@ -27,32 +34,11 @@
 
 	const number = $derived(page.params.number!);
 	let attempt = $state(new Attempt());
-	let turn = $state(0);
 	const seen = new Latest<Schemas['StepTried']>();
 	const picked = new Latest<Schemas['LotChanges']>();
 	/** The step or pick that is to be corrected. */
 	let wrong = $state(page.url.searchParams.get('correct') ?? '');
-	/** The lot, and how such steps went before: without that the form only foretells less. */
-	const found = $derived.by(async () => {
-		void turn;
-		const params = { path: { number } };
-		const before = ask(GET('/api/lots/{number}/chain', { params })).then(
-			({ last, shares }) => ({ last, shares }),
-			() => ({ last: [], shares: [] })
-		);
-		const lot = await ask(GET('/api/lots/{number}', { params }));
-		return { ...lot, ...(await before), beside: await beside(lot.known) };
-	});
-
-	/** Lots of the same harvest that stand where a lot that is not clean stands: each dried by itself, they may go on as one. */
-	async function beside({ lot, bench }: Schemas['LotKnown']) {
-		if (!session.works || !bench || bench.clean || bench.poured || bench.underWay || bench.wrong || lot.hold)
-			return [];
-		return ask(GET('/api/lots/{number}/together', { params: { path: { number: lot.number } } })).then(
-			(all) => all.slice(1).filter((one) => one.season === lot.season),
-			() => []
-		);
-	}
+	const rows = $derived(new RowsPage(`/bench/${number}`, benchOf(number)));
 	const tried = (corrects?: string) => (body: Schemas['StepRequest']) =>
 		void seen.ask(
 			ask(
@@ -69,14 +55,28 @@
 		seen.forget();
 		picked.forget();
 		wrong = '';
-		turn++;
+		rows.again();
 	}
 	const add = async (body: Schemas['StepRequest']) => {
-		await ask(POST('/api/lots/{number}/steps', { params: { path: { number } }, body }));
+		await ask(
+			POST('/api/lots/{number}/steps', {
+				params: { path: { number } },
+				body: { ...body, id: newId() },
+				...here(`${STEP[body.kind].act} ${number}`, { made: true, inOrder: true })
+			})
+		);
 		await again();
 	};
 	const change = (id: string) => async (body: Schemas['StepRequest']) => {
-		await ask(PUT('/api/steps/{id}', { params: { path: { id } }, body }));
+		await ask(
+			PUT('/api/steps/{id}', {
+				params: { path: { id } },
+				body,
+				...(body.reason === undefined
+					? here(`${STEP[body.kind].act} ${number}, weighed out`, { made: true, inOrder: true })
+					: {})
+			})
+		);
 		await again();
 	};
 	const mend = (id: string) => async (body: Schemas['PickRequest']) => {
@@ -90,15 +90,16 @@
 		bench.steps.find((one) => one.place === step.place - 1)?.massOut ?? picked;
 </script>
 
-<Loading from={found} stays>
+<Loading from={rows.found} stays>
 	{#snippet children({ known, stock, gave, checks, kinds, last, shares, hazards, beside })}
-		{@const bench = known.bench}
+		{@const bench = known.bench && ahead(known.bench, outbox.keptOf(`/bench/${number}`))}
 		<Page
 			title={known.variety.name}
 			room={{ name: 'Bench', path: '/bench' }}
 			says={cropWord(known.variety.cropName)}
 		>
 			<div class="mb-5"><Tag number={known.lot.number} size="large" /></div>
+			<KeptHere arrived={rows.again} />
 			{#if bench}
 				<div class="mb-5">
 					<ChainBoard
@@ -106,7 +107,7 @@
 						{bench}
 						cropKey={known.variety.cropKey}
 						dry={bench.clean && known.dryness === 'DRY_ENOUGH'}
-						changed={() => turn++}
+						changed={rows.again}
 					/>
 				</div>
 			{/if}
@@ -116,7 +117,7 @@
 				<Act main href="/harvest/{known.planting?.id}?lot={known.lot.number}">Weigh the harvest</Act>
 			{:else}
 				{@const how =
-					bench.clean || bench.poured
+					bench !== known.bench || bench.clean || bench.poured
 						? undefined
 						: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
 				{@const dries = bench.clean && known.dryness !== 'DRY_ENOUGH' && stock.runs.length === 0}
@@ -178,10 +179,14 @@
 										</p>
 									</div>
 								{/if}
-								{#if bench.underWay.ferment}
-									<Fermenting step={bench.underWay} changed={() => turn++} />
+								{#if bench !== known.bench}
+									<p class="text-soft">
+										Begun on this phone; how far it is, is told once it has arrived at the farm.
+									</p>
+								{:else if bench.underWay.ferment}
+									<Fermenting step={bench.underWay} changed={rows.again} />
 								{:else if bench.underWay.drying}
-									<Drying step={bench.underWay} changed={() => turn++} />
+									<Drying step={bench.underWay} changed={rows.again} />
 								{:else if bench.underWay.freezing}
 									<Freezing freezing={bench.underWay.freezing} />
 								{:else if bench.underWay.kind === 'CHEMICAL_WASH'}
@@ -303,7 +308,7 @@
 							{bench}
 							{checks}
 							correct={session.works ? (recordId) => (wrong = recordId) : undefined}
-							changed={session.works ? () => turn++ : undefined}
+							changed={session.works ? rows.again : undefined}
 						/>
 					</div>
 				</div>

@@ -1,13 +1,18 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import PickForm from '$lib/bench/PickForm.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Instruments from '$lib/instruments/Instruments.svelte';
+	import { here } from '$lib/rows/here';
+	import { known } from '$lib/rows/known';
+	import { setAside, takeAside } from '$lib/rows/numbersAside';
+	import { harvest } from '$lib/rows/questions';
+	import { signal } from '$lib/rows/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -17,18 +22,18 @@
 
 	const id = page.params.planting!;
 	const attempt = new Attempt();
-	const found = ask(GET('/api/plantings/{id}', { params: { path: { id } } })).then(async ({ planting }) => {
-		const key = planting.variety.cropKey;
-		const [crop, walks, open] = await Promise.all([
-			ask(GET('/api/crops/{key}', { params: { path: { key } } })),
-			ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } })),
-			ask(GET('/api/plantings/{id}/open-lots', { params: { path: { id } } }))
-		]);
-		const begun = open.find((one) => one.lot.number === lot);
+	const LOOKS = 'You may look, not work.';
+	const question = harvest(id);
+	const found = known(question.kept, question.ask()).then((all) => {
+		const begun = all.open.find((one) => one.lot.number === lot);
 		labelled = begun?.harvest !== undefined;
 		first = 1 + (begun?.harvest?.containers ?? 0);
-		return { planting, crop, walks, open };
+		return all;
 	});
+	void found.then(
+		() => setAside(id).catch(() => undefined),
+		() => {}
+	);
 	let lot = $state(page.url.searchParams.get('lot') ?? '');
 	let labelled = $state(false);
 	let containers = $state('1');
@@ -51,17 +56,35 @@
 	function number(apart: { ringId?: string; untagged?: boolean } = {}) {
 		void attempt.run(async () => {
 			untagged = apart.untagged ?? false;
-			lot = (await ask(POST('/api/lots', { body: { plantingId: id, ...apart } }))).number;
+			lot = await numbered(apart);
 			await goto(`?lot=${lot}`, { replaceState: true, noScroll: true, keepFocus: true });
 		});
+	}
+	/** A number that lies on this phone is given with a signal or without; else the farm's server gives the next. */
+	async function numbered(apart: { ringId?: string; untagged?: boolean }): Promise<string> {
+		const aside = await takeAside(id);
+		if (!aside) return (await ask(POST('/api/lots', { body: { plantingId: id, ...apart } }))).number;
+		await ask(
+			POST('/api/lots', {
+				body: { plantingId: id, ...apart, number: aside },
+				...here(`number ${aside}`, { inOrder: true })
+			})
+		);
+		return aside;
 	}
 	function printed() {
 		labelled = true;
 		void ask(POST('/api/lots/{number}/label-printed', { params: { path: { number: lot } } }));
 	}
 	async function fill(body: Schemas['PickRequest']) {
-		await ask(POST('/api/lots/{number}/picks', { params: { path: { number: lot } }, body }));
-		await goto(`/bench/${lot}`);
+		const kept = await ask<Schemas['PickView'] | undefined>(
+			POST('/api/lots/{number}/picks', {
+				params: { path: { number: lot } },
+				body,
+				...here(`${mass(body.mass, session.units)} picked into ${lot}`, { inOrder: true })
+			})
+		);
+		await goto(kept ? `/bench/${lot}` : '/waiting');
 	}
 </script>
 
@@ -109,7 +132,8 @@
 												? '; from the ring'
 												: ''}</span
 									>
-									<Act disabled={!session.works} onclick={() => void join(one)}>Pick into this one</Act>
+									<Act why={session.works ? '' : LOOKS} onclick={() => void join(one)}>Pick into this one</Act
+									>
 								</div>
 							{/each}
 							{#if undecided}
@@ -125,8 +149,10 @@
 										{DECISION[ring.decision]}. {ring.reason}.
 									</p>
 									{#if ring.decision === 'KEPT_APART'}
-										<Act disabled={attempt.busy || !session.works} onclick={() => number({ ringId: ring.id })}
-											>Number the ring’s seed by itself</Act
+										<Act
+											disabled={attempt.busy}
+											why={session.works ? '' : LOOKS}
+											onclick={() => number({ ringId: ring.id })}>Number the ring’s seed by itself</Act
 										>
 									{/if}
 								</div>
@@ -137,13 +163,19 @@
 										<strong>Only fruit with its tag goes into the true lot.</strong> Fruit nobody tagged may be
 										anybody’s: it gets a number of its own and is held.
 									</p>
-									<Act disabled={attempt.busy || !session.works} onclick={() => number({ untagged: true })}
-										>Number untagged fruit by itself</Act
+									<Act
+										disabled={attempt.busy}
+										why={session.works ? '' : LOOKS}
+										onclick={() => number({ untagged: true })}>Number untagged fruit by itself</Act
 									>
 								</div>
 							{/if}
-							<Act main key="n" disabled={attempt.busy || !session.works} onclick={() => number()}
-								>{round.length ? 'Number the rest' : 'Number this picking'}</Act
+							<Act
+								main
+								key="n"
+								disabled={attempt.busy}
+								why={session.works ? '' : LOOKS}
+								onclick={() => number()}>{round.length ? 'Number the rest' : 'Number this picking'}</Act
 							>
 						{/if}
 					</li>
@@ -162,13 +194,15 @@
 									inputmode="numeric"
 									bind:value={containers}
 								/>
-								<Act
-									key="p"
-									main={!labelled}
-									newTab
-									href="/api/lots/{lot}/label.pdf?containers={filled}&first={first}"
-									onclick={printed}>Print the labels</Act
-								>
+								{#if signal.lost}
+									<p class="text-soft">Without a signal no labels are printed: write the number by hand.</p>
+								{:else}<Act
+										key="p"
+										main={!labelled}
+										newTab
+										href="/api/lots/{lot}/label.pdf?containers={filled}&first={first}"
+										onclick={printed}>Print the labels</Act
+									>{/if}
 								<label class="flex gap-2"
 									><input
 										type="checkbox"
@@ -191,7 +225,11 @@
 									standing={planting.plants}
 									tagged={byHand && !untagged}
 									containers={filled}
-									ready={lot !== '' && labelled}
+									waits={!lot
+										? 'It needs its number first.'
+										: labelled
+											? ''
+											: 'First its label: print it, or say that it is on.'}
 									save={fill}
 								/>
 							{/key}

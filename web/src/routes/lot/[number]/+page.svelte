@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, PUT } from '$lib/api/api';
+	import { ask, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import DryMatter from '$lib/bench/DryMatter.svelte';
 	import Steps from '$lib/bench/Steps.svelte';
@@ -20,6 +20,8 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import Hours from '$lib/money/Hours.svelte';
 	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
+	import { RowsPage } from '$lib/rows/page.svelte';
+	import { lot as lotOf } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
@@ -30,18 +32,14 @@
 	import { cropWord, GRADE, many, ORIGIN, placed, weevilsSay } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
-	let turn = $state(0);
 	let holding = $state(false);
 	let labelling = $state(false);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
-	});
+	const rows = $derived(new RowsPage(`/lot/${number}`, lotOf(number)));
 	const units = $derived(session.units);
 
 	function kept() {
 		holding = false;
-		turn++;
+		rows.again();
 	}
 	const hoursOf = (minutes: number) =>
 		minutes < 60
@@ -49,7 +47,7 @@
 			: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 </script>
 
-<Loading from={found}>
+<Loading from={rows.found}>
 	{#snippet children({
 		known,
 		stock,

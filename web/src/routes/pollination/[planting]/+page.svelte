@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page as here } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Covers from '$lib/pollination/Covers.svelte';
 	import Done from '$lib/pollination/Done.svelte';
@@ -12,6 +12,7 @@
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
+	import { pollination } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { CONTROL, cropWord, placed } from '$lib/words/words';
@@ -19,9 +20,7 @@
 
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
-	const rows = new RowsPage(`/pollination/${id}`, `${path}/pollination`, () =>
-		ask(GET('/api/plantings/{id}/pollination', { params: { path: { id } } }))
-	);
+	const rows = new RowsPage(`/pollination/${id}`, pollination(id));
 	const phone = $derived(onPhone(id, outbox.all));
 	const today = (flower: Schemas['FlowerView']) => localDay(flower.pollinatedAt) === session.today;
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page as here } from '$app/state';
-	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
@@ -12,6 +12,7 @@
 	import TypedForecast from '$lib/ripening/TypedForecast.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
+	import { ripening } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { MEASURES, countTyped, mass, percent, tenth } from '$lib/units/units';
@@ -25,9 +26,7 @@
 	let ripe = $state('');
 	let lookedAt = $state('60');
 	let note = $state('');
-	const rows = new RowsPage(`/ripening/${id}`, `/api/plantings/${id}/ripening`, () =>
-		ask(GET('/api/plantings/{id}/ripening', { params: { path: { id } } }))
-	);
+	const rows = new RowsPage(`/ripening/${id}`, ripening(id));
 	const waiting = $derived(outbox.waiting.filter((one) => one.path === path).length);
 	const wrong = $derived(
 		ripe.trim() !== '' && !(countTyped(ripe) >= 0 && countTyped(ripe) <= countTyped(lookedAt))
@@ -299,7 +298,10 @@
 								<div class="col-span-2">
 									<TextField label="Note" name="note" {attempt} maxlength={300} bind:value={note} />
 								</div>
-								{#if wrong}<p class="col-span-2 font-semibold text-alarm">{wrong}</p>{/if}
+								{#if wrong}<p class="col-span-2 font-semibold text-alarm">{wrong}</p>
+								{:else if !ripe.trim()}<p class="col-span-2 text-sm text-soft">
+										Count how many are ripe.
+									</p>{/if}
 								<button
 									type="submit"
 									class="btn col-span-2 h-12 btn-primary"

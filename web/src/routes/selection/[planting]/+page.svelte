@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page as here } from '$app/state';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -12,6 +12,7 @@
 	import KeepTheBest from '$lib/selection/KeepTheBest.svelte';
 	import NewTrait from '$lib/selection/NewTrait.svelte';
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
+	import { selection } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord, many, placed } from '$lib/words/words';
@@ -27,9 +28,10 @@
 	let scoring = $state(false);
 	let all = $state(false);
 	const SHOWN = 10;
-	const rows = new RowsPage(`/selection/${id}`, `${path}/selection`, () =>
-		ask(GET('/api/plantings/{id}/selection', { params: { path: { id }, query: { heritability } } }))
-	);
+	const rows = new RowsPage(`/selection/${id}`, {
+		kept: `${path}/selection`,
+		ask: () => selection(id, heritability).ask()
+	});
 
 	async function mark(of: string, kind: 'PLANT' | 'FRUIT') {
 		const marked = { id: newId(), kind, tag: tag.trim(), markedOn: session.today, note: note.trim() };
@@ -139,8 +141,8 @@
 							<button
 								type="button"
 								class="btn h-12 btn-secondary"
-								disabled={!tag.trim()}
-								onclick={() => void mark(of, 'FRUIT')}>Mark the fruit</button
+								onclick={(event) => event.currentTarget.form?.reportValidity() && void mark(of, 'FRUIT')}
+								>Mark the fruit</button
 							>
 						</form>
 					{/if}
@@ -218,8 +220,11 @@
 					</div>
 					{#if session.grower}
 						<div class="mt-4">
-							<Act main disabled={attempt.busy || keep === 0} onclick={() => choose(page)}
-								>{keep ? `Keep the best ${keep}` : 'Choose a number'}</Act
+							<Act
+								main
+								disabled={attempt.busy}
+								why={keep ? '' : 'Choose how many, above.'}
+								onclick={() => choose(page)}>{keep ? `Keep the best ${keep}` : 'Keep the best'}</Act
 							>
 							<Trouble {attempt} />
 						</div>

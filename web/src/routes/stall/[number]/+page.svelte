@@ -1,9 +1,12 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, PUT } from '$lib/api/api';
+	import { ask, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
+	import KeptHere from '$lib/rows/KeptHere.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
+	import { forSale } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Labels from '$lib/stall/Labels.svelte';
@@ -18,22 +21,16 @@
 
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/lots/{number}', { params: { path: { number } } })),
-			ask(GET('/api/customers')),
-			session.works ? ask(GET('/api/lots/{number}/packed-before', { params: { path: { number } } })) : []
-		]);
-	});
+	const rows = $derived(new RowsPage(`/stall/${number}`, forSale(number)));
 	let swappedWith = $state<string>();
 	function kept(customer?: string) {
 		swappedWith = customer;
 		turn++;
+		rows.again();
 	}
 </script>
 
-<Loading from={found}>
+<Loading from={rows.found}>
 	{#snippet children([{ known, stock }, customers, before])}
 		<Page
 			title={known.variety.name}
@@ -50,6 +47,7 @@
 						: ''}
 				</p>
 			</div>
+			<KeptHere arrived={rows.again} />
 			{#if swappedWith !== undefined}
 				<p class="mb-4" role="status">
 					What came for it gets a number of its own: <a

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { page as here } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation } from '$lib/mark/mark';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
+	import { stand } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Counted from '$lib/stand/Counted.svelte';
@@ -22,9 +23,7 @@
 	type Point = Schemas['CountView']['point'];
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
-	const rows = new RowsPage(`/stand/${id}`, `${path}/stand`, () =>
-		ask(GET('/api/plantings/{id}/stand', { params: { path: { id } } }))
-	);
+	const rows = new RowsPage(`/stand/${id}`, stand(id));
 	const waiting = $derived(outbox.waiting.filter((one) => one.path.startsWith(path)).length);
 
 	/** Points of a stand's life that this planting has. */

@@ -28,9 +28,10 @@
 	let deciding = $state<string>();
 	let decision = $state<Schemas['DecisionRequest']['decision']>('KEEP');
 	let reason = $state('');
-	const rows = new RowsPage(`/trials/${id}`, path, () =>
-		ask(GET('/api/trials/{id}', { params: { path: { id } } }))
-	);
+	const rows = new RowsPage(`/trials/${id}`, {
+		kept: path,
+		ask: () => ask(GET('/api/trials/{id}', { params: { path: { id } } }))
+	});
 
 	const visit = (traitId: string, marks: Schemas['Mark'][], name: string) =>
 		rows.keep(

@@ -4,6 +4,7 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
+	import { walks } from '$lib/rows/questions';
 	import { known } from '$lib/rows/known';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { signal } from '$lib/rows/signal.svelte';
@@ -22,7 +23,7 @@
 	let count = $state.raw<WalkCount>();
 
 	async function begin() {
-		const walk = await known(path, ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } })));
+		const walk = await known(path, walks(id).ask());
 		count = await WalkCount.in(id, walk.stage, walk.rows.count);
 		return { walk, count };
 	}

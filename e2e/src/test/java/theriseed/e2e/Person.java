@@ -64,13 +64,15 @@ final class Person implements AutoCloseable {
     private final int port;
     private final BrowserContext context;
 
-    private Person(Browser browser, int port, int width, int height, ServiceWorkerPolicy screens) {
+    private Person(Browser browser, int port, int width, int height, boolean phone) {
         this.port = port;
         context = browser.newContext(new Browser.NewContextOptions()
                 .setBaseURL("http://localhost:" + port)
                 .setViewportSize(width, height)
                 .setLocale("en-GB")
-                .setServiceWorkers(screens)
+                .setHasTouch(phone)
+                // At a desk there is always a network, so the browser need not keep the screens for when there is none.
+                .setServiceWorkers(phone ? ServiceWorkerPolicy.ALLOW : ServiceWorkerPolicy.BLOCK)
                 .setReducedMotion(ReducedMotion.REDUCE));
         context.addInitScript(COUNT_QUESTIONS);
         open();
@@ -89,9 +91,8 @@ final class Person implements AutoCloseable {
         page.onPageError(complaints::add);
     }
 
-    /** Where there is always a network, so the browser need not keep the screens for when there is none. */
     static Person atDesk(int port) {
-        return new Person(Chromium.browser(), port, 1280, 800, ServiceWorkerPolicy.BLOCK);
+        return new Person(Chromium.browser(), port, 1280, 800, false);
     }
 
     static Person inTheRows(int port) {
@@ -100,7 +101,7 @@ final class Person implements AutoCloseable {
 
     /** The same in a browser of its own. */
     static Person inTheRows(Browser browser, int port) {
-        return new Person(browser, port, 390, 844, ServiceWorkerPolicy.ALLOW);
+        return new Person(browser, port, 390, 844, true);
     }
 
     Person signedIn(String role) {

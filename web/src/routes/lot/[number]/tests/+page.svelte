@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
@@ -14,6 +14,10 @@
 	import SetForm from '$lib/quality/SetForm.svelte';
 	import WeevilForm from '$lib/quality/WeevilForm.svelte';
 	import { size } from '$lib/quality/words';
+	import { here } from '$lib/rows/here';
+	import KeptHere from '$lib/rows/KeptHere.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
+	import { lot as lotOf } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -22,21 +26,17 @@
 	import { cropWord, weevilsSay } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
-	let turn = $state(0);
 	type Doing =
 		| { what: 'set' | 'counted' | 'weight' | 'moisture' | 'weevils' }
 		| { what: 'count' | 'germination'; test: Schemas['GerminationView'] }
 		| { what: 'wet'; test: Schemas['MoistureView'] };
 	let doing = $state<Doing>();
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/lots/{number}', { params: { path: { number } } }));
-	});
+	const rows = $derived(new RowsPage(`/lot/${number}/tests`, lotOf(number)));
 	const units = $derived(session.units);
 	const on = (day: string) => dayMonth(day, session.today);
 	function kept() {
 		doing = undefined;
-		turn++;
+		rows.again();
 	}
 	const toggle = (what: 'set' | 'counted' | 'weight' | 'moisture' | 'weevils') => () =>
 		(doing = doing?.what === what ? undefined : { what });
@@ -128,7 +128,7 @@
 	{/if}
 {/snippet}
 
-<Loading from={found}>
+<Loading from={rows.found}>
 	{#snippet children({ known, testing })}
 		{@const { lot, variety, tests, gate } = known}
 		{@const germination = tests.germinations[0]}
@@ -152,6 +152,7 @@
 				{/if}
 			</div>
 
+			<KeptHere arrived={rows.again} />
 			{#each tests.running as test (test.id)}
 				{@const due = test.firstOn || session.today >= test.finalDue ? test.finalDue : test.firstDue}
 				<section class="mb-5 border-l-4 border-marigold bg-paper p-5">
@@ -177,7 +178,8 @@
 										ask(
 											POST('/api/germination/{id}/spoilt', {
 												params: { path: { id: test.id } },
-												body: { why: typed.why }
+												body: { why: typed.why },
+												...here(`a test of ${number} was spoilt`)
 											})
 										)}
 									done={kept}
@@ -390,7 +392,8 @@
 										ask(
 											POST('/api/lots/{number}/purity', {
 												params: { path: { number } },
-												body: purityBody(typed)
+												body: purityBody(typed),
+												...here(`purity of ${number}`)
 											})
 										)}
 									done={kept}
@@ -441,7 +444,11 @@
 									entries={cutEntries()}
 									save={(typed) =>
 										ask(
-											POST('/api/lots/{number}/cut', { params: { path: { number } }, body: cutBody(typed) })
+											POST('/api/lots/{number}/cut', {
+												params: { path: { number } },
+												body: cutBody(typed),
+												...here(`seeds of ${number} cut open`)
+											})
 										)}
 									done={kept}
 								/>
@@ -493,7 +500,8 @@
 										ask(
 											POST('/api/lots/{number}/grow-outs', {
 												params: { path: { number } },
-												body: growOutBody(typed)
+												body: growOutBody(typed),
+												...here(`${number} grown out`)
 											})
 										)}
 									done={kept}

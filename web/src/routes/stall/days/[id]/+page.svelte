@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { tick } from 'svelte';
 	import { page as here } from '$app/state';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
+	import { stallDay } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import CountDay from '$lib/stall/CountDay.svelte';
@@ -18,9 +19,7 @@
 
 	const id = here.params.id!;
 	const path = `/api/stall-days/${id}`;
-	const rows = new RowsPage(`/stall/days/${id}`, path, () =>
-		ask(GET('/api/stall-days/{id}', { params: { path: { id } } }))
-	);
+	const rows = new RowsPage(`/stall/days/${id}`, stallDay(id));
 	let counting = $state(false);
 
 	/** Of what was tapped, what the server has not answered for yet. */
@@ -111,7 +110,7 @@
 				<p class="mt-4 flex flex-wrap items-center gap-x-6 gap-y-2">
 					{#if session.grower && come}<Act
 							main={day.heldOn < session.today && !counting}
-							disabled={waiting > 0 && !counting}
+							why={waiting > 0 && !counting ? 'First the sales on this phone have to arrive.' : ''}
 							onclick={() => (counting ? (counting = false) : void over())}
 							>{counting ? 'Go on selling' : 'The stall is over'}</Act
 						>{/if}

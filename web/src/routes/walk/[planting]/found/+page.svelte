@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
 	import Decided from '$lib/walk/Decided.svelte';
 	import Walked from '$lib/walk/Walked.svelte';
 	import { session } from '$lib/api/session.svelte';
+	import { RowsPage } from '$lib/rows/page.svelte';
+	import { walks } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import LateOffType from '$lib/walk/LateOffType.svelte';
@@ -11,14 +12,10 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 
 	const id = page.params.planting!;
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/plantings/{id}/walks', { params: { path: { id } } }));
-	});
+	const rows = new RowsPage(`/walk/${id}/found`, walks(id));
 </script>
 
-<Loading from={found}>
+<Loading from={rows.found}>
 	{#snippet children(walk)}
 		{@const variety = walk.planting.variety}
 		<Page
@@ -35,13 +32,13 @@
 						{late}
 						may={session.works}
 						decided={() => {
-							turn++;
+							rows.again();
 						}}
 					/>
 				{/if}
 			{/each}
-			<Decided {walk} changed={() => turn++} />
-			<Walked {walk} changed={() => turn++} />
+			<Decided {walk} changed={rows.again} />
+			<Walked {walk} changed={rows.again} />
 			<Corrections corrections={walk.corrections} />
 		</Page>
 	{/snippet}

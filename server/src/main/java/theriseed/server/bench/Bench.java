@@ -1,6 +1,7 @@
 package theriseed.server.bench;
 
 import java.math.BigDecimal;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -33,6 +34,7 @@ import theriseed.server.base.KeptEach;
 import theriseed.server.base.Maybe;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.base.Wrong;
@@ -269,10 +271,23 @@ public class Bench {
                 .collect(Collectors.toSet());
     }
 
+    /** When a step began. */
+    @ReadsOnly
+    Instant begunAt(UUID id) {
+        return steps.findById(id).orElseThrow(NotFound.of("step")).facts().begunAt();
+    }
+
     /** Begins a step, or records a whole one when it has a mass out. */
     @HandsWork
     @Transactional
     public StepView begin(String lotNumber, StepFacts facts) {
+        return begin(lotNumber, Recorded.nextId(), facts);
+    }
+
+    /** Begins a step whose id was made where there was no signal. */
+    @HandsWork
+    @Transactional
+    StepView begin(String lotNumber, UUID id, StepFacts facts) {
         LotView lot = lots.lock(lotNumber);
         HarvestView harvest = picked(lot);
         checkDays(facts, harvest);
@@ -284,7 +299,7 @@ public class Bench {
             throw new Refused("kind", facts.kind(), "bench.stepUnderWay");
         });
         checkFits(facts, before, before.size() + 1, harvest);
-        Step step = steps.saveAndFlush(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
+        Step step = steps.saveAndFlush(new Step(id, lot.id(), before.size() + 1, facts, stamps.now()));
         before.add(step);
         at(lot, harvest, before, Map.of()).check();
         if (facts.kind() == StepKind.FREEZE) {

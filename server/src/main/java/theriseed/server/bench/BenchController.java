@@ -26,6 +26,7 @@ import theriseed.core.bench.Setting;
 import theriseed.core.bench.StepKind;
 import theriseed.server.base.Changed;
 import theriseed.server.base.FarmTime;
+import theriseed.server.base.Made;
 import theriseed.server.base.Maybe;
 
 /** Steps at the bench over HTTP. */
@@ -61,8 +62,14 @@ class BenchController {
             @NotNull BigDecimal mass,
             @NotNull @Size(max = 80) String goneTo) {}
 
-    /** A step; times are the farm's own, now when absent. */
+    /**
+     * A step; times are the farm's own. Where they are absent a step begins, or ends, when it is made, which is now where no
+     * phone tells otherwise.
+     *
+     * @param id made where there is no signal; absent for one the server makes
+     */
     record StepRequest(
+            @Maybe UUID id,
             @NotNull StepKind kind,
             @Maybe LocalDateTime begunAt,
             @Maybe LocalDateTime endedAt,
@@ -84,8 +91,13 @@ class BenchController {
             @NotNull @Size(max = 300) String missingBecause,
             @Maybe @Size(max = 300) String dampBecause,
             @NotNull @Size(max = 500) String note,
+            @Maybe Made made,
             @Maybe Integer version,
-            @Maybe @Size(max = 300) String reason) {}
+            @Maybe @Size(max = 300) String reason) {
+        boolean ends() {
+            return massOut != null;
+        }
+    }
 
     /** Lots of a planting that another pick may join. */
     @GetMapping("/api/plantings/{id}/open-lots")
@@ -98,7 +110,7 @@ class BenchController {
             @PathVariable String number,
             @RequestParam(required = false) UUID corrects,
             @Valid @RequestBody StepRequest request) {
-        return whatIf.step(number, corrects, facts(request));
+        return whatIf.step(number, corrects, facts(request, corrects));
     }
 
     /** What another mass of a pick, grams, would change in the steps after it. */
@@ -109,21 +121,22 @@ class BenchController {
 
     @PostMapping("/api/lots/{number}/steps")
     StepView begin(@PathVariable String number, @Valid @RequestBody StepRequest request) {
-        return bench.begin(number, facts(request));
+        StepFacts facts = facts(request, null);
+        return request.id() == null ? bench.begin(number, facts) : bench.begin(number, request.id(), facts);
     }
 
     @PutMapping("/api/steps/{id}")
     StepView change(@PathVariable UUID id, @Valid @RequestBody StepRequest request) {
         int version = request.version() == null ? -1 : request.version();
         return request.reason() == null
-                ? bench.finish(id, version, facts(request))
-                : bench.correct(id, version, facts(request), request.reason());
+                ? bench.finish(id, version, facts(request, id))
+                : bench.correct(id, version, facts(request, id), request.reason());
     }
 
     /**
      * A reading.
      *
-     * @param takenAt by the farm's clock, now when absent
+     * @param takenAt by the farm's clock; when it was made where absent
      * @param fromInstrument whether it is what the instrument shows, and not typed
      */
     record ReadingRequest(
@@ -131,6 +144,7 @@ class BenchController {
             @NotNull Double value,
             @Maybe LocalDateTime takenAt,
             @NotNull Boolean fromInstrument,
+            @Maybe Made made,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {}
 
@@ -143,7 +157,7 @@ class BenchController {
     ReadingView take(@PathVariable UUID id, @Valid @RequestBody ReadingRequest request) {
         return readings.take(
                 id,
-                request.takenAt() == null ? null : moment(request.takenAt()),
+                moment(request.takenAt(), request.made()),
                 request.quantity(),
                 request.value(),
                 request.fromInstrument());
@@ -222,12 +236,15 @@ class BenchController {
                 .toList();
     }
 
-    private StepFacts facts(StepRequest request) {
-        boolean ended = request.massOut() != null;
+    /** @param changed the step that is changed: it began when it did where nothing else is told; null for a new one */
+    private StepFacts facts(StepRequest request, UUID changed) {
+        Instant begun = request.begunAt() == null && changed != null
+                ? bench.begunAt(changed)
+                : moment(request.begunAt(), request.made());
         return new StepFacts(
                 request.kind(),
-                minute(request.begunAt()),
-                ended ? minute(request.endedAt()) : null,
+                minute(begun),
+                request.ends() ? minute(moment(request.endedAt(), request.made())) : null,
                 request.massIn(),
                 request.waterAdded(),
                 request.massOut(),
@@ -251,11 +268,14 @@ class BenchController {
     }
 
     /** Steps are told by the minute, so that one corrected in nothing else keeps its hours. */
-    private Instant minute(LocalDateTime local) {
-        return moment(local).truncatedTo(ChronoUnit.MINUTES);
+    private static Instant minute(Instant moment) {
+        return moment.truncatedTo(ChronoUnit.MINUTES);
     }
 
-    private Instant moment(LocalDateTime local) {
-        return local == null ? time.now() : local.atZone(time.zone()).toInstant();
+    private Instant moment(LocalDateTime local, Made made) {
+        if (local != null) {
+            return local.atZone(time.zone()).toInstant();
+        }
+        return made == null ? time.now() : made.moment(time);
     }
 }

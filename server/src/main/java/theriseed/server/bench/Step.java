@@ -67,8 +67,8 @@ class Step extends Recorded {
 
     protected Step() {}
 
-    Step(UUID lotId, int place, StepFacts facts, Stamp stamp) {
-        super(stamp);
+    Step(UUID id, UUID lotId, int place, StepFacts facts, Stamp stamp) {
+        super(id, stamp);
         this.lotId = lotId;
         this.place = place;
         change(facts);

@@ -15,6 +15,7 @@ import theriseed.core.crop.Usual;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamps;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
@@ -53,7 +54,7 @@ class WhatIf {
         List<Step> before = steps.findByLotIdInOrderByPlace(List.of(lot.id()));
         List<Step> after = with(before, harvest.mass(), harvest.mass(), corrected, facts);
         if (corrected == null) {
-            after.add(new Step(lot.id(), before.size() + 1, facts, stamps.now()));
+            after.add(new Step(Recorded.nextId(), lot.id(), before.size() + 1, facts, stamps.now()));
         }
         int place = corrected == null ? before.size() : place(before, corrected);
         LotAtBench then = bench.at(lot, harvest, after, Map.of());
@@ -118,7 +119,7 @@ class WhatIf {
                 old.checkTaken(step.place() == 1 ? "mass" : "massOut", was, is);
             }
             StepFacts now = step.id().equals(corrected) ? facts : old.took(old.taking(was, is));
-            then.add(new Step(step.lotId(), step.place(), now, stamps.now()));
+            then.add(new Step(step.id(), step.lotId(), step.place(), now, stamps.now()));
             was = old.massOut();
             is = now.massOut();
         }

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -22,24 +23,39 @@ import theriseed.server.base.Refused;
 @RestController
 class LotController {
     private final NewLots newLots;
+    private final NumbersAside aside;
     private final Arrivals arrivals;
     private final LotDecisions decisions;
 
-    LotController(NewLots newLots, Arrivals arrivals, LotDecisions decisions) {
+    LotController(NewLots newLots, NumbersAside aside, Arrivals arrivals, LotDecisions decisions) {
         this.newLots = newLots;
+        this.aside = aside;
         this.arrivals = arrivals;
         this.decisions = decisions;
     }
 
-    /** @param untagged whether it is fruit that nobody tagged */
+    /**
+     * @param untagged whether it is fruit that nobody tagged
+     * @param number that was set aside for a phone, where seed was picked without a signal; absent for the next
+     */
     record LotRequest(
             @NotNull UUID plantingId,
             @Maybe UUID ringId,
-            @Maybe Boolean untagged) {}
+            @Maybe Boolean untagged,
+            @Maybe @Size(max = 30) String number) {}
 
     @PostMapping("/api/lots")
     LotView make(@Valid @RequestBody LotRequest request) {
-        return newLots.make(request.plantingId(), request.ringId(), Boolean.TRUE.equals(request.untagged()));
+        boolean untagged = Boolean.TRUE.equals(request.untagged());
+        return request.number() == null
+                ? newLots.make(request.plantingId(), request.ringId(), untagged)
+                : newLots.make(request.plantingId(), request.ringId(), untagged, request.number());
+    }
+
+    /** Numbers that a phone may give to lots of a planting's crop and season while it has no signal. */
+    @PutMapping("/api/plantings/{id}/numbers-aside/{phone}")
+    List<String> setAside(@PathVariable UUID id, @PathVariable UUID phone) {
+        return aside.on(phone, id);
     }
 
     /** @param version and {@code reason} of a correction */

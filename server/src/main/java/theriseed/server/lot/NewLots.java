@@ -2,13 +2,10 @@ package theriseed.server.lot;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.BiFunction;
-import java.util.stream.IntStream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -42,6 +39,8 @@ public class NewLots {
     private final Plantings plantings;
     private final Varieties varieties;
     private final Rings rings;
+    private final LotSerials serials;
+    private final NumbersAside numbersAside;
     private final Stamps stamps;
 
     NewLots(
@@ -51,6 +50,8 @@ public class NewLots {
             Plantings plantings,
             Varieties varieties,
             Rings rings,
+            LotSerials serials,
+            NumbersAside numbersAside,
             Stamps stamps) {
         this.lots = lots;
         this.poured = poured;
@@ -58,6 +59,8 @@ public class NewLots {
         this.plantings = plantings;
         this.varieties = varieties;
         this.rings = rings;
+        this.serials = serials;
+        this.numbersAside = numbersAside;
         this.stamps = stamps;
     }
 
@@ -84,6 +87,13 @@ public class NewLots {
     @Transactional
     public LotView make(UUID plantingId, UUID ringId, boolean untagged) {
         return make(plantingId, ringId, untagged, "", this::next);
+    }
+
+    /** As {@link #make(UUID, UUID, boolean)}, under a number that lay on a phone. */
+    @HandsWork
+    @Transactional
+    LotView make(UUID plantingId, UUID ringId, boolean untagged, String aside) {
+        return make(plantingId, ringId, untagged, "", (year, cropName) -> numbersAside.take(aside, year, cropName));
     }
 
     /**
@@ -241,7 +251,7 @@ public class NewLots {
     }
 
     private LotNumber next(int year, String cropName) {
-        return issue(year, cropName, 1).get(0);
+        return serials.issue(year, cropName, 1).get(0);
     }
 
     /**
@@ -251,20 +261,6 @@ public class NewLots {
     @GrowersWork
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     public List<LotNumber> numbers(int year, String cropName, int many) {
-        return issue(year, cropName, many);
-    }
-
-    /** Some serials have no check character that may be issued. */
-    private List<LotNumber> issue(int year, String cropName, int many) {
-        List<LotNumber> issued = new ArrayList<>();
-        while (issued.size() < many) {
-            int missing = many - issued.size();
-            int last = lots.takeSerials(year, LotNumber.cropCode(cropName), missing);
-            IntStream.rangeClosed(last - missing + 1, last)
-                    .mapToObj(serial -> LotNumber.issue(year, cropName, serial))
-                    .flatMap(Optional::stream)
-                    .forEach(issued::add);
-        }
-        return issued;
+        return serials.issue(year, cropName, many);
     }
 }

@@ -271,6 +271,7 @@ class TwoServersTest {
                         "lot_kept",
                         "record_change",
                         "heading_known",
+                        "number_aside",
                         "backup_event",
                         "spring_session",
                         "spring_session_attributes",

@@ -7,9 +7,12 @@ import static theriseed.server.Season.record;
 import static theriseed.server.Season.stepOf;
 import static theriseed.server.Season.with;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -81,6 +84,35 @@ class ReadingsTest {
             }
         });
         return tasks;
+    }
+
+    @Test
+    void whatWasDoneWithoutASignalHappenedWhenItWasDone() {
+        number = season.picked(season.planted("tomato", "2026-03-12", 24), 36_200, 22);
+        season.step(number, stepOf("EXTRACT", 36_200, 6100));
+        String id = UUID.randomUUID().toString();
+        Map<String, Object> ferment = with(begun("FERMENT", 6100, ""), "id", id, "made", hoursAgo(9));
+        ferment.remove("begunAt");
+        assertThat(season.step(number, ferment).get("id").asString()).isEqualTo(id);
+        assertThat(underWay().get("begunAt").asString()).isEqualTo("2026-08-13T22:10:00Z");
+        season.grower
+                .post(
+                        "/api/steps/" + id + "/readings",
+                        record("quantity", "MASH", "value", 21, "fromInstrument", false, "made", hoursAgo(3)))
+                .ok();
+        JsonNode read = season.grower.get("/api/steps/" + id + "/readings").ok();
+        assertThat(read.at("/0/takenAt").asString()).startsWith("2026-08-14T04:10");
+        Map<String, Object> out = with(stepOf("FERMENT", 6100, 5900), "version", 0, "made", hoursAgo(1));
+        out.remove("begunAt");
+        out.remove("endedAt");
+        JsonNode done = season.grower.put("/api/steps/" + id, out).ok();
+        assertThat(done.get("begunAt").asString()).isEqualTo("2026-08-13T22:10:00Z");
+        assertThat(done.get("endedAt").asString()).isEqualTo("2026-08-14T06:10:00Z");
+    }
+
+    private static Map<String, Object> hoursAgo(int hours) {
+        Instant now = Instant.now();
+        return record("madeAt", now.minus(Duration.ofHours(hours)), "sentAt", now);
     }
 
     @Test

@@ -57,6 +57,50 @@ class LotsTest {
     }
 
     @Test
+    void phonesWithoutASignalNeverGiveOneNumberTwice() {
+        String planting = season.planted("pea", "2026-03-20", 300);
+        String other = season.planted("pea", "2026-03-22", 300);
+        UUID phone = UUID.randomUUID();
+        List<String> mine = aside(planting, phone);
+        assertThat(mine).hasSize(3).isEqualTo(aside(other, phone));
+        List<String> theirs = aside(planting, UUID.randomUUID());
+        String atTheDesk = season.numbered(planting);
+        assertThat(theirs).doesNotContainAnyElementsOf(mine);
+        assertThat(atTheDesk).isNotIn(mine).isNotIn(theirs);
+
+        season.grower
+                .post("/api/lots", record("plantingId", planting, "number", mine.get(1)))
+                .ok();
+        assertThat(season.lot(mine.get(1)).at("/known/planting/id").asString()).isEqualTo(planting);
+        assertThat(aside(planting, phone))
+                .hasSize(3)
+                .doesNotContain(mine.get(1))
+                .contains(mine.get(0), mine.get(2));
+        for (String taken : List.of(mine.get(1), atTheDesk)) {
+            Client.Answer again = season.grower.post("/api/lots", record("plantingId", planting, "number", taken));
+            assertThat(again.status()).isEqualTo(400);
+            assertThat(again.field()).isEqualTo("number");
+        }
+        String tomato = season.planted("tomato", "2026-03-12", 24);
+        assertThat(season.grower
+                        .post("/api/lots", record("plantingId", tomato, "number", mine.get(0)))
+                        .status())
+                .isEqualTo(400);
+        assertThat(aside(planting, phone))
+                .as("what was refused lies there still")
+                .contains(mine.get(0));
+    }
+
+    private List<String> aside(String planting, UUID phone) {
+        return season.grower
+                .put("/api/plantings/" + planting + "/numbers-aside/" + phone, record())
+                .ok()
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
+    }
+
+    @Test
     void everyMistypedSignAndSwapIsFound() {
         String number = season.numbered(season.planted("pea", "2026-03-20", 300));
         char[] signs = number.toCharArray();
