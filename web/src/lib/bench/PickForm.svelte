@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -134,6 +135,7 @@
 		send();
 	}}
 >
+	{#if !was}<Draft of="pick" {attempt} />{/if}
 	{#key put}
 		<MassField
 			label={LABELS.mass}

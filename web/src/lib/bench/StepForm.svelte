@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import type { Schemas } from '$lib/api/api';
 	import Caution from './Caution.svelte';
 	import Expected from './Expected.svelte';
@@ -227,6 +228,7 @@
 		send(true);
 	}}
 >
+	{#if !correcting}<Draft of="step {step?.id ?? kind}" {attempt} />{/if}
 	<p class="text-sm text-soft sm:col-span-2">
 		{#if !open}<strong class="text-base text-ink"
 				>{mass(inGrams || massBefore, session.units)} goes in.</strong

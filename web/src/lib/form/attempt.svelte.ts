@@ -5,6 +5,14 @@ export class Attempt {
 	problem = $state<Problem>();
 	busy = $state(false);
 
+	#done: (() => void)[] = [];
+
+	/** Says what follows each time it was done; answers how to say so no longer. */
+	whenDone(act: () => void): () => void {
+		this.#done.push(act);
+		return () => (this.#done = this.#done.filter((one) => one !== act));
+	}
+
 	/** A field was typed into: what was wrong with it may be right now. */
 	typed(name: string) {
 		const wrong = this.problem;
@@ -16,7 +24,9 @@ export class Attempt {
 		this.busy = true;
 		this.problem = undefined;
 		try {
-			return await act();
+			const answer = await act();
+			this.#done.forEach((follow) => follow());
+			return answer;
 		} catch (wrong) {
 			if (!(wrong instanceof Problem)) throw wrong;
 			this.problem = wrong;

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -66,10 +67,12 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={take}>
+	<Draft of="arrival" {attempt} />
 	<div>
 		<ChoiceField
 			label={ARRIVAL_LABELS.varietyId}
 			name="varietyId"
+			needed
 			{attempt}
 			bind:value={varietyId}
 			choices={[
@@ -86,10 +89,11 @@
 		bind:value={way}
 		choices={(Object.keys(WAY) as Way[]).map((value) => ({ value, label: WAY[value] }))}
 	/>
-	<MassField label={ARRIVAL_LABELS.mass} name="mass" {attempt} bind:grams scale />
+	<MassField label={ARRIVAL_LABELS.mass} name="mass" needed {attempt} bind:grams scale />
 	<TextField
 		label={ARRIVAL_LABELS.grownIn}
 		name="grownIn"
+		needed
 		{attempt}
 		bind:value={grownIn}
 		inputmode="numeric"
@@ -98,6 +102,7 @@
 		<TextField
 			label={ARRIVAL_LABELS.fromWhom}
 			name="fromWhom"
+			needed
 			{attempt}
 			bind:value={fromWhom}
 			hint="a seed house, a neighbour"
@@ -111,7 +116,7 @@
 		maxlength={60}
 		hint="it is kept, found and printed beside the new one"
 	/>
-	<TextField label={ARRIVAL_LABELS.cameOn} name="cameOn" type="date" {attempt} bind:value={cameOn} />
+	<TextField label={ARRIVAL_LABELS.cameOn} name="cameOn" needed type="date" {attempt} bind:value={cameOn} />
 	<details class="sm:col-span-2">
 		<summary class="cursor-pointer font-semibold">More: its grade, plants, treatment, and their test</summary>
 		<div class="mt-3 grid gap-4 sm:grid-cols-2">

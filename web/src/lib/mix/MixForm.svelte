@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -88,6 +89,7 @@
 </script>
 
 <form class="grid gap-4" onsubmit={make}>
+	<Draft of="mix" {attempt} />
 	<div class="grid gap-4 sm:grid-cols-2">
 		<TextField label={LABELS.name} name="name" {attempt} bind:value={name} hint="as on its label" />
 		<ChoiceField
@@ -201,5 +203,9 @@
 		evenly.
 	</p>
 	<Trouble {attempt} labels={LABELS} />
-	<div><Act main type="submit" disabled={attempt.busy || chosen.length < 2}>Put together</Act></div>
+	<div>
+		<Act main type="submit" disabled={attempt.busy} why={chosen.length < 2 ? 'Take a second lot.' : ''}
+			>Put together</Act
+		>
+	</div>
 </form>

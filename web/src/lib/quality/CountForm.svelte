@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { here } from '$lib/rows/here';
 	import { ask, POST, type Schemas } from '$lib/api/api';
@@ -49,6 +50,7 @@
 </script>
 
 <form class="grid gap-4" onsubmit={keep}>
+	<Draft of="count {test.id}" {attempt} />
 	<div class="flex flex-wrap items-end gap-4">
 		<div class="join" role="group" aria-label="Which count">
 			<button

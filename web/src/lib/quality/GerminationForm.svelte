@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { here } from '$lib/rows/here';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
@@ -89,6 +90,7 @@
 		keep();
 	}}
 >
+	{#if !was}<Draft of="germination" {attempt} />{/if}
 	<div class="grid gap-4 sm:grid-cols-3">
 		<TextField label={LABELS.setOn} name="setOn" needed type="date" {attempt} bind:value={setOn} />
 		<TextField

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { written } from '$lib/units/units';
 	import { here } from '$lib/rows/here';
 	import { untrack } from 'svelte';
@@ -89,6 +90,7 @@
 		keep();
 	}}
 >
+	{#if !was}<Draft of="moisture" {attempt} />{/if}
 	<div class="flex flex-wrap items-end gap-4">
 		<div class="join" role="group" aria-label="How it is measured">
 			<button

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { ask, POST } from '$lib/api/api';
 	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
@@ -46,6 +47,7 @@
 </script>
 
 <form class="grid gap-4" onsubmit={keep}>
+	<Draft of="weight" {attempt} />
 	<TextField label={LABELS.weighedOn} name="weighedOn" needed type="date" {attempt} bind:value={weighedOn} />
 	<ChoiceField
 		label="How"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { here } from '$lib/rows/here';
 	import { ask, POST, type Schemas } from '$lib/api/api';
@@ -47,6 +48,7 @@
 </script>
 
 <form class="grid gap-4 sm:grid-cols-2" onsubmit={keep}>
+	<Draft of="set" {attempt} />
 	<ChoiceField
 		label={LABELS.method}
 		name="method"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { ask, POST } from '$lib/api/api';
 	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
@@ -37,6 +38,7 @@
 </script>
 
 <form class="grid gap-4 sm:grid-cols-3" onsubmit={keep}>
+	<Draft of="weevils" {attempt} />
 	<TextField label={LABELS.seeds} name="seeds" needed {attempt} inputmode="numeric" bind:value={seeds} />
 	<TextField label={LABELS.bored} name="bored" needed {attempt} inputmode="numeric" bind:value={bored} />
 	<TextField label={LABELS.alive} name="alive" {attempt} inputmode="numeric" bind:value={alive} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { tick } from 'svelte';
 	import { written } from '$lib/units/units';
 	import type { Schemas } from '$lib/api/api';
@@ -258,11 +259,13 @@
 		send();
 	}}
 >
+	{#if !was}<Draft of="planting" {attempt} />{/if}
 	{#if !was}
 		<div class="sm:col-span-2">
 			<ChoiceField
 				label={LABELS.varietyId}
 				name="varietyId"
+				needed
 				{attempt}
 				bind:value={varietyId}
 				choices={[
@@ -294,6 +297,7 @@
 	<TextField
 		label={LABELS.season}
 		name="season"
+		needed
 		{attempt}
 		bind:value={season}
 		inputmode="numeric"
@@ -304,6 +308,7 @@
 	<ChoiceField
 		label={LABELS.plotId}
 		name="plotId"
+		needed
 		{attempt}
 		bind:value={plotId}
 		choices={plots.map((plot) => ({ value: plot.id, label: plot.name }))}
@@ -319,6 +324,7 @@
 	<TextField
 		label={clonal ? 'Planted on' : LABELS.sownOn}
 		name="sownOn"
+		needed
 		type="date"
 		{attempt}
 		bind:value={sownOn}
@@ -347,6 +353,7 @@
 	<TextField
 		label={LABELS.plants}
 		name="plants"
+		needed
 		{attempt}
 		bind:value={plants}
 		inputmode="numeric"
@@ -356,6 +363,7 @@
 		<TextField
 			label={LABELS.germination}
 			name="germination"
+			needed
 			{attempt}
 			bind:value={germination}
 			inputmode="decimal"

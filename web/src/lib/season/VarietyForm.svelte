@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -79,16 +80,18 @@
 		send();
 	}}
 >
+	{#if !was}<Draft of="variety" {attempt} />{/if}
 	{#if !was}
 		<div>
 			<CropField {attempt} {crops} bind:value={cropKey} />
 			<a class="quiet mt-1 inline-block text-sm" href="/handbook/new">a crop that is not in the Handbook</a>
 		</div>
 	{/if}
-	<TextField label={LABELS.name} name="name" {attempt} bind:value={name} />
+	<TextField label={LABELS.name} name="name" needed {attempt} bind:value={name} />
 	<TextField
 		label={LABELS.source}
 		name="source"
+		needed
 		{attempt}
 		bind:value={source}
 		hint="who it came from, or where"
@@ -96,6 +99,7 @@
 	<TextField
 		label={LABELS.yearReceived}
 		name="yearReceived"
+		needed
 		{attempt}
 		bind:value={yearReceived}
 		inputmode="numeric"

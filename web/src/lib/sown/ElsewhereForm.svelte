@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
@@ -57,6 +58,7 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={sow}>
+	<Draft of="elsewhere" {attempt} />
 	<TextField
 		label={LABELS.supplier}
 		name="supplier"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -96,6 +97,7 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={sow}>
+	<Draft of="own seed" {attempt} />
 	<div class="flex items-end gap-2 sm:col-span-2">
 		<div class="min-w-0 flex-1">
 			<ChoiceField

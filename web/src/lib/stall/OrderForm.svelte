@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -74,6 +75,7 @@
 </script>
 
 <form class="grid gap-4" onsubmit={keep}>
+	<Draft of="order" {attempt} />
 	<div class="grid gap-4 sm:grid-cols-3">
 		<ChoiceField
 			label={LABELS.customerId}

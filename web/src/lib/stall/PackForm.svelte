@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -113,6 +114,7 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={pack}>
+	<Draft of="pack" {attempt} />
 	{#if before.length > 0}
 		<p class="flex flex-wrap items-baseline gap-x-4 gap-y-1 sm:col-span-2">
 			<span class="text-soft">Packed before</span>
@@ -138,6 +140,7 @@
 		<TextField
 			label={LABELS.seeds}
 			name="seeds"
+			needed
 			{attempt}
 			bind:value={seeds}
 			inputmode="numeric"
@@ -174,6 +177,7 @@
 	<TextField
 		label={LABELS.price}
 		name="price"
+		needed
 		{attempt}
 		bind:value={price}
 		inputmode="decimal"
@@ -202,7 +206,7 @@
 			hint="empty: 0.01 g"
 		/>
 	{/if}
-	<TextField label={LABELS.packedOn} name="packedOn" type="date" {attempt} bind:value={packedOn} />
+	<TextField label={LABELS.packedOn} name="packedOn" needed type="date" {attempt} bind:value={packedOn} />
 	<TextField label={LABELS.people} name="people" {attempt} bind:value={people} inputmode="numeric" />
 	<TextField
 		label={LABELS.minutes}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
@@ -72,6 +73,7 @@
 </script>
 
 <form class="grid gap-x-5 gap-y-4 sm:grid-cols-2" onsubmit={sell}>
+	<Draft of="sale" {attempt} />
 	<TextField
 		label={LABELS.customer}
 		name="customer"

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { ask, GET, POST } from '$lib/api/api';
@@ -51,6 +52,7 @@
 					begin();
 				}}
 			>
+				<Draft of="crop" {attempt} />
 				<p>
 					It begins with every figure of a crop that it is like: how it lives, flowers, crosses, ripens and is
 					cleaned. Then you change what is otherwise; what is yours is marked.
@@ -92,7 +94,11 @@
 					]}
 				/>
 				<Trouble {attempt} labels={{ ...LABELS, like: 'Like which crop' }} />
-				<div><Act main type="submit" disabled={attempt.busy || !like}>Begin it</Act></div>
+				<div>
+					<Act main type="submit" disabled={attempt.busy} why={like ? '' : 'Choose the crop it is like.'}
+						>Begin it</Act
+					>
+				</div>
 				{#if !like}<p class="text-sm text-soft">Choose first which crop it is like.</p>{/if}
 			</form>
 		{/snippet}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { goto } from '$app/navigation';
 	import { page as here } from '$app/state';
 	import { ask, GET, POST } from '$lib/api/api';
@@ -71,6 +72,7 @@
 					sow(mothers);
 				}}
 			>
+				<Draft of="trial" {attempt} />
 				<TextField label="Name" name="name" {attempt} bind:value={name} hint="rows of 2026, plot 6" />
 				<TextField
 					label="Blocks"
