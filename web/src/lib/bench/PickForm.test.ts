@@ -66,8 +66,18 @@ describe('a pick', () => {
 		expect((screen.getByLabelText('Picked from') as HTMLSelectElement).value).toBe('TAGGED');
 	});
 	it('waits for the label', async () => {
-		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 14, ready: false, save });
-		expect(screen.getByRole('button', { name: 'Into the lot' }).hasAttribute('disabled')).toBe(true);
+		render(PickForm, {
+			attempt: new Attempt(),
+			plantingId: 'p1',
+			standing: 14,
+			waits: 'First its label.',
+			save
+		});
+		const into = screen.getByRole('button', { name: 'Into the lot' });
+		expect(into.hasAttribute('disabled')).toBe(true);
+		expect(document.getElementById(into.getAttribute('aria-describedby')!)?.textContent).toBe(
+			'First its label.'
+		);
 	});
 	it('names what is missing instead of sending nothing', async () => {
 		render(PickForm, { attempt: new Attempt(), plantingId: 'p1', standing: 14, save });

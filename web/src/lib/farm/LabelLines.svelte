@@ -32,7 +32,11 @@
 		by country.
 	</p>
 	<Trouble {attempt} labels={{ labelLines: 'What stands on every packet' }} />
-	<div>
-		<Act type="submit" disabled={attempt.busy || lines === (session.farm?.labelLines ?? '')}>Keep it</Act>
+	<div class="flex flex-wrap gap-3">
+		<Act
+			type="submit"
+			disabled={attempt.busy}
+			why={lines === (session.farm?.labelLines ?? '') ? 'Nothing is changed.' : ''}>Keep it</Act
+		>
 	</div>
 </form>

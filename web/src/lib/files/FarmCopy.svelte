@@ -51,6 +51,9 @@
 			{taken} is here. <a class="quiet" href="/today">To today’s work</a>
 		</p>
 	{:else}
-		<div><Act onclick={takeIn} disabled={attempt.busy || !file}>Take it in</Act></div>
+		<div>
+			<Act onclick={takeIn} disabled={attempt.busy} why={file ? '' : 'Choose the file first.'}>Take it in</Act
+			>
+		</div>
 	{/if}
 </div>

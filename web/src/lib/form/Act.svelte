@@ -11,7 +11,10 @@
 		/** Whether what is behind the link is kept as a file. */
 		download?: boolean;
 		type?: 'button' | 'submit';
+		/** While it is under way. */
 		disabled?: boolean;
+		/** What is missing before it can be done; empty when nothing is. */
+		why?: string;
 		onclick?: () => void;
 	}
 	let {
@@ -23,8 +26,10 @@
 		download,
 		type = 'button',
 		disabled,
+		why = '',
 		onclick
 	}: Props = $props();
+	const id = $props.id();
 	const look = $derived(['btn', main ? 'btn-primary' : 'btn-secondary']);
 </script>
 
@@ -48,5 +53,13 @@
 		{@render inside()}
 	</a>
 {:else}
-	<button {type} class={look} data-key={key} {disabled} {onclick}>{@render inside()}</button>
+	<button
+		{type}
+		class={look}
+		data-key={key}
+		disabled={disabled || why !== ''}
+		aria-describedby={why ? id : undefined}
+		{onclick}>{@render inside()}</button
+	>
+	{#if why}<span {id} class="self-center text-sm text-soft">{why}</span>{/if}
 {/if}

@@ -9,11 +9,13 @@
 		value: T;
 		choices: { value: T; label: string }[];
 		hint?: string;
+		/** Whether it cannot be left empty. */
+		needed?: boolean;
 	}
-	let { label, name, attempt, value = $bindable(), choices, hint }: Props = $props();
+	let { label, name, attempt, value = $bindable(), choices, hint, needed }: Props = $props();
 </script>
 
-<Field {label} {name} {attempt} {hint}>
+<Field {label} {name} {attempt} {hint} {needed}>
 	{#snippet children({ id, invalid, describedBy })}
 		<select
 			{id}
@@ -21,6 +23,7 @@
 			bind:value
 			class={['select w-full', invalid && 'select-error']}
 			aria-invalid={invalid}
+			aria-required={needed}
 			aria-describedby={describedBy}
 		>
 			{#each choices as choice (choice.value)}

@@ -8,16 +8,22 @@
 		name: string;
 		attempt: Attempt;
 		hint?: string;
+		/** Whether it cannot be left empty. */
+		needed?: boolean;
 		children: Snippet<[{ id: string; invalid: boolean; describedBy?: string }]>;
 	}
-	let { label, name, attempt, hint, children }: Props = $props();
+	let { label, name, attempt, hint, needed = false, children }: Props = $props();
 	const id = $props.id();
 	const problem = $derived(attempt.problem?.field?.split('[')[0] === name ? attempt.problem : undefined);
 	const describedBy = $derived(problem ? `${id}-wrong` : hint ? `${id}-hint` : undefined);
 </script>
 
 <div class="flex min-w-0 flex-col gap-1" oninput={() => attempt.typed(name)}>
-	<label for={id} class="text-sm font-semibold">{label}</label>
+	<!-- Beside the label, not in it: a screen reader is told by the field itself. -->
+	<span class="flex items-baseline gap-2">
+		<label for={id} class="text-sm font-semibold">{label}</label>
+		{#if needed}<span class="text-xs text-soft" aria-hidden="true">needed</span>{/if}
+	</span>
 	{@render children({ id, invalid: problem !== undefined, describedBy })}
 	{#if problem}
 		<p id="{id}-wrong" class="text-sm font-semibold text-alarm">{refusal(problem, label)}</p>

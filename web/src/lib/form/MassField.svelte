@@ -15,6 +15,8 @@
 		/** Whether the larger unit stands first. */
 		heavy?: boolean;
 		hint?: string;
+		/** Whether it cannot be left empty. */
+		needed?: boolean;
 		/** Whether it may be taken from the scale, while one is heard. */
 		scale?: boolean;
 		/** The key that does so. */
@@ -29,6 +31,7 @@
 		grams = $bindable(),
 		heavy = false,
 		hint,
+		needed,
 		scale = false,
 		scaleKey,
 		taken = $bindable(false)
@@ -52,7 +55,7 @@
 	});
 </script>
 
-<Field {label} {name} {attempt} {hint}>
+<Field {label} {name} {attempt} {hint} {needed}>
 	{#snippet children({ id, invalid, describedBy })}
 		<span class="flex">
 			<input
@@ -63,6 +66,7 @@
 				autocomplete="off"
 				class={['input w-full min-w-0 text-right', invalid && 'input-error']}
 				aria-invalid={invalid}
+				aria-required={needed}
 				aria-describedby={describedBy}
 			/>
 			<select

@@ -14,11 +14,13 @@
 		value: string;
 		hint?: string;
 		required?: boolean;
+		/** Whether it cannot be left empty, and the server says so. */
+		needed?: boolean;
 		/** Other than the reader's. */
 		units?: Units;
 	}
 	/** A length, ground or warmth, typed in the reader's units. */
-	let { label, name, attempt, kind, value = $bindable(), hint, required, units }: Props = $props();
+	let { label, name, attempt, kind, value = $bindable(), hint, required, needed, units }: Props = $props();
 
 	const measure = untrack(() => MEASURES[kind][units ?? session.units]);
 	const shown = (si: string) =>
@@ -45,4 +47,5 @@
 	unit={measure.unit}
 	{hint}
 	{required}
+	{needed}
 />

@@ -10,11 +10,13 @@
 		value: string;
 		hint?: string;
 		unit?: string;
+		/** Whether it cannot be left empty; the server says so, in the reader’s words. */
+		needed?: boolean;
 	}
-	let { label, name, attempt, value = $bindable(), hint, unit, ...rest }: Props = $props();
+	let { label, name, attempt, value = $bindable(), hint, unit, needed, ...rest }: Props = $props();
 </script>
 
-<Field {label} {name} {attempt} {hint}>
+<Field {label} {name} {attempt} {hint} needed={needed || (rest.required ?? false)}>
 	{#snippet children({ id, invalid, describedBy })}
 		<span class="flex items-center gap-2">
 			<input
@@ -23,6 +25,7 @@
 				bind:value
 				class={['input w-full min-w-0', invalid && 'input-error']}
 				aria-invalid={invalid}
+				aria-required={needed}
 				aria-describedby={describedBy}
 				autocomplete="off"
 				{...rest}

@@ -262,6 +262,7 @@
 		<TextField
 			label={kind === 'NEIGHBOUR' ? 'Whose, or where' : LABELS.name}
 			name="name"
+			needed
 			{attempt}
 			bind:value={name}
 		/>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Act from '$lib/form/Act.svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -56,7 +57,7 @@
 				}}
 			>
 				<MassField label="On the pan" name="load" {attempt} bind:grams={load} />
-				<button type="submit" class="btn btn-secondary" disabled={!Number.isFinite(load)}>Put it on</button>
+				<Act type="submit" why={Number.isFinite(load) ? '' : 'Type a weight.'}>Put it on</Act>
 				<button type="button" class="btn btn-secondary" onclick={() => use({ tare: true })}
 					>Set to nothing</button
 				>

@@ -131,5 +131,9 @@
 		remembers every lot in it. Print its label before you pour.
 	</p>
 	<Trouble {attempt} labels={LABELS} />
-	<div><Act main type="submit" disabled={attempt.busy || taken.length < 2}>Pour together</Act></div>
+	<div>
+		<Act main type="submit" disabled={attempt.busy} why={taken.length < 2 ? 'Take a second lot.' : ''}
+			>Pour together</Act
+		>
+	</div>
 </form>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Act from '$lib/form/Act.svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -74,8 +75,10 @@
 			{/each}
 		</div>
 		<Trouble {attempt} labels={{ days: 'Forecast' }} />
-		<button type="submit" class="btn mt-2 btn-secondary" disabled={typed.length === 0 || attempt.busy}
-			>Keep the forecast</button
-		>
+		<div class="mt-2 flex flex-wrap gap-3">
+			<Act type="submit" disabled={attempt.busy} why={typed.length ? '' : 'Type the chance of a day.'}
+				>Keep the forecast</Act
+			>
+		</div>
 	</form>
 </details>

@@ -47,7 +47,13 @@
 <!-- Above what comes with the answer, which would move them from under a thumb. -->
 <div class="mt-4 flex flex-wrap gap-3">
 	{#if session.grower && places.length > 0}
-		<Act key="p" main disabled={!at || attempt.busy} onclick={() => at && put(at)}>Put it here</Act>
+		<Act
+			key="p"
+			main
+			disabled={attempt.busy}
+			why={at ? '' : 'Choose a place first.'}
+			onclick={() => at && put(at)}>Put it here</Act
+		>
 	{/if}
 	{#if moved}<Act key="b" onclick={() => look(undefined)}>Back</Act>{/if}
 	<Act key="d" href="/desk?season={planting.season}&planting={planting.id}">Ways out</Act>

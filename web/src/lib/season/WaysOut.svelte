@@ -73,8 +73,12 @@
 	</ul>
 	<div class="mt-4 flex flex-wrap gap-3">
 		{#if session.grower}
-			<Act key="k" main disabled={!looked || attempt.busy} onclick={() => looked && keep(looked)}
-				>Keep this way</Act
+			<Act
+				key="k"
+				main
+				disabled={attempt.busy}
+				why={looked ? '' : 'Look at a way first.'}
+				onclick={() => looked && keep(looked)}>Keep this way</Act
 			>
 		{/if}
 		<Act key="t" onclick={another}>{at === undefined ? 'Try one' : 'Try another'}</Act>

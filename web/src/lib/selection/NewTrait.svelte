@@ -62,6 +62,7 @@
 		]}
 	/>
 	<div class="col-span-full flex flex-wrap items-center gap-4">
+		{#if !name.trim()}<p class="text-sm text-soft">Give it a name.</p>{/if}
 		<button type="submit" class="btn btn-secondary" disabled={attempt.busy || !name.trim()}
 			>Score this too</button
 		>

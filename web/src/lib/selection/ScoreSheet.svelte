@@ -89,6 +89,9 @@
 		</p>
 	{/if}
 	<Trouble {attempt} />
+	{#if scored.marks.length === 0 && scored.wrong.length === 0}<p class="mt-3 text-sm text-soft">
+			Score at least one plant.
+		</p>{/if}
 	<button
 		type="submit"
 		class="btn mt-3 h-12 btn-primary"

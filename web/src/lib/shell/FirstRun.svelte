@@ -90,6 +90,7 @@
 			<TextField
 				label={LABELS.name}
 				name="name"
+				needed
 				{attempt}
 				bind:value={name}
 				autocomplete="username"
@@ -100,6 +101,7 @@
 			<TextField
 				label={LABELS.password}
 				name="password"
+				needed
 				type="password"
 				{attempt}
 				bind:value={password}

@@ -1,11 +1,14 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { goto } from '$app/navigation';
+	import { afterNavigate, goto } from '$app/navigation';
+	import { whenChanged } from '$lib/api/api';
 	import { page } from '$app/state';
 	import { session } from '$lib/api/session.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { signal } from '$lib/rows/signal.svelte';
 	import { many } from '$lib/words/words';
+	import { beginning } from '$lib/day/beginning.svelte';
+	import NextStep from '$lib/day/NextStep.svelte';
 	import Find from './Find.svelte';
 	import Keys from './Keys.svelte';
 	import { roomOf, roomsFor } from './rooms';
@@ -25,6 +28,11 @@
 	let keysShown = $state(false);
 	let more = $state(false);
 	const scan = new Scan();
+	if (session.works) {
+		void beginning.look();
+		afterNavigate(() => void beginning.look());
+		whenChanged(() => void beginning.look());
+	}
 
 	function inField(target: EventTarget | null) {
 		return (
@@ -104,7 +112,10 @@
 	{/if}
 	{#if outbox.full}<p class="caution font-semibold" role="alert">{outbox.full}</p>{/if}
 	<div class="find"><Find bind:this={find} /></div>
-	<main id="page" tabindex="-1">{@render children()}</main>
+	<main id="page" tabindex="-1">
+		{#if !walking}<NextStep />{/if}
+		{@render children()}
+	</main>
 
 	<nav class="thumb" aria-label="Rooms">
 		{#each thumbs as room (room.path)}

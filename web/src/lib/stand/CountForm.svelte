@@ -47,8 +47,9 @@
 		bind:value={point}
 		choices={points.map((value) => ({ value, label: POINT[value] }))}
 	/>
-	<TextField label="How many" name="plants" {attempt} inputmode="numeric" bind:value={plants} />
+	<TextField label="How many" name="plants" needed {attempt} inputmode="numeric" bind:value={plants} />
 	<TextField label="On" name="countedOn" type="date" max={session.today} {attempt} bind:value={countedOn} />
 	<TextField label="Note" name="note" {attempt} maxlength={300} bind:value={note} />
+	{#if !good}<p class="col-span-2 text-sm text-soft">Say how many, and a day that has come.</p>{/if}
 	<button type="submit" class="btn col-span-2 h-12 btn-primary" disabled={!good}>Write the count down</button>
 </form>

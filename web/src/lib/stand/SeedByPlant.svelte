@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Act from '$lib/form/Act.svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
@@ -69,7 +70,9 @@
 				bind:value={() => plant, (value) => (typed = value)}
 			/>
 			{#key weighed}<MassField label="Its seed" name="mass" {attempt} bind:grams />{/key}
-			<button type="submit" class="btn btn-primary" disabled={known || !plant.trim()}>Weighed</button>
+			<Act main type="submit" why={plant.trim() ? (known ? 'Choose another plant.' : '') : 'Say which plant.'}
+				>Weighed</Act
+			>
 		</form>
 		{#if known}<p class="text-sm font-semibold text-alarm">Plant {plant} is weighed already.</p>{/if}
 	{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { beginning } from '$lib/day/beginning.svelte';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -77,6 +78,13 @@
 			<Trouble {attempt} />
 			{#if session.grower}
 				<p><a class="quiet" href="/farm">The farm: people, papers, files</a></p>
+			{/if}
+			{#if beginning.left}
+				<p>
+					<button type="button" class="cursor-pointer underline" onclick={() => beginning.comeBack()}
+						>Lead me to the first lot again</button
+					>
+				</p>
 			{/if}
 		</div>
 		<div class="grid gap-8">

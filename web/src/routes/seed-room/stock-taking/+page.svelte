@@ -180,8 +180,12 @@
 					<div class="mt-4 grid max-w-xl gap-4">
 						<TextField label="Note" name="note" {attempt} bind:value={note} />
 						<Trouble {attempt} labels={{ lines: 'Found' }} />
-						<div>
-							<Act main type="submit" disabled={attempt.busy || ready.length === 0}
+						<div class="flex flex-wrap gap-3">
+							<Act
+								main
+								type="submit"
+								disabled={attempt.busy}
+								why={ready.length ? '' : 'Type what was found of a lot.'}
 								>Book {many(ready.length, 'count')}</Act
 							>
 						</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Draft from '$lib/form/Draft.svelte';
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -101,6 +102,7 @@
 							take(all, market);
 						}}
 					>
+						<Draft of="day" {attempt} />
 						<div class="grid gap-4 sm:grid-cols-3">
 							<ChoiceField
 								label="Market"
@@ -154,8 +156,13 @@
 							</tbody>
 						</table>
 						<Trouble {attempt} labels={{ lines: 'Take along' }} />
-						<div>
-							<Act main type="submit" disabled={attempt.busy || written(all).length === 0}>Pack them</Act>
+						<div class="flex flex-wrap gap-3">
+							<Act
+								main
+								type="submit"
+								disabled={attempt.busy}
+								why={written(all).length ? '' : 'Say how many packets go along.'}>Pack them</Act
+							>
 						</div>
 					</form>
 				{/if}

@@ -32,13 +32,24 @@ class EmptyFarmTest {
                 assertThat(grower.page.getByText("Looking it up")).hasCount(0);
             }
             WholeWay tomato = new WholeWay(grower, SeedCrop.tomato("Tide Lamp", season, season + "-08-10"));
+            leads(grower, "Draw a plot", "0 of 7");
             tomato.plot(true);
+            leads(grower, "Write down a variety", "1 of 7");
             tomato.variety();
             tomato.planting();
+            leads(grower, "Walk its rows", "3 of 7");
+            grower.at("/desk?season=" + season);
+            grower.button("Tide Lamp").first().click();
             tomato.walk();
+            leads(grower, "Number it and pick it", "4 of 7");
             tomato.harvest();
+            assertThat(grower.page.locator("main")).not().containsText("Next for your first lot");
             tomato.bench();
+            leads(grower, "Weigh 100 seeds", "6 of 7");
             tomato.tests();
+            grower.at("/today");
+            assertThat(grower.heading("Your first lot")).hasCount(0);
+            grower.at("/lot/" + tomato.number());
             tomato.stall();
             tomato.thread();
             WholeWay kale = new WholeWay(grower, SeedCrop.kale("Long Shore", season, season + "-08-12"));
@@ -56,6 +67,15 @@ class EmptyFarmTest {
             grower.sees(kale.number());
             assertThat(grower.complaints).isEmpty();
         }
+    }
+
+    /** Today says what is next for the first lot, and every other page leads there. */
+    private static void leads(Person grower, String next, String far) {
+        grower.at("/today");
+        assertThat(grower.heading("Your first lot")).containsText(far);
+        assertThat(grower.page.locator("main ol strong").last()).containsText(next);
+        grower.at("/handbook");
+        grower.sees("Next for your first lot: " + next.toLowerCase());
     }
 
     private static void firstRun(Person grower) {

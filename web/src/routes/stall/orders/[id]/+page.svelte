@@ -145,7 +145,8 @@
 						<Act
 							main={order.state === 'READY'}
 							key="d"
-							disabled={attempt.busy || going.length === 0}
+							disabled={attempt.busy}
+							why={going.length ? '' : 'Choose what goes.'}
 							onclick={() => deliver(going)}
 							>{going.length < promised.length ? 'Deliver these' : 'Deliver'}</Act
 						>

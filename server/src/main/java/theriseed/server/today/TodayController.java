@@ -24,6 +24,7 @@ import theriseed.server.selection.Selection.NotForEating;
 @RestController
 class TodayController {
     private final Tasks tasks;
+    private final Beginning beginning;
     private final Plantings plantings;
     private final Selection selection;
     private final Farms farms;
@@ -31,9 +32,16 @@ class TodayController {
     private final FarmTime time;
 
     TodayController(
-            Tasks tasks, Plantings plantings, Selection selection, Farms farms, Backups backups, FarmTime time) {
+            Tasks tasks,
+            Beginning beginning,
+            Plantings plantings,
+            Selection selection,
+            Farms farms,
+            Backups backups,
+            FarmTime time) {
         this.backups = backups;
         this.tasks = tasks;
+        this.beginning = beginning;
         this.plantings = plantings;
         this.selection = selection;
         this.farms = farms;
@@ -62,6 +70,12 @@ class TodayController {
                 open.wrongPlantings(),
                 selection.notForEating(standing()),
                 backups.tooOld().orElse(null));
+    }
+
+    /** How far the farm is on its way to its first lot. */
+    @GetMapping("/api/first-lot")
+    Beginning.FirstLot firstLot() {
+        return beginning.firstLot();
     }
 
     /** Who only looks sees no customers. */
