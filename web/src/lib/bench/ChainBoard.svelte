@@ -150,6 +150,8 @@
 							</li>
 						{/each}
 					</ul>
+				{:catch}
+					<p class="text-sm text-soft">It needs a signal.</p>
 				{/await}
 				{#if session.grower}
 					<form

@@ -97,5 +97,7 @@
 			From practice; sugar, water and stirring change the speed twofold. None of them is promised to control a
 			disease.
 		</p>
+	{:catch}
+		<p class="text-sm text-soft">It needs a signal.</p>
 	{/await}
 </details>

@@ -52,4 +52,6 @@
 			>
 		</div>
 	{/if}
+{:catch}
+	<p class="text-sm text-soft">It needs a signal.</p>
 {/await}

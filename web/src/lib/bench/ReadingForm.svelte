@@ -34,7 +34,7 @@
 			POST('/api/steps/{id}/readings', {
 				params: { path: { id: step.id! } },
 				body: { quantity, value, fromInstrument },
-				...here(`${label}: ${value}`, { made: true })
+				...here(label, { made: true })
 			})
 		);
 		typed = '';

@@ -73,4 +73,6 @@
 			>
 		{/if}
 	{/if}
+{:catch}
+	<p class="text-sm text-soft">It needs a signal.</p>
 {/await}

@@ -23,6 +23,7 @@
 		{attempt}
 		bind:value={coldestMonth}
 		required
+		needed
 		hint="usual mean of it, day and night"
 	/>
 	<MeasureField
@@ -33,6 +34,7 @@
 		{attempt}
 		bind:value={warmestMonth}
 		required
+		needed
 		hint="the station nearest to you tells both"
 	/>
 </div>

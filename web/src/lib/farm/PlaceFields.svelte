@@ -49,6 +49,7 @@
 		bind:value={lat}
 		unit="° north"
 		required
+		needed
 		hint="south is below 0"
 	/>
 	<TextField
@@ -58,6 +59,7 @@
 		bind:value={lon}
 		unit="° east"
 		required
+		needed
 		hint="west is below 0"
 	/>
 	<div class="sm:col-span-2">

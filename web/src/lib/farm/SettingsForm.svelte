@@ -111,7 +111,7 @@
 
 <form class="grid gap-5" onsubmit={look} oninput={() => (change = undefined)}>
 	<h2 class="ruled">What it is and where it lies</h2>
-	<TextField label={LABELS.farm} name="farm" {attempt} bind:value={it.farm} required maxlength={80} />
+	<TextField label={LABELS.farm} name="farm" {attempt} bind:value={it.farm} required needed maxlength={80} />
 	<PlaceFields {attempt} bind:lat={it.lat} bind:lon={it.lon} labels={LABELS} />
 	<label class="flex items-center gap-2">
 		<input type="checkbox" class="checkbox" name="carryGround" bind:checked={it.carryGround} />
@@ -194,6 +194,7 @@
 			{attempt}
 			bind:value={it.reason}
 			required
+			needed
 			maxlength={300}
 			hint="what it was is kept beside it"
 		/>

@@ -16,7 +16,7 @@
 	let { label, name, attempt, value = $bindable(), hint, unit, needed, ...rest }: Props = $props();
 </script>
 
-<Field {label} {name} {attempt} {hint} needed={needed || (rest.required ?? false)}>
+<Field {label} {name} {attempt} {hint} {needed}>
 	{#snippet children({ id, invalid, describedBy })}
 		<span class="flex items-center gap-2">
 			<input

@@ -42,6 +42,7 @@
 		{attempt}
 		bind:value={name}
 		required
+		needed
 		maxlength={60}
 		hint="as it will stand beside what they record; it stays"
 	/>

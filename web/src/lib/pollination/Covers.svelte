@@ -229,7 +229,7 @@
 						{ value: 'CAGE', label: 'cage over plants' }
 					]}
 				/>
-				<TextField label="Its number" name="tag" {attempt} required maxlength={20} bind:value={tag} />
+				<TextField label="Its number" name="tag" {attempt} required needed maxlength={20} bind:value={tag} />
 				<label class="flex gap-2"
 					><input type="checkbox" class="checkbox" bind:checked={openFlowers} /> open flowers stay in it</label
 				>

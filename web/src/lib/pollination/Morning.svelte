@@ -88,6 +88,7 @@
 				{attempt}
 				inputmode="numeric"
 				required
+				needed
 				pattern="\d+"
 				bind:value={mother}
 				hint="1 to {page.planting.plants}"
@@ -97,6 +98,7 @@
 				name="fathers"
 				{attempt}
 				required
+				needed
 				bind:value={fathers}
 				hint="other plants, several: 7, 11, 12"
 			/>

@@ -75,7 +75,7 @@
 		that. All of it can be corrected later.
 	</p>
 	<form class="mt-6 grid gap-4" onsubmit={begin} novalidate>
-		<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required maxlength={80} />
+		<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required needed maxlength={80} />
 		<PlaceFields {attempt} bind:lat bind:lon labels={LABELS} />
 		<div class="grid gap-4 sm:grid-cols-2">
 			<ZoneAndCurrency {attempt} bind:timeZone bind:currency labels={LABELS} />
@@ -90,23 +90,23 @@
 			<TextField
 				label={LABELS.name}
 				name="name"
-				needed
 				{attempt}
 				bind:value={name}
 				autocomplete="username"
 				required
+				needed
 				maxlength={60}
 				hint="as it will stand beside what you record"
 			/>
 			<TextField
 				label={LABELS.password}
 				name="password"
-				needed
 				type="password"
 				{attempt}
 				bind:value={password}
 				autocomplete="new-password"
 				required
+				needed
 				hint="at least 10 characters; several words are good"
 			/>
 		</div>

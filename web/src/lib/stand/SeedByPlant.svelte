@@ -66,6 +66,7 @@
 				name="plant"
 				{attempt}
 				required
+				needed
 				maxlength={20}
 				bind:value={() => plant, (value) => (typed = value)}
 			/>

@@ -42,12 +42,8 @@
 				{@const taken = view.tasks.filter((task) => along(sayTask(task).path)).length}
 				<p class={['mt-3 text-sm text-soft', !signal.lost && 'hidden pointer-coarse:block']}>
 					{taken === view.tasks.length
-						? 'All of it'
-						: `${whole(taken)} of ${many(view.tasks.length, 'task')}`}
-					{signal.lost ? 'can be done' : 'is on this phone and can be done'} without a signal{taken ===
-					view.tasks.length
-						? ''
-						: '; the others are marked'}.
+						? 'All of it can be done on this phone without a signal.'
+						: `${whole(taken)} of ${many(view.tasks.length, 'task')} can be done on this phone without a signal; the others are marked.`}
 				</p>
 			{/if}
 			{#if view.backups}

@@ -133,7 +133,7 @@
 							}}
 						>
 							<div class="flex items-end gap-2">
-								<TextField label="Tag" name="tag" {attempt} required maxlength={20} bind:value={tag} />
+								<TextField label="Tag" name="tag" {attempt} required needed maxlength={20} bind:value={tag} />
 								<ScanButton what="a tag" read={(code) => (tag = code.slice(0, 20))} />
 							</div>
 							<TextField label="Note" name="note" {attempt} maxlength={300} bind:value={note} />
