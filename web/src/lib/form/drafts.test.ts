@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { box } from '$lib/rows/box';
 import { draftOf, forgetDraft, keepDraft, typedInto, typeInto } from './drafts';
 
@@ -16,6 +16,7 @@ const FIELDS = `
 
 describe('what is typed into a form and not sent', () => {
 	beforeEach(async () => void (await box.drafts.clear()));
+	afterEach(() => document.body.replaceChildren());
 
 	it('is told by field, the same name twice apart, and no password', () => {
 		expect(typedInto(form(FIELDS))).toEqual({
