@@ -134,6 +134,11 @@
 				</div>
 			{/if}
 		{/each}
+		{#if flowered}
+			<p class="mt-2 text-sm" role="status">First flower noted.</p>
+		{:else if planting.bloom && !planting.firstFlowerOn}
+			<FirstFlower {planting} kept={() => (flowered = true)} />
+		{/if}
 	</details>
 
 	{#if planting.bloom}
@@ -143,11 +148,6 @@
 			crop={planting.variety.cropName}
 			from="/walk/{planting.id}"
 		/>
-		{#if flowered}
-			<p class="mt-2 text-sm" role="status">First flower noted.</p>
-		{:else if !planting.firstFlowerOn}
-			<FirstFlower {planting} kept={() => (flowered = true)} />
-		{/if}
 	{/if}
 	<WalkPad lookedAt={count.now.lookedAt} look={(plants) => count.look(plants)} />
 	{#if count.now.lookedAt > planting.plants}

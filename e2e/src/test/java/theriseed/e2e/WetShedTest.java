@@ -101,6 +101,33 @@ class WetShedTest {
     }
 
     @Test
+    void theFirstFlowerIsNotedOnTheWalkWithoutASignal() {
+        String planting = season.planted("pea", "2026-03-20", 300);
+        try (Person hand = Person.inTheRows(port).signedIn("hand")) {
+            hand.takesTheScreensAlong();
+            hand.at("/walk/" + planting);
+            assertThat(hand.button("Looked at")).isVisible();
+
+            hand.signal(false);
+            hand.page.getByText("Look for:").click();
+            hand.page.getByText("note the first flower").click();
+            hand.type("First flower seen on", "2026-05-30");
+            hand.act("Keep this day");
+            hand.sees("First flower noted.");
+
+            hand.signal(true);
+            hand.at("/waiting");
+            hand.sees("everything has arrived");
+        }
+        assertThat(season.grower
+                        .get("/api/plantings/" + planting)
+                        .ok()
+                        .at("/planting/firstFlowerOn")
+                        .asString())
+                .isEqualTo("2026-05-30");
+    }
+
+    @Test
     void todaySaysWhatIsAlong() {
         String number = season.picked(season.planted("tomato", "2026-03-12", 24), 36_200, 22);
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
