@@ -249,7 +249,7 @@
 		<MassField
 			label={LABELS.massOut}
 			name="massOut"
-			needed
+			needed={!takesTime || was !== undefined}
 			heavy={own ? inGrams * own.median >= 1000 : massBefore >= 4000}
 			{attempt}
 			bind:grams={outGrams}

@@ -6,6 +6,9 @@ import { setAside } from './numbersAside';
 import { questionAt } from './questions';
 import { signal } from './signal.svelte';
 
+/** Whoever comes back to Today soon need not take everything along again. */
+const FRESH_FOR_MS = 2 * 60_000;
+
 /** Paths of answers that lie on this phone. */
 const here = new SvelteSet<string>();
 let watching = false;
@@ -32,7 +35,10 @@ export async function carry(paths: string[]) {
 	for (const path of new Set(paths)) {
 		const question = questionAt(path);
 		if (!question || signal.lost) continue;
-		await known(question.kept, question.ask()).catch(() => undefined);
+		const before = await box.answers.get(question.kept);
+		if (!before || before.askedAt < Date.now() - FRESH_FOR_MS) {
+			await known(question.kept, question.ask()).catch(() => undefined);
+		}
 		const planting = /^\/harvest\/([^/?#]+)/.exec(path)?.[1];
 		if (planting) await setAside(planting).catch(() => undefined);
 	}
