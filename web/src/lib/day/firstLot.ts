@@ -82,7 +82,7 @@ export function ways(first: FirstLot, today: string): Way[] {
 	});
 }
 
-/** What is to be done now: the first that is not done, and the others may come before it where their place is there. */
+/** What is to be done now: the first that is not done and can be. */
 export function next(all: Way[]): Way | undefined {
 	return all.find((way) => !way.done && way.path);
 }

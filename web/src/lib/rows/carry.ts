@@ -2,7 +2,6 @@ import { liveQuery } from 'dexie';
 import { SvelteSet } from 'svelte/reactivity';
 import { box } from './box';
 import { known } from './known';
-import { setAside } from './numbersAside';
 import { questionAt } from './questions';
 import { signal } from './signal.svelte';
 
@@ -39,7 +38,5 @@ export async function carry(paths: string[]) {
 		if (!before || before.askedAt < Date.now() - FRESH_FOR_MS) {
 			await known(question.kept, question.ask()).catch(() => undefined);
 		}
-		const planting = /^\/harvest\/([^/?#]+)/.exec(path)?.[1];
-		if (planting) await setAside(planting).catch(() => undefined);
 	}
 }

@@ -1,5 +1,6 @@
 import { ask, GET, type Schemas } from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
+import { setAside } from './numbersAside';
 
 /** What a page asks, and under which path its answer is kept on the phone for when there is no signal. */
 export interface Question<T> {
@@ -37,7 +38,7 @@ export const lot = (number: string) => ({
 	ask: () => ask(GET('/api/lots/{number}', { params: { path: { number } } }))
 });
 
-/** What is picked, with the lots it may go into. */
+/** What is picked, with the lots it may go into; on a phone numbers for new ones are set aside with it. */
 export const harvest = (id: string) => ({
 	kept: `/api/plantings/${id}/open-lots`,
 	ask: async () => {
@@ -47,7 +48,8 @@ export const harvest = (id: string) => ({
 		const [crop, found, open] = await Promise.all([
 			ask(GET('/api/crops/{key}', { params: { path: { key } } })),
 			ask(GET('/api/plantings/{id}/walks', { params })),
-			ask(GET('/api/plantings/{id}/open-lots', { params }))
+			ask(GET('/api/plantings/{id}/open-lots', { params })),
+			setAside(id).catch(() => undefined)
 		]);
 		return { planting, crop, walks: found, open };
 	}

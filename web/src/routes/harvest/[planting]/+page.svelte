@@ -10,7 +10,7 @@
 	import Instruments from '$lib/instruments/Instruments.svelte';
 	import { here } from '$lib/rows/here';
 	import { known } from '$lib/rows/known';
-	import { setAside, takeAside } from '$lib/rows/numbersAside';
+	import { takeAside } from '$lib/rows/numbersAside';
 	import { harvest } from '$lib/rows/questions';
 	import { signal } from '$lib/rows/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -30,10 +30,6 @@
 		first = 1 + (begun?.harvest?.containers ?? 0);
 		return all;
 	});
-	void found.then(
-		() => setAside(id).catch(() => undefined),
-		() => {}
-	);
 	let lot = $state(page.url.searchParams.get('lot') ?? '');
 	let labelled = $state(false);
 	let containers = $state('1');
