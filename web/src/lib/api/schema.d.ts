@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["own"];
+        get: operations["own_1"];
         put: operations["correct_25"];
         post?: never;
         delete?: never;
@@ -541,7 +541,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end_2"];
+        post: operations["end_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1764,6 +1764,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mail-server": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["server"];
+        put: operations["name"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/mail-server/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tryOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mix-ups/{id}/ended": {
         parameters: {
             query?: never;
@@ -1772,7 +1804,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["end"];
+        put: operations["end_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2148,6 +2180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/morning-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["own"];
+        put: operations["wish"];
+        post?: never;
+        delete: operations["end"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/neighbours": {
         parameters: {
             query?: never;
@@ -2493,7 +2541,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end_1"];
+        post: operations["end_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -7053,6 +7101,41 @@ export interface components {
             /** Format: date-time */
             sentAt: string;
         };
+        MailServerFacts: {
+            host: string;
+            /** Format: int32 */
+            port: number;
+            /** @enum {string} */
+            safety: "TLS" | "STARTTLS" | "NONE";
+            sender: string;
+            sends: boolean;
+            user: string;
+        };
+        MailServerRequest: {
+            host: string;
+            password?: string;
+            /** Format: int32 */
+            port: number;
+            reason?: string;
+            /** @enum {string} */
+            safety: "TLS" | "STARTTLS" | "NONE";
+            sender: string;
+            sends: boolean;
+            user: string;
+            /** Format: int32 */
+            version: number;
+        };
+        MailServerView: {
+            facts?: components["schemas"]["MailServerFacts"];
+            may: boolean;
+            /** Format: date */
+            passwordSince?: string;
+            /** Format: int32 */
+            version: number;
+        };
+        MailTrial: {
+            to: string;
+        };
         Mark: {
             /** Format: uuid */
             subjectId: string;
@@ -7414,10 +7497,20 @@ export interface components {
             /** Format: double */
             worth: number;
         };
+        MorningListView: {
+            sends: boolean;
+            today: components["schemas"]["Read"];
+            wish?: components["schemas"]["Wish"];
+        };
         MorningPlan: {
             crosses: components["schemas"]["Cross"][];
             /** Format: int32 */
             left: number;
+        };
+        MorningWish: {
+            address: string;
+            /** Format: time-local */
+            at: string;
         };
         NamedChain: {
             name: string;
@@ -8661,6 +8754,12 @@ export interface components {
             rows: components["schemas"]["Ranked"][];
             /** Format: uuid */
             traitId?: string;
+        };
+        Read: {
+            subject: string;
+            text: string;
+            /** Format: int32 */
+            waits: number;
         };
         ReadingRequest: {
             fromInstrument: boolean;
@@ -10936,6 +11035,12 @@ export interface components {
             /** Format: int32 */
             daysAfter: number;
         };
+        Wish: {
+            address: string;
+            /** Format: time-local */
+            at: string;
+            trouble?: string;
+        };
         WithdrawRequest: {
             why: string;
         };
@@ -11852,7 +11957,7 @@ export interface operations {
             };
         };
     };
-    own: {
+    own_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -11970,7 +12075,7 @@ export interface operations {
             };
         };
     };
-    end_2: {
+    end_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -14019,7 +14124,73 @@ export interface operations {
             };
         };
     };
-    end: {
+    server: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MailServerView"];
+                };
+            };
+        };
+    };
+    name: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MailServerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MailServerView"];
+                };
+            };
+        };
+    };
+    tryOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MailTrial"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    end_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -14675,6 +14846,68 @@ export interface operations {
             };
         };
     };
+    own: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MorningListView"];
+                };
+            };
+        };
+    };
+    wish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MorningWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wish"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -15273,7 +15506,7 @@ export interface operations {
             };
         };
     };
-    end_1: {
+    end_2: {
         parameters: {
             query?: never;
             header?: never;

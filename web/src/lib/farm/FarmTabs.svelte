@@ -10,6 +10,7 @@
 		{ name: 'Phones', path: '/farm/phones' },
 		{ name: 'Who did what', path: '/farm/done' },
 		{ name: 'Import', path: '/farm/import' },
+		{ name: 'Mail', path: '/farm/mail' },
 		{ name: 'Files', path: '/farm/files' },
 		{ name: 'Backups', path: '/farm/backups' }
 	]}

@@ -5,6 +5,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import MorningList from '$lib/morning/MorningList.svelte';
 	import Password from '$lib/people/Password.svelte';
 	import Places from '$lib/people/Places.svelte';
 	import { UNITS } from '$lib/people/words';
@@ -22,6 +23,12 @@
 	const places = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/session/places'));
+	});
+
+	let listTurn = $state(0);
+	const list = $derived.by(() => {
+		void listTurn;
+		return ask(GET('/api/morning-list'));
 	});
 
 	/** How a number and a day are written in a country. */
@@ -86,6 +93,9 @@
 					>
 				</p>
 			{/if}
+			<Loading from={list} stays>
+				{#snippet children(own)}<MorningList list={own} changed={() => listTurn++} />{/snippet}
+			</Loading>
 		</div>
 		<div class="grid gap-8">
 			<Loading from={places} stays>

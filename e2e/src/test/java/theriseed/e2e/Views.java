@@ -34,6 +34,7 @@ final class Views {
             "/farm/import",
             "/farm/people",
             "/farm/backups",
+            "/farm/mail",
             "/farm/phones",
             "/trust",
             "/bench",

@@ -57,6 +57,14 @@ public class Accounts implements UserDetailsService {
         return called(name).view();
     }
 
+    /** Somebody whom name and password let in, if there is anybody of this name. */
+    @ReadsOnly
+    public Optional<AccountView> inside(String name) {
+        return accounts.findByFoldedName(Names.folded(name))
+                .filter(Account::mayEnter)
+                .map(Account::view);
+    }
+
     /** Whoever is signed in, if anybody is. */
     @ReadsOnly
     public Optional<AccountView> signedIn() {

@@ -43,6 +43,8 @@ final class FarmTables {
             "spring_session",
             "spring_session_attributes",
             "calendar_feed",
+            "mail_server",
+            "morning_list",
             "flyway_schema_history");
 
     private final Connection connection;

@@ -90,6 +90,7 @@ record DoneKind(String table, String id, String lot, String planting, String nam
                             named("farm_chain", "t.name"),
                             new DoneKind("foretold_day", NONE, NONE, NONE, NONE),
                             named("letterhead", NONE),
+                            named("mail_server", "t.host"),
                             named("money_rates", NONE),
                             named("own_crop", "t.key"),
                             named("own_figure", "t.crop_key"),

@@ -1,5 +1,6 @@
 package theriseed.server.today;
 
+import java.util.List;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
 import theriseed.server.gate.LotKnown;
@@ -72,6 +73,13 @@ public record Task(
 
     static Task ofStallDay(UUID stallDayId, String market, ToDo toDo, boolean urgent) {
         return new Task(toDo, When.BY_EVENING, urgent, market, "", "", null, null, null, null, stallDayId);
+    }
+
+    /** Who only looks sees no customers. */
+    public static List<Task> ofNoCustomer(List<Task> tasks) {
+        return tasks.stream()
+                .filter(task -> task.orderId() == null && task.stallDayId() == null)
+                .toList();
     }
 
     /** The same, said where it is. */

@@ -55,7 +55,7 @@ import theriseed.server.walk.Walks;
 
 /** Finds what waits, from the records of plantings, walks, lots and tests. Nothing here is a list somebody keeps. */
 @Service
-class Tasks {
+public class Tasks {
     private final Plantings plantings;
     private final Ground ground;
     private final Crops crops;
@@ -112,14 +112,14 @@ class Tasks {
     }
 
     /** A planting that nothing can be calculated of, and why. */
-    record WrongPlanting(UUID id, String variety, Wrong why) {}
+    public record WrongPlanting(UUID id, String variety, Wrong why) {}
 
     /** @param wrongLots of which nobody can tell what they wait for, and {@code wrongPlantings} */
-    record Open(List<Task> tasks, List<WrongLot> wrongLots, List<WrongPlanting> wrongPlantings) {}
+    public record Open(List<Task> tasks, List<WrongLot> wrongLots, List<WrongPlanting> wrongPlantings) {}
 
     /** The same for everybody who asks within a minute in which nothing was written. */
     @ReadsOnly
-    Open open() {
+    public Open open() {
         Instant minute = time.now().truncatedTo(ChronoUnit.MINUTES);
         return found.of(minute, this::find);
     }

@@ -65,7 +65,7 @@ class TodayController {
         return new TodayView(
                 LocalDateTime.ofInstant(time.now(), time.zone()),
                 DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
-                seen(open.tasks()),
+                Roles.onlyLooks() ? Task.ofNoCustomer(open.tasks()) : open.tasks(),
                 open.wrongLots(),
                 open.wrongPlantings(),
                 selection.notForEating(standing()),
@@ -76,15 +76,6 @@ class TodayController {
     @GetMapping("/api/first-lot")
     Beginning.FirstLot firstLot() {
         return beginning.firstLot();
-    }
-
-    /** Who only looks sees no customers. */
-    private static List<Task> seen(List<Task> tasks) {
-        return Roles.onlyLooks()
-                ? tasks.stream()
-                        .filter(task -> task.orderId() == null && task.stallDayId() == null)
-                        .toList()
-                : tasks;
     }
 
     /** Plantings that are in the ground today, as planned or a little longer: plants outstay their plan. */

@@ -74,7 +74,7 @@ public final class Sentences {
     }
 
     /** The figures of a record by their names. */
-    static Map<String, Object> named(Object figures) {
+    public static Map<String, Object> named(Object figures) {
         Map<String, Object> named = new LinkedHashMap<>();
         for (RecordComponent part : figures.getClass().getRecordComponents()) {
             try {

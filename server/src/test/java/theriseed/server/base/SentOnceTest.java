@@ -147,6 +147,7 @@ class SentOnceTest {
                         "/api/session/entry/password",
                         "/api/instruments/scale",
                         "/api/backups/asked",
+                        "/api/mail-server/tried",
                         "/api/blends/preview",
                         "/api/farm/preview",
                         "/api/lots/*/packing/plan",

@@ -273,6 +273,7 @@ class TwoServersTest {
                         "heading_known",
                         "number_aside",
                         "backup_event",
+                        "morning_list",
                         "spring_session",
                         "spring_session_attributes",
                         "flyway_schema_history");
