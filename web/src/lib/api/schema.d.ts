@@ -45,7 +45,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_10"];
+        post: operations["make_11"];
         delete?: never;
         options?: never;
         head?: never;
@@ -77,7 +77,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["make_9"];
+        post: operations["make_10"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +189,7 @@ export interface paths {
         };
         get: operations["open"];
         put?: never;
-        post: operations["make_8"];
+        post: operations["make_9"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,7 +509,7 @@ export interface paths {
         };
         get: operations["customers"];
         put?: never;
-        post: operations["make_7"];
+        post: operations["make_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -708,6 +708,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/farm/thrown-away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["throwAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ferment-schools": {
         parameters: {
             query?: never;
@@ -766,6 +782,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["firstRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/first-run/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["state"];
+        put?: never;
+        post: operations["make_7"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5844,6 +5876,7 @@ export interface components {
             lastFrost?: string;
             locale: string;
             name: string;
+            sample: boolean;
             spot: components["schemas"]["LonLat"];
             timeZone: string;
             /** Format: int32 */
@@ -8762,7 +8795,7 @@ export interface components {
             waits: number;
         };
         ReadingRequest: {
-            fromInstrument: boolean;
+            instrument?: string;
             made?: components["schemas"]["Made"];
             /** @enum {string} */
             quantity: "MASS" | "MASH" | "AIR" | "HUMIDITY" | "STIRRED";
@@ -9143,6 +9176,13 @@ export interface components {
             soldOn: string;
             /** Format: int32 */
             version: number;
+        };
+        SampleRequest: {
+            password: string;
+        };
+        SampleView: {
+            /** @enum {string} */
+            state: "NONE" | "MAKING" | "THERE" | "FAILED";
         };
         Says: {
             /** Format: double */
@@ -11211,7 +11251,7 @@ export interface operations {
             };
         };
     };
-    make_10: {
+    make_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -11261,7 +11301,7 @@ export interface operations {
             };
         };
     };
-    make_9: {
+    make_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -11447,7 +11487,7 @@ export interface operations {
             };
         };
     };
-    make_8: {
+    make_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -12025,7 +12065,7 @@ export interface operations {
             };
         };
     };
-    make_7: {
+    make_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -12378,6 +12418,24 @@ export interface operations {
             };
         };
     };
+    throwAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     schools: {
         parameters: {
             query: {
@@ -12462,6 +12520,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    state: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleView"];
+                };
+            };
+        };
+    };
+    make_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SampleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SampleView"];
                 };
             };
         };

@@ -115,7 +115,14 @@
 			? `kept since ${fullDay(server.passwordSince)}; type another to change it`
 			: 'kept here so that letters can be sent; shown to nobody again, in no file of the farm'}
 	/>
-	<TextField label={LABELS.sender} name="sender" {attempt} bind:value={sender} hint="as in farm@farm.example" needed />
+	<TextField
+		label={LABELS.sender}
+		name="sender"
+		{attempt}
+		bind:value={sender}
+		hint="as in farm@farm.example"
+		needed
+	/>
 	<ChoiceField
 		label="Send mail"
 		name="sends"

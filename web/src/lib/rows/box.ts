@@ -72,6 +72,11 @@ class Box extends Dexie {
 
 export const box = new Box();
 
+/** Nothing of a farm that is gone stays on this device. */
+export async function forgetAll() {
+	await Promise.all([box.waiting.clear(), box.answers.clear(), box.drafts.clear()]);
+}
+
 /** What to say when the phone's store is full; nothing when something else went wrong. */
 export function noRoom(failed: unknown): Problem | undefined {
 	const full = (one: unknown): boolean =>

@@ -4,6 +4,7 @@
 	import ClimateFields from '$lib/farm/ClimateFields.svelte';
 	import PlaceFields from '$lib/farm/PlaceFields.svelte';
 	import { currencyOf, localeOf, zoneOf } from '$lib/farm/place';
+	import SampleFarm from '$lib/farm/SampleFarm.svelte';
 	import ZoneAndCurrency from '$lib/farm/ZoneAndCurrency.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -74,7 +75,8 @@
 		Theriseed needs to know where it lies and how warm it usually is: bloom and isolation are computed from
 		that. All of it can be corrected later.
 	</p>
-	<form class="mt-6 grid gap-4" onsubmit={begin} novalidate>
+	<div class="mt-5"><SampleFarm /></div>
+	<form class="mt-8 grid gap-4" onsubmit={begin} novalidate>
 		<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required needed maxlength={80} />
 		<PlaceFields {attempt} bind:lat bind:lon labels={LABELS} />
 		<div class="grid gap-4 sm:grid-cols-2">

@@ -9,6 +9,7 @@
 	import { many } from '$lib/words/words';
 	import { beginning } from '$lib/day/beginning.svelte';
 	import NextStep from '$lib/day/NextStep.svelte';
+	import SampleLine from '$lib/farm/SampleLine.svelte';
 	import Find from './Find.svelte';
 	import Keys from './Keys.svelte';
 	import { roomOf, roomsFor } from './rooms';
@@ -113,7 +114,7 @@
 	{#if outbox.full}<p class="caution font-semibold" role="alert">{outbox.full}</p>{/if}
 	<div class="find"><Find bind:this={find} /></div>
 	<main id="page" tabindex="-1">
-		{#if !walking}<NextStep />{/if}
+		{#if !walking}<SampleLine /><NextStep />{/if}
 		{@render children()}
 	</main>
 

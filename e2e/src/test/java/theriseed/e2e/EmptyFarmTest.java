@@ -3,8 +3,10 @@ package theriseed.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.assertions.PageAssertions;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -16,6 +18,9 @@ import theriseed.server.Theriseed;
 @SpringBootTest(classes = Theriseed.class, webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @ContextConfiguration(initializers = TestDatabase.class)
 class EmptyFarmTest {
+    private static final PageAssertions.HasURLOptions MADE_WITHIN =
+            new PageAssertions.HasURLOptions().setTimeout(240_000);
+
     @LocalServerPort
     int port;
 
@@ -23,8 +28,9 @@ class EmptyFarmTest {
     void theFirstGrowerMakesTheFarmAndTakesTwoCropsTheWholeWay() {
         int season = LocalDate.now(ZoneOffset.UTC).getYear() - 1;
         try (Person grower = Person.atDesk(port).at("/")) {
+            looksIntoASampleFarm(grower);
             firstRun(grower);
-            assertThat(grower.page).hasURL(java.util.regex.Pattern.compile(".*/field"));
+            assertThat(grower.page).hasURL(Pattern.compile(".*/field"));
             grower.sees("no plot is drawn yet");
             for (String room : new String[] {"today", "desk", "bench", "seed-room", "stall", "handbook"}) {
                 grower.at("/" + room);
@@ -70,6 +76,20 @@ class EmptyFarmTest {
     }
 
     /** Today says what is next for the first lot, and every other page leads there. */
+    /** And throws it away; nothing of it is to be in the way of what comes. */
+    private static void looksIntoASampleFarm(Person grower) {
+        grower.act("Look into a sample farm");
+        grower.sees("The sample farm is being made");
+        assertThat(grower.page).hasURL(Pattern.compile(".*/today"), MADE_WITHIN);
+        grower.sees("its day stays 14 August 2026");
+        grower.sees("Small Hours");
+        grower.link("Throw it away and begin your own").click();
+        assertThat(grower.button("Throw it away")).isDisabled();
+        grower.page.getByLabel("Nothing in it is worth keeping").check();
+        grower.act("Throw it away");
+        assertThat(grower.heading("Your farm")).isVisible();
+    }
+
     private static void leads(Person grower, String next, String far) {
         grower.at("/today");
         assertThat(grower.heading("Your first lot")).containsText(far);

@@ -35,6 +35,7 @@ final class Views {
             "/farm/people",
             "/farm/backups",
             "/farm/mail",
+            "/farm/thrown-away",
             "/farm/phones",
             "/trust",
             "/bench",

@@ -11,6 +11,10 @@ import org.springframework.data.jpa.repository.Query;
 interface AccountRepository extends JpaRepository<Account, UUID> {
     Optional<Account> findByFoldedName(String name);
 
+    /** Whether no other transaction makes the first of them; until this one ends, none will. */
+    @Query(value = "select pg_try_advisory_xact_lock(:key)", nativeQuery = true)
+    boolean alone(long key);
+
     /** Locked until the transaction ends, so that two growers cannot end each other. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("from Account where role = GROWER order by id")

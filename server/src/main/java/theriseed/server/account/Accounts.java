@@ -25,6 +25,9 @@ import theriseed.server.words.Units;
 /** The people of the farm. */
 @Service
 public class Accounts implements UserDetailsService {
+    /** Known to nobody else who locks. */
+    private static final long FIRST = 0x7_4E5_EEDL;
+
     private final AccountRepository accounts;
     private final PasswordEncoder passwords;
     private final Stamps stamps;
@@ -80,7 +83,7 @@ public class Accounts implements UserDetailsService {
     /** The first grower, made while nobody can sign in yet. */
     @Transactional
     public AccountView makeFirst(String name, String password) {
-        if (!none()) {
+        if (!accounts.alone(FIRST) || !none()) {
             throw new Refused("name", name, "account.firstGrowerThere");
         }
         return withPassword(add(name, Role.GROWER), password);

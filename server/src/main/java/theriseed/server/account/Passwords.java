@@ -6,7 +6,7 @@ import java.util.List;
 import theriseed.server.base.Refused;
 
 /** Which passwords are taken: long enough, and none that is guessed early. */
-final class Passwords {
+public final class Passwords {
     static final int SHORTEST = 10;
 
     /** The hash looks at no more bytes than that; a letter may take several. */
@@ -18,7 +18,7 @@ final class Passwords {
     private Passwords() {}
 
     /** @param known words that whoever guesses would try first: the person's name, the farm's */
-    static void check(String password, List<String> known) {
+    public static void check(String password, List<String> known) {
         int letters = password.codePointCount(0, password.length());
         int bytes = password.getBytes(StandardCharsets.UTF_8).length;
         if (letters < SHORTEST || bytes > MOST_BYTES) {

@@ -42,9 +42,15 @@ class Security {
                                 "/api/session",
                                 "/api/network",
                                 "/api/network/authority.crt",
-                                "/api/health/**")
+                                "/api/health/**",
+                                "/api/first-run/sample")
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/entry/**", "/api/first-run")
+                        .requestMatchers(
+                                HttpMethod.POST,
+                                "/api/session",
+                                "/api/session/entry/**",
+                                "/api/first-run/**",
+                                "/api/first-run")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

@@ -46,7 +46,7 @@ class SentOnce extends OncePerRequestFilter {
 
     /** What only asks, signs in or out, or plays with an instrument makes no record. */
     private static final Pattern MAKES_NO_RECORD = Pattern.compile(
-            "/api/(session|session/(password|places.*|entry.*)|first-run|instruments/.*|backups/asked|.*/(preview|plan|tried))");
+            "/api/(session|session/(password|places.*|entry.*)|first-run|first-run/sample|instruments/.*|backups/asked|.*/(preview|plan|tried))");
 
     private final EntityManager database;
     private final TransactionTemplate transaction;

@@ -172,7 +172,7 @@ public class FarmCopies {
                     earlier.take(as -> CopiedRows.load(zip, as));
                     earlier.into(tables);
                 }
-                tables.run("update farm set demo = false, clock = null");
+                tables.run("update farm set demo = false, sample = false, clock = null");
                 if (tables.empty(FarmTables.FARM)) {
                     throw new Refused("file", "tables/farm.csv", "copy.noFarm");
                 }

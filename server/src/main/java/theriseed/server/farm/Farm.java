@@ -32,6 +32,7 @@ class Farm extends Recorded {
     private String firstFrost;
     private String labelLines = "";
     private boolean demo;
+    private boolean sample;
     private Instant clock;
 
     @Enumerated(EnumType.STRING)
@@ -114,6 +115,10 @@ class Farm extends Recorded {
         return days;
     }
 
+    void becomeSample() {
+        sample = true;
+    }
+
     void labelLines(String lines) {
         labelLines = lines;
     }
@@ -140,6 +145,7 @@ class Farm extends Recorded {
                 climateFrom,
                 weekBegins,
                 locale,
-                demo);
+                demo,
+                sample);
     }
 }

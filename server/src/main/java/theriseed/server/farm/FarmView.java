@@ -14,6 +14,8 @@ import theriseed.server.base.Maybe;
  * @param lastFrost usual day of the last frost of spring; absent when the grower has not said
  * @param firstFrost usual day of the first of autumn
  * @param labelLines what the local law asks to stand on every packet, a line each
+ * @param demo whether it is made up, and its clock stands
+ * @param sample whether it is to be thrown away for a farm of one's own
  * @param locale English as it is written in some country: how newcomers read until they say otherwise
  */
 public record FarmView(
@@ -29,7 +31,8 @@ public record FarmView(
         ClimateFrom climateFrom,
         DayOfWeek weekBegins,
         String locale,
-        boolean demo) {
+        boolean demo,
+        boolean sample) {
     /** What a grower may say otherwise. */
     public FarmFacts facts() {
         return new FarmFacts(

@@ -92,6 +92,12 @@ public class Farms {
                 .view();
     }
 
+    /** The made-up farm stands where one's own is to be. */
+    @Transactional
+    public void isSample() {
+        farms.findFirstBy().orElseThrow(NotFound.of("farm")).becomeSample();
+    }
+
     /**
      * The usual year of a spot from the means of two months, &deg;C: coldest in late January or late July, by its
      * hemisphere, and 4 &deg;C to either side of a day's mean.

@@ -143,6 +143,7 @@ class SentOnceTest {
                 .containsExactlyInAnyOrder(
                         "/api/session",
                         "/api/first-run",
+                        "/api/first-run/sample",
                         "/api/session/entry",
                         "/api/session/entry/password",
                         "/api/instruments/scale",
