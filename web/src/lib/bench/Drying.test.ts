@@ -91,7 +91,7 @@ describe('a drying tray', () => {
 			{
 				method: 'POST',
 				path: '/api/steps/s/readings',
-				body: { quantity: 'MASS', value: 300, fromInstrument: false }
+				body: { quantity: 'MASS', value: 300 }
 			}
 		]);
 	});

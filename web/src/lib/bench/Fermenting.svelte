@@ -24,7 +24,7 @@
 			await ask(
 				POST('/api/steps/{id}/readings', {
 					params: { path: { id: step.id! } },
-					body: { quantity: 'STIRRED', value: 1, fromInstrument: false },
+					body: { quantity: 'STIRRED', value: 1 },
 					...here('stirred', { made: true })
 				})
 			);

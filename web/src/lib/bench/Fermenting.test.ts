@@ -70,19 +70,19 @@ describe('a ferment', () => {
 		show({});
 		await fireEvent.click(screen.getByRole('button', { name: /Take 25.4/ }));
 		await waitFor(() => expect(changed).toHaveBeenCalledOnce());
-		expect(bodies()).toEqual([{ quantity: 'MASH', value: 25.4, fromInstrument: true }]);
+		expect(bodies()).toEqual([{ quantity: 'MASH', value: 25.4, instrument: 'simulated thermometer' }]);
 	});
 	it('takes a typed reading when no instrument is heard', async () => {
 		show({});
 		expect(screen.queryByRole('button', { name: /as shown/ })).toBeNull();
 		await fireEvent.input(screen.getByLabelText('Warmth of the mash'), { target: { value: '23,5' } });
 		await fireEvent.click(screen.getByRole('button', { name: 'Note it' }));
-		await waitFor(() => expect(bodies()).toEqual([{ quantity: 'MASH', value: 23.5, fromInstrument: false }]));
+		await waitFor(() => expect(bodies()).toEqual([{ quantity: 'MASH', value: 23.5 }]));
 	});
 	it('remembers stirring', async () => {
 		show({ stirred: 2, lastStirred: '2026-08-13T19:00:00Z' });
 		expect(text()).toContain('2 times so far, last Thu 19:00');
 		await fireEvent.click(screen.getByRole('button', { name: /^Stirred/ }));
-		await waitFor(() => expect(bodies()).toEqual([{ quantity: 'STIRRED', value: 1, fromInstrument: false }]));
+		await waitFor(() => expect(bodies()).toEqual([{ quantity: 'STIRRED', value: 1 }]));
 	});
 });

@@ -26,14 +26,15 @@
 	let typed = $state('');
 	let grams = $state(NaN);
 	let fromScale = $state(false);
-	const shown = $derived(quantity === 'MASS' ? undefined : live.of(KIND[quantity])?.value);
+	const instrument = $derived(live.of(KIND[quantity]));
+	const shown = $derived(quantity === 'MASS' ? undefined : instrument?.value);
 	const empty = $derived(quantity === 'MASS' ? !Number.isFinite(grams) : typed.trim() === '');
 
-	async function keep(value: number, fromInstrument: boolean) {
+	async function keep(value: number, from?: string) {
 		await ask(
 			POST('/api/steps/{id}/readings', {
 				params: { path: { id: step.id! } },
-				body: { quantity, value, fromInstrument },
+				body: { quantity, value, ...(from ? { instrument: from } : {}) },
 				...here(label, { made: true })
 			})
 		);
@@ -42,7 +43,9 @@
 	}
 	const note = () =>
 		void attempt.run(() =>
-			quantity === 'MASS' ? keep(massIn('value', grams), fromScale) : keep(numberIn('value', typed), false)
+			quantity === 'MASS'
+				? keep(massIn('value', grams), fromScale ? instrument?.name : undefined)
+				: keep(numberIn('value', typed))
 		);
 </script>
 
@@ -67,7 +70,7 @@
 			class="btn col-span-2 btn-secondary"
 			data-key={key}
 			disabled={attempt.busy}
-			onclick={() => void attempt.run(() => keep(shown, true))}
+			onclick={() => void attempt.run(() => keep(shown, instrument?.name))}
 			>Take {shown}
 			{quantity === 'HUMIDITY' ? '%' : '°C'} as shown {#if key}<kbd
 					class="font-mono text-xs font-normal opacity-75 max-md:hidden">{key}</kbd

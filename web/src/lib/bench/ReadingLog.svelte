@@ -55,7 +55,6 @@
 												body: {
 													quantity: one.quantity,
 													value: numberIn('value', typed.value),
-													fromInstrument: false,
 													...made
 												}
 											})

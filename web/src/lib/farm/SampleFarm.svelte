@@ -15,7 +15,11 @@
 		crypto.getRandomValues(new Uint8Array(14)),
 		(one) => LETTERS[one % LETTERS.length]
 	).join('');
-	let making = $state(false);
+	interface Props {
+		/** While it is made nothing else is to be done. */
+		making: boolean;
+	}
+	let { making = $bindable() }: Props = $props();
 	let gone = false;
 	onDestroy(() => (gone = true));
 
@@ -46,7 +50,7 @@
 <section class="grid gap-2">
 	{#if making}
 		<p role="status">
-			<strong>The sample farm is being made</strong>: three seasons with all their work, in about a minute.
+			<strong>The sample farm is being made</strong>: three seasons with all their work, in a minute or three.
 			You are led in then.
 		</p>
 		<p class="text-soft">

@@ -8,12 +8,14 @@
 	import { massIn } from '$lib/form/typed';
 	import { mass, MEASURES, tenth } from '$lib/units/units';
 	import { INSTRUMENT } from '$lib/words/words';
+	import JoinInstrument from './JoinInstrument.svelte';
+	import { joined } from './joined.svelte';
 	import { live, type Shown } from './live.svelte';
 
 	const attempt = new Attempt();
 	let load = $state(NaN);
 	const scale = $derived(live.of('SCALE'));
-	const simulated = $derived(scale?.simulated);
+	const simulated = $derived(live.shown.some((one) => one.simulated));
 
 	$effect(() => live.watch());
 
@@ -28,47 +30,52 @@
 	}
 </script>
 
-<section aria-label="Instruments" class="mb-6 border-y border-line py-2">
-	<dl class="flex flex-wrap items-baseline gap-x-7 gap-y-1">
-		{#each live.shown as one (one.kind)}
-			<div class="flex items-baseline gap-2">
-				<dt class="text-sm text-soft">{INSTRUMENT[one.kind]}</dt>
-				<dd class={['text-lg font-bold tabular-nums', one.value === undefined && 'text-alarm']}>
-					{says(one)}{one.value !== undefined && !one.steady ? ' …' : ''}
-				</dd>
-			</div>
-		{:else}
-			<div>
-				<dt class="text-soft">No instrument is heard</dt>
-				<dd>type what you read</dd>
-			</div>
-		{/each}
-	</dl>
-	{#if simulated && session.works}
-		<details class="mt-1 text-sm">
-			<summary class="cursor-pointer text-soft"
-				>These are simulated: they measure nothing. Use the simulated scale</summary
-			>
-			<form
-				class="mt-2 flex flex-wrap items-end gap-3"
-				onsubmit={(event) => {
-					event.preventDefault();
-					use({ load: massIn('load', load) });
-				}}
-			>
-				<MassField label="On the pan" name="load" {attempt} bind:grams={load} />
-				<Act type="submit" why={Number.isFinite(load) ? '' : 'Type a weight.'}>Put it on</Act>
-				<button type="button" class="btn btn-secondary" onclick={() => use({ tare: true })}
-					>Set to nothing</button
+{#if session.farm?.demo || joined.possible}
+	<section aria-label="Instruments" class="mb-6 border-y border-line py-2">
+		<dl class="flex flex-wrap items-baseline gap-x-7 gap-y-1">
+			{#each live.shown as one (one.kind)}
+				<div class="flex items-baseline gap-2">
+					<dt class="text-sm text-soft">{INSTRUMENT[one.kind]}</dt>
+					<dd class={['text-lg font-bold tabular-nums', one.value === undefined && 'text-alarm']}>
+						{says(one)}{one.value !== undefined && !one.steady ? ' …' : ''}
+					</dd>
+				</div>
+			{:else}
+				{#if session.farm?.demo}
+					<div>
+						<dt class="text-soft">No instrument is heard</dt>
+						<dd>type what you read</dd>
+					</div>
+				{/if}
+			{/each}
+		</dl>
+		{#if simulated && session.works}
+			<details class="mt-1 text-sm">
+				<summary class="cursor-pointer text-soft"
+					>These are simulated: they measure nothing. Use the simulated scale</summary
 				>
-				<button
-					type="button"
-					class="btn btn-secondary"
-					onclick={() => use({ plugged: scale?.value === undefined })}
-					>{scale?.value === undefined ? 'Plug it in' : 'Unplug it'}</button
+				<form
+					class="mt-2 flex flex-wrap items-end gap-3"
+					onsubmit={(event) => {
+						event.preventDefault();
+						use({ load: massIn('load', load) });
+					}}
 				>
-			</form>
-			<Trouble {attempt} labels={{ load: 'On the pan' }} />
-		</details>
-	{/if}
-</section>
+					<MassField label="On the pan" name="load" {attempt} bind:grams={load} />
+					<Act type="submit" why={Number.isFinite(load) ? '' : 'Type a weight.'}>Put it on</Act>
+					<button type="button" class="btn btn-secondary" onclick={() => use({ tare: true })}
+						>Set to nothing</button
+					>
+					<button
+						type="button"
+						class="btn btn-secondary"
+						onclick={() => use({ plugged: scale?.value === undefined })}
+						>{scale?.value === undefined ? 'Plug it in' : 'Unplug it'}</button
+					>
+				</form>
+				<Trouble {attempt} labels={{ load: 'On the pan' }} />
+			</details>
+		{/if}
+		{#if joined.possible && session.works}<JoinInstrument />{/if}
+	</section>
+{/if}

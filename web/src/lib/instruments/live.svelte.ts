@@ -1,4 +1,6 @@
 import type { Schemas } from '$lib/api/api';
+import { session } from '$lib/api/session.svelte';
+import { joined } from './joined.svelte';
 
 export type Shown = Schemas['Shown'];
 type Kind = Shown['kind'];
@@ -6,24 +8,33 @@ type Kind = Shown['kind'];
 /** After so long without a word nobody is heard. */
 const SILENT_MS = 3000;
 
-/** What the shed's instruments show, while somebody looks at them. */
+/** What the instruments show while somebody looks at them: those joined to this computer, and the simulated ones of a made-up farm. */
 class Live {
-	shown = $state.raw<Shown[]>([]);
+	#simulated = $state.raw<Shown[]>([]);
 	#watched = 0;
 	#source?: EventSource;
 	#silence?: ReturnType<typeof setTimeout>;
 
+	get shown(): Shown[] {
+		const real = joined.shown;
+		return [...real, ...this.#simulated.filter((one) => !real.some((other) => other.kind === one.kind))];
+	}
+	set shown(simulated: Shown[]) {
+		this.#simulated = simulated;
+	}
+
 	/** Listens until the function it gives back is called. */
 	watch(): () => void {
 		this.#watched++;
-		this.#source ??= this.#listen();
+		void joined.again();
+		if (session.farm?.demo) this.#source ??= this.#listen();
 		return () => {
 			this.#watched--;
 			if (this.#watched > 0) return;
 			this.#source?.close();
 			this.#source = undefined;
 			clearTimeout(this.#silence);
-			this.shown = [];
+			this.#simulated = [];
 		};
 	}
 
@@ -34,9 +45,9 @@ class Live {
 	#listen(): EventSource {
 		const source = new EventSource('/api/instruments/live');
 		source.onmessage = (message) => {
-			this.shown = JSON.parse(message.data as string) as Shown[];
+			this.#simulated = JSON.parse(message.data as string) as Shown[];
 			clearTimeout(this.#silence);
-			this.#silence = setTimeout(() => (this.shown = []), SILENT_MS);
+			this.#silence = setTimeout(() => (this.#simulated = []), SILENT_MS);
 		};
 		return source;
 	}

@@ -1,4 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { session } from '$lib/api/session.svelte';
 import { live } from './live.svelte';
 
 class Source {
@@ -25,10 +27,12 @@ describe('what the instruments show', () => {
 		vi.useFakeTimers();
 		Source.opened = [];
 		vi.stubGlobal('EventSource', Source);
+		vi.spyOn(session, 'farm', 'get').mockReturnValue({ demo: true } as Schemas['FarmView']);
 	});
 	afterEach(() => {
 		vi.useRealTimers();
 		vi.unstubAllGlobals();
+		vi.restoreAllMocks();
 	});
 
 	it('listens once however many look, and stops when the last has gone', () => {
@@ -42,6 +46,12 @@ describe('what the instruments show', () => {
 		second();
 		expect(Source.opened[0].closed).toBe(true);
 		expect(live.of('SCALE')).toBeUndefined();
+	});
+
+	it('asks the server for none on a farm of one’s own', () => {
+		vi.spyOn(session, 'farm', 'get').mockReturnValue({ demo: false } as Schemas['FarmView']);
+		live.watch()();
+		expect(Source.opened).toHaveLength(0);
 	});
 
 	it('shows nothing once nobody was heard for a while', () => {

@@ -29,6 +29,7 @@
 	let units = $state<Units>(locale === 'en-US' ? 'US' : 'METRIC');
 	let name = $state('');
 	let password = $state('');
+	let sampleMade = $state(false);
 
 	const LABELS = {
 		farm: 'Name of the farm',
@@ -75,8 +76,8 @@
 		Theriseed needs to know where it lies and how warm it usually is: bloom and isolation are computed from
 		that. All of it can be corrected later.
 	</p>
-	<div class="mt-5"><SampleFarm /></div>
-	<form class="mt-8 grid gap-4" onsubmit={begin} novalidate>
+	<div class="mt-5"><SampleFarm bind:making={sampleMade} /></div>
+	<form class={['mt-8 grid gap-4', sampleMade && 'hidden']} onsubmit={begin} novalidate>
 		<TextField label={LABELS.farm} name="farm" {attempt} bind:value={farm} required needed maxlength={80} />
 		<PlaceFields {attempt} bind:lat bind:lon labels={LABELS} />
 		<div class="grid gap-4 sm:grid-cols-2">

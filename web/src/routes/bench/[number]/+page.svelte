@@ -111,7 +111,7 @@
 					/>
 				</div>
 			{/if}
-			{#if session.works && session.farm?.demo && !bench?.clean && !bench?.poured}<Instruments />{/if}
+			{#if session.works && !bench?.clean && !bench?.poured}<Instruments />{/if}
 			{#if !bench || !known.harvest}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{known.planting?.id}?lot={known.lot.number}">Weigh the harvest</Act>

@@ -213,7 +213,7 @@
 					<li class={[!(lot && labelled) && 'text-soft']}>
 						<h2 class="ruled">3 · Weigh what was picked</h2>
 						<div class="mt-4">
-							{#if session.farm?.demo}<Instruments />{/if}
+							<Instruments />
 							{#key lot}
 								<PickForm
 									{attempt}

@@ -19,6 +19,25 @@ import theriseed.server.Season;
 /** Watching seed ripen, picking it in several goes, and what is read at the bench. */
 @DemoFarmTest
 class AtTheBenchTest {
+    /** A serial port with nothing behind it: what is told to say stands on the page's window. */
+    private static final String SIMULATED_PORT = """
+            (() => {
+                let line;
+                const port = {
+                    readable: null,
+                    getInfo: () => ({}),
+                    open: async () => {
+                        port.readable = new ReadableStream({ start: (there) => void (line = there) });
+                    },
+                    close: async () => {}
+                };
+                Object.defineProperty(navigator, 'serial', {
+                    value: { requestPort: async () => port, getPorts: async () => [] }
+                });
+                window.saysAgainAndAgain = (text) =>
+                    setInterval(() => line.enqueue(new TextEncoder().encode(text)), 200);
+            })()""";
+
     @LocalServerPort
     int port;
 
@@ -86,14 +105,19 @@ class AtTheBenchTest {
         grower.sees("2 containers");
     }
 
-    @Test
-    void aTrayOnTheScaleTellsHowDryItIs() {
+    /** Nine kilograms of peas on a tray. */
+    private String drying() {
         String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
         Map<String, Object> begun = with(stepOf("DRY", 9000, 9000), "moistureIn", 40, "target", 12);
         begun.remove("massOut");
         begun.remove("endedAt");
         season.step(number, begun);
-        grower.at("/bench/" + number);
+        return number;
+    }
+
+    @Test
+    void aTrayOnTheScaleTellsHowDryItIs() {
+        grower.at("/bench/" + drying());
         grower.sees("40.0 % moist; dry at 6.14 kg");
         grower.page.getByText("Use the simulated scale").click();
         grower.weigh("On the pan", "7.2", "kg");
@@ -105,6 +129,23 @@ class AtTheBenchTest {
         grower.act("Unplug it");
         grower.sees("not heard");
         assertThat(grower.button("from the scale")).hasCount(0);
+    }
+
+    @Test
+    void aScaleOnACableIsJoinedAndReadInsteadOfTheSimulatedOne() {
+        grower.page.addInitScript(SIMULATED_PORT);
+        grower.at("/bench/" + drying());
+        grower.page.getByText("Join a scale or thermometer to this computer").click();
+        grower.choose("Rate, baud", "4800");
+        grower.act("Choose its port");
+        grower.sees("scale, serial is joined, and says nothing");
+        grower.page.evaluate("() => saysAgainAndAgain(' 7.150 kg\\r\\n')");
+        grower.button("Take 7.15 kg from the scale").first().click();
+        grower.button("Note it").first().click();
+        grower.sees("scale, serial, grower");
+        grower.button("Let it go").click();
+        grower.sees("simulated");
+        assertThat(grower.button("Take 7.15 kg")).hasCount(0);
     }
 
     @Test

@@ -137,13 +137,13 @@ class BenchController {
      * A reading.
      *
      * @param takenAt by the farm's clock; when it was made where absent
-     * @param fromInstrument whether it is what the instrument shows, and not typed
+     * @param instrument what it was read from, by its name; absent where it was typed
      */
     record ReadingRequest(
             @NotNull Quantity quantity,
             @NotNull Double value,
             @Maybe LocalDateTime takenAt,
-            @NotNull Boolean fromInstrument,
+            @Maybe @Size(min = 1, max = 60) String instrument,
             @Maybe Made made,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {}
@@ -160,7 +160,7 @@ class BenchController {
                 moment(request.takenAt(), request.made()),
                 request.quantity(),
                 request.value(),
-                request.fromInstrument());
+                request.instrument());
     }
 
     @PutMapping("/api/readings/{id}")

@@ -64,20 +64,19 @@ public class Readings {
      * Takes a reading down.
      *
      * @param takenAt now where it is null
-     * @param fromInstrument whether it is what the instrument shows, and not typed
+     * @param instrument what it was read from, by the name it goes by where it was read; null where it was typed
      */
     @HandsWork
     @Transactional
-    public ReadingView take(UUID stepId, Instant takenAt, Quantity quantity, double value, boolean fromInstrument) {
+    public ReadingView take(UUID stepId, Instant takenAt, Quantity quantity, double value, String instrument) {
         Step step = steps.findById(stepId).orElseThrow(NotFound.of("step"));
         lots.lock(lots.byId(step.lotId()).number());
         Instant at = takenAt == null ? time.now() : takenAt;
         checkMoment(step, at);
         check(step, quantity, value);
-        String source = BY_HAND;
-        if (fromInstrument && quantity.instrument() != null) {
-            source = instruments.heard(quantity.instrument()).name();
-        }
+        String source = instrument == null || quantity.instrument() == null
+                ? BY_HAND
+                : instruments.source(quantity.instrument(), instrument);
         return readings.saveAndFlush(new Reading(stepId, at, quantity, value, source, stamps.now()))
                 .view();
     }

@@ -195,7 +195,7 @@ class DemoWork {
         }
 
         Work read(Quantity quantity, String moment, double value) {
-            at(LocalDateTime.parse(moment), () -> readings.take(underWay.id(), null, quantity, value, false));
+            at(LocalDateTime.parse(moment), () -> readings.take(underWay.id(), null, quantity, value, null));
             return this;
         }
 

@@ -68,8 +68,7 @@ class ReadingsTest {
 
     private Client.Answer read(String step, String quantity, double value, String at) {
         return season.grower.post(
-                "/api/steps/" + step + "/readings",
-                record("quantity", quantity, "value", value, "takenAt", at, "fromInstrument", false));
+                "/api/steps/" + step + "/readings", record("quantity", quantity, "value", value, "takenAt", at));
     }
 
     private JsonNode underWay() {
@@ -96,9 +95,7 @@ class ReadingsTest {
         assertThat(season.step(number, ferment).get("id").asString()).isEqualTo(id);
         assertThat(underWay().get("begunAt").asString()).isEqualTo("2026-08-13T22:10:00Z");
         season.grower
-                .post(
-                        "/api/steps/" + id + "/readings",
-                        record("quantity", "MASH", "value", 21, "fromInstrument", false, "made", hoursAgo(3)))
+                .post("/api/steps/" + id + "/readings", record("quantity", "MASH", "value", 21, "made", hoursAgo(3)))
                 .ok();
         JsonNode read = season.grower.get("/api/steps/" + id + "/readings").ok();
         assertThat(read.at("/0/takenAt").asString()).startsWith("2026-08-14T04:10");
@@ -202,7 +199,7 @@ class ReadingsTest {
     @Test
     void aDeadScaleGivesNoReading() {
         String step = drying();
-        Map<String, Object> fromScale = record("quantity", "MASS", "value", 8000, "fromInstrument", true);
+        Map<String, Object> fromScale = record("quantity", "MASS", "value", 8000, "instrument", "simulated scale");
         String path = "/api/steps/" + step + "/readings";
         season.grower.post("/api/instruments/scale", record("plugged", false)).ok();
         Client.Answer dead = season.grower.post(path, fromScale);
@@ -219,10 +216,19 @@ class ReadingsTest {
     }
 
     @Test
+    void aReadingIsFromTheInstrumentItWasReadFromWhereverThatIs() {
+        Map<String, Object> read = record("quantity", "MASS", "value", 7800, "instrument", "scale, serial");
+        String path = "/api/steps/" + drying() + "/readings";
+        assertThat(season.grower.post(path, read).ok().get("source").asString()).isEqualTo("scale, serial");
+        assertThat(season.grower.post(path, with(read, "instrument", "")).field())
+                .isEqualTo("instrument");
+    }
+
+    @Test
     void aReadingIsCorrectedAndNothingIsReadOfWhatHasEnded() {
         String step = fermenting();
         JsonNode reading = read(step, "MASH", 28, "2026-08-13T07:10").ok();
-        Map<String, Object> corrected = record("quantity", "MASH", "value", 23, "fromInstrument", false, "version", 0);
+        Map<String, Object> corrected = record("quantity", "MASH", "value", 23, "version", 0);
         String path = "/api/readings/" + reading.get("id").asString();
         assertThat(season.grower.put(path, corrected).field()).isEqualTo("reason");
         season.grower.put(path, with(corrected, "reason", "read at the rim")).ok();

@@ -52,7 +52,7 @@ class MoistureTest {
         season.grower
                 .post(
                         "/api/steps/" + step + "/readings",
-                        record("quantity", quantity, "value", value, "takenAt", moment, "fromInstrument", false))
+                        record("quantity", quantity, "value", value, "takenAt", moment))
                 .ok();
     }
 
