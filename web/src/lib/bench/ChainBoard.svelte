@@ -3,6 +3,8 @@
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import { Undo } from '$lib/form/undo.svelte';
+	import UndoBar from '$lib/form/UndoBar.svelte';
 	import { CHAIN_SCHOOL, STEP } from '$lib/words/words';
 
 	type Kind = Schemas['StepView']['kind'];
@@ -28,17 +30,22 @@
 	});
 	const same = (steps: Kind[]) => steps.join() === bench.chain.join();
 
+	const undo = new Undo();
+	async function lead(steps: Kind[]) {
+		await ask(
+			PUT('/api/lots/{number}/chain', {
+				params: { path: { number } },
+				body: { version: (await choices!).version, steps }
+			})
+		);
+		turn++;
+		changed();
+	}
 	const go = (left: Kind[]) =>
 		void attempt.run(async () => {
-			const steps = [...behind, ...left];
-			await ask(
-				PUT('/api/lots/{number}/chain', {
-					params: { path: { number } },
-					body: { version: (await choices!).version, steps }
-				})
-			);
-			turn++;
-			changed();
+			const before = bench.chain;
+			await lead([...behind, ...left]);
+			undo.done('It goes another way.', () => lead(before));
 		});
 	/** Of another chain, what is not behind it yet. */
 	function ahead(steps: Kind[]): Kind[] {
@@ -86,20 +93,26 @@
 					{#each bench.left as kind, i (i)}
 						<li class="flex items-center gap-2 border-b border-line py-1">
 							<span class="flex-1">{STEP[kind].act}</span>
-							<button
-								type="button"
-								class="btn btn-secondary btn-sm"
-								disabled={i === 0 || attempt.busy}
-								aria-label="{STEP[kind].act} earlier"
-								onclick={() => go(earlier(i))}>earlier</button
-							>
-							<button
-								type="button"
-								class="btn btn-secondary btn-sm"
-								disabled={attempt.busy || bench.chain.length === 1}
-								aria-label="Leave out {STEP[kind].act.toLowerCase()}"
-								onclick={() => go(without(i))}>leave out</button
-							>
+							{#if i > 0}
+								<button
+									type="button"
+									class="btn btn-secondary btn-sm"
+									disabled={attempt.busy}
+									aria-label="{STEP[kind].act} earlier"
+									onclick={() => go(earlier(i))}>earlier</button
+								>
+							{/if}
+							{#if bench.chain.length > 1}
+								<button
+									type="button"
+									class="btn btn-secondary btn-sm"
+									disabled={attempt.busy}
+									aria-label="Leave out {STEP[kind].act.toLowerCase()}"
+									onclick={() => go(without(i))}>leave out</button
+								>
+							{:else}
+								<span class="text-sm text-soft">the only one</span>
+							{/if}
 						</li>
 					{:else}
 						<li class="py-1 text-soft">Nothing: it is through.</li>
@@ -164,13 +177,12 @@
 						<label class="grid flex-1 text-sm font-semibold"
 							>Keep this order as<input class="input" maxlength="60" bind:value={name} /></label
 						>
-						<button type="submit" class="btn btn-secondary" disabled={!name.trim() || attempt.busy}
-							>Keep</button
-						>
+						<button type="submit" class="btn btn-secondary" disabled={attempt.busy}>Keep</button>
 					</form>
 				{/if}
 			</section>
 			<div class="md:col-span-2">
+				<UndoBar {undo} {attempt} after={() => undefined} />
 				<Trouble {attempt} labels={{ name: 'Keep this order as', steps: 'Chain' }} />
 			</div>
 		</div>

@@ -55,6 +55,12 @@ describe('the way a lot goes', () => {
 		await waitFor(() => expect(changed).toHaveBeenCalledOnce());
 		expect(bodies()).toEqual([{ version: -1, steps: ['EXTRACT', 'RINSE', 'DRY'] }]);
 	});
+	it('goes back to the way before', async () => {
+		await fireEvent.click(screen.getByRole('button', { name: 'Leave out ferment' }));
+		await fireEvent.click(await screen.findByRole('button', { name: /^Undo/ }));
+		await waitFor(() => expect(bodies()[1]).toEqual({ version: -1, steps: CHOICE.now }));
+		expect(screen.queryByRole('button', { name: /^Undo/ })).toBeNull();
+	});
 	it('does a step earlier', async () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'Rinse and pour off earlier' }));
 		await waitFor(() =>

@@ -28,7 +28,6 @@
 	let fromScale = $state(false);
 	const instrument = $derived(live.of(KIND[quantity]));
 	const shown = $derived(quantity === 'MASS' ? undefined : instrument?.value);
-	const empty = $derived(quantity === 'MASS' ? !Number.isFinite(grams) : typed.trim() === '');
 
 	async function keep(value: number, from?: string) {
 		await ask(
@@ -63,7 +62,7 @@
 	{:else}
 		<MeasureField {label} name="value" {attempt} kind="warmth" bind:value={typed} />
 	{/if}
-	<button type="submit" class="btn btn-secondary" disabled={empty || attempt.busy}>Note it</button>
+	<button type="submit" class="btn btn-secondary" disabled={attempt.busy}>Note it</button>
 	{#if shown !== undefined}
 		<button
 			type="button"

@@ -84,6 +84,6 @@
 	<details>
 		<summary class="cursor-pointer underline">How it would read now</summary>
 		<p class="mt-2 font-semibold">{list.today.subject}</p>
-		<pre class="mt-1 text-sm whitespace-pre-wrap">{list.today.text}</pre>
+		<pre class="mt-1 font-sans text-sm whitespace-pre-wrap">{list.today.text}</pre>
 	</details>
 </form>

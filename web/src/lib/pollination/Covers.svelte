@@ -163,7 +163,7 @@
 								class="btn h-12 btn-secondary"
 								disabled={doneToday(cover, 'INSECTS')}
 								onclick={() => void did(cover, 'INSECTS', session.today, session.today, schedule.insectsEach)}
-								>{schedule.insectsEach} insects put in</button
+								>{schedule.insectsEach} insects put in{doneToday(cover, 'INSECTS') ? ' today' : ''}</button
 							>
 						{/if}
 						<button

@@ -64,7 +64,9 @@
 				<span class="text-sm">{packet(line)}</span>
 				<span class="flex w-full items-baseline justify-between gap-2">
 					<span class="num">{money(line.price)}</span>
-					<span class="text-sm">{n > 0 ? `${n} ×` : `${left(line)} there`}</span>
+					<span class="text-sm"
+						>{n > 0 ? `${n} ×` : left(line) > 0 ? `${left(line)} there` : 'none left'}</span
+					>
 				</span>
 			</button>
 		</li>
