@@ -64,5 +64,5 @@
 		</p>
 		<div><Act onclick={make} disabled={attempt.busy}>Look into a sample farm</Act></div>
 	{/if}
-	<Trouble {attempt} labels={{}} />
+	{#if attempt.problem}<Trouble {attempt} labels={{}} />{/if}
 </section>

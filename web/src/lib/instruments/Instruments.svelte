@@ -17,7 +17,7 @@
 	const scale = $derived(live.of('SCALE'));
 	const simulated = $derived(live.shown.some((one) => one.simulated));
 
-	$effect(() => live.watch());
+	$effect(() => live.watch(session.farm?.demo ?? false));
 
 	const use = (body: Schemas['ScaleRequest']) =>
 		void attempt.run(() => ask(POST('/api/instruments/scale', { body })));

@@ -1,5 +1,4 @@
 import type { Schemas } from '$lib/api/api';
-import { session } from '$lib/api/session.svelte';
 import { joined } from './joined.svelte';
 
 export type Shown = Schemas['Shown'];
@@ -23,11 +22,11 @@ class Live {
 		this.#simulated = simulated;
 	}
 
-	/** Listens until the function it gives back is called. */
-	watch(): () => void {
+	/** Listens until the function it gives back is called. @param simulated whether the farm has instruments that only play */
+	watch(simulated: boolean): () => void {
 		this.#watched++;
 		void joined.again();
-		if (session.farm?.demo) this.#source ??= this.#listen();
+		if (simulated) this.#source ??= this.#listen();
 		return () => {
 			this.#watched--;
 			if (this.#watched > 0) return;

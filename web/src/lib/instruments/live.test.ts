@@ -1,6 +1,4 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Schemas } from '$lib/api/api';
-import { session } from '$lib/api/session.svelte';
 import { live } from './live.svelte';
 
 class Source {
@@ -27,17 +25,15 @@ describe('what the instruments show', () => {
 		vi.useFakeTimers();
 		Source.opened = [];
 		vi.stubGlobal('EventSource', Source);
-		vi.spyOn(session, 'farm', 'get').mockReturnValue({ demo: true } as Schemas['FarmView']);
 	});
 	afterEach(() => {
 		vi.useRealTimers();
 		vi.unstubAllGlobals();
-		vi.restoreAllMocks();
 	});
 
 	it('listens once however many look, and stops when the last has gone', () => {
-		const first = live.watch();
-		const second = live.watch();
+		const first = live.watch(true);
+		const second = live.watch(true);
 		expect(Source.opened).toHaveLength(1);
 		Source.opened[0].says(412);
 		expect(live.of('SCALE')?.value).toBe(412);
@@ -49,13 +45,12 @@ describe('what the instruments show', () => {
 	});
 
 	it('asks the server for none on a farm of one’s own', () => {
-		vi.spyOn(session, 'farm', 'get').mockReturnValue({ demo: false } as Schemas['FarmView']);
-		live.watch()();
+		live.watch(false)();
 		expect(Source.opened).toHaveLength(0);
 	});
 
 	it('shows nothing once nobody was heard for a while', () => {
-		const stop = live.watch();
+		const stop = live.watch(true);
 		Source.opened[0].says(412);
 		vi.advanceTimersByTime(2900);
 		expect(live.of('SCALE')?.value).toBe(412);

@@ -79,8 +79,10 @@ export async function forgetAll() {
 
 /** What to say when the phone's store is full; nothing when something else went wrong. */
 export function noRoom(failed: unknown): Problem | undefined {
-	const full = (one: unknown): boolean =>
-		one instanceof Error && (one.name === 'QuotaExceededError' || full((one as { inner?: unknown }).inner));
+	const full = (one: unknown): boolean => {
+		const { name, inner } = (one ?? {}) as { name?: string; inner?: unknown };
+		return name === 'QuotaExceededError' || (inner !== undefined && full(inner));
+	};
 	return full(failed)
 		? new Problem(
 				'This phone has no room left, so this is not kept yet. What you typed is still here: make room on the phone, then try again.',
