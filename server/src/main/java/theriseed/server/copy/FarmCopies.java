@@ -189,6 +189,17 @@ public class FarmCopies {
         return farms.get();
     }
 
+    /** Leaves nothing of the farm, nor of its people. */
+    @GrowersWork
+    @Transactional
+    public void takeOutAll() {
+        changes.notePast();
+        records.flush();
+        records.unwrap(Session.class).doWork(connection -> new FarmTables(connection).takeOutAll());
+        records.clear();
+        afterwards(time::lookAgain);
+    }
+
     /** When it is taken in, or is not. */
     private static void afterwards(Runnable act) {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {

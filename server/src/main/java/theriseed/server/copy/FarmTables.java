@@ -9,6 +9,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,6 +48,9 @@ final class FarmTables {
             "morning_list",
             "flyway_schema_history");
 
+    /** Of the database, whatever farm is in it. */
+    private static final Set<String> OF_NO_FARM = Set.of("flyway_schema_history", "record_change");
+
     private final Connection connection;
     private final CopyManager copies;
 
@@ -56,7 +60,7 @@ final class FarmTables {
     FarmTables(Connection connection) throws SQLException {
         this.connection = connection;
         this.copies = connection.unwrap(PGConnection.class).getCopyAPI();
-        this.columns = inOrder(described(), pointers());
+        this.columns = inOrder(described(STAY), pointers());
     }
 
     Set<String> names() {
@@ -126,6 +130,19 @@ final class FarmTables {
         return Integer.parseInt(one("select count(*) from photo_row where id not in (select id from photo)"));
     }
 
+    /**
+     * Takes out every row there is, also of what stays where it is. Row by row, for whoever reads at the moment holds a whole
+     * table against being cut off.
+     */
+    void takeOutAll() throws SQLException {
+        List<String> all =
+                new ArrayList<>(inOrder(described(OF_NO_FARM), pointers()).keySet());
+        Collections.reverse(all);
+        for (String table : all) {
+            run("delete from " + quoted(table));
+        }
+    }
+
     boolean empty(String table) throws SQLException {
         return one("select exists (select from " + quoted(table) + ")").equals("f");
     }
@@ -144,7 +161,7 @@ final class FarmTables {
         }
     }
 
-    private Map<String, List<String>> described() throws SQLException {
+    private Map<String, List<String>> described(Set<String> without) throws SQLException {
         Map<String, List<String>> tables = new TreeMap<>();
         try (Statement statement = connection.createStatement();
                 ResultSet found = statement.executeQuery(
@@ -154,7 +171,7 @@ final class FarmTables {
             while (found.next()) {
                 String table = found.getString(1);
                 String column = found.getString(2);
-                if (!STAY.contains(table) && !(table.equals(PHOTO) && column.equals(PICTURE))) {
+                if (!without.contains(table) && !(table.equals(PHOTO) && column.equals(PICTURE))) {
                     tables.computeIfAbsent(table, name -> new ArrayList<>()).add(column);
                 }
             }

@@ -1,6 +1,5 @@
 package theriseed.server.demo;
 
-import jakarta.persistence.EntityManager;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
@@ -10,15 +9,12 @@ import org.springframework.core.task.TaskExecutor;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import theriseed.server.account.Accounts;
 import theriseed.server.account.Passwords;
-import theriseed.server.base.Changes;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.Refused;
-import theriseed.server.farm.FarmClock;
+import theriseed.server.copy.FarmCopies;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 
@@ -33,9 +29,7 @@ class SampleFarm {
     private final MadeUpFarm madeUp;
     private final Farms farms;
     private final Accounts accounts;
-    private final FarmClock time;
-    private final Changes changes;
-    private final EntityManager database;
+    private final FarmCopies copies;
     private final TransactionTemplate transaction;
     private final TaskExecutor aside;
     private final AtomicReference<State> state = new AtomicReference<>(State.NONE);
@@ -44,17 +38,13 @@ class SampleFarm {
             MadeUpFarm madeUp,
             Farms farms,
             Accounts accounts,
-            FarmClock time,
-            Changes changes,
-            EntityManager database,
+            FarmCopies copies,
             PlatformTransactionManager transactions,
             @Qualifier("applicationTaskExecutor") TaskExecutor aside) {
         this.madeUp = madeUp;
         this.farms = farms;
         this.accounts = accounts;
-        this.time = time;
-        this.changes = changes;
-        this.database = database;
+        this.copies = copies;
         this.transaction = new TransactionTemplate(transactions);
         this.aside = aside;
     }
@@ -104,20 +94,6 @@ class SampleFarm {
         if (!farm.sample()) {
             throw new Refused("farm", farm.name(), "farm.noSample");
         }
-        changes.notePast();
-        database.flush();
-        database.createNativeQuery("""
-                        select 'truncate ' || string_agg(quote_ident(table_name), ', ') from information_schema.tables
-                        where table_schema = current_schema() and table_type = 'BASE TABLE'
-                            and table_name not in ('flyway_schema_history', 'record_change')""", String.class)
-                .getResultList()
-                .forEach(all -> database.createNativeQuery((String) all).executeUpdate());
-        database.clear();
-        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override
-            public void afterCompletion(int status) {
-                time.lookAgain();
-            }
-        });
+        copies.takeOutAll();
     }
 }

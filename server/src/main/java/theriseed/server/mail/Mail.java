@@ -126,7 +126,7 @@ public class Mail {
             MimeMessageHelper helper = new MimeMessageHelper(message, "UTF-8");
             helper.setFrom(server.facts().sender(), farms.get().name());
             helper.setTo(letter.to());
-            helper.setSubject(letter.subject());
+            helper.setSubject(letter.subject().replaceAll("\\p{Cntrl}+", " "));
             helper.setText(letter.text());
             // No machine is to answer it with a note of absence.
             message.setHeader("Auto-Submitted", "auto-generated");
