@@ -45,12 +45,7 @@ class Security {
                                 "/api/health/**",
                                 "/api/first-run/sample")
                         .permitAll()
-                        .requestMatchers(
-                                HttpMethod.POST,
-                                "/api/session",
-                                "/api/session/entry/**",
-                                "/api/first-run/**",
-                                "/api/first-run")
+                        .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/entry/**", "/api/first-run/**")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

@@ -13,14 +13,18 @@ public final class Addresses {
     /** One address, without blanks around it. @throws Refused when it is none */
     public static String check(String field, String typed) {
         String address = typed.strip();
-        try {
-            InternetAddress read = new InternetAddress(address, true);
-            if (address.length() <= LONGEST && address.contains("@") && address.equals(read.getAddress())) {
-                return address;
-            }
-        } catch (AddressException none) {
+        if (address.length() > LONGEST || !isOne(address)) {
             throw new Refused(field, address, "mail.noAddress");
         }
-        throw new Refused(field, address, "mail.noAddress");
+        return address;
+    }
+
+    /** Without a name beside it, and with the part of its server. */
+    private static boolean isOne(String address) {
+        try {
+            return address.contains("@") && address.equals(new InternetAddress(address, true).getAddress());
+        } catch (AddressException none) {
+            return false;
+        }
     }
 }

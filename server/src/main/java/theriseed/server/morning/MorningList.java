@@ -45,16 +45,8 @@ class MorningList {
         this.trouble = null;
     }
 
-    String name() {
-        return name;
-    }
-
     String address() {
         return address;
-    }
-
-    LocalTime at() {
-        return at;
     }
 
     String leadsTo() {
