@@ -6,9 +6,10 @@ import { WEIGHING } from './ports';
 class SimulatedPort {
 	rate = 0;
 	#says?: ReadableStreamDefaultController<Uint8Array>;
-	readable = new ReadableStream<Uint8Array>({ start: (says) => void (this.#says = says) });
+	readable: ReadableStream<Uint8Array> | null = null;
 	open = vi.fn(({ baudRate }: { baudRate: number }) => {
 		this.rate = baudRate;
+		this.readable = new ReadableStream({ start: (says) => void (this.#says = says) });
 		return Promise.resolve();
 	});
 	close = vi.fn(() => Promise.resolve());
@@ -117,6 +118,26 @@ describe('instruments on cables of this computer', () => {
 		expect(port.close).toHaveBeenCalledOnce();
 		expect(localStorage.getItem('theriseed.instruments')).toBe('[]');
 		expect(joined.shown).toEqual([]);
+	});
+
+	it('says that a port does not open, and keeps what was joined before', async () => {
+		await joined.joinHid();
+		port.open.mockRejectedValueOnce(new Error('it is open elsewhere'));
+		await expect(joined.joinSerial('SCALE', 9600)).rejects.toThrow('it is open elsewhere');
+		expect(shown('SCALE')?.name).toBe('scale, hid');
+		expect(JSON.parse(localStorage.getItem('theriseed.instruments')!)).toHaveLength(1);
+	});
+
+	it('opens a port at another rate only once it is shut', async () => {
+		await joined.joinSerial('SCALE', 2400);
+		port.open.mockImplementationOnce(({ baudRate }) => {
+			expect(port.close).toHaveBeenCalledOnce();
+			port.rate = baudRate;
+			return Promise.resolve();
+		});
+		await joined.joinSerial('MASH', 9600);
+		expect(port.rate).toBe(9600);
+		expect(joined.shown.map((one) => one.kind)).toEqual(['MASH']);
 	});
 
 	it('joins again by itself what was joined before', async () => {

@@ -28,7 +28,7 @@ interface Way {
 	device: string;
 }
 
-/** An instrument on a cable of this computer. */
+/** An instrument on a cable of this computer, whose port is open. */
 class Instrument {
 	shown = $state.raw<Shown>() as Shown;
 	#still?: { value: number; since: number };
@@ -97,21 +97,23 @@ class Joined {
 	/** Asks which serial port it is; the browser shows them. */
 	async joinSerial(kind: Kind, baudRate: number) {
 		const port = await serial()!.requestPort();
-		this.#join({ kind, over: 'serial', baudRate, device: nameOf(port) }, serialPort(port, kind, baudRate));
+		await this.#join(
+			{ kind, over: 'serial', baudRate, device: nameOf(port) },
+			serialPort(port, kind, baudRate)
+		);
 	}
 	/** The same for a scale that is a HID device. */
 	async joinHid() {
 		const [device] = await hid()!.requestDevice({ filters: [{ usagePage: WEIGHING }] });
-		if (device) this.#join(wayOf(device), hidScale(device));
+		if (device) await this.#join(wayOf(device), hidScale(device));
 	}
 	async leave(kind: Kind) {
-		const gone = this.all.filter((one) => one.way.kind === kind);
-		this.all = this.all.filter((one) => one.way.kind !== kind);
+		const gone = this.#letGo((one) => one.way.kind === kind);
 		this.#keep();
-		await Promise.all(gone.map((one) => one.port.shut()));
+		await gone;
 	}
 
-	/** Joins again what was joined before, once. */
+	/** Joins again what was joined before, once; what does not open now is tried again with the next page load. */
 	async again() {
 		if (this.#looked || !this.possible) return;
 		this.#looked = true;
@@ -121,19 +123,27 @@ class Joined {
 		for (const way of kept) {
 			const port = ports.find((one) => nameOf(one) === way.device);
 			const device = devices.find((one) => one.productName === way.device);
-			if (way.over === 'serial' && port) this.#join(way, serialPort(port, way.kind, way.baudRate));
-			else if (way.over === 'hid' && device) this.#join(way, hidScale(device));
+			const found =
+				way.over === 'serial' ? port && serialPort(port, way.kind, way.baudRate) : device && hidScale(device);
+			if (found) await this.#join(way, found).catch(() => undefined);
 		}
 	}
 
-	#join(way: Way, port: Port) {
-		const before = this.all.find((one) => one.way.kind === way.kind);
-		void before?.port.shut();
+	/** A port is opened once, so whatever was read from it is let go first; what measured the same, once the new one is open. */
+	async #join(way: Way, port: Port) {
+		await this.#letGo((one) => one.port.device === port.device);
+		await port.open();
+		await this.#letGo((one) => one.way.kind === way.kind);
 		const one: Instrument = new Instrument(way, port, () => {
 			this.all = this.all.filter((other) => other !== one);
 		});
-		this.all = [...this.all.filter((other) => other !== before), one];
+		this.all = [...this.all, one];
 		this.#keep();
+	}
+	async #letGo(which: (one: Instrument) => boolean) {
+		const gone = this.all.filter(which);
+		this.all = this.all.filter((one) => !gone.includes(one));
+		await Promise.all(gone.map((one) => one.port.shut()));
 	}
 	#keep() {
 		localStorage.setItem(KEPT_AS, JSON.stringify(this.all.map((one) => one.way)));

@@ -31,8 +31,11 @@ export const hid = () => browser()?.hid;
 /** Weighing devices, by the USB usage tables for points of sale. */
 export const WEIGHING = 0x8d;
 
-/** A way to an instrument: tells its figures until it is shut. */
+/** A way to an instrument: opened, or refused with what is in the way; then it tells its figures until it is shut. */
 export interface Port {
+	/** What hangs there, as the browser knows it: two converters of one make are told apart by nothing else. */
+	device: object;
+	open(): Promise<void>;
 	listen(heard: (figure: Figure) => void): Promise<void>;
 	shut(): Promise<void>;
 }
@@ -42,8 +45,9 @@ export function serialPort(port: SerialPort, kind: Kind, baudRate: number): Port
 	let reader: ReadableStreamDefaultReader<string> | undefined;
 	let flowing: Promise<void> | undefined;
 	return {
+		device: port,
+		open: () => port.open({ baudRate }),
 		async listen(heard) {
-			await port.open({ baudRate });
 			const text = new TextDecoderStream();
 			flowing = port.readable!.pipeTo(text.writable as WritableStream<Uint8Array>).catch(() => undefined);
 			reader = text.readable.getReader();
@@ -78,8 +82,11 @@ const UNITS: Record<number, string> = { 1: 'mg', 2: 'g', 3: 'kg', 11: 'oz', 12: 
 export function hidScale(device: HidDevice): Port {
 	let over: () => void = () => undefined;
 	return {
-		async listen(heard) {
+		device,
+		async open() {
 			if (!device.opened) await device.open();
+		},
+		async listen(heard) {
 			const told = (event: Event) => {
 				const { reportId, data } = event as Event & { reportId: number; data: DataView };
 				if (reportId !== DATA_REPORT || data.byteLength < 5) return;
