@@ -9,6 +9,8 @@
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import FirstRun from '$lib/shell/FirstRun.svelte';
 	import Shell from '$lib/shell/Shell.svelte';
+	import { titleOf } from '$lib/shell/pages';
+	import { title } from '$lib/shell/title.svelte';
 	import SignIn from '$lib/shell/SignIn.svelte';
 
 	let { children }: { children: Snippet } = $props();
@@ -26,7 +28,20 @@
 	/** Read over HTTP, before a phone trusts the farm: nobody signs in there. */
 	const trusting = page.url.pathname === '/trust';
 	if (!trusting) void load();
+	/** Whether the page of the address is shown, and not the door to it. */
+	const open = $derived(trusting || page.url.pathname === '/come-in' || (session.account && !session.away));
+	const called = $derived(
+		open
+			? titleOf(page.route.id, page.params, title.of)
+			: session.firstRun
+				? 'Your farm · Theriseed'
+				: session.ready
+					? 'Sign in · Theriseed'
+					: 'Theriseed'
+	);
 </script>
+
+<svelte:head><title>{called}</title></svelte:head>
 
 {#if trusting}
 	{@render children()}

@@ -740,22 +740,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/find": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["find_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/first-lot": {
         parameters: {
             query?: never;
@@ -3524,6 +3508,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/search": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["search"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/seasons/{season}": {
         parameters: {
             query?: never;
@@ -4644,6 +4644,12 @@ export interface components {
         Amounts: {
             is: string;
             was: string;
+        };
+        Answer: {
+            hits: components["schemas"]["Hit"][];
+            /** @enum {string} */
+            noLot?: "MISTYPED" | "NOT_HERE";
+            opens?: components["schemas"]["Hit"];
         };
         ArrivalRequest: {
             /** Format: date */
@@ -6277,12 +6283,6 @@ export interface components {
             /** Format: double */
             rain?: number;
         };
-        Found: {
-            hits: components["schemas"]["Hit"][];
-            lot?: string;
-            mix?: string;
-            note?: string;
-        };
         FoundRequest: {
             /** @enum {string} */
             because: "SAME" | "DRIED_OUT" | "SPILT" | "EATEN" | "MISWEIGHED" | "NOT_WRITTEN" | "UNKNOWN";
@@ -6597,7 +6597,9 @@ export interface components {
             detail: string;
             key: string;
             /** @enum {string} */
-            kind: "LOT" | "VARIETY" | "PLOT" | "CROP";
+            kind: "LOT" | "MIX" | "PLANTING" | "VARIETY" | "PLOT" | "BED" | "CUSTOMER" | "ORDER" | "INVOICE" | "SALE" | "CROP";
+            /** Format: date */
+            on?: string;
             title: string;
         };
         Hold: {
@@ -12458,28 +12460,6 @@ export interface operations {
             };
         };
     };
-    find_1: {
-        parameters: {
-            query: {
-                q: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Found"];
-                };
-            };
-        };
-    };
     firstLot: {
         parameters: {
             query?: never;
@@ -17193,6 +17173,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
+                };
             };
         };
     };

@@ -68,8 +68,6 @@
 	}
 </script>
 
-<svelte:head><title>Your farm · Theriseed</title></svelte:head>
-
 <main class="mx-auto max-w-2xl p-6 md:pt-14">
 	<h1>Your farm</h1>
 	<p class="mt-1 text-soft">

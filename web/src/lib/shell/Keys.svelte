@@ -21,7 +21,7 @@
 	<h2 id="keys-title" class="ruled">Keys</h2>
 	<dl>
 		<dt><kbd>/</kbd></dt>
-		<dd>find a lot, plot, variety or crop</dd>
+		<dd>search the farm’s lots, plantings, customers, orders and pages</dd>
 		<dt><kbd>26-TOM-07-W</kbd></dt>
 		<dd>type or scan a lot number anywhere, then ⏎: opens the lot</dd>
 		<dt><kbd>?</kbd></dt>

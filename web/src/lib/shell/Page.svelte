@@ -1,18 +1,20 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
+	import { pageOf } from './title.svelte';
 
 	interface Props {
 		title: string;
+		/** What it is about, by which its window is told from others of its kind. */
+		of?: string;
 		/** What waits here, in a few words beside the title. */
 		says?: string;
 		/** The room a deeper page belongs to. */
 		room?: { name: string; path: string };
 		children: Snippet;
 	}
-	let { title, says, room, children }: Props = $props();
+	let { title, of, says, room, children }: Props = $props();
+	pageOf(() => of);
 </script>
-
-<svelte:head><title>{title} · Theriseed</title></svelte:head>
 
 <header class="mb-4 flex min-h-10 flex-wrap items-baseline gap-x-5 gap-y-1 md:pr-80">
 	{#if room}

@@ -10,7 +10,7 @@
 	import { beginning } from '$lib/day/beginning.svelte';
 	import NextStep from '$lib/day/NextStep.svelte';
 	import SampleLine from '$lib/farm/SampleLine.svelte';
-	import Find from './Find.svelte';
+	import Search from './Search.svelte';
 	import Keys from './Keys.svelte';
 	import { roomOf, roomsFor } from './rooms';
 	import { Scan } from './scan';
@@ -25,7 +25,7 @@
 	const thumbs = $derived(
 		rooms.filter((room) => ['/today', '/field', '/bench', '/seed-room'].includes(room.path))
 	);
-	let find = $state<Find>();
+	let search = $state<Search>();
 	let keysShown = $state(false);
 	let more = $state(false);
 	const scan = new Scan();
@@ -46,7 +46,7 @@
 		const { taken, number } = scan.take(event.key, event.timeStamp);
 		if (number) {
 			event.preventDefault();
-			void find?.open(number);
+			void search?.open(number);
 			return;
 		}
 		if (taken) return;
@@ -112,7 +112,7 @@
 		</p>
 	{/if}
 	{#if outbox.full}<p class="caution font-semibold" role="alert">{outbox.full}</p>{/if}
-	<div class="find"><Find bind:this={find} /></div>
+	<div class="find"><Search bind:this={search} /></div>
 	<main id="page" tabindex="-1">
 		{#if !walking}<SampleLine /><NextStep />{/if}
 		{@render children()}

@@ -21,8 +21,6 @@
 	}
 </script>
 
-<svelte:head><title>Sign in · Theriseed</title></svelte:head>
-
 <main class="mx-auto grid min-h-dvh max-w-sm content-center gap-5 p-6">
 	<div>
 		<h1>Theriseed</h1>

@@ -1,8 +1,7 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '$lib/api/api';
-import { answers, asked, forget } from '$lib/api/pretend';
-import Find from './Find.svelte';
+import { forget } from '$lib/api/pretend';
 import FirstRun from './FirstRun.svelte';
 
 const went = vi.hoisted(() => ({ goto: vi.fn(), begin: vi.fn() }));
@@ -86,68 +85,5 @@ describe('a new farm', () => {
 			expect(screen.getByLabelText('Warmest month').getAttribute('aria-invalid')).toBe('true')
 		);
 		expect(went.begin).not.toHaveBeenCalled();
-	});
-});
-
-describe('finding', () => {
-	const hits = [
-		{ kind: 'LOT', key: '26-PEA-01-V', title: '26-PEA-01-V', detail: 'Fog Bell' },
-		{ kind: 'VARIETY', key: 'v1', title: 'Fog Bell', detail: 'pea' },
-		{ kind: 'CROP', key: 'pea', title: 'Pea', detail: 'Pisum sativum' }
-	];
-	const field = () => screen.getByRole<HTMLInputElement>('combobox');
-	const type = (value: string) => fireEvent.input(field(), { target: { value } });
-	const press = (key: string) => fireEvent.keyDown(field(), { key });
-	const chosen = () =>
-		screen
-			.getAllByRole('option')
-			.filter((option) => option.getAttribute('aria-selected') === 'true')
-			.map((option) => option.textContent);
-
-	it('lists what it found; arrows choose, and stop at both ends; Enter goes there', async () => {
-		answers.set('GET /api/find', { hits });
-		render(Find);
-		await type('fog');
-		await waitFor(() => expect(screen.getAllByRole('option')).toHaveLength(3));
-		await press('ArrowUp');
-		expect(chosen()[0]).toContain('26-PEA-01-V');
-		for (let i = 0; i < 4; i++) await press('ArrowDown');
-		expect(chosen()[0]).toContain('Pisum sativum');
-		await press('ArrowUp');
-		await press('Enter');
-		expect(went.goto).toHaveBeenCalledWith('/desk/varieties/v1');
-		expect(field().value).toBe('');
-		expect(screen.queryAllByRole('option')).toHaveLength(0);
-	});
-
-	it('goes straight to a lot whose whole number was typed', async () => {
-		answers.set('GET /api/find', { hits: [], lot: '26-PEA-01-V' });
-		render(Find);
-		await type('26pea01v');
-		await waitFor(() => expect(went.goto).toHaveBeenCalledWith('/lot/26-PEA-01-V'));
-	});
-
-	it('says when nothing is called that, and what is wrong with a mistyped number', async () => {
-		answers.set('GET /api/find', { hits: [] });
-		render(Find);
-		await type('zzz');
-		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Nothing here'));
-		answers.set('GET /api/find', { hits: [], note: 'The check character says it is mistyped.' });
-		await type('26-PEA-01-X');
-		await waitFor(() => expect(screen.getByRole('status').textContent).toContain('mistyped'));
-		expect(went.goto).not.toHaveBeenCalled();
-	});
-
-	it('asks nothing of an empty field, and Escape empties it', async () => {
-		answers.set('GET /api/find', { hits });
-		render(Find);
-		await type('fog');
-		await waitFor(() => expect(screen.getAllByRole('option')).toHaveLength(3));
-		await press('Escape');
-		expect(field().value).toBe('');
-		expect(screen.queryAllByRole('option')).toHaveLength(0);
-		const before = asked.length;
-		await type('  ');
-		expect(asked.length).toBe(before);
 	});
 });

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { pageOf } from '$lib/shell/title.svelte';
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofWalk } from '$lib/mark/mark';
@@ -27,6 +28,7 @@
 	const OTHER = 'something else';
 	const FATES: Fate[] = ['PULLED', 'MARKED', 'LEFT'];
 	const planting = $derived(walk.planting);
+	pageOf(() => planting.variety.name);
 	const stage = $derived(walk.stages.find((one) => one.stage === count.now.stage));
 	const rounded = (plants: number) => Math.round(plants * 10) / 10;
 	let everyKind = $state(false);
@@ -64,8 +66,6 @@
 			.map(([point, words]) => `${point} ${words}`)
 	);
 </script>
-
-<svelte:head><title>Walk {planting.variety.name} · Theriseed</title></svelte:head>
 
 <div class="walk">
 	<header class="flex items-baseline justify-between gap-3">

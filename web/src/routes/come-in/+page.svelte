@@ -26,8 +26,6 @@
 	}
 </script>
 
-<svelte:head><title>Come in · Theriseed</title></svelte:head>
-
 <main class="mx-auto grid min-h-dvh max-w-sm content-center gap-5 p-6">
 	{#if !found}
 		<h1>Theriseed</h1>

@@ -9,8 +9,6 @@
 	let way = $state.raw(wayOf(navigator.userAgent));
 </script>
 
-<svelte:head><title>Trust the farm · Theriseed</title></svelte:head>
-
 <main class="mx-auto grid max-w-xl gap-6 p-5 pb-12">
 	<div>
 		<h1>Trust the farm</h1>

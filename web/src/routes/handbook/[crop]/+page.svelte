@@ -47,7 +47,12 @@
 
 <Loading from={crop}>
 	{#snippet children(it)}
-		<Page title={it.crop.name} room={{ name: 'Handbook', path: '/handbook' }} says={it.crop.species}>
+		<Page
+			title={it.crop.name}
+			of={it.crop.name}
+			room={{ name: 'Handbook', path: '/handbook' }}
+			says={it.crop.species}
+		>
 			<p class="mb-5 max-w-prose text-soft">
 				{it.crop.family}. {#if it.crop.aliases.length}Also {it.crop.aliases.join(', ')}.{/if}
 				{#if it.own}A crop of your own: its figures are yours, or those of the crop it is like.

@@ -90,6 +90,7 @@
 		{@const byHand = planting.control === 'HAND_POLLINATED' || planting.control === 'BAGGED'}
 		{@const round = walks.rings.filter((ring) => ring.radius > 0 && ring.decision !== 'LET_PASS')}
 		<Page
+			of={planting.variety.name}
 			title="harvest"
 			room={{ name: 'Field', path: '/field' }}
 			says="{planting.variety.name}, {placed(planting.plotName)}"

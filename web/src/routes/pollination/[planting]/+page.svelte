@@ -35,6 +35,7 @@
 		{@const of = `${variety.name} ${cropWord(variety.cropName)}`}
 		{@const crosses = left(page, phone, page.flowers.filter(today))}
 		<Page
+			{of}
 			title="pollination"
 			room={{ name: 'Field', path: '/field' }}
 			says="{of}, {placed(page.planting.plotName)}; {CONTROL[page.planting.control].toLowerCase()}"

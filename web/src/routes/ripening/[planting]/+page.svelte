@@ -120,7 +120,12 @@
 		{@const planting = page.planting}
 		{@const of = `${planting.variety.name} ${cropWord(planting.variety.cropName)}`}
 		{@const watch = page.watch}
-		<Page title="when to cut" room={{ name: 'Field', path: '/field' }} says="{of}, {placed(planting.ground)}">
+		<Page
+			{of}
+			title="when to cut"
+			room={{ name: 'Field', path: '/field' }}
+			says="{of}, {placed(planting.ground)}"
+		>
 			{#if waiting}<p class="mb-3 text-sm text-soft">
 					{many(waiting, 'visit')} on this phone not arrived yet.
 				</p>{/if}

@@ -68,6 +68,7 @@
 		{@const there = new Set(page.candidates.map((one) => one.id))}
 		{@const waiting = outbox.all.filter((one) => one.path === `${path}/candidates` && !there.has(one.id))}
 		<Page
+			of={variety.name}
 			title="the best of {variety.name}"
 			room={{ name: 'Field', path: '/field' }}
 			says="{many(page.planting.plants, 'plant')}, {placed(page.planting.ground)}"

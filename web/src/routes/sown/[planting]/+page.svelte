@@ -24,6 +24,7 @@
 	{#snippet children(found)}
 		{@const known = found.sown.own.length + found.sown.elsewhere.length > 0}
 		<Page
+			of={found.variety}
 			title="what it was sown with"
 			room={{ name: 'Field', path: '/field' }}
 			says="{found.variety} {cropWord(found.crop)}, {placed(found.ground)}, {found.season}"

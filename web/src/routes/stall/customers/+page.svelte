@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { everything } from '$lib/api/pages';
 	import Amend, { type Entry } from '$lib/form/Amend.svelte';
@@ -74,6 +75,10 @@
 		},
 		{ name: 'price', label: 'Price', value: '', type: 'number' }
 	];
+	/** Whom a search led to is brought into view. */
+	const meant = (id: string) => (row: Element) => {
+		if (page.url.hash === `#${id}`) row.scrollIntoView({ block: 'center' });
+	};
 	const own = (one: Schemas['ListPriceView']) =>
 		one.byWeight ? '100 g' : one.seeds ? `packet of ${one.seeds}` : 'any packet';
 	const listEntries = (list?: Schemas['PriceListView']): Entry[] => [
@@ -107,7 +112,7 @@
 					<table class="figures">
 						<tbody>
 							{#each customers as one (one.id)}
-								<tr>
+								<tr class={[page.url.hash === `#${one.id}` && 'bg-pale']} {@attach meant(one.id)}>
 									<th scope="row" class="wrap-anywhere"
 										>{one.name}<br /><span class="beside"
 											>{[CUSTOMER[one.kind], one.address, one.note].filter(Boolean).join(', ')}</span

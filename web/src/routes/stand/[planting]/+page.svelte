@@ -44,6 +44,7 @@
 		{@const planting = stand.planting}
 		{@const of = `${planting.variety.name} ${cropWord(planting.variety.cropName)}`}
 		<Page
+			{of}
 			title="how many stand"
 			room={{ name: 'Field', path: '/field' }}
 			says="{of}, {placed(planting.ground)}"

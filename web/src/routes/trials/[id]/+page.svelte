@@ -75,6 +75,7 @@
 			span.high === span.low ? 50 : (100 * (value - span.low)) / (span.high - span.low)}
 		{@const alike = ranking?.rows.filter((one) => one.likeTheBest).length ?? 0}
 		<Page
+			of={trial.name}
 			title={trial.name}
 			room={{ name: 'Field', path: '/field' }}
 			says="{trial.planting.variety.name}, {placed(trial.planting.ground)}; {many(

@@ -134,7 +134,7 @@ class BadInputTest {
         grower.page.keyboard().press("/");
         grower.page.keyboard().type(wrong);
         assertThat(grower.page.getByRole(AriaRole.STATUS)).containsText("its last character does not fit");
-        grower.field("Find a lot, plot, variety or crop").fill(number);
+        grower.field("Search: lots, plantings, customers, orders, pages").fill(number);
         assertThat(grower.page).hasURL(Pattern.compile(".*/lot/" + number));
     }
 

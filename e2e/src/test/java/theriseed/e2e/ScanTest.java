@@ -59,7 +59,9 @@ class ScanTest {
             hand.button("Scan a lot").first().click();
             assertThat(hand.page.getByText("Type the number")).isVisible();
             hand.page.getByRole(AriaRole.DIALOG).getByText("Close").click();
-            hand.page.getByLabel("Find a lot, plot, variety or crop").fill(lot);
+            hand.page
+                    .getByLabel("Search: lots, plantings, customers, orders, pages")
+                    .fill(lot);
             assertThat(hand.page).hasURL(Pattern.compile(".*/lot/" + lot + "$"));
         }
     }

@@ -102,7 +102,9 @@ class SeedRoomTest {
         grower.sees("sealed, though not known to be dry: over gel for a month, it snaps");
 
         grower.at("/today");
-        grower.page.getByLabel("Find a lot, plot, variety or crop").fill("hg 7");
+        grower.page
+                .getByLabel("Search: lots, plantings, customers, orders, pages")
+                .fill("hg 7");
         assertThat(grower.page.getByText("was HG 7/23")).isVisible();
         assertThat(grower.page.getByText(number).first()).isVisible();
     }

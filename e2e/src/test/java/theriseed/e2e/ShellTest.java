@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -68,9 +69,44 @@ class ShellTest {
             assertThat(person.page).hasURL(Pattern.compile(".*/desk/plantings/new.*"));
             person.settledAt("/today");
             person.page.keyboard().press("/");
-            person.page.keyboard().type("lantern");
+            person.page.keyboard().type("quay tomato");
+            Locator found = person.page.getByRole(AriaRole.OPTION);
+            assertThat(found.first()).isVisible();
+            while (!"Lantern Quay".equals(chosen(person))) {
+                person.page.keyboard().press("ArrowDown");
+            }
             person.page.keyboard().press("Enter");
+            assertThat(person.page).hasURL(Pattern.compile(".*/desk/.*"));
             assertThat(person.heading("Lantern Quay")).isVisible();
+        }
+    }
+
+    private static String chosen(Person person) {
+        return person.page
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setSelected(true))
+                .locator("span")
+                .first()
+                .textContent();
+    }
+
+    @Test
+    void everyPageThatIsGoneToIsTheOneThatIsAnnounced() {
+        String number = views.lot("Lantern Quay");
+        try (Person person = Person.atDesk(port).signedIn("grower")) {
+            person.settledAt("/today");
+            Locator announced = person.page.locator("#svelte-announcer");
+            for (String room : new String[] {"Field", "Bench", "Handbook"}) {
+                person.link(room).first().click();
+                assertThat(announced).containsText(room);
+                assertThat(person.heading(room)).isVisible();
+            }
+            person.link("Desk").first().click();
+            person.link("Calendar").click();
+            assertThat(announced).containsText("Calendar · Desk");
+            person.settledAt("/lot/" + number + "/tests");
+            assertThat(person.page).hasTitle(number + " · Tests · Seed room · Theriseed");
+            person.settledAt("/handbook/kale");
+            assertThat(person.page).hasTitle("Kale · Crop · Handbook · Theriseed");
         }
     }
 

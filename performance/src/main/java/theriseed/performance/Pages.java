@@ -72,7 +72,7 @@ final class Pages {
         PAGES.put("money", "/api/money?season=2026");
         PAGES.put("what to grow again", "/api/regrow");
         PAGES.put("yields", "/api/yields?crop=pea");
-        PAGES.put("found", "/api/find?q=pea");
+        PAGES.put("found", "/api/search?q=pea");
     }
 
     /** The rows a page shows, as the database itself would answer them. */

@@ -160,7 +160,7 @@ final class Users {
                 new Act(10, "planting", this::planting),
                 new Act(12, "lots", asking("/api/lots")),
                 new Act(12, "lot", this::lot),
-                new Act(6, "find", asking("/api/find?q=squash")));
+                new Act(6, "find", asking("/api/search?q=squash")));
     }
 
     private static Doing asking(String path) {

@@ -67,6 +67,7 @@
 <Loading from={needed}>
 	{#snippet children({ planting, corrections, plots, beds })}
 		<Page
+			of={planting.variety.name}
 			title="change {planting.variety.name}"
 			room={{ name: 'Desk', path: '/desk' }}
 			says={cropWord(planting.variety.cropName)}

@@ -33,7 +33,12 @@
 
 <Loading from={found}>
 	{#snippet children({ variety, plantings, generations, corrections })}
-		<Page title={variety.name} room={{ name: 'Desk', path: '/desk' }} says={cropWord(variety.cropName)}>
+		<Page
+			of={variety.name}
+			title={variety.name}
+			room={{ name: 'Desk', path: '/desk' }}
+			says={cropWord(variety.cropName)}
+		>
 			<p class="text-soft">
 				From {variety.source}, {variety.yearReceived}.
 				{variety.breedingOut

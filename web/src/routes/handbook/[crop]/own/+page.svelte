@@ -17,6 +17,7 @@
 <Loading from={found}>
 	{#snippet children(crop)}
 		<Page
+			of={crop.cells.find(({ column }) => column === 'name')?.own ?? key}
 			title={crop.cells.find(({ column }) => column === 'name')?.own ?? key}
 			room={{ name: 'Handbook', path: '/handbook' }}
 			says="a crop of your own, like {crop.likeName}"

@@ -51,6 +51,7 @@
 	{#snippet children(day)}
 		{@const come = day.heldOn <= session.today}
 		<Page
+			of={day.market}
 			title={day.market}
 			room={{ name: 'Stall', path: '/stall/days' }}
 			says="{fullDay(day.heldOn)}{day.counted

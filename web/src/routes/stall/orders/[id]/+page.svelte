@@ -64,7 +64,7 @@
 		{@const open = order.state === 'READY' || order.state === 'SHORT'}
 		{@const promised = order.lines.flatMap((line) => line.out.filter((out) => out.delivery === undefined))}
 		{@const going = promised.filter((out) => !stays[out.id]).map((out) => out.id)}
-		<Page title="order {order.number}" room={{ name: 'Stall', path: '/stall/orders' }}>
+		<Page of={order.number} title="order {order.number}" room={{ name: 'Stall', path: '/stall/orders' }}>
 			<div class="mb-5 flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
 				<div>
 					<p class="text-xl font-bold">{order.customer.name}</p>

@@ -19,6 +19,7 @@
 	{#snippet children(walk)}
 		{@const variety = walk.planting.variety}
 		<Page
+			of={variety.name}
 			title="what the walks found"
 			room={{ name: 'Field', path: '/field' }}
 			says="{variety.name} {cropWord(variety.cropName)}, {placed(walk.planting.ground)}"

@@ -3,6 +3,7 @@ package theriseed.server.invoice;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -17,6 +18,12 @@ interface InvoiceRepository extends JpaRepository<Invoice, UUID> {
     @Query("select i from Invoice i where i.paidOn is null and i.cancelledBecause = '' and i.dueOn < :day"
             + " order by i.dueOn, i.number")
     List<Invoice> overdue(LocalDate day);
+
+    /** Those in whose number all the patterns are found, newest first. */
+    @Query(value = """
+                    select * from invoice where lower(number) like all(:patterns)
+                    order by invoiced_on desc, number desc""", nativeQuery = true)
+    List<Invoice> searched(String[] patterns, Limit limit);
 
     Page<Invoice> findAllByOrderByInvoicedOnDescNumberDesc(Pageable page);
 

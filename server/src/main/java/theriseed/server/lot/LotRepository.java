@@ -43,7 +43,20 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
     @Query("select l.id from Lot l order by l.season desc, l.number")
     List<UUID> ids();
 
-    List<Lot> findTop20ByFoldedContainingOrderBySeasonDescNumberAsc(String folded);
+    @Query("select l from Lot l where l.folded like concat('%', :signs, '%') order by l.season desc, l.number")
+    List<Lot> holding(String signs, Limit limit);
+
+    /** Those with exactly this number but for its last character, then those that begin so; newest first. */
+    @Query("select l from Lot l where l.number like :exactly or l.number like :beginning"
+            + " order by case when l.number like :exactly then 0 else 1 end, l.season desc, l.number")
+    List<Lot> called(String exactly, String beginning, Limit limit);
+
+    /** Those in whose numbers, season and variety all the patterns are found, newest first. */
+    @Query(value = """
+                    select l.* from lot l join unnest(:varieties, :names) v (id, name) on v.id = l.variety_id
+                    where lower(l.number || ' ' || l.old_number || ' ' || l.season || ' ' || v.name) like all(:patterns)
+                    order by l.season desc, l.number""", nativeQuery = true)
+    List<Lot> searched(String[] patterns, UUID[] varieties, String[] names, Limit limit);
 
     List<Lot> findByPlantingIdInAndOriginOrderByNumber(Collection<UUID> plantings, Origin origin);
 
@@ -53,10 +66,6 @@ interface LotRepository extends JpaRepository<Lot, UUID> {
 
     @Query("select l from Lot l where l.oldNumber <> '' and lower(l.oldNumber) in :small")
     List<Lot> onceCalled(Collection<String> small);
-
-    @Query("select l from Lot l where lower(l.oldNumber) like concat('%', lower(:signs), '%') and l.oldNumber <> ''"
-            + " order by l.season desc, l.number")
-    List<Lot> findByOldNumberHolding(String signs, Limit limit);
 
     List<Lot> findByVarietyIdInOrderBySeasonAscNumberAsc(Collection<UUID> varieties);
 

@@ -194,22 +194,6 @@ public class Lots {
         return lots.count();
     }
 
-    /** Lots whose number holds these signs, newest first, at most twenty. */
-    @ReadsOnly
-    public List<LotView> holding(String signs) {
-        return lots.findTop20ByFoldedContainingOrderBySeasonDescNumberAsc(signs).stream()
-                .map(Lot::view)
-                .toList();
-    }
-
-    /** Lots whose number before they came here holds these signs, newest first, at most twenty. */
-    @ReadsOnly
-    public List<LotView> onceCalled(String signs) {
-        return lots.findByOldNumberHolding(signs, Limit.of(20)).stream()
-                .map(Lot::view)
-                .toList();
-    }
-
     /** The lots picked from these plantings. */
     @ReadsOnly
     public List<LotView> of(Collection<UUID> plantingIds) {

@@ -4,6 +4,7 @@ import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -24,6 +25,12 @@ interface MixRepository extends JpaRepository<Mix, UUID> {
     }
 
     Page<Mix> findAllByOrderByMixedOnDescNumberDesc(Pageable page);
+
+    /** Those in whose number and name all the patterns are found, newest first. */
+    @Query(value = """
+                    select * from mix where lower(number || ' ' || name) like all(:patterns)
+                    order by mixed_on desc, number desc""", nativeQuery = true)
+    List<Mix> searched(String[] patterns, Limit limit);
 
     /** Those of which packets are left, by name. */
     @Query("""

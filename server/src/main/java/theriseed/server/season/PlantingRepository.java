@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -39,6 +40,28 @@ interface PlantingRepository extends JpaRepository<Planting, UUID> {
 
     @EntityGraph(attributePaths = "variety")
     List<Planting> findWithVarietyByIdIn(Collection<UUID> ids);
+
+    /** A planting that was searched for, called after its variety and crop. */
+    interface Searched {
+        UUID getId();
+
+        String getVariety();
+
+        int getSeason();
+
+        UUID getPlotId();
+    }
+
+    /** Those in whose variety, plot and season all the patterns are found, newest first. */
+    @Query(value = """
+                    select p.id, v.name as variety, p.season, p.plot_id as "plotId" from planting p
+                        join unnest(:varieties, :called) v (id, name) on v.id = p.variety_id
+                        join unnest(:plots, :named) g (id, name) on g.id = p.plot_id
+                    where p.scheme_id is null and not p.given_up
+                        and lower(v.name || ' ' || g.name || ' ' || p.season) like all(:patterns)
+                    order by p.season desc, lower(v.name), p.id""", nativeQuery = true)
+    List<Searched> searched(
+            String[] patterns, UUID[] varieties, String[] called, UUID[] plots, String[] named, Limit limit);
 
     @Query("select p.id from Planting p where p.variety.id = :variety and p.schemeId is null and not p.givenUp"
             + " order by p.season desc, p.id")

@@ -45,6 +45,16 @@ public class Varieties implements Pictured {
         return PageOf.of(found, found.map(this::view).toList());
     }
 
+    /** What each variety is called, with its crop. */
+    @ReadsOnly
+    public Map<UUID, String> names() {
+        return varieties.names().stream()
+                .collect(Collectors.toMap(
+                        VarietyRepository.Named::id,
+                        named ->
+                                named.name() + ", " + crops.get(named.cropKey()).name()));
+    }
+
     /** The ids of all varieties of a crop. */
     @ReadsOnly
     public List<UUID> idsOfCrop(String cropKey) {

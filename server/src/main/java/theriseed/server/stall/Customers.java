@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,6 +22,7 @@ import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
+import theriseed.server.search.SearchWords;
 
 /** Who seed goes to, and on which terms. Nobody is deleted: who once had seed stays known. */
 @Service
@@ -63,6 +65,14 @@ public class Customers {
     public PageOf<CustomerView> page(int page, int size) {
         Page<Customer> found = customers.findByEndedOnIsNullOrderByNameAscIdAsc(PageOf.request(page, size));
         return PageOf.of(found, found.map(Customer::view).toList());
+    }
+
+    /** Those that still are, in whose name and address all the words stand, by name, at most so many. */
+    @ReadsOnly
+    public List<CustomerView> searched(SearchWords words, int most) {
+        return customers.searched(words.patterns(), Limit.of(most)).stream()
+                .map(Customer::view)
+                .toList();
     }
 
     @ReadsOnly

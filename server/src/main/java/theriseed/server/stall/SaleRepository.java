@@ -21,6 +21,14 @@ interface SaleRepository extends JpaRepository<Sale, UUID> {
     @EntityGraph(attributePaths = "customer")
     List<Sale> findByLotIdIn(Collection<UUID> lots);
 
+    /** What went to somebody in whose name, or in the note of it, all the patterns are found, newest first. */
+    @Query(value = """
+                    select s.* from sale s join customer c on c.id = s.customer_id
+                    where lower(c.name || ' ' || s.note) like all(:patterns)
+                        and (s.packets > 0 or s.bulk > 0)
+                    order by s.sold_on desc, s.id desc""", nativeQuery = true)
+    List<Sale> searched(String[] patterns, Limit limit);
+
     /** Sales of one run, or of a lot's bulk, together. */
     record Together(UUID lotId, UUID packingRunId, Long packets, BigDecimal bulk, BigDecimal price) {}
 

@@ -34,7 +34,7 @@ class DoorTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"/api/today", "/api/lots", "/api/seasons/2026", "/api/crops", "/api/find?q=x", "/api/openapi"})
+            strings = {"/api/today", "/api/lots", "/api/seasons/2026", "/api/crops", "/api/search?q=x", "/api/openapi"})
     void nobodyIsLetInUnknown(String path) {
         assertThat(new Client(port).get(path).status()).isEqualTo(401);
     }
@@ -159,7 +159,7 @@ class DoorTest {
 
     @Test
     void whatTheWebServerRefusesIsSaidPlainlyToo() {
-        Client.Answer answer = new Client(port).get("/api/find?q=" + "x".repeat(20_000));
+        Client.Answer answer = new Client(port).get("/api/search?q=" + "x".repeat(20_000));
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.text()).doesNotContain("<").contains("detail");
     }

@@ -88,7 +88,7 @@ class ArrivalsTest {
                 .contains("UNTESTED", "DRYNESS_UNKNOWN")
                 .doesNotContain("NOT_WALKED", "TOO_FEW_MOTHERS");
         assertThat(season.grower
-                        .get("/api/find?q=hg-pea")
+                        .get("/api/search?q=hg-pea")
                         .ok()
                         .at("/hits/0/key")
                         .asString())

@@ -120,7 +120,10 @@ class MixesTest {
                 .isCloseTo(0.75, within(1e-9));
         double perGram = mix.at("/of/seedsPerGram").asDouble();
         assertThat(mix.get("gramsPerSquareMetre").asDouble()).isCloseTo(80 / perGram, within(1e-9));
-        assertThat(grower.get("/api/find?q=" + number(mix)).ok().get("mix").asString())
+        assertThat(grower.get("/api/search?q=" + number(mix))
+                        .ok()
+                        .at("/opens/key")
+                        .asString())
                 .isEqualTo(number(mix));
     }
 

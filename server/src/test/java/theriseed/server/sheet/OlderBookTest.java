@@ -127,7 +127,7 @@ class OlderBookTest {
         assertThat(tried("lots", "", OlderBook.lots()).get("same").asInt())
                 .as("read a second time it says nothing new")
                 .isEqualTo(40);
-        JsonNode found = grower.get("/api/find?q=K22%2F1").ok();
+        JsonNode found = grower.get("/api/search?q=K22%2F1").ok();
         assertThat(found.toString()).contains("was K22/1");
         String line = grower.get("/api/sheets/lots.csv")
                 .text()

@@ -1,0 +1,47 @@
+package theriseed.server.ground;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import theriseed.server.base.ReadsOnly;
+import theriseed.server.search.Hit;
+import theriseed.server.search.SearchWords;
+import theriseed.server.search.Searched;
+
+/** Plots and their beds by name. */
+@Component
+class GroundSearch implements Searched {
+    private final Ground ground;
+
+    GroundSearch(Ground ground) {
+        this.ground = ground;
+    }
+
+    @Override
+    @ReadsOnly
+    public List<Hit> hits(SearchWords words, int most) {
+        Map<UUID, PlotView> plots =
+                ground.plots().stream().collect(Collectors.toMap(PlotView::id, Function.identity()));
+        Stream<Hit> found = plots.values().stream()
+                .filter(plot -> words.in(plot.name()))
+                .map(plot -> new Hit(Hit.Kind.PLOT, plot.id(), plot.name(), ""))
+                .sorted(Comparator.comparing(Hit::title))
+                .limit(most);
+        Stream<Hit> beds = ground.beds().stream()
+                .filter(bed -> plots.containsKey(bed.plotId()))
+                .filter(bed ->
+                        words.in(bed.name() + " " + plots.get(bed.plotId()).name()))
+                .map(bed -> new Hit(
+                        Hit.Kind.BED,
+                        bed.plotId(),
+                        bed.name(),
+                        plots.get(bed.plotId()).name()))
+                .limit(most);
+        return Stream.concat(found, beds).toList();
+    }
+}
