@@ -4542,7 +4542,7 @@ export interface components {
             /** @enum {string} */
             role: "GROWER" | "HAND" | "VISITOR";
             /** @enum {string} */
-            theme: "DAYLIGHT" | "LAMP";
+            theme: "SYSTEM" | "DAYLIGHT" | "LAMP";
             /** @enum {string} */
             units: "METRIC" | "US";
         };
@@ -8637,7 +8637,7 @@ export interface components {
         PreferencesRequest: {
             locale: string;
             /** @enum {string} */
-            theme: "DAYLIGHT" | "LAMP";
+            theme: "SYSTEM" | "DAYLIGHT" | "LAMP";
             /** @enum {string} */
             units: "METRIC" | "US";
         };

@@ -17,7 +17,7 @@
 	type Preferences = Pick<Schemas['AccountView'], 'units' | 'theme' | 'locale'>;
 	const attempt = new Attempt();
 	let units = $state<Preferences['units']>(session.account?.units ?? 'METRIC');
-	let theme = $state<Preferences['theme']>(session.account?.theme ?? 'DAYLIGHT');
+	let theme = $state<Preferences['theme']>(session.account?.theme ?? 'SYSTEM');
 	let locale = $state(session.account?.locale ?? 'en-GB');
 	let turn = $state(0);
 	const places = $derived.by(() => {
@@ -73,11 +73,12 @@
 				hint="as they are written there, also on what you print"
 			/>
 			<ChoiceField
-				label="Light"
+				label="Theme"
 				name="theme"
 				{attempt}
 				bind:value={theme}
 				choices={[
+					{ value: 'SYSTEM', label: 'As this device is set' },
 					{ value: 'DAYLIGHT', label: 'Daylight, readable in sun' },
 					{ value: 'LAMP', label: 'Lamp, for the dim shed' }
 				]}

@@ -27,7 +27,7 @@ class Account extends Recorded {
 
     @OptimisticLock(excluded = true)
     @Enumerated(EnumType.STRING)
-    private Theme theme = Theme.DAYLIGHT;
+    private Theme theme = Theme.SYSTEM;
 
     @OptimisticLock(excluded = true)
     private String locale = Reader.ANYBODY.locale().toLanguageTag();

@@ -108,7 +108,7 @@ public class Accounts implements UserDetailsService {
     @Transactional
     Account add(String name, Role role, Units units, String locale) {
         Account account = add(name, role);
-        account.prefer(units, Theme.DAYLIGHT, known(locale));
+        account.prefer(units, Theme.SYSTEM, known(locale));
         return account;
     }
 

@@ -33,7 +33,7 @@ class FirstRun {
             String password) {
         Passwords.check(password, List.of(name, farm, "theriseed"));
         accounts.makeFirst(name, password);
-        accounts.prefer(name, units, Theme.DAYLIGHT, locale);
+        accounts.prefer(name, units, Theme.SYSTEM, locale);
         farms.make(farm, spot, timeZone, currency, coldestMonth, warmestMonth, Locale.forLanguageTag(locale), null);
     }
 }
