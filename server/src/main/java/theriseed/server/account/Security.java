@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.AuthenticationManager;
@@ -13,6 +14,8 @@ import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -47,26 +50,41 @@ class Security {
                         .permitAll()
                         .requestMatchers(HttpMethod.POST, "/api/session", "/api/session/entry/**", "/api/first-run/**")
                         .permitAll()
-                        .requestMatchers("/api/**")
-                        .authenticated()
                         .anyRequest()
-                        .permitAll())
+                        .authenticated())
                 .exceptionHandling(
                         refused -> refused.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
                 .requestCache(cache -> cache.disable())
-                .headers(headers -> headers.contentSecurityPolicy(
-                                policy -> policy.policyDirectives(ContentPolicy.connectingTo(List.of())))
-                        .httpStrictTransportSecurity(
-                                hsts -> hsts.requestMatcher(request -> httpsForGood && request.isSecure())
-                                        // What else stands in the domain is nothing of the farm's.
-                                        .includeSubDomains(false))
-                        .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
-                        .permissionsPolicyHeader(policy ->
-                                policy.policy("camera=(self), geolocation=(self), microphone=(), payment=()")))
+                .headers(headers -> write(headers, httpsForGood))
                 .build();
+    }
+
+    /** Screens and feeds are the same for all: they come without cookies, so that whoever keeps copies may keep them. */
+    @Bean
+    @Order(1)
+    SecurityFilterChain withoutCookies(HttpSecurity http, @Value("${theriseed.https-for-good}") boolean httpsForGood)
+            throws Exception {
+        return http.securityMatcher(request -> !request.getRequestURI().startsWith("/api/"))
+                .csrf(csrf -> csrf.disable())
+                .authorizeHttpRequests(paths -> paths.anyRequest().permitAll())
+                .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(cache -> cache.disable())
+                .logout(logout -> logout.disable())
+                .headers(headers -> write(headers, httpsForGood))
+                .build();
+    }
+
+    private static void write(HeadersConfigurer<HttpSecurity> headers, boolean httpsForGood) {
+        headers.contentSecurityPolicy(policy -> policy.policyDirectives(ContentPolicy.connectingTo(List.of())))
+                .httpStrictTransportSecurity(hsts -> hsts.requestMatcher(request -> httpsForGood && request.isSecure())
+                        // What else stands in the domain is nothing of the farm's.
+                        .includeSubDomains(false))
+                .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                .permissionsPolicyHeader(
+                        policy -> policy.policy("camera=(self), geolocation=(self), microphone=(), payment=()"));
     }
 
     @Bean

@@ -3,6 +3,11 @@ package theriseed.server.web;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.Duration;
+import java.util.Map;
+import org.springframework.boot.web.server.MimeMappings;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.boot.web.server.servlet.ConfigurableServletWebServerFactory;
+import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -16,6 +21,11 @@ import org.springframework.web.servlet.resource.PathResourceResolver;
 @Configuration(proxyBeanMethods = false)
 class Screens implements WebMvcConfigurer {
     private static final String FILES = "classpath:/static/";
+
+    @Bean
+    static WebServerFactoryCustomizer<ConfigurableServletWebServerFactory> kindOfManifests() {
+        return server -> server.addMimeMappings(new MimeMappings(Map.of("webmanifest", "application/manifest+json")));
+    }
 
     @Override
     public void addResourceHandlers(ResourceHandlerRegistry paths) {

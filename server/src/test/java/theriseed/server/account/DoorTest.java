@@ -40,6 +40,23 @@ class DoorTest {
     }
 
     @Test
+    void whatIsTheSameForAllComesWithoutCookiesPackedSmallAndKeptForAYear() {
+        Client anybody = new Client(port);
+        String start = anybody.get("/").text().replaceAll("(?s).*<script src=\"([^\"]+)\".*", "$1");
+        assertThat(anybody.get("/").headers().allValues("Set-Cookie")).isEmpty();
+        Client.Answer script = anybody.get(start, Map.of("Accept-Encoding", "br, gzip"));
+        assertThat(script.headers().allValues("Set-Cookie")).isEmpty();
+        assertThat(script.headers().firstValue("Content-Encoding")).contains("br");
+        assertThat(script.headers().firstValue("Cache-Control").orElseThrow())
+                .contains("max-age=31536000", "immutable");
+        assertThat(anybody.get("/manifest.webmanifest").headers().firstValue("Content-Type"))
+                .contains("application/manifest+json");
+        assertThat(anybody.get("/api/session").headers().allValues("Set-Cookie"))
+                .as("what is sent needs its token")
+                .anyMatch(cookie -> cookie.startsWith("XSRF-TOKEN="));
+    }
+
+    @Test
     void aWrongPasswordSaysNothingOfWhichHalfWasWrong() {
         Client client = new Client(port);
         client.get("/api/session");
@@ -313,7 +330,7 @@ class DoorTest {
                         .ok()
                         .at("/account")
                         .toString())
-                .contains("\"units\":\"METRIC\"", "\"theme\":\"DAYLIGHT\"", "\"locale\":\"en-GB\"");
+                .contains("\"units\":\"METRIC\"", "\"theme\":\"SYSTEM\"", "\"locale\":\"en-GB\"");
         Client.Answer refused =
                 hand.put("/api/session/preferences", Map.of("units", "US", "theme", "LAMP", "locale", "xx-XX"));
         assertThat(refused.status()).isEqualTo(400);
