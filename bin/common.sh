@@ -274,7 +274,7 @@ backup_planned() {
 }
 
 # What the screens are made of.
-SCREENS="web/src web/static web/package-lock.json web/svelte.config.js web/vite.config.ts web/without-inline-script.js"
+SCREENS="web/src web/static web/package-lock.json web/svelte.config.js web/vite.config.ts web/build-steps.js"
 
 # fingerprint PATH...: changes when a file below changes.
 fingerprint() {

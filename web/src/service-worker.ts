@@ -2,13 +2,18 @@
 /// <reference lib="esnext" />
 /// <reference lib="webworker" />
 /// <reference types="@sveltejs/kit" />
-import { build, files, version } from '$service-worker';
+import { files, version } from '$service-worker';
 
-/** Keeps the screens themselves on the phone, so that they open without a network. Records are kept elsewhere. */
+/**
+ * Keeps the screens themselves on the phone, so that they open without a network: those all need at once, those of somebody's
+ * work when the screens name them, any other once it was opened. Records are kept elsewhere.
+ */
 const worker = self as unknown as ServiceWorkerGlobalScope;
 const NAME = 'theriseed-screens-';
 const CURRENT = NAME + version;
 const PAGE = '/';
+/** Which files each page needs, by its route. */
+const FILES_OF_PAGES = '/files-of-pages.json';
 
 worker.addEventListener('install', (event) => {
 	event.waitUntil(keep().then(() => worker.skipWaiting()));
@@ -18,21 +23,36 @@ worker.addEventListener('activate', (event) => {
 	event.waitUntil(forgetOld().then(() => worker.clients.claim()));
 });
 
+worker.addEventListener('message', (event) => {
+	const { take } = event.data as { take?: string[] };
+	if (take) event.waitUntil(takeAlong(take));
+});
+
 worker.addEventListener('fetch', (event) => {
 	const { request } = event;
 	const url = new URL(request.url);
 	if (request.method !== 'GET' || url.origin !== location.origin || url.pathname.startsWith('/api/')) return;
-	event.respondWith(request.mode === 'navigate' ? page(request) : file(request));
+	event.respondWith(request.mode === 'navigate' ? page(request) : file(request, url.pathname));
 });
 
-/** Every file of this version, and the script that starts the page, which the page itself names. */
 async function keep() {
 	const cache = await caches.open(CURRENT);
-	const shown = await fetch(PAGE, { cache: 'no-cache' });
-	const html = await shown.clone().text();
-	await cache.put(PAGE, shown);
-	const start = [...html.matchAll(/<script src="([^"]+)"/g)].map((found) => found[1]);
-	await cache.addAll([...start, ...build, ...files]);
+	await cache.addAll([
+		new Request(PAGE, { cache: 'no-cache' }),
+		new Request(FILES_OF_PAGES, { cache: 'no-cache' }),
+		...files.filter((one) => /\.(png|svg|webmanifest)$/.test(one))
+	]);
+	await takeAlong(['all']);
+}
+
+/** Fetches the files of these pages that do not lie here yet. */
+async function takeAlong(routes: string[]) {
+	const cache = await caches.open(CURRENT);
+	const listed = await cache.match(FILES_OF_PAGES);
+	const of = (await listed?.json()) as Record<string, string[]> | undefined;
+	const wanted = new Set(routes.flatMap((route) => of?.[route] ?? []));
+	const here = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
+	await cache.addAll([...wanted].filter((path) => !here.has(path)));
 }
 
 /** A page that is still open goes on with the files of the version before. */
@@ -52,6 +72,14 @@ async function page(request: Request): Promise<Response> {
 	}
 }
 
-async function file(request: Request): Promise<Response> {
-	return (await caches.match(request)) ?? fetch(request);
+/** A file whose name changes with its content is fetched once. */
+async function file(request: Request, path: string): Promise<Response> {
+	const kept = await caches.match(request);
+	if (kept) return kept;
+	const fetched = await fetch(request);
+	if (fetched.ok && path.startsWith('/_app/immutable/')) {
+		const cache = await caches.open(CURRENT);
+		await cache.put(request, fetched.clone());
+	}
+	return fetched;
 }

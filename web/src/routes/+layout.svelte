@@ -7,7 +7,7 @@
 	import { Problem } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
-	import FirstRun from '$lib/shell/FirstRun.svelte';
+	import { keepScreens } from '$lib/rows/screens';
 	import Shell from '$lib/shell/Shell.svelte';
 	import { titleOf } from '$lib/shell/pages';
 	import { title } from '$lib/shell/title.svelte';
@@ -20,7 +20,6 @@
 		wrong = '';
 		try {
 			await session.load();
-			outbox.open();
 		} catch (refused) {
 			wrong = refused instanceof Problem ? refused.message : String(refused);
 		}
@@ -28,6 +27,12 @@
 	/** Read over HTTP, before a phone trusts the farm: nobody signs in there. */
 	const trusting = page.url.pathname === '/trust';
 	if (!trusting) void load();
+	/** What lies on this phone is looked at once somebody is in whose it may be. */
+	$effect(() => {
+		if (!session.account) return;
+		outbox.open();
+		void keepScreens(session.works);
+	});
 	/** Whether the page of the address is shown, and not the door to it. */
 	const open = $derived(trusting || page.url.pathname === '/come-in' || (session.account && !session.away));
 	const called = $derived(
@@ -52,7 +57,7 @@
 	</main>
 {:else if session.ready}
 	{#if session.firstRun}
-		<FirstRun />
+		{#await import('$lib/shell/FirstRun.svelte') then { default: FirstRun }}<FirstRun />{/await}
 	{:else if page.url.pathname === '/come-in'}
 		{@render children()}
 	{:else if session.account}

@@ -1,6 +1,8 @@
-import { forgetAnswers, heard, known } from '$lib/rows/known';
+import { forgetAnswers, unanswered } from '$lib/rows/known';
+import { signal } from '$lib/rows/signal.svelte';
 import { reader } from '$lib/words/reader.svelte';
 import { ask, DELETE, GET, POST, PUT, whenSignedOut, type Schemas } from './api';
+import { keepSession, keptSession } from './keptSession';
 
 type Account = Schemas['AccountView'];
 type FirstRun = Schemas['FirstRunRequest'];
@@ -59,7 +61,16 @@ class Session {
 	}
 
 	async load() {
-		this.#take(await known('/api/session', ask(GET('/api/session'))));
+		try {
+			const now = await ask(GET('/api/session'));
+			signal.heard();
+			this.#hear(now);
+		} catch (wrong) {
+			const kept = unanswered(wrong) ? keptSession() : undefined;
+			if (!kept) throw wrong;
+			signal.lose(kept.askedAt);
+			this.#take(kept.session);
+		}
 	}
 	async signIn(name: string, password: string) {
 		const before = this.away ? this.account?.name : undefined;
@@ -70,18 +81,16 @@ class Session {
 			location.assign('/today');
 			return;
 		}
-		this.#take(now);
+		this.#hear(now);
 		this.away = false;
-		await heard('/api/session', $state.snapshot(this.#now));
 	}
 	/** With the end of a link, and the password chosen by it. */
 	async comeIn(secret: string, password: string) {
 		await forgetAnswers();
-		this.#take(await ask(POST('/api/session/entry/password', { body: { secret, password } })));
-		await heard('/api/session', $state.snapshot(this.#now));
+		this.#hear(await ask(POST('/api/session/entry/password', { body: { secret, password } })));
 	}
 	async begin(farm: FirstRun) {
-		this.#take(await ask(POST('/api/first-run', { body: farm })));
+		this.#hear(await ask(POST('/api/first-run', { body: farm })));
 	}
 	async signOut() {
 		await ask(DELETE('/api/session'));
@@ -90,16 +99,22 @@ class Session {
 	}
 	async prefer(preferences: Pick<Account, 'units' | 'theme' | 'locale'>) {
 		const account = await ask(PUT('/api/session/preferences', { body: preferences }));
-		if (this.#now) this.#take({ ...this.#now, account });
+		if (this.#now) this.#hear({ ...this.#now, account });
 	}
 
+	#hear(session: Schemas['Session']) {
+		keepSession(session);
+		this.#take(session);
+	}
 	#take(session: Schemas['Session']) {
 		this.#now = session;
 		reader.locale = session.account?.locale ?? 'en-GB';
 		reader.units = this.units;
 		reader.today = this.today;
 		reader.now = this.now;
-		document.documentElement.dataset.theme = session.account?.theme === 'LAMP' ? 'lamp' : 'daylight';
+		const theme = session.account?.theme ?? 'SYSTEM';
+		if (theme === 'SYSTEM') delete document.documentElement.dataset.theme;
+		else document.documentElement.dataset.theme = theme.toLowerCase();
 	}
 }
 

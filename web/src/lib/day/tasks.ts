@@ -1,7 +1,10 @@
 import type { Schemas } from '$lib/api/api';
-import { say, saying } from '$lib/words/say';
+import tasks from '$lib/words/en.tasks.json';
+import { say, saying, teach } from '$lib/words/say';
 import { whole } from '$lib/units/units';
 import { capital, cropWord } from '$lib/words/words';
+
+teach(tasks);
 
 type Task = Schemas['Task'];
 type Kind = Task['toDo']['kind'];

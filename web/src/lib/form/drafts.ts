@@ -1,4 +1,4 @@
-import { box } from '$lib/rows/box';
+import { store } from '$lib/rows/store';
 
 /** What stands in the fields of a form, by field; boxes that are ticked as yes. */
 export type Typed = Record<string, string>;
@@ -70,12 +70,12 @@ export function typeInto(form: HTMLFormElement, typed: Typed): Typed {
 const keyOf = (key: string) => `form ${key}`;
 
 export async function keepDraft(key: string, by: string, typed: Typed) {
-	await box.drafts.put({ key: keyOf(key), value: { typed, at: Date.now(), by } satisfies Kept });
+	await (await store()).drafts.put({ key: keyOf(key), value: { typed, at: Date.now(), by } satisfies Kept });
 }
 
 /** What the same person typed into a form and never sent. */
 export async function draftOf(key: string, by: string): Promise<Typed | undefined> {
-	const kept = (await box.drafts.get(keyOf(key)))?.value as Kept | undefined;
+	const kept = (await (await store()).drafts.get(keyOf(key)))?.value as Kept | undefined;
 	if (!kept || kept.by !== by) return undefined;
 	if (Date.now() - kept.at < KEPT_FOR_MS) return kept.typed;
 	await forgetDraft(key);
@@ -83,5 +83,5 @@ export async function draftOf(key: string, by: string): Promise<Typed | undefine
 }
 
 export async function forgetDraft(key: string) {
-	await box.drafts.delete(keyOf(key));
+	await (await store()).drafts.delete(keyOf(key));
 }

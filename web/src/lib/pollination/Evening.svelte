@@ -2,7 +2,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { box } from '$lib/rows/box';
+	import { store } from '$lib/rows/store';
 	import { many } from '$lib/words/words';
 	import { listed } from './pollination';
 
@@ -25,9 +25,11 @@
 	const males = $derived(closed.reduce((sum, buds) => sum + buds.males, 0));
 	const before = $derived(tonight.reduce((sum, buds) => sum + buds.females + buds.males, 0));
 
-	void box.drafts.get(key).then((kept) => {
-		if (kept) closed = kept.value as Buds[];
-	});
+	void store()
+		.then((box) => box.drafts.get(key))
+		.then((kept) => {
+			if (kept) closed = kept.value as Buds[];
+		});
 
 	function add(females: number, males: number) {
 		const now = here ?? { plant, females: 0, males: 0 };
@@ -39,7 +41,8 @@
 		closed = [...closed.filter((buds) => buds.plant !== plant), then]
 			.filter((buds) => buds.females + buds.males > 0)
 			.sort((a, b) => a.plant - b.plant);
-		void box.drafts.put({ key, value: $state.snapshot(closed) });
+		const value = $state.snapshot(closed);
+		void store().then((box) => box.drafts.put({ key, value }));
 	}
 	const attempt = new Attempt();
 	const record = () =>

@@ -1,5 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
-import { Problem } from '$lib/api/api';
+import Dexie, { liveQuery, type EntityTable } from 'dexie';
 
 /** Something done in the rows that has not arrived at the farm's server yet. */
 export interface Waiting {
@@ -59,7 +58,7 @@ interface Draft {
 }
 
 /** The phone's own store. It survives reload, a dead battery and a new version of the screens. */
-class Box extends Dexie {
+export class Box extends Dexie {
 	declare waiting: EntityTable<Waiting, 'seq'>;
 	declare answers: EntityTable<Answer, 'path'>;
 	declare drafts: EntityTable<Draft, 'key'>;
@@ -71,22 +70,4 @@ class Box extends Dexie {
 }
 
 export const box = new Box();
-
-/** Nothing of a farm that is gone stays on this device. */
-export async function forgetAll() {
-	await Promise.all([box.waiting.clear(), box.answers.clear(), box.drafts.clear()]);
-}
-
-/** What to say when the phone's store is full; nothing when something else went wrong. */
-export function noRoom(failed: unknown): Problem | undefined {
-	const full = (one: unknown): boolean => {
-		const { name, inner } = (one ?? {}) as { name?: string; inner?: unknown };
-		return name === 'QuotaExceededError' || (inner !== undefined && full(inner));
-	};
-	return full(failed)
-		? new Problem(
-				'This phone has no room left, so this is not kept yet. What you typed is still here: make room on the phone, then try again.',
-				507
-			)
-		: undefined;
-}
+export { liveQuery };

@@ -1,9 +1,8 @@
-import { liveQuery } from 'dexie';
 import { SvelteSet } from 'svelte/reactivity';
-import { box } from './box';
 import { known } from './known';
 import { questionAt } from './questions';
 import { signal } from './signal.svelte';
+import { store, watchStore } from './store';
 
 /** Whoever comes back to Today soon need not take everything along again. */
 const FRESH_FOR_MS = 2 * 60_000;
@@ -22,11 +21,14 @@ export function along(path: string): boolean {
 function watch() {
 	if (watching) return;
 	watching = true;
-	liveQuery(() => box.answers.toCollection().primaryKeys()).subscribe((paths) => {
-		const now = new Set(paths);
-		for (const path of here) if (!now.has(path)) here.delete(path);
-		for (const path of now) here.add(path);
-	});
+	void watchStore(
+		(box) => box.answers.toCollection().primaryKeys(),
+		(paths) => {
+			const now = new Set(paths);
+			for (const path of here) if (!now.has(path)) here.delete(path);
+			for (const path of now) here.add(path);
+		}
+	);
 }
 
 /** Takes the pages of today's work along, one after the other, so that they open without a signal. */
@@ -34,7 +36,7 @@ export async function carry(paths: string[]) {
 	for (const path of new Set(paths)) {
 		const question = questionAt(path);
 		if (!question || signal.lost) continue;
-		const before = await box.answers.get(question.kept);
+		const before = await (await store()).answers.get(question.kept);
 		if (!before || before.askedAt < Date.now() - FRESH_FOR_MS) {
 			await known(question.kept, question.ask()).catch(() => undefined);
 		}

@@ -1,6 +1,8 @@
 import { Problem } from '$lib/api/api';
-import { box, noRoom } from './box';
+import type { Box } from './box';
+import { noRoom } from './noRoom';
 import { signal } from './signal.svelte';
+import { store } from './store';
 
 /** The server did not answer at all, or could not: nothing is known of what it would have said. */
 export function unanswered(wrong: unknown): boolean {
@@ -12,12 +14,12 @@ export function unanswered(wrong: unknown): boolean {
  *
  * @param path under which the answer is kept
  * @param question asked just now
- * @param settle what is done on the phone together with keeping the answer, or not at all
+ * @param settle what is done in the phone's store together with keeping the answer, or not at all
  */
 export async function known<T>(
 	path: string,
 	question: Promise<T>,
-	settle: () => Promise<void> = () => Promise.resolve()
+	settle: (box: Box) => Promise<void> = () => Promise.resolve()
 ): Promise<T> {
 	const asked = Date.now();
 	try {
@@ -30,7 +32,7 @@ export async function known<T>(
 		return value;
 	} catch (wrong) {
 		if (!unanswered(wrong)) throw wrong;
-		const kept = await box.answers.get(path);
+		const kept = await (await store()).answers.get(path);
 		if (!kept) throw wrong;
 		signal.lose(kept.askedAt);
 		return kept.value as T;
@@ -45,17 +47,18 @@ export async function heard(
 	path: string,
 	value: unknown,
 	askedAt = Date.now(),
-	settle: () => Promise<void> = () => Promise.resolve()
+	settle: (box: Box) => Promise<void> = () => Promise.resolve()
 ) {
+	const box = await store();
 	await box.transaction('rw', box.answers, box.waiting, async () => {
 		const kept = await box.answers.get(path);
 		if (kept && kept.askedAt > askedAt) return;
 		await box.answers.put({ path, value, askedAt });
-		await settle();
+		await settle(box);
 	});
 }
 
 /** What was heard belongs to whoever signed in; what was done in the rows stays. */
 export async function forgetAnswers() {
-	await box.answers.clear();
+	await (await store()).answers.clear();
 }

@@ -1,8 +1,8 @@
 import { v7 as newId } from 'uuid';
 import { ask, PUT } from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
-import { box } from './box';
 import { known } from './known';
+import { store } from './store';
 
 const KEPT_AS = 'theriseed.phone';
 const ASIDE = /^\/api\/plantings\/[^/]+\/numbers-aside$/;
@@ -30,6 +30,7 @@ export async function setAside(planting: string) {
 
 /** Takes a number that lies on this phone for a planting, which is never taken again; nothing where there is none. */
 export async function takeAside(planting: string): Promise<string | undefined> {
+	const box = await store();
 	return box.transaction('rw', box.answers, box.waiting, async () => {
 		const kept = await box.answers.get(keptAt(planting));
 		const waiting = await box.waiting.toArray();

@@ -1,4 +1,3 @@
-import { liveQuery } from 'dexie';
 import { SvelteSet } from 'svelte/reactivity';
 import { v7 as newId } from 'uuid';
 import {
@@ -11,9 +10,11 @@ import {
 	type Schemas
 } from '$lib/api/api';
 import { session } from '$lib/api/session.svelte';
-import { box, noRoom, type Waiting } from './box';
+import type { Box, Waiting } from './box';
 import { ahead, compare } from './clock';
+import { noRoom } from './noRoom';
 import { signal } from './signal.svelte';
+import { store, watchStore } from './store';
 
 /** A phone says that it is online before it is: the first tries come soon, later ones seldom. */
 const FIRST_RETRY_MS = 1000;
@@ -90,10 +91,13 @@ class Outbox {
 		if (this.#on) return;
 		this.#on = true;
 		beforeReading(() => this.sendFirst());
-		liveQuery(() => box.waiting.orderBy('seq').toArray()).subscribe((all) => {
-			this.all = all;
-			this.known = true;
-		});
+		void watchStore(
+			(box) => box.waiting.orderBy('seq').toArray(),
+			(all) => {
+				this.all = all;
+				this.known = true;
+			}
+		);
 		addEventListener('online', () => void this.send());
 		document.addEventListener('visibilitychange', () => {
 			if (!document.hidden) void this.send();
@@ -105,7 +109,9 @@ class Outbox {
 	/** What arrived long ago and whose page nobody opened since. */
 	async #forgetOld() {
 		const old = Date.now() - SHOWN_FOR_MS;
-		await box.waiting
+		await (
+			await store()
+		).waiting
 			.where('state')
 			.equals('arrived')
 			.filter((one) => one.arrivedAt! < old)
@@ -127,6 +133,7 @@ class Outbox {
 			by: session.account?.name ?? '',
 			state: 'waiting' as const
 		};
+		const box = await store();
 		try {
 			await box.transaction('rw', box.waiting, box.drafts, async () => {
 				await box.waiting.bulkAdd([records].flat().map((record) => ({ ...record, ...made })));
@@ -194,7 +201,7 @@ class Outbox {
 			this.sending = true;
 			await this.#sendAll().finally(() => (this.sending = false));
 		});
-		this.#mayWait = (await box.waiting.where('state').equals('waiting').count()) > 0;
+		this.#mayWait = (await (await store()).waiting.where('state').equals('waiting').count()) > 0;
 		if (this.#mayWait) {
 			clearTimeout(this.#retry);
 			this.#retry = setTimeout(() => void this.#try(), this.#delay);
@@ -203,7 +210,7 @@ class Outbox {
 	}
 
 	/** What had arrived when a page was asked for stands in its answer: it need not be shown from here any longer. */
-	async settle(from: string, asked: number) {
+	async settle(box: Box, from: string, asked: number) {
 		await box.waiting
 			.where('state')
 			.equals('arrived')
@@ -215,6 +222,7 @@ class Outbox {
 	async sendAgain(record: Waiting, mended: Partial<Pick<Waiting, 'body' | 'day'>> = {}) {
 		// What stands on the server under its id is another record; what rests on this one goes with it.
 		const id = record.current !== undefined && record.method === 'POST' ? newId() : record.id;
+		const box = await store();
 		await box.transaction('rw', box.waiting, async () => {
 			await box.waiting.update(record.seq, {
 				...mended,
@@ -237,11 +245,12 @@ class Outbox {
 
 	/** A record nobody can do anything about: kept, but no longer pressed. */
 	async setAside(record: Waiting) {
-		await box.waiting.update(record.seq, { state: 'aside' });
+		await (await store()).waiting.update(record.seq, { state: 'aside' });
 	}
 
 	async #sendAll() {
 		const stuck: string[] = [];
+		const box = await store();
 		for (const record of await box.waiting.orderBy('seq').toArray()) {
 			const mine = record.by === session.account?.name;
 			if (record.state === 'arrived') continue;
@@ -281,7 +290,9 @@ class Outbox {
 
 /** The id of what was made last on a page and has not arrived. */
 async function lastMadeAt(from: string): Promise<string | undefined> {
-	const made = await box.waiting
+	const made = await (
+		await store()
+	).waiting
 		.where('state')
 		.noneOf(['arrived', 'aside'])
 		.filter((one) => one.from === from)

@@ -106,10 +106,10 @@ describe('a page of the rows', () => {
 		const [kept] = await box.waiting.toArray();
 		expect(kept.shown).toBe(true);
 		await box.waiting.update(kept.seq, { state: 'arrived', arrivedAt: 1000 });
-		await outbox.settle('/stand/other', 2000);
-		await outbox.settle('/stand/p', 999);
+		await outbox.settle(box, '/stand/other', 2000);
+		await outbox.settle(box, '/stand/p', 999);
 		expect(await box.waiting.count()).toBe(1);
-		await outbox.settle('/stand/p', 1000);
+		await outbox.settle(box, '/stand/p', 1000);
 		expect(await box.waiting.count()).toBe(0);
 	});
 	it('gives a record without an id one of its own', async () => {

@@ -12,7 +12,7 @@ export class RowsPage<T> {
 	readonly found = $derived.by(() => {
 		void this.#turn;
 		const asked = Date.now();
-		return known(this.#question.kept, this.#question.ask(), () => outbox.settle(this.#from, asked));
+		return known(this.#question.kept, this.#question.ask(), (box) => outbox.settle(box, this.#from, asked));
 	});
 
 	/** @param from the page's own path */

@@ -1,6 +1,4 @@
 <script lang="ts">
-	import Camera from './Camera.svelte';
-
 	/** Reads a code with the camera; not there where the page may have none. */
 	interface Props {
 		/** What is read, for whoever hears the page: a lot, a tag. */
@@ -26,13 +24,15 @@
 		</svg>
 	</button>
 	{#if open}
-		<Camera
-			{what}
-			close={() => (open = false)}
-			read={(code) => {
-				open = false;
-				read(code);
-			}}
-		/>
+		{#await import('./Camera.svelte') then { default: Camera }}
+			<Camera
+				{what}
+				close={() => (open = false)}
+				read={(code) => {
+					open = false;
+					read(code);
+				}}
+			/>
+		{/await}
 	{/if}
 {/if}

@@ -1,9 +1,11 @@
 import type { Schemas } from '$lib/api/api';
 import { money } from '$lib/stall/words';
 import { capital } from '$lib/words/words';
-import { say, saying } from '$lib/words/say';
-
+import sentences from '$lib/words/en.ways.json';
+import { say, saying, teach } from '$lib/words/say';
 import { seasonName } from './year';
+
+teach(sentences);
 
 type Way = Schemas['WayView'];
 

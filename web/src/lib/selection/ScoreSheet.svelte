@@ -3,7 +3,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { box } from '$lib/rows/box';
+	import { store } from '$lib/rows/store';
 	import { many } from '$lib/words/words';
 	import { marksOf, scaleWords, type Typed } from './selection';
 
@@ -25,7 +25,7 @@
 	const scored = $derived(marksOf(typed, chosen));
 
 	onMount(async () => {
-		const kept = await box.drafts.get(draft);
+		const kept = await (await store()).drafts.get(draft);
 		if (!kept) return;
 		const value = kept.value as { trait: string; typed: Typed };
 		trait = value.trait;
@@ -33,7 +33,8 @@
 	});
 
 	function keep() {
-		void box.drafts.put({ key: draft, value: $state.snapshot({ trait, typed }) });
+		const value = $state.snapshot({ trait, typed });
+		void store().then((box) => box.drafts.put({ key: draft, value }));
 	}
 	function next(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
 		if (event.key !== 'Enter') return;

@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
 	import { Command } from 'bits-ui';
 	import { goto } from '$app/navigation';
-	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import { ask, GET, Problem, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { shortDay } from '$lib/words/dates';
@@ -48,12 +48,26 @@
 		NOT_HERE: (typed) => `${typed} is a proper lot number, but this farm has no such lot.`
 	};
 
-	let typed = $state('');
+	interface Props {
+		/** What was typed before this was there. */
+		begun?: string;
+		/** Whether whoever types stands in it. */
+		entered?: boolean;
+	}
+	let { begun = '', entered = false }: Props = $props();
+	// svelte-ignore state_referenced_locally
+	let typed = $state(begun);
 	let found = $state<{ heading: string; mono: boolean; of: Shown[] }[]>([]);
 	let note = $state('');
 	/** What the arrow keys stand on. */
 	let chosen = $state('');
 	let asked = 0;
+
+	let field = $state<HTMLElement | null>(null);
+	onMount(() => {
+		if (entered) field?.focus();
+		void look(false);
+	});
 
 	/** Opens what has a number that was scanned or typed elsewhere on the page. */
 	export async function open(number: string) {
@@ -132,48 +146,46 @@
 	}
 </script>
 
-<search class="relative flex w-full gap-2">
-	<Command.Root
-		label="Search"
-		shouldFilter={false}
-		vimBindings={false}
-		bind:value={chosen}
-		class="w-full min-w-0"
-	>
-		<label class="input flex w-full min-w-0 items-center border-ink">
-			<Command.Input
-				data-find
-				bind:value={typed}
-				oninput={() => look(false)}
-				onkeydown={key}
-				placeholder="Search the farm"
-				aria-label="Search: lots, plantings, customers, orders, pages"
-				aria-expanded={found.length > 0}
-				class="min-w-0 grow"
-			/>
-			<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
-		</label>
-		<div class="list" hidden={!(found.length || note)}>
-			{#if note}<p class="p-3 text-sm" role="status">{note}</p>{/if}
-			<Command.List aria-label="Found" class="max-h-[70dvh] overflow-y-auto">
-				{#each found as group (group.heading)}
-					<Command.Group value={group.heading}>
-						<Command.GroupHeading class="px-3 pt-2 text-xs text-soft">{group.heading}</Command.GroupHeading>
-						<Command.GroupItems>
-							{#each group.of as one (one.value)}
-								<Command.LinkItem value={one.value} href={one.path} class="hit" onSelect={empty}>
-									<span class={['font-semibold', group.mono && 'font-mono']}>{one.title}</span>
-									<span class="text-right text-soft">{one.detail}</span>
-								</Command.LinkItem>
-							{/each}
-						</Command.GroupItems>
-					</Command.Group>
-				{/each}
-			</Command.List>
-		</div>
-	</Command.Root>
-	<ScanButton what="a lot" read={(code) => void open(code)} />
-</search>
+<Command.Root
+	label="Search"
+	shouldFilter={false}
+	vimBindings={false}
+	bind:value={chosen}
+	class="w-full min-w-0"
+>
+	<label class="input flex w-full min-w-0 items-center border-ink">
+		<Command.Input
+			data-find
+			bind:ref={field}
+			bind:value={typed}
+			oninput={() => look(false)}
+			onkeydown={key}
+			placeholder="Search the farm"
+			aria-label="Search: lots, plantings, customers, orders, pages"
+			aria-expanded={found.length > 0}
+			class="min-w-0 grow"
+		/>
+		<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
+	</label>
+	<div class="list" hidden={!(found.length || note)}>
+		{#if note}<p class="p-3 text-sm" role="status">{note}</p>{/if}
+		<Command.List aria-label="Found" class="max-h-[70dvh] overflow-y-auto">
+			{#each found as group (group.heading)}
+				<Command.Group value={group.heading}>
+					<Command.GroupHeading class="px-3 pt-2 text-xs text-soft">{group.heading}</Command.GroupHeading>
+					<Command.GroupItems>
+						{#each group.of as one (one.value)}
+							<Command.LinkItem value={one.value} href={one.path} class="hit" onSelect={empty}>
+								<span class={['font-semibold', group.mono && 'font-mono']}>{one.title}</span>
+								<span class="text-right text-soft">{one.detail}</span>
+							</Command.LinkItem>
+						{/each}
+					</Command.GroupItems>
+				</Command.Group>
+			{/each}
+		</Command.List>
+	</div>
+</Command.Root>
 
 <style>
 	.list {

@@ -2,7 +2,7 @@ import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { answers, asked, forget } from '$lib/api/pretend';
 import { PAGES, pagesCalled, titleOf } from './pages';
-import Search from './Search.svelte';
+import Search from './SearchBox.svelte';
 
 const went = vi.hoisted(() => ({ goto: vi.fn() }));
 vi.mock('$app/navigation', () => ({ goto: went.goto }));

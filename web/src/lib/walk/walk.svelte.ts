@@ -1,5 +1,6 @@
 import type { Schemas } from '$lib/api/api';
-import { box, noRoom } from '$lib/rows/box';
+import { noRoom } from '$lib/rows/noRoom';
+import { store } from '$lib/rows/store';
 import { v7 as newId } from 'uuid';
 
 type OffType = Schemas['OffTypeRequest'];
@@ -86,7 +87,7 @@ export class WalkCount {
 	/** The walk that was begun in this planting, or a new one. */
 	static async in(planting: string, stage: string, rowsInAll: number): Promise<WalkCount> {
 		const key = `walk ${planting}`;
-		const kept = await box.drafts.get(key);
+		const kept = await (await store()).drafts.get(key);
 		const counted = { ...fresh(stage, rowsInAll), ...(kept?.value as Partial<Counted> | undefined) };
 		return new WalkCount(key, counted);
 	}
@@ -98,6 +99,7 @@ export class WalkCount {
 	 */
 	static async takeUp(planting: string, walk: Partial<Counted>, seq: number): Promise<boolean> {
 		const key = `walk ${planting}`;
+		const box = await store();
 		return box.transaction('rw', box.waiting, box.drafts, async () => {
 			const underWay = (await box.drafts.get(key))?.value as Counted | undefined;
 			if (underWay?.lookedAt) return false;
@@ -191,9 +193,11 @@ export class WalkCount {
 	}
 	#keep(counted: Counted) {
 		this.#counted = counted;
-		box.drafts.put({ key: this.key, value: counted }).then(
-			() => (this.unkept = ''),
-			(failed: unknown) => (this.unkept = noRoom(failed)?.message ?? String(failed))
-		);
+		store()
+			.then((box) => box.drafts.put({ key: this.key, value: counted }))
+			.then(
+				() => (this.unkept = ''),
+				(failed: unknown) => (this.unkept = noRoom(failed)?.message ?? String(failed))
+			);
 	}
 }

@@ -2,7 +2,12 @@ import { afterEach, describe, expect, it } from 'vitest';
 import type { Units } from '$lib/units/units';
 import examples from './examples.json';
 import { reader } from './reader.svelte';
-import { COUNTRIES, say } from './say';
+import done from './en.done.json';
+import tasks from './en.tasks.json';
+import ways from './en.ways.json';
+import { COUNTRIES, say, teach } from './say';
+
+for (const part of [done, tasks, ways]) teach(part);
 
 /** The server is held to the same examples. */
 describe('the catalogue of sentences', () => {

@@ -24,12 +24,15 @@ interface Told {
 export const COUNTRIES: Record<string, string> = catalogue.countries;
 
 const sentences = new Map<string, string>();
-(function collect(before: string, part: object) {
+
+/** Adds a part of the catalogue that not every page needs. */
+export function teach(part: object, before = '') {
 	for (const [name, value] of Object.entries(part)) {
 		if (typeof value === 'string') sentences.set(before + name, value);
-		else collect(`${before}${name}.`, value as object);
+		else teach(value as object, `${before}${name}.`);
 	}
-})('', catalogue);
+}
+teach(catalogue);
 
 /** Argument types beside those of ICU messages: measures for the reader, and words for a value of a kind. */
 const OWN_TYPE = /\{(\w+), (?!number\}|date\}|time\})(\w+)\}/g;

@@ -10,7 +10,10 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { dayMonth, monthYear } from '$lib/words/dates';
 	import { many, placed } from '$lib/words/words';
-	import { say } from '$lib/words/say';
+	import sentences from '$lib/words/en.tasks.json';
+	import { say, teach } from '$lib/words/say';
+
+	teach(sentences);
 
 	type Entry = Schemas['Entry'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);

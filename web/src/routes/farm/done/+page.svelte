@@ -7,9 +7,11 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { longDay, shortDay } from '$lib/words/dates';
-	import { say } from '$lib/words/say';
+	import sentences from '$lib/words/en.done.json';
+	import { say, teach } from '$lib/words/say';
 	import { many } from '$lib/words/words';
 
+	teach(sentences);
 	const day = $derived(page.url.searchParams.get('day') ?? session.today);
 	const by = $derived(page.url.searchParams.get('by') ?? '');
 	const at = $derived(Number(page.url.searchParams.get('page') ?? 0));

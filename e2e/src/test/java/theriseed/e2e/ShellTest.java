@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.URI;
@@ -40,20 +41,29 @@ class ShellTest {
                     scripts.add(URI.create(request.url()).getPath());
                 }
             });
+            person.settledAt("/");
+            assertThat(gzipped(scripts)).as("to sign in").isBetween(1, 100_000);
             person.signedIn("grower");
             person.settledAt("/today");
+            assertThat(gzipped(scripts)).as("today, with the phone's own store").isLessThan(145_000);
+            Set<String> before = Set.copyOf(scripts);
+            person.settledAt("/field");
+            scripts.removeAll(before);
+            assertThat(gzipped(scripts)).as("the map").isBetween(50_000, 150_000);
         }
+    }
+
+    private int gzipped(Set<String> scripts) throws IOException {
         Client client = new Client(port);
-        int gzipped = 0;
+        int bytes = 0;
         for (String script : scripts) {
             ByteArrayOutputStream packed = new ByteArrayOutputStream();
             try (GZIPOutputStream gzip = new GZIPOutputStream(packed)) {
                 gzip.write(client.get(script).body());
             }
-            gzipped += packed.size();
+            bytes += packed.size();
         }
-        assertThat(scripts).isNotEmpty();
-        assertThat(gzipped).isLessThan(150_000);
+        return bytes;
     }
 
     @Test
@@ -154,7 +164,7 @@ class ShellTest {
             assertThat(hand.page.getByText(Pattern.compile("^Theriseed \\d+\\.\\d+")))
                     .isVisible();
             prefers(hand, "Units", "ounces, feet, °F");
-            prefers(hand, "Light", "Lamp, for the dim shed");
+            prefers(hand, "Theme", "Lamp, for the dim shed");
             assertThat(hand.page.locator("html")).hasAttribute("data-theme", "lamp");
             hand.settledAt("/field");
             hand.sees("sq ft");
@@ -170,13 +180,22 @@ class ShellTest {
             hand.settledAt("/account");
             prefers(hand, "Numbers and dates", "United Kingdom: 1,234.5, 14 Aug 2026");
             prefers(hand, "Units", "grams, metres, °C");
-            prefers(hand, "Light", "Daylight, readable in sun");
+            prefers(hand, "Theme", "Daylight, readable in sun");
             assertThat(hand.page.locator("html")).hasAttribute("data-theme", "daylight");
+            prefers(hand, "Theme", "As this device is set");
+            Object day = ground(hand);
+            hand.page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+            assertThat(ground(hand)).isNotEqualTo(day);
         }
         try (Person visitor = Person.atDesk(port).signedIn("visitor")) {
             visitor.settledAt("/field");
             visitor.sees("m²");
         }
+    }
+
+    /** The colour of the page. */
+    private static Object ground(Person who) {
+        return who.page.evaluate("getComputedStyle(document.documentElement).backgroundColor");
     }
 
     /** Chooses, and goes on once the farm knows. */

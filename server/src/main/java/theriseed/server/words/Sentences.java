@@ -31,7 +31,8 @@ public final class Sentences {
     /** Places that are only numbered; others are said by their own names. */
     private static final Pattern NUMBERED = Pattern.compile("^(Plot|Bed)(?= \\d)");
 
-    private static final Map<String, String> CATALOGUE = read("/sentences/en.json");
+    private static final Map<String, String> CATALOGUE =
+            read("en.json", "en.tasks.json", "en.ways.json", "en.done.json");
     private static final Pattern OWN_TYPE = Pattern.compile("\\{(\\w+), (?!number}|date}|time})(\\w+)}");
     private static final Pattern CHOICE = Pattern.compile("\\{(\\w+), select,");
 
@@ -174,12 +175,14 @@ public final class Sentences {
         return sentence;
     }
 
-    private static Map<String, String> read(String file) {
+    private static Map<String, String> read(String... files) {
         Map<String, String> sentences = new LinkedHashMap<>();
-        try (InputStream catalogue = Sentences.class.getResourceAsStream(file)) {
-            collect("", JsonMapper.shared().readTree(catalogue), sentences);
-        } catch (IOException failed) {
-            throw new UncheckedIOException(failed);
+        for (String file : files) {
+            try (InputStream catalogue = Sentences.class.getResourceAsStream("/sentences/" + file)) {
+                collect("", JsonMapper.shared().readTree(catalogue), sentences);
+            } catch (IOException failed) {
+                throw new UncheckedIOException(failed);
+            }
         }
         return sentences;
     }

@@ -1,0 +1,51 @@
+<script lang="ts">
+	import ScanButton from '$lib/scan/ScanButton.svelte';
+	import type SearchBox from './SearchBox.svelte';
+
+	/** The search box. What it takes to search is fetched when somebody begins to. */
+	let Box = $state.raw<typeof SearchBox>();
+	let box = $state<SearchBox>();
+	let field = $state<HTMLInputElement>();
+	let begun = $state('');
+	let entered = $state(false);
+	let scanned = '';
+
+	async function fetchBox() {
+		const { default: fetched } = await import('./SearchBox.svelte');
+		entered = document.activeElement === field;
+		Box = fetched;
+	}
+
+	export async function open(number: string) {
+		if (box) return box.open(number);
+		scanned = number;
+		await fetchBox();
+	}
+
+	$effect(() => {
+		if (!box || !scanned) return;
+		void box.open(scanned);
+		scanned = '';
+	});
+</script>
+
+<search class="relative flex w-full gap-2">
+	{#if Box}
+		<Box bind:this={box} {begun} {entered} />
+	{:else}
+		<label class="input flex w-full min-w-0 items-center border-ink">
+			<input
+				bind:this={field}
+				data-find
+				bind:value={begun}
+				onfocus={fetchBox}
+				placeholder="Search the farm"
+				aria-label="Search: lots, plantings, customers, orders, pages"
+				autocomplete="off"
+				class="min-w-0 grow"
+			/>
+			<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
+		</label>
+	{/if}
+	<ScanButton what="a lot" read={(code) => void open(code)} />
+</search>
