@@ -175,7 +175,7 @@
 						}}
 					>
 						<label class="grid flex-1 text-sm font-semibold"
-							>Keep this order as<input class="input" maxlength="60" bind:value={name} /></label
+							>Save this order as<input class="input" maxlength="60" bind:value={name} /></label
 						>
 						<button type="submit" class="btn btn-secondary" disabled={attempt.busy}>Keep</button>
 					</form>
@@ -183,7 +183,7 @@
 			</section>
 			<div class="md:col-span-2">
 				<UndoBar {undo} {attempt} after={() => undefined} />
-				<Trouble {attempt} labels={{ name: 'Keep this order as', steps: 'Chain' }} />
+				<Trouble {attempt} labels={{ name: 'Save this order as', steps: 'Chain' }} />
 			</div>
 		</div>
 	</details>

@@ -45,7 +45,7 @@ it('asks only about what was kept when nothing was weighed as thrown out', async
 	await fireEvent.click(screen.getByRole('button', { name: /Check the setting/ }));
 	expect(screen.queryByText('seed thrown out, cut open')).toBeNull();
 	await type('Sound ones, or broken ones of the kept', '3');
-	await fireEvent.click(screen.getByText('Keep it'));
+	await fireEvent.click(screen.getByText('Save'));
 	await waitFor(() => expect(changed).toHaveBeenCalledOnce());
 	expect(sent().at(-1)!.body).toMatchObject({ look: 'KEPT_BROKEN', seeds: 50, found: 3 });
 });
@@ -58,7 +58,7 @@ it('says how many more would tell, and corrects a check with its reason', async 
 	await fireEvent.click(screen.getByRole('button', { name: /Correct: the check/ }));
 	await type('Seeds looked at', '60');
 	await type('Why it is corrected', 'looked at more');
-	await fireEvent.click(screen.getByText('Keep the correction'));
+	await fireEvent.click(screen.getByText('Save correction'));
 	await waitFor(() => expect(changed).toHaveBeenCalledOnce());
 	expect(sent().at(-1)!.body).toMatchObject({
 		seeds: 60,

@@ -30,7 +30,7 @@
 >
 {#each gone as one, i (i)}
 	<MassField
-		label="Left it{nth(i)}"
+		label="Removed{nth(i)}"
 		name={i === 0 ? 'byProduct' : `byProduct${i}`}
 		{heavy}
 		{attempt}
@@ -61,6 +61,7 @@
 	<button
 		type="button"
 		class="cursor-pointer justify-self-start text-sm underline sm:col-span-2"
-		onclick={() => gone.push({ grams: NaN, what: '', goneTo: 'compost' })}>something else left it too</button
+		onclick={() => gone.push({ grams: NaN, what: '', goneTo: 'compost' })}
+		>something else was removed too</button
 	>
 {/if}

@@ -253,7 +253,7 @@
 		takeTheirs={taken}
 	>
 		<Act main={waits === ''} type="submit" disabled={attempt.busy} why={waits}
-			>{was ? 'Keep the correction' : 'Into the lot'}</Act
+			>{was ? 'Save correction' : 'Into the lot'}</Act
 		>
 	</Correcting>
 </form>

@@ -16,7 +16,7 @@
 </script>
 
 <p>
-	<strong class="text-xl">{percent(step.share ?? 0)}</strong> of what went in came out.
+	<strong class="text-xl">{percent(step.share ?? 0)}</strong> recovery: mass out of mass in.
 	{#if step.unaccounted !== undefined}
 		<span class={[step.alarm ? 'font-bold text-alarm' : 'text-soft']}>
 			{tenth(step.unaccounted)} % is neither seed nor weighed as something else{step.alarm

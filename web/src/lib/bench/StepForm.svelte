@@ -112,11 +112,11 @@
 
 	const LABELS = {
 		kind: 'Step',
-		massIn: 'Went in',
-		massOut: 'Came out',
+		massIn: 'Mass in',
+		massOut: 'Mass out',
 		waterAdded: 'Water added',
-		byProduct: 'Left it',
-		byProducts: 'Left it',
+		byProduct: 'Removed',
+		byProducts: 'Removed',
 		minutes: 'Minutes of work',
 		people: 'People',
 		vessels: 'Vessels',
@@ -132,7 +132,7 @@
 		reason: 'Why it is corrected',
 		begunAt: 'Begun',
 		endedAt: 'Ended',
-		what: 'what left it'
+		what: 'what was removed'
 	};
 	const USUAL_GONE: Record<Kind, string> = {
 		EXTRACT: 'flesh',
@@ -377,10 +377,10 @@
 					>{doubted !== undefined
 						? `${mass(outGrams, session.units)} is right: keep it`
 						: correcting
-							? 'Keep the correction'
+							? 'Save correction'
 							: open
 								? 'Weighed out'
-								: 'Keep this step'}</Act
+								: 'Save step'}</Act
 				>
 			{/if}
 		</Correcting>
@@ -411,7 +411,7 @@
 					heavy={massBefore >= 1000}
 					{attempt}
 					bind:grams={inGrams}
-					hint="what came out before: {mass(massBefore, session.units)}"
+					hint="mass out of the step before: {mass(massBefore, session.units)}"
 				/>
 			{/if}
 			{#if chosen !== 'DRY'}{@render moisture('moistureOut')}{/if}

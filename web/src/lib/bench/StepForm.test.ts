@@ -76,9 +76,9 @@ describe('a step at the bench', () => {
 		show('SCREEN', { last: [{ kind: 'SCREEN', way: 'round holes', hole: 4.5 }] });
 		expect(screen.getByText('last time: 4.5 mm')).toBeTruthy();
 		await type('Holes of the screen', '4.2');
-		await type('Came out', '4.8');
+		await type('Mass out', '4.8');
 		await type('People', '2');
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save step' }));
 		await waitFor(() => expect(finish).toHaveBeenCalledOnce());
 		expect(finish.mock.lastCall![0]).toMatchObject({ hole: 4.2, people: 2, massOut: 4800 });
 	});
@@ -86,8 +86,8 @@ describe('a step at the bench', () => {
 		show('RINSE');
 		expect(screen.getByText(/Good seed of this crop floats too/)).toBeTruthy();
 		await type('Rounds until clear', '4');
-		await type('Came out', '0.5');
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await type('Mass out', '0.5');
+		await fireEvent.click(screen.getByRole('button', { name: 'Save step' }));
 		await waitFor(() => expect(finish.mock.lastCall?.[0].rounds).toBe(4));
 	});
 	it('takes what came out from the scale once it has settled', async () => {
@@ -103,15 +103,15 @@ describe('a step at the bench', () => {
 			expect(screen.getAllByRole('button', { name: /from the scale/ }).length).toBeGreaterThan(0)
 		);
 		await fireEvent.click(screen.getAllByRole('button', { name: /from the scale/ })[0]);
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save step' }));
 		await waitFor(() => expect(finish.mock.lastCall?.[0].massOut).toBe(812.4));
 	});
 	it('asks why when mass went missing, in kinds that can be counted', async () => {
 		show('THRESH', { seen: says({ share: 0.4, unaccounted: 31.2, alarm: true }) });
-		await type('Came out', '2');
+		await type('Mass out', '2');
 		await fireEvent.change(screen.getByLabelText('Why is mass missing?'), { target: { value: 'EATEN' } });
 		await type('In words', 'mice in the shed');
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep this step' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save step' }));
 		await waitFor(() =>
 			expect(finish.mock.lastCall?.[0]).toMatchObject({
 				missingReason: 'EATEN',
@@ -131,16 +131,16 @@ describe('a step at the bench', () => {
 		});
 		expect(screen.getByText(/Expect 1.5 kg to 2 kg out/)).toBeTruthy();
 		expect(screen.getByText(/usually keep 10 % to 20 %/)).toBeTruthy();
-		await type('Came out', '0.5');
+		await type('Mass out', '0.5');
 		expect(screen.getByText(/Far less than your other lots gave here/)).toBeTruthy();
 		expect(screen.getByLabelText('Why is mass missing?')).toBeTruthy();
 	});
 	it('asks before it keeps a weight in the wrong unit, and puts it right at a touch', async () => {
 		show('THRESH', { seen: says({ massOut: 2.1, share: 0.0004 }, { meant: 2100 }) });
-		await type('Came out', '0.0021');
+		await type('Mass out', '0.0021');
 		expect(screen.getByRole('button', { name: '2.1 g is right: keep it' })).toBeTruthy();
 		await fireEvent.click(screen.getByRole('button', { name: 'It was 2.1 kg' }));
-		expect((screen.getByLabelText('Came out') as HTMLInputElement).value).toBe('2.1');
+		expect((screen.getByLabelText('Mass out') as HTMLInputElement).value).toBe('2.1');
 	});
 	it('keeps each thing that left, and none of them is lost when the step is corrected', async () => {
 		const step = {
@@ -156,10 +156,10 @@ describe('a step at the bench', () => {
 			]
 		} as unknown as Schemas['StepView'];
 		show('THRESH', { step, correcting: true, begin: undefined });
-		await fireEvent.click(screen.getByRole('button', { name: 'something else left it too' }));
-		await type('Left it (3)', '0.05');
+		await fireEvent.click(screen.getByRole('button', { name: 'something else was removed too' }));
+		await type('Removed (3)', '0.05');
 		await type('What it was (3)', 'stones');
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save correction' }));
 		await waitFor(() =>
 			expect(finish.mock.lastCall?.[0].byProducts.map((gone) => `${gone.mass} ${gone.what}`)).toEqual([
 				'1500 haulm',

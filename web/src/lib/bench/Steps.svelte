@@ -23,8 +23,8 @@
 	/** What was done to a lot, with every weight: the table behind its thread. */
 	let { harvest, bench, checks, correct, changed }: Props = $props();
 	const WEIGHT: Record<string, string> = {
-		massIn: 'What went in',
-		massOut: 'What came out',
+		massIn: 'Mass in',
+		massOut: 'Mass out',
 		byProduct: 'What went elsewhere',
 		waterAdded: 'Water added'
 	};
@@ -47,7 +47,7 @@
 				scope="col"
 				class="text-right!">out</th
 			>
-			<th scope="col" class="text-right! max-sm:hidden">kept</th><th scope="col">left it</th><th scope="col"
+			<th scope="col" class="text-right! max-sm:hidden">kept</th><th scope="col">removed</th><th scope="col"
 				><span class="sr-only">act</span></th
 			>
 		</tr>
@@ -85,7 +85,8 @@
 		{#each harvest.poured as pour (pour.id)}
 			<tr id="record-{pour.id}">
 				<th scope="row"
-					><strong>poured in</strong> <span class="beside">{dayMonth(pour.pouredOn, session.today)}</span></th
+					><strong>transferred in</strong>
+					<span class="beside">{dayMonth(pour.pouredOn, session.today)}</span></th
 				>
 				<td class="max-sm:hidden"></td>
 				<td class="num">{mass(pour.mass, units)}</td>
@@ -95,11 +96,11 @@
 				>
 				<td class="text-right!">
 					{#if changed}<Amend
-							what="what was poured from {pour.from}"
+							what="what was transferred from {pour.from}"
 							version={pour.version}
 							entries={[
-								{ name: 'mass', label: 'Grams poured', value: String(pour.mass), type: 'number' },
-								{ name: 'pouredOn', label: 'Poured on', value: pour.pouredOn, type: 'date' }
+								{ name: 'mass', label: 'Grams transferred', value: String(pour.mass), type: 'number' },
+								{ name: 'pouredOn', label: 'Blended on', value: pour.pouredOn, type: 'date' }
 							]}
 							save={(typed, made) =>
 								ask(

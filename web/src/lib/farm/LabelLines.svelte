@@ -36,7 +36,7 @@
 		<Act
 			type="submit"
 			disabled={attempt.busy}
-			why={lines === (session.farm?.labelLines ?? '') ? 'Nothing is changed.' : ''}>Keep it</Act
+			why={lines === (session.farm?.labelLines ?? '') ? 'Nothing is changed.' : ''}>Save</Act
 		>
 	</div>
 </form>

@@ -200,7 +200,7 @@
 		/>
 		<Trouble {attempt} labels={LABELS} />
 		<div class="flex flex-wrap gap-3">
-			<Act main disabled={attempt.busy} onclick={keep}>Keep it</Act>
+			<Act main disabled={attempt.busy} onclick={keep}>Save</Act>
 			<Act onclick={() => (change = undefined)}>Go on correcting</Act>
 		</div>
 	</div>

@@ -73,7 +73,7 @@
 				choices={encodings}
 			/>
 			<ChoiceField
-				label="Cells are parted by"
+				label="Columns are separated by"
 				name="partedBy"
 				{attempt}
 				bind:value={() => how.partedBy ?? '', (partedBy) => say({ ...told, partedBy, columns: undefined })}

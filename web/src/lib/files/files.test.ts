@@ -146,7 +146,7 @@ describe('what is told of a file', () => {
 	});
 	it('is said in a sentence', () => {
 		expect(written(how, PARTED_BY)).toBe(
-			'Text in windows-1252, cells parted by semicolons; decimals as 12,5, days with the day first where the year is not.'
+			'Text in windows-1252, columns separated by semicolons; decimals as 12,5, days with the day first where the year is not.'
 		);
 		expect(written({ ...how, encoding: undefined, tab: 'Lots', headedIn: 3 }, PARTED_BY)).toContain(
 			'Tab “Lots” of a workbook, headings in line 3;'

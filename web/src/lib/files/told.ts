@@ -37,7 +37,7 @@ export function written(how: HowRead, partedBy: { value: string; label: string }
 	const cells = partedBy.find(({ value }) => value === how.partedBy)?.label;
 	const file = how.tab
 		? `Tab “${how.tab}” of a workbook`
-		: `Text in ${how.encoding}, cells parted by ${cells}`;
+		: `Text in ${how.encoding}, columns separated by ${cells}`;
 	const headed = how.headedIn > 1 ? `, headings in line ${how.headedIn}` : '';
 	return `${file}${headed}; decimals as ${how.decimals === 'POINT' ? '12.5' : '12,5'}, days with the ${
 		how.days === 'DAY_FIRST' ? 'day' : 'month'

@@ -151,7 +151,7 @@
 				}}
 			>
 				<Act main type="submit" disabled={attempt.busy}
-					>{version === undefined ? 'Keep it' : 'Keep the correction'}</Act
+					>{version === undefined ? 'Save' : 'Save correction'}</Act
 				>
 				<Act onclick={close}>{version === undefined ? 'Leave it' : 'Leave it as it was'}</Act>
 			</Correcting>

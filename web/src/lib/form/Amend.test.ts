@@ -16,7 +16,7 @@ describe('correcting a record where it stands', () => {
 	const dialog = () => within(screen.getByRole('dialog', { name: 'Correct: the count' }));
 	const type = (label: string, value: string) =>
 		fireEvent.input(dialog().getByLabelText(label), { target: { value } });
-	const keep = () => fireEvent.click(dialog().getByRole('button', { name: 'Keep the correction' }));
+	const keep = () => fireEvent.click(dialog().getByRole('button', { name: 'Save correction' }));
 
 	beforeEach(() => {
 		save.mockReset();
@@ -100,7 +100,7 @@ describe('correcting a record where it stands', () => {
 		await keep();
 		await waitFor(() => expect(dialog().getByText('99')).toBeTruthy());
 		expect(dialog().queryByRole('rowheader', { name: 'Note' })).toBeNull();
-		await fireEvent.click(dialog().getByRole('button', { name: 'Keep mine' }));
+		await fireEvent.click(dialog().getByRole('button', { name: 'Save mine' }));
 		await waitFor(() => expect(save.mock.lastCall![1].version).toBe(4));
 	});
 

@@ -47,7 +47,7 @@
 		</table>
 		<div class="mt-4 flex flex-wrap gap-3">
 			<button type="button" class="btn btn-primary" onclick={() => keepMine(Number(theirs.version))}
-				>Keep mine</button
+				>Save mine</button
 			>
 			<button type="button" class="btn btn-secondary" onclick={takeTheirs}>Take theirs</button>
 		</div>

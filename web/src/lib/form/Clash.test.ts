@@ -34,7 +34,7 @@ describe('two people who change one record', () => {
 	});
 	it('choose which stands, from the version that stands now', async () => {
 		const { keepMine, takeTheirs } = await clashed(clash);
-		await fireEvent.click(await screen.findByText('Keep mine'));
+		await fireEvent.click(await screen.findByText('Save mine'));
 		expect(keepMine).toHaveBeenCalledWith(4);
 		await fireEvent.click(screen.getByText('Take theirs'));
 		expect(takeTheirs).toHaveBeenCalledOnce();

@@ -425,6 +425,6 @@
 		rows={(theirs) => [{ label: LABELS.name, mine: name, theirs: String(theirs.name) }]}
 		send={keep}
 		takeTheirs={() => was && kept('Theirs stands.', { kind, id: was.id, version: was.version })}
-		><Act main type="submit" disabled={attempt.busy}>Keep this {WORD[kind]}</Act></Correcting
+		><Act main type="submit" disabled={attempt.busy}>Save {WORD[kind]}</Act></Correcting
 	>
 </form>

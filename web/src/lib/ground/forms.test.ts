@@ -70,7 +70,7 @@ describe('a shape by its numbers', () => {
 		await type('Name', 'Hedge, west');
 		await type('Height', '3,2');
 		await type('Pollen it holds back', '30');
-		await fireEvent.click(screen.getByText('Keep this barrier'));
+		await fireEvent.click(screen.getByText('Save barrier'));
 		await waitFor(() => expect(kept).toHaveBeenCalled());
 		expect(body()).toMatchObject({ name: 'Hedge, west', kind: 'HEDGE', height: 3.2, held: 0.3 });
 		expect(kept.mock.lastCall).toEqual([
@@ -82,7 +82,7 @@ describe('a shape by its numbers', () => {
 	it('leaves out how much pollen a barrier holds back where nobody says', async () => {
 		answers.set('POST /api/barriers', { id: 'b', version: 0 });
 		form('BARRIER');
-		await fireEvent.click(screen.getByText('Keep this barrier'));
+		await fireEvent.click(screen.getByText('Save barrier'));
 		await waitFor(() => expect(sent()).toHaveLength(1));
 		expect(body().held).toBeUndefined();
 	});
@@ -99,7 +99,7 @@ describe('a shape by its numbers', () => {
 		await type('Middle, east of the farm’s spot', '103');
 		await choose('p1');
 		expect(east.value).toBe('103');
-		await fireEvent.click(screen.getByText('Keep this bed'));
+		await fireEvent.click(screen.getByText('Save bed'));
 		await waitFor(() => expect(sent()).toHaveLength(1));
 		expect(body()).toMatchObject({ plotId: 'p1', outline: { east: 103, north: 5 } });
 	});
@@ -111,7 +111,7 @@ describe('a shape by its numbers', () => {
 		await fireEvent.change(screen.getByLabelText('Crop'), { target: { value: 'kale' } });
 		await type('Ground it takes', '900');
 		await fireEvent.click(screen.getByLabelText('I am sure of it'));
-		await fireEvent.click(screen.getByText('Keep this note'));
+		await fireEvent.click(screen.getByText('Save note'));
 		await waitFor(() => expect(sent()).toHaveLength(1));
 		expect(body()).toMatchObject({
 			cropKey: 'kale',
@@ -147,7 +147,7 @@ describe('a shape by its numbers', () => {
 		await type('Corner 3, north', '18');
 		await waitFor(() => expect(sketched.mock.lastCall![0][2].north).toBe(18));
 		await type('Why it is drawn otherwise', 'paced it again');
-		await fireEvent.click(screen.getByText('Keep this plot'));
+		await fireEvent.click(screen.getByText('Save plot'));
 		await waitFor(() => expect(sent()).toHaveLength(1));
 		expect(sent()[0].path).toBe('/api/plots/x');
 		expect(body()).toMatchObject({

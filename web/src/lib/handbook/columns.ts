@@ -35,7 +35,7 @@ export const FIGURES: { title: string; figures: Figure[] }[] = [
 			one('name', 'Name'),
 			one('species', 'Species'),
 			one('family', 'Family', 'decides how long ground rests from it'),
-			one('aliases', 'Other names', 'parted by semicolons'),
+			one('aliases', 'Other names', 'separated by semicolons'),
 			one('life_cycle', 'Life', undefined, {
 				annual: 'annual',
 				biennial: 'biennial',
@@ -51,7 +51,11 @@ export const FIGURES: { title: string; figures: Figure[] }[] = [
 		title: 'Keeping it true',
 		figures: [
 			one('crossing_group', 'Crossing group', 'what shares it crosses fully'),
-			one('partial_crossing_groups', 'Groups it crosses with in part', 'group:share, parted by semicolons'),
+			one(
+				'partial_crossing_groups',
+				'Groups it crosses with in part',
+				'group:share, separated by semicolons'
+			),
 			one('breeding_system', 'Pollination', undefined, {
 				'': 'none',
 				selfing: 'self-pollinating',
@@ -74,7 +78,7 @@ export const FIGURES: { title: string; figures: Figure[] }[] = [
 			one('min_plants_home', 'Plants, own use'),
 			one('min_plants_market', 'Plants, market'),
 			one('min_plants_stock', 'Plants, stock'),
-			one('common_off_types', 'Off-types', 'parted by semicolons')
+			one('common_off_types', 'Off-types', 'separated by semicolons')
 		]
 	},
 	{
@@ -120,7 +124,7 @@ export const FIGURES: { title: string; figures: Figure[] }[] = [
 				dry: 'dry',
 				'dry-fruit': 'of fresh or dried fruit'
 			}),
-			one('extract_how', 'Ways of getting it out', 'the usual first, parted by semicolons'),
+			one('extract_how', 'Ways of getting it out', 'the usual first, separated by semicolons'),
 			one('shatter_risk', 'Seed is lost when ripe', 'low, medium, high'),
 			one('ferment', 'Fermenting', 'none, optional, recommended'),
 			one('ferment_hours_min_22c', 'Fermenting at 22 °C, at least', 'h'),

@@ -32,7 +32,7 @@
 		parts: taken.map((row) => ({ number: row.lot.number, mass: row.grams })),
 		pouredOn
 	});
-	const LABELS = { pouredOn: 'Poured on', parts: 'Lots', mass: 'Mass' };
+	const LABELS = { pouredOn: 'Blended on', parts: 'Lots', mass: 'Mass' };
 	const units = $derived(session.units);
 
 	$effect(() => {
@@ -52,12 +52,12 @@
 	<table class="figures">
 		<thead>
 			<tr>
-				<th scope="col">take</th>
-				<th scope="col" class="text-right!">there is</th>
+				<th scope="col"><span class="sr-only">in the blend</span></th>
+				<th scope="col" class="text-right!">in stock</th>
 				<th scope="col" class="text-right! max-sm:hidden">germination</th>
 				<th scope="col" class="text-right! max-sm:hidden">1,000 seeds</th>
 				<th scope="col" class="text-right! max-sm:hidden">moisture</th>
-				<th scope="col" class="w-56">pour</th>
+				<th scope="col" class="w-56">take</th>
 			</tr>
 		</thead>
 		<tbody>
@@ -128,12 +128,12 @@
 	</div>
 	<p class="text-sm text-soft">
 		A blend averages; it does not mend a bad lot, and it hides a diseased one. It gets a number of its own and
-		remembers every lot in it. Print its label before you pour.
+		remembers every lot in it. Print its label before you blend.
 	</p>
 	<Trouble {attempt} labels={LABELS} />
 	<div>
 		<Act main type="submit" disabled={attempt.busy} why={taken.length < 2 ? 'Take a second lot.' : ''}
-			>Pour together</Act
+			>Blend</Act
 		>
 	</div>
 </form>

@@ -150,7 +150,7 @@
 			</p>
 		{/if}
 		{#if doing === 'grade'}
-			{@render form('Give it this grade', 'Why', 'seed poured from it follows', false)}
+			{@render form('Give it this grade', 'Why', 'lots split or blended from it follow', false)}
 		{/if}
 		{#each past as one (one.id)}
 			<p class="text-soft">
@@ -172,7 +172,7 @@
 		<button class="plain" type="button" onclick={() => begin('grade')}>give it another grade</button>
 	</p>
 	{#if doing === 'grade'}
-		{@render form('Give it this grade', 'Why', 'seed poured from it follows', false)}
+		{@render form('Give it this grade', 'Why', 'lots split or blended from it follow', false)}
 	{/if}
 {/if}
 

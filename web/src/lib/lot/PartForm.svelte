@@ -22,7 +22,7 @@
 	let pouredOn = $state(session.today);
 	let masses = $state([{ grams: NaN }]);
 	let alike = $state('');
-	const LABELS = { pouredOn: 'Parted on', masses: 'The parts', mass: 'The parts', parts: 'Parts alike' };
+	const LABELS = { pouredOn: 'Split on', masses: 'The parts', mass: 'The parts', parts: 'Parts alike' };
 
 	function part(event: SubmitEvent) {
 		event.preventDefault();

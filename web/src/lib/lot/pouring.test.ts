@@ -55,7 +55,7 @@ describe('pouring lots together', () => {
 
 	it('asks for a second lot before anything is poured', () => {
 		show();
-		expect(screen.getByRole('button', { name: 'Pour together' }).hasAttribute('disabled')).toBe(true);
+		expect(screen.getByRole('button', { name: 'Blend' }).hasAttribute('disabled')).toBe(true);
 		expect(
 			screen.getByLabelText(/26-PEA-01-V/, { selector: '[type=checkbox]' }).hasAttribute('disabled')
 		).toBe(true);
@@ -79,7 +79,7 @@ describe('pouring lots together', () => {
 		expect(screen.getByText('88 %')).toBeTruthy();
 		expect(screen.getByText(/the blend carries the oldest/)).toBeTruthy();
 		expect(screen.getByText(/bring them to the same first/)).toBeTruthy();
-		await fireEvent.click(screen.getByRole('button', { name: 'Pour together' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Blend' }));
 		await waitFor(() => expect(poured).toHaveBeenCalledWith({ number: '25-PEA-03-X' }));
 		expect(sent().at(-1)!.body).toEqual({
 			parts: [

@@ -135,7 +135,7 @@
 	/>
 	<Trouble {attempt} labels={LABELS} />
 	<div class="flex flex-wrap items-center gap-3">
-		<Act type="submit" disabled={attempt.busy}>Keep it</Act>
+		<Act type="submit" disabled={attempt.busy}>Save</Act>
 		<span role="status">{kept ? 'Kept. See below whether a letter arrives.' : ''}</span>
 	</div>
 </form>

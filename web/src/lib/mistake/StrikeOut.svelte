@@ -35,7 +35,7 @@
 <div aria-live="polite">
 	{#if out}
 		<p class="caution flex flex-wrap items-center gap-3">
-			<span>{named} is struck out: it stands in no list any more.</span>
+			<span>{named} is struck out: it no longer stands in any list.</span>
 			<Act onclick={() => back(out!.id)} disabled={attempt.busy}>Put it back</Act>
 		</p>
 	{:else}

@@ -17,7 +17,7 @@ beforeEach(() => {
 async function write(minutes: string) {
 	await fireEvent.click(screen.getByText('write down hours'));
 	await fireEvent.input(screen.getByLabelText('Minutes each'), { target: { value: minutes } });
-	await fireEvent.click(screen.getByText('Keep it'));
+	await fireEvent.click(screen.getByText('Save'));
 }
 
 it('sends what bears the hours and says what was written', async () => {

@@ -32,7 +32,7 @@
 		done = '';
 		void attempt.run(async () => {
 			await ask(DELETE('/api/morning-list'));
-			done = 'No list is sent any more.';
+			done = 'The list is no longer sent.';
 			changed();
 		});
 	}
@@ -59,10 +59,10 @@
 		</div>
 		<Trouble {attempt} labels={LABELS} />
 		<div class="flex flex-wrap items-center gap-3">
-			<Act type="submit" disabled={attempt.busy}>{list.wish ? 'Keep it' : 'Send it to me'}</Act>
+			<Act type="submit" disabled={attempt.busy}>{list.wish ? 'Save' : 'Send it to me'}</Act>
 			{#if list.wish}
 				<button type="button" class="cursor-pointer underline" disabled={attempt.busy} onclick={end}
-					>Send none any more</button
+					>Stop sending it</button
 				>
 			{/if}
 			<span role="status">{done}</span>

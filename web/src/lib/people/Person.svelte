@@ -117,7 +117,7 @@
 						onclick={() => act(() => ask(POST('/api/people/{id}/ended', { ...where, body: version })))}
 						>End {person.name}’s account</Act
 					>
-					<Act onclick={() => (ending = false)}>Keep it</Act>
+					<Act onclick={() => (ending = false)}>Keep the account</Act>
 				</div>
 			{:else}
 				<div><Act onclick={() => (ending = true)}>End the account …</Act></div>

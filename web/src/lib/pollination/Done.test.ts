@@ -59,7 +59,7 @@ describe('flowers that were pollinated', () => {
 		expect(fathers.value).toBe('7, 11');
 		await fireEvent.input(fathers, { target: { value: '8 and 11' } });
 		await fireEvent.input(screen.getByLabelText('Why it is corrected'), { target: { value: 'misread' } });
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep the correction' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save correction' }));
 		await waitFor(() => expect(sent()).toHaveLength(1));
 		expect(sent()[0].path).toBe('/api/flowers/f9');
 		expect(sent()[0].body).toMatchObject({
@@ -78,7 +78,7 @@ describe('flowers that were pollinated', () => {
 		await fireEvent.click(screen.getByRole('button', { name: 'Correct: whether flower 8 took' }));
 		await fireEvent.change(dialog().getByLabelText('It took'), { target: { value: 'false' } });
 		await fireEvent.input(dialog().getByLabelText('Why it is corrected'), { target: { value: 'fell off' } });
-		await fireEvent.click(dialog().getByRole('button', { name: 'Keep the correction' }));
+		await fireEvent.click(dialog().getByRole('button', { name: 'Save correction' }));
 		await waitFor(() => expect(sent()).toHaveLength(1));
 		expect(sent()[0]).toMatchObject({
 			path: '/api/flowers/f8/took',

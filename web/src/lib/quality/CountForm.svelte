@@ -91,5 +91,5 @@
 	/>
 	<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
 	<Trouble {attempt} labels={LABELS} />
-	<div><Act main type="submit" disabled={attempt.busy}>Keep this count</Act></div>
+	<div><Act main type="submit" disabled={attempt.busy}>Save count</Act></div>
 </form>

@@ -138,6 +138,6 @@
 		send={keep}
 		takeTheirs={kept}
 	>
-		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this test'}</Act>
+		<Act main type="submit" disabled={attempt.busy}>{was ? 'Save correction' : 'Save test'}</Act>
 	</Correcting>
 </form>

@@ -184,6 +184,6 @@
 		send={keep}
 		takeTheirs={kept}
 	>
-		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this moisture'}</Act>
+		<Act main type="submit" disabled={attempt.busy}>{was ? 'Save correction' : 'Save moisture'}</Act>
 	</Correcting>
 </form>

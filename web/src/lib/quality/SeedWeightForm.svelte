@@ -91,5 +91,5 @@
 		</fieldset>
 	{/if}
 	<Trouble {attempt} labels={LABELS} />
-	<div><Act main type="submit" disabled={attempt.busy}>Keep these weights</Act></div>
+	<div><Act main type="submit" disabled={attempt.busy}>Save weights</Act></div>
 </form>

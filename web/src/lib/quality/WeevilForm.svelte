@@ -49,5 +49,5 @@
 		open, and fresh dust under the seed.
 	</p>
 	<div class="sm:col-span-3"><Trouble {attempt} labels={LABELS} /></div>
-	<div><Act main type="submit" disabled={attempt.busy}>Keep this look</Act></div>
+	<div><Act main type="submit" disabled={attempt.busy}>Save look</Act></div>
 </form>

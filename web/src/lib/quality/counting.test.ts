@@ -67,7 +67,7 @@ describe('counting by the keys alone', () => {
 		expect(field('Dead of replicate 1').value).toBe('1');
 		expect(field('Normal seedlings of replicate 2').value).toBe('2');
 		expect(field('Hard of replicate 2').value).toBe('0');
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep this count' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save count' }));
 		expect(asks()[0].body).toMatchObject({
 			version: 3,
 			last: true,

@@ -80,7 +80,7 @@ describe('a test that was counted elsewhere', () => {
 		for (const [i, normal] of ['91', '94', '90', '93'].entries())
 			await type(`Normal seedlings of replicate ${i + 1}`, normal);
 		expect(screen.queryByLabelText('Dead of replicate 1')).toBeNull();
-		expect((await keep('Keep this test', kept)).body).toMatchObject({
+		expect((await keep('Save test', kept)).body).toMatchObject({
 			setOn: '2026-07-01',
 			countedOn: '2026-08-14',
 			perReplicate: 100,
@@ -90,7 +90,7 @@ describe('a test that was counted elsewhere', () => {
 		kept.mockClear();
 		await fireEvent.click(field('It is known what became of the others'));
 		await type('Dead of replicate 2', '6');
-		expect((await keep('Keep this test', kept)).body).toMatchObject({ dead: [0, 6, 0, 0] });
+		expect((await keep('Save test', kept)).body).toMatchObject({ dead: [0, 6, 0, 0] });
 	});
 	it('asks for the reason of a correction and sends from which version it was made', async () => {
 		const kept = vi.fn();
@@ -110,7 +110,7 @@ describe('a test that was counted elsewhere', () => {
 		render(GerminationForm, { number, test, kept });
 		await type('Normal seedlings of replicate 2', '45');
 		await type('Why it is corrected', 'one was counted twice');
-		expect(await keep('Keep the correction', kept)).toMatchObject({
+		expect(await keep('Save correction', kept)).toMatchObject({
 			method: 'PUT',
 			path: '/api/germination/t1',
 			body: { counts: [44, 45], method: 'SAND', version: 4, reason: 'one was counted twice' }
@@ -124,7 +124,7 @@ describe('moisture', () => {
 		render(MoistureForm, { number, kept });
 		await type('Reading 1, percent', '7,2');
 		await type('Reading 3, percent', '7.4');
-		expect((await keep('Keep this moisture', kept)).body).toMatchObject({
+		expect((await keep('Save moisture', kept)).body).toMatchObject({
 			measuredOn: '2026-08-14',
 			readings: [7.2, 7.4]
 		});
@@ -137,7 +137,7 @@ describe('moisture', () => {
 		await type('Dish 1, empty, with lid, grams', '20.1');
 		await type('Dish 1, with seed, grams', '25.1');
 		await type('Dish 1, after the oven, grams', '24.7');
-		const body = (await keep('Keep this moisture', kept)).body;
+		const body = (await keep('Save moisture', kept)).body;
 		expect(body).toMatchObject({ dishes: [{ empty: 20.1, before: 25.1, after: 24.7 }] });
 		expect(body).not.toHaveProperty('readings');
 	});
@@ -146,7 +146,7 @@ describe('moisture', () => {
 		render(MoistureForm, { number, kept });
 		await fireEvent.click(screen.getByText('Oven'));
 		await type('Dish 2, empty, with lid, grams', '20.1');
-		expect(await refused('Keep this moisture', kept)).toContain('The dish');
+		expect(await refused('Save moisture', kept)).toContain('The dish');
 		expect(field('Dish 2, empty, with lid, grams').value).toBe('20.1');
 	});
 });
@@ -157,7 +157,7 @@ describe('seed weight', () => {
 		render(SeedWeightForm, { number, kept });
 		await type('Weight 1 of 100 seeds, grams', '24.1');
 		await type('Weight 2 of 100 seeds, grams', '24,3');
-		expect((await keep('Keep these weights', kept)).body).toEqual({
+		expect((await keep('Save weights', kept)).body).toEqual({
 			weighedOn: '2026-08-14',
 			grams: [24.1, 24.3]
 		});
@@ -167,7 +167,7 @@ describe('seed weight', () => {
 		render(SeedWeightForm, { number, kept });
 		await type('Weight 1 of 100 seeds, grams', '24.1');
 		await type('Weight 3 of 100 seeds, grams', 'a pinch');
-		expect(await refused('Keep these weights', kept)).toContain('Weights');
+		expect(await refused('Save weights', kept)).toContain('Weights');
 		expect(field('Weight 3 of 100 seeds, grams').getAttribute('aria-invalid')).toBe('true');
 		expect(field('Weight 1 of 100 seeds, grams').getAttribute('aria-invalid')).toBe('false');
 	});
@@ -179,6 +179,6 @@ describe('a look for weevils', () => {
 		render(WeevilForm, { number, kept });
 		await type('Seeds looked at', '400');
 		await type(/bored/i, '6');
-		expect((await keep('Keep this look', kept)).body).toMatchObject({ seeds: 400, bored: 6 });
+		expect((await keep('Save look', kept)).body).toMatchObject({ seeds: 400, bored: 6 });
 	});
 });

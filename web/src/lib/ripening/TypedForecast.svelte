@@ -77,7 +77,7 @@
 		<Trouble {attempt} labels={{ days: 'Forecast' }} />
 		<div class="mt-2 flex flex-wrap gap-3">
 			<Act type="submit" disabled={attempt.busy} why={typed.length ? '' : 'Type the chance of a day.'}
-				>Keep the forecast</Act
+				>Save forecast</Act
 			>
 		</div>
 	</form>

@@ -22,11 +22,11 @@ describe('a forecast that is typed', () => {
 
 	it('sends the days somebody typed, with how much where it is said', async () => {
 		show();
-		expect(screen.getByRole('button', { name: 'Keep the forecast' })).toHaveProperty('disabled', true);
+		expect(screen.getByRole('button', { name: 'Save forecast' })).toHaveProperty('disabled', true);
 		await fireEvent.input(screen.getByLabelText('Rain today'), { target: { value: '20' } });
 		await fireEvent.input(screen.getByLabelText('Rain 16 Aug'), { target: { value: '65' } });
 		await fireEvent.input(screen.getByLabelText('How much 16 Aug'), { target: { value: '8' } });
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep the forecast' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save forecast' }));
 		await waitFor(() => expect(kept).toHaveBeenCalled());
 		expect(sent().at(-1)!.body).toEqual({
 			days: [

@@ -39,6 +39,6 @@
 			<TextField label={LABELS.reason} name="reason" {attempt} bind:value={reason} />
 		{/if}
 		<Trouble {attempt} labels={LABELS} />
-		<div><Act type="submit" disabled={attempt.busy}>Keep this day</Act></div>
+		<div><Act type="submit" disabled={attempt.busy}>Save day</Act></div>
 	</form>
 </details>

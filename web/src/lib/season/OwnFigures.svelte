@@ -152,7 +152,7 @@
 					</div>
 					<Trouble {attempt} labels={{ value: FIGURE[figure.figure], reason: 'Why' }} />
 					<div class="flex gap-3">
-						<Act main type="submit" disabled={attempt.busy}>Keep it</Act>
+						<Act main type="submit" disabled={attempt.busy}>Save</Act>
 						<Act onclick={() => (chosen = undefined)}>Leave it</Act>
 					</div>
 				</form>

@@ -509,7 +509,7 @@
 		{send}
 		takeTheirs={taken}
 	>
-		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the change' : 'Keep this planting'}</Act>
+		<Act main type="submit" disabled={attempt.busy}>{was ? 'Save change' : 'Save planting'}</Act>
 	</Correcting>
 	<!-- Below the act, which would otherwise move from under a thumb when the answer comes. -->
 	{#if resting}

@@ -66,7 +66,7 @@
 		{#if left}
 			<tr>
 				<th scope="row"
-					>own seed left, of {left.harvested}
+					>stock seed left, of {left.harvested}
 					<span class="beside block"
 						>germinates {left.germination.toFixed(0)} %, should last until {left.lastsUntil}{left.needed ===
 						undefined

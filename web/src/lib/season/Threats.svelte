@@ -41,7 +41,7 @@
 			)} at its end.
 		{/if}
 		{#if planting.bloom.warmth.sightings}
-			It asks {whole(planting.bloom.warmth.asked)} °C days until it flowers, by {many(
+			It needs {whole(planting.bloom.warmth.asked)} °C days until it flowers, by {many(
 				planting.bloom.warmth.sightings,
 				'first flower'
 			)} of the variety seen here; the table says {whole(planting.bloom.warmth.table)}.

@@ -160,6 +160,6 @@
 		{send}
 		takeTheirs={taken}
 	>
-		<Act main type="submit" disabled={attempt.busy}>{was ? 'Keep the correction' : 'Keep this variety'}</Act>
+		<Act main type="submit" disabled={attempt.busy}>{was ? 'Save correction' : 'Save variety'}</Act>
 	</Correcting>
 </form>

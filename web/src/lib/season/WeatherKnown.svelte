@@ -79,7 +79,7 @@
 				/>
 				<div class="col-span-2 grid gap-2">
 					<Trouble attempt={frosts} labels={{ lastFrost: 'Last frost', firstFrost: 'First frost' }} />
-					<div><Act type="submit" disabled={frosts.busy}>Keep the frosts</Act></div>
+					<div><Act type="submit" disabled={frosts.busy}>Save frosts</Act></div>
 				</div>
 			</form>
 		{/if}

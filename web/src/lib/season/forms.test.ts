@@ -105,7 +105,7 @@ describe('planning a planting', () => {
 		const { save, attempt } = form();
 		await whole();
 		await type('Germination', 'good');
-		await fireEvent.click(screen.getByText('Keep this planting'));
+		await fireEvent.click(screen.getByText('Save planting'));
 		await waitFor(() => expect(attempt.problem?.field).toBe('germination'));
 		expect(save).not.toHaveBeenCalled();
 		expect(screen.getByLabelText<HTMLInputElement>('Germination').value).toBe('good');
@@ -116,7 +116,7 @@ describe('planning a planting', () => {
 		await whole();
 		await type('Kept when the best are chosen', '40');
 		await type('Between plants', '12,5');
-		await fireEvent.click(screen.getByText('Keep this planting'));
+		await fireEvent.click(screen.getByText('Save planting'));
 		await waitFor(() => expect(save).toHaveBeenCalled());
 		expect(save.mock.calls[0][0]).toMatchObject({
 			season: 2026,
@@ -137,7 +137,7 @@ describe('planning a planting', () => {
 		await whole('garlic');
 		expect(screen.queryByLabelText('Germination')).toBeNull();
 		await type('Lifted on', '2026-07-15');
-		await fireEvent.click(screen.getByText('Keep this planting'));
+		await fireEvent.click(screen.getByText('Save planting'));
 		await waitFor(() => expect(save).toHaveBeenCalled());
 		expect(save.mock.calls[0][0]).toMatchObject({ purpose: 'PLANTING_STOCK', clearedOn: '2026-07-15' });
 	});
@@ -150,7 +150,7 @@ describe('planning a planting', () => {
 		await type('Roots lifted on', '2026-10-20');
 		await type('Replanted on', '2027-04-05');
 		await choose('Roots grow on', 'p2');
-		await fireEvent.click(screen.getByText('Keep this planting'));
+		await fireEvent.click(screen.getByText('Save planting'));
 		await waitFor(() => expect(save).toHaveBeenCalledOnce());
 		expect(save.mock.lastCall![0]).toMatchObject({
 			liftedOn: '2026-10-20',
@@ -158,7 +158,7 @@ describe('planning a planting', () => {
 			rootPlotId: 'p2'
 		});
 		await fireEvent.click(stored);
-		await fireEvent.click(screen.getByText('Keep this planting'));
+		await fireEvent.click(screen.getByText('Save planting'));
 		await waitFor(() => expect(save).toHaveBeenCalledTimes(2));
 		expect(save.mock.lastCall![0]).not.toHaveProperty('liftedOn');
 		expect(save.mock.lastCall![0]).not.toHaveProperty('rootPlotId');
@@ -192,7 +192,7 @@ describe('planning a planting', () => {
 		expect(screen.getByLabelText<HTMLInputElement>('Kept when the best are chosen').value).toBe('25');
 		await type('Plants', '280');
 		await type('Why it is changed', 'slugs');
-		await fireEvent.click(screen.getByText('Keep the change'));
+		await fireEvent.click(screen.getByText('Save change'));
 		await waitFor(() => expect(save).toHaveBeenCalledOnce());
 		expect(save.mock.lastCall![0]).toMatchObject({
 			version: 3,
@@ -204,7 +204,7 @@ describe('planning a planting', () => {
 			stretches: [{ bedId: 'b1', from: 2, to: 12 }]
 		});
 		await choose('Plot', 'p2');
-		await fireEvent.click(screen.getByText('Keep the change'));
+		await fireEvent.click(screen.getByText('Save change'));
 		await waitFor(() => expect(save).toHaveBeenCalledTimes(2));
 		expect(save.mock.lastCall![0]).toMatchObject({ plotId: 'p2', stretches: [] });
 	});
@@ -227,7 +227,7 @@ describe('a variety', () => {
 		await fireEvent.click(screen.getByLabelText(/F1 hybrid/));
 		await fireEvent.click(screen.getByLabelText(/breeding-out project/));
 		await type('Leaf', 'grey, waxy');
-		await fireEvent.click(screen.getByText('Keep this variety'));
+		await fireEvent.click(screen.getByText('Save variety'));
 		await waitFor(() => expect(save).toHaveBeenCalledOnce());
 		expect(save.mock.lastCall![0]).toMatchObject({
 			cropKey: 'pea',
@@ -238,7 +238,7 @@ describe('a variety', () => {
 			trueToType: { leaf: 'grey, waxy', root: '' }
 		});
 		await fireEvent.click(screen.getByLabelText(/F1 hybrid/));
-		await fireEvent.click(screen.getByText('Keep this variety'));
+		await fireEvent.click(screen.getByText('Save variety'));
 		await waitFor(() => expect(save).toHaveBeenCalledTimes(2));
 		expect(save.mock.lastCall![0]).toMatchObject({ hybrid: false, breedingOut: false });
 	});
@@ -262,11 +262,11 @@ describe('a variety', () => {
 		render(VarietyForm, { attempt: new Attempt(), crops, variety, save: keep });
 		await type('Name', 'Fog Bells');
 		await type('Why it is corrected', 'misread');
-		await fireEvent.click(screen.getByText('Keep the correction'));
+		await fireEvent.click(screen.getByText('Save correction'));
 		await waitFor(() => expect(screen.getByText('Fog Horn')).toBeTruthy());
 		expect(screen.getByRole('rowheader', { name: 'Treated' })).toBeTruthy();
 		expect(screen.queryByRole('rowheader', { name: 'Source' })).toBeNull();
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep mine' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save mine' }));
 		await waitFor(() => expect(keep).toHaveBeenCalledTimes(2));
 		expect(keep.mock.lastCall![0]).toMatchObject({ name: 'Fog Bells', version: 2, reason: 'misread' });
 	});

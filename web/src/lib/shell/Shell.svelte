@@ -86,7 +86,7 @@
 			{#if session.grower}<a class="quiet of" href="/farm">{session.farm?.name}</a>{:else}{session.farm
 					?.name}{/if}<br />
 			<a class="quiet" href="/account">{session.account?.name}</a> ·
-			<button type="button" class="quiet cursor-pointer underline" onclick={signOut}>leave</button><br />
+			<button type="button" class="quiet cursor-pointer underline" onclick={signOut}>sign out</button><br />
 			<button type="button" class="cursor-pointer" onclick={() => (keysShown = true)}>
 				<kbd class="font-mono">?</kbd> keys
 			</button>
@@ -135,7 +135,7 @@
 			{/each}
 			{#if session.grower}<a href="/farm" onclick={() => (more = false)}>{session.farm?.name}</a>{/if}
 			<a href="/account" onclick={() => (more = false)}>{session.account?.name}</a>
-			<button type="button" onclick={signOut}>Leave</button>
+			<button type="button" onclick={signOut}>Sign out</button>
 		</div>
 	{/if}
 </div>

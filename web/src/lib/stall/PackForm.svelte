@@ -57,7 +57,7 @@
 		seeds: 'Seeds in a packet',
 		grams: 'A packet holds',
 		packets: 'Packets',
-		reserve: 'Keep back',
+		reserve: 'Reserve as stock seed',
 		price: 'Price a packet',
 		packedOn: 'Packed on',
 		metres: 'A packet sows',
@@ -251,8 +251,8 @@
 					<strong>{many(packed.packets, 'packet')}</strong>
 					from {mass(packed.bulk, session.units)} and leaves {packed.leftOver < 0.05
 						? 'nothing'
-						: mass(packed.leftOver, session.units)} beside what you keep back and {packed.spilt} % that is spilt
-					or sticks.
+						: mass(packed.leftOver, session.units)} besides the stock seed you reserve and {packed.spilt} % that
+					is spilt or sticks.
 				</p>
 				{#if packed.together && packed.together.packets > 1}<p class="text-sm text-soft">
 						One alone is too light for this scale: fill {packed.together.packets} by count or by spoon, and see

@@ -48,13 +48,13 @@
 	}
 	const href = (event: Schemas['Event']) =>
 		event.kind === 'WALK' ? `/walk/${planting}/found` : event.kind === 'HELD' ? '#lot' : '#tests';
-	const begun = $derived(thread.starts.length > 0 ? 'poured in' : came ? 'came' : 'picked');
+	const begun = $derived(thread.starts.length > 0 ? 'transferred in' : came ? 'came' : 'picked');
 	const name = (knot: Schemas['Knot']) => (knot.step ? STEP[knot.step].done : begun);
 
 	function endWords(end: Schemas['End']): [string, string] {
 		if (end.kind === 'PACKETS')
 			return [many(end.packets, 'packet'), `${end.sold} sold, ${end.packets - end.sold} left`];
-		if (end.kind === 'POURED') return [`${mass(end.mass, units)} poured`, `into ${end.number}`];
+		if (end.kind === 'POURED') return [`${mass(end.mass, units)} transferred`, `into ${end.number}`];
 		if (end.kind === 'BULK_SOLD') return [`${mass(end.mass, units)} sold`, 'from the bulk'];
 		return [`${mass(end.mass, units)} bulk`, 'in the seed room'];
 	}

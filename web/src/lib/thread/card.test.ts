@@ -54,8 +54,8 @@ describe('what lies behind a knot', () => {
 		expect(Number(points[0].split(',')[1])).toBeLessThan(Number(points[2].split(',')[1]));
 	});
 	it('says how a lot began that nobody picked', () => {
-		render(KnotCard, { begun: 'poured in', knot });
-		expect(screen.getByText('poured in 2 Aug')).toBeTruthy();
+		render(KnotCard, { begun: 'transferred in', knot });
+		expect(screen.getByText('transferred in 2 Aug')).toBeTruthy();
 	});
 });
 

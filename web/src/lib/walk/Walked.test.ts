@@ -43,7 +43,7 @@ describe('the walks through a planting', () => {
 		fireEvent.input(dialog().getByLabelText(label), { target: { value } });
 	const keep = async () => {
 		await type('Why it is corrected', 'counted again');
-		await fireEvent.click(dialog().getByRole('button', { name: 'Keep the correction' }));
+		await fireEvent.click(dialog().getByRole('button', { name: 'Save correction' }));
 	};
 
 	beforeEach(async () => {

@@ -80,7 +80,7 @@
 		<p class="shrink-0 text-right text-sm">
 			{#if signal.lost}<strong class="block">no signal</strong>{/if}
 			{#if outbox.waiting.length}<a class="quiet" href="/waiting">{outbox.waiting.length} kept here</a
-				>{:else}<a class="quiet" href="/today">leave</a>{/if}
+				>{:else}<a class="quiet" href="/today">close</a>{/if}
 		</p>
 	</header>
 

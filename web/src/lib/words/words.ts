@@ -204,7 +204,7 @@ export const STAND_ACT: Record<Schemas['StandLife']['acts'][number], string> = {
 
 /** Why mass went missing. */
 export const MISSING: Record<NonNullable<Schemas['StepView']['missingReason']>, string> = {
-	NOT_WEIGHED: 'what left it was not weighed',
+	NOT_WEIGHED: 'what was removed was not weighed',
 	SPILT: 'spilt',
 	BLOWN_OFF: 'blown off with the chaff',
 	LEFT_BEHIND: 'left in the machine, sieve or bucket',

@@ -91,7 +91,7 @@
 								</p>
 							{/if}
 						{/if}
-						<h2 class={['ruled', page.ownShare && 'mt-5']}>What each step lets through</h2>
+						<h2 class={['ruled', page.ownShare && 'mt-5']}>Recovery, step by step</h2>
 						<table class="figures">
 							<thead>
 								<tr>

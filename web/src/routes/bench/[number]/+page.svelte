@@ -212,7 +212,7 @@
 									taken={again}
 								/>
 							{:else if bench.poured}
-								<h2 class="ruled mb-3">Poured into others</h2>
+								<h2 class="ruled mb-3">Transferred to other lots</h2>
 								<p>
 									All of it went into other lots. They stand at the end of <a
 										class="quiet"

@@ -44,7 +44,7 @@
 	{#snippet children([entries, view])}
 		{@const shown = past ? entries : entries.filter((entry) => entry.to >= session.today)}
 		{@const hidden = entries.length - shown.length}
-		<Page title="Desk" says={many(shown.length, 'act to come', 'acts to come')}>
+		<Page title="Desk" says={many(shown.length, 'task to come', 'tasks to come')}>
 			<DeskTabs {season} planned={view.seasons} />
 			<div
 				class="grid grid-cols-1 items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.75fr)_minmax(19rem,1fr)]"
@@ -55,7 +55,7 @@
 					{/if}
 					{#if hidden > 0}
 						<button type="button" class="mb-4 cursor-pointer underline" onclick={() => (past = true)}
-							>show {many(hidden, 'act that is over', 'acts that are over')}</button
+							>show {many(hidden, 'past task', 'past tasks')}</button
 						>
 					{/if}
 					{#each byMonth(shown) as { month, entries: acts } (month)}

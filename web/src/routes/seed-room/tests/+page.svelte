@@ -50,7 +50,7 @@
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
 				<div class="grid gap-8">
 					<section>
-						<h2 class="ruled">On the paper now</h2>
+						<h2 class="ruled">Germination tests running</h2>
 						<table class="figures">
 							<tbody>
 								{#each set as lot (lot.lot.id)}

@@ -78,7 +78,7 @@ class AtTheBenchTest {
                 .getByLabel("Ripe", new Locator.GetByLabelOptions().setExact(true))
                 .fill("30");
         grower.type("Why it is corrected", "the wrong row");
-        grower.act("Keep the correction");
+        grower.act("Save correction");
         grower.sees("30 of 60 ripe");
         grower.sees("the wrong row");
     }
@@ -159,7 +159,7 @@ class AtTheBenchTest {
                 .containsText("ferment");
         grower.button("Leave out extract").click();
         assertThat(grower.heading("Next: rinse and pour off")).isVisible();
-        grower.type("Keep this order as", "straight to the tub");
+        grower.type("Save this order as", "straight to the tub");
         grower.page
                 .getByRole(
                         AriaRole.BUTTON,
@@ -173,22 +173,22 @@ class AtTheBenchTest {
         String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
         season.step(number, with(stepOf("DRY", 9000, 8000), "moistureOut", 12));
         grower.at("/bench/" + number);
-        grower.weigh("Came out", "5.2", "g");
+        grower.weigh("Mass out", "5.2", "g");
         grower.sees("would be unheard of here");
         grower.act("It was 5.2 kg");
-        grower.weigh("Left it", "2.7", "kg");
-        grower.act("Keep this step");
+        grower.weigh("Removed", "2.7", "kg");
+        grower.act("Save step");
         assertThat(grower.heading("Next: screen")).isVisible();
         season.step(number, with(stepOf("SCREEN", 5200, 5100), "minutes", 10));
         grower.at("/bench/" + number);
         grower.inRow("threshed", "correct").click();
-        grower.weigh("Came out", "5.3", "kg");
+        grower.weigh("Mass out", "5.3", "kg");
         assertThat(grower.page
                         .getByRole(AriaRole.TABLE)
                         .filter(new Locator.FilterOptions().setHasText("What it changes")))
                 .containsText("screened");
         grower.type("Why it is corrected", "the bowl was weighed with it");
-        grower.act("Keep the correction");
+        grower.act("Save correction");
         assertThat(grower.page.locator("tr[id^=record-]").filter(new Locator.FilterOptions().setHasText("screened")))
                 .containsText("5.3 kg");
     }
@@ -204,7 +204,7 @@ class AtTheBenchTest {
         grower.act("Blend or part");
         grower.page.getByLabel(other).check();
         grower.sees("nothing can be foretold");
-        grower.act("Pour together");
+        grower.act("Blend");
         grower.sees("print the label first");
         String blend = grower.page.locator(".tag.large .number").last().textContent();
         grower.at("/lot/" + blend);
@@ -221,7 +221,7 @@ class AtTheBenchTest {
     @Test
     void lotsOfACropAreSeenSideBySide() {
         grower.at("/yields?crop=tomato");
-        grower.sees("What each step lets through");
+        grower.sees("Recovery, step by step");
         grower.choose("Clean seed", "an hour of work");
         assertThat(grower.page
                         .getByRole(AriaRole.ROW)

@@ -73,10 +73,10 @@ class BadInputTest {
     void moreOutThanInIsRefusedWhereItIsTyped() {
         String number = season.picked(season.planted("pea", "2026-03-20", 300), 9000, 290);
         grower.at("/bench/" + number);
-        grower.weigh("Came out", "9.5", "kg");
-        grower.act("Keep this step");
-        assertThat(wrong("Came out")).containsText("at most");
-        assertThat(grower.field("Came out")).hasValue("9.5");
+        grower.weigh("Mass out", "9.5", "kg");
+        grower.act("Save step");
+        assertThat(wrong("Mass out")).containsText("at most");
+        assertThat(grower.field("Mass out")).hasValue("9.5");
     }
 
     @Test
@@ -88,7 +88,7 @@ class BadInputTest {
         for (int i = 1; i <= 4; i++) {
             grower.type("Normal seedlings of replicate " + i, i == 3 ? "401" : "92");
         }
-        grower.act("Keep this test");
+        grower.act("Save test");
         assertThat(grower.alert()).containsText("401");
         assertThat(grower.field("Normal seedlings of replicate 3")).hasAttribute("aria-invalid", "true");
         assertThat(grower.field("Normal seedlings of replicate 1")).hasValue("92");
@@ -101,13 +101,13 @@ class BadInputTest {
         grower.type("Name", "Fair Weather");
         grower.type("Source", "swap");
         grower.page.getByText("F1 hybrid: its seed").click();
-        grower.act("Keep this variety");
+        grower.act("Save variety");
         // What is proposed follows until it is typed over.
         assertThat(grower.field("Plants")).not().hasValue("");
         grower.type("Sown on", "2026-04-20");
         grower.type("Plants", "30");
         assertThat(grower.page.locator(".caution").first()).containsText("breeding-out project");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.alert()).containsText("does not come true");
         assertThat(grower.field("Plants")).hasValue("30");
     }
@@ -146,12 +146,12 @@ class BadInputTest {
             other.at("/desk/plantings/" + id);
             other.type("Plants", "280");
             other.type("Why it is changed", "counted again");
-            other.act("Keep the change");
+            other.act("Save change");
             assertThat(other.page).hasURL(Pattern.compile(".*/desk\\?.*"));
 
             grower.type("Plants", "250");
             grower.type("Why it is changed", "slugs");
-            grower.act("Keep the change");
+            grower.act("Save change");
             Locator both = grower.page
                     .getByRole(AriaRole.ROW)
                     .filter(new Locator.FilterOptions()
@@ -162,7 +162,7 @@ class BadInputTest {
                                             .setExact(true))));
             assertThat(both.first()).containsText("250");
             assertThat(both.first()).containsText("280");
-            grower.act("Keep mine");
+            grower.act("Save mine");
             assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?.*"));
         }
         grower.at("/desk/plantings/" + id);
@@ -181,10 +181,10 @@ class BadInputTest {
                 .getByText("correct")
                 .click();
         grower.weigh("Mass", "9.4", "kg");
-        grower.act("Keep the correction");
+        grower.act("Save correction");
         assertThat(wrong("Why it is corrected")).isVisible();
         grower.type("Why it is corrected", "the basket was not weighed off");
-        grower.act("Keep the correction");
+        grower.act("Save correction");
         assertThat(grower.heading("Next: dry")).isVisible();
         grower.at("/lot/" + number);
         grower.sees("9.4 kg");
@@ -214,14 +214,14 @@ class BadInputTest {
         grower.type("Source", "kept on the farm");
         TestDatabase.takeAway(database);
         try {
-            grower.act("Keep this variety");
+            grower.act("Save variety");
             assertThat(grower.alert()).containsText("cannot be reached");
             assertThat(grower.field("Name")).hasValue("Storm Proof");
         } finally {
             TestDatabase.giveBack(database);
         }
         grower.page.waitForCondition(() -> season.grower.get("/api/session").status() == 200);
-        grower.act("Keep this variety");
+        grower.act("Save variety");
         assertThat(grower.page.locator("select[name=varietyId]")).not().hasValue("");
     }
 }

@@ -51,17 +51,17 @@ class BooksTest {
         dialog().getByLabel("Work").selectOption("weeding, watering, staking");
         dialog().getByLabel("People").fill("2");
         dialog().getByLabel("Minutes each").fill("a while");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("Minutes each");
         dialog().getByLabel("Minutes each").fill("300");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees("13 h at €15.00");
         grower.sees("2 people");
         grower.act("Write down an outlay");
         dialog().getByLabel("What", new Locator.GetByLabelOptions().setExact(true))
                 .fill("netting");
         dialog().getByLabel("Amount").fill("41");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees("netting");
         grower.sees("€41.00");
         Locator pays = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("pays from"));
@@ -84,7 +84,7 @@ class BooksTest {
             Locator form = hand.page.getByRole(AriaRole.DIALOG);
             form.getByLabel("Work").selectOption("weeding, watering, staking");
             form.getByLabel("Minutes each").fill("120");
-            form.getByText("Keep it").click();
+            form.getByText("Save").click();
             assertThat(hand.page.getByRole(AriaRole.STATUS).getByText("written down"))
                     .containsText("2 h of weeding, watering, staking");
         }

@@ -210,10 +210,10 @@ class DeskTest {
         grower.page.getByLabel("Bed 1, to metre").fill("12");
         grower.type("Sown on", "2026-03-20");
         grower.type("Plants", "60");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.alert()).containsText("That family comes back every 3 years");
         grower.type("Why it may stand here all the same", "the only sheltered bed");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
         assertThat(chosen()).containsText("bed 1 from 0 to 12 m");
     }
@@ -227,7 +227,7 @@ class DeskTest {
         grower.field("Plot").selectOption(plot);
         grower.type("Sown on", "2024-04-20");
         grower.type("Plants", "60");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
         grower.act("Change the plan");
         grower.act("They stand on in 2027");
@@ -248,10 +248,10 @@ class DeskTest {
         grower.type("Planted on", "2025-10-10");
         grower.type("Plants", "80");
         grower.type("Lifted on", "");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.alert()).containsText("Say when the stock is lifted");
         grower.type("Lifted on", "2026-07-20");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=2026&planting=.*"));
         grower.sees("What keeps the clone");
         grower.sees("too few");
@@ -269,10 +269,10 @@ class DeskTest {
                         .filter(new Locator.FilterOptions().setHasText("Long Ferry"))
                         .first())
                 .containsText("2026");
-        grower.act("Keep it");
+        grower.act("Save");
         assertThat(grower.alert()).containsText("Why");
         assertThat(grower.field("isolation, market, on this farm")).hasValue("1000");
         grower.act("Leave it");
-        assertThat(grower.button("Keep it")).hasCount(0);
+        assertThat(grower.button("Save")).hasCount(0);
     }
 }

@@ -35,7 +35,7 @@ class DraftsTest {
             assertThat(grower.field("Name")).hasValue(name);
             grower.type("Source", "kept on the farm");
             grower.type("Year received", "2024");
-            grower.act("Keep this variety");
+            grower.act("Save variety");
             assertThat(grower.page).hasURL(Pattern.compile(".*/desk/plantings/new\\?variety=.*"));
             grower.at("/desk/varieties/new");
             assertThat(grower.field("Name")).isEmpty();
@@ -49,13 +49,13 @@ class DraftsTest {
         String number = season.picked(season.planted("tomato", "2026-03-12", 24), 36_200, 22);
         try (Person hand = Person.inTheRows(port).signedIn("hand")) {
             hand.at("/bench/" + number);
-            hand.weigh("Came out", "6.1", "kg");
+            hand.weigh("Mass out", "6.1", "kg");
             hand.type("Minutes of work", "40");
             hand.at("/today");
             hand.at("/bench/" + number);
             assertThat(back(hand)).isVisible();
-            assertThat(hand.field("Came out")).hasValue("6.1");
-            assertThat(hand.field("Unit of came out")).hasValue("kg");
+            assertThat(hand.field("Mass out")).hasValue("6.1");
+            assertThat(hand.field("Unit of mass out")).hasValue("kg");
             assertThat(hand.field("Minutes of work")).hasValue("40");
             hand.act("Begin anew");
             assertThat(hand.field("Minutes of work")).isEmpty();

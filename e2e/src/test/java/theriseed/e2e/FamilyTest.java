@@ -131,7 +131,7 @@ class FamilyTest {
         assertThat(row("Hill croft")).containsText("not told yet");
         grower.button("Mark as told: Hill croft").click();
         dialog().getByLabel("How").fill("by phone");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(row("Hill croft")).containsText("by phone");
     }
 }

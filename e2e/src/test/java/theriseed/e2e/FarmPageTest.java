@@ -34,10 +34,10 @@ class FarmPageTest {
                     .locator("tr")
                     .filter(new Locator.FilterOptions().setHasText(Pattern.compile("Ferrous.*2027")));
             assertThat(carrot).containsText("→");
-            grower.act("Keep it");
+            grower.act("Save");
             assertThat(grower.alert()).containsText("Say why it is corrected");
             grower.type("Why it is corrected", "the station was another");
-            grower.act("Keep it");
+            grower.act("Save");
             assertThat(grower.field("Why it is corrected")).hasCount(0);
             grower.settledAt("/farm");
             assertThat(grower.field("Coldest month")).hasValue("3");

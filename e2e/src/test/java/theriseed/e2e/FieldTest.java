@@ -101,7 +101,7 @@ class FieldTest {
         }
         grower.type("Name", "New hedge");
         assertThat(panel()).containsText(Pattern.compile("1,\\d\\d\\d m²"));
-        grower.act("Keep this barrier");
+        grower.act("Save barrier");
         grower.sees("New hedge is on the map.");
         grower.act("Undo");
         assertThat(panel().getByText("New hedge")).hasCount(0);
@@ -155,19 +155,19 @@ class FieldTest {
         grower.type("Middle, north of it", "-260");
         grower.type("Width", "40");
         grower.type("Length", "12");
-        grower.act("Keep this plot");
+        grower.act("Save plot");
         grower.sees("Terrace is on the map.");
         grower.inRow("Bed", "By numbers").click();
         grower.choose("Plot", "Terrace");
         assertThat(grower.field("Name")).hasValue("Bed 1");
         assertThat(grower.field("Width")).hasValue("39");
         assertThat(grower.field("Middle, north of it")).hasValue("-255.1");
-        grower.act("Keep this bed");
+        grower.act("Save bed");
         grower.sees("Bed 1 is on the map.");
         grower.inRow("Bed", "By numbers").click();
         assertThat(grower.field("Name")).hasValue("Bed 2");
         assertThat(grower.field("Middle, north of it")).hasValue("-256.8");
-        grower.act("Keep this bed");
+        grower.act("Save bed");
         grower.sees("Bed 2 is on the map.");
     }
 
@@ -229,7 +229,7 @@ class FieldTest {
         grower.page.getByLabel("Ground of the garden").fill("600");
         grower.page.getByLabel("Middle, east of").fill("-60");
         grower.page.getByLabel("Middle, north of").fill("-200");
-        grower.act("Keep this note");
+        grower.act("Save note");
         grower.sees("Over the wall is on the map.");
         assertThat(panel()).containsText("a garden nobody knows");
         grower.act("Undo");

@@ -27,17 +27,17 @@ class MailTest {
             grower.type("User", "farm");
             grower.type("Password", "eleven wet geese");
             grower.type("Letters come from", "farm");
-            grower.act("Keep it");
+            grower.act("Save");
             assertThat(grower.alert()).containsText("no address of mail");
             assertThat(grower.field("Password")).hasValue("eleven wet geese");
             grower.type("Letters come from", "farm@sand.example");
-            grower.act("Keep it");
+            grower.act("Save");
             grower.sees("Kept.");
             grower.type("Send one to", "ann@sand.example");
             grower.act("Send a letter");
             assertThat(grower.alert()).containsText("does not let this user in");
             grower.type("Password", "eleven wet dykes");
-            grower.act("Keep it");
+            grower.act("Save");
             grower.act("Send a letter");
             grower.sees("See whether it arrives at ann@sand.example");
             assertThat(List.of(post.getReceivedMessages())).hasSize(1);
@@ -51,8 +51,8 @@ class MailTest {
             grower.sees("Test Farm: nothing waits");
             grower.settledAt("/account");
             assertThat(grower.field("At")).hasValue("05:30");
-            grower.button("Send none any more").click();
-            grower.sees("No list is sent any more.");
+            grower.button("Stop sending it").click();
+            grower.sees("The list is no longer sent.");
             assertThat(grower.complaints).isEmpty();
         } finally {
             post.stop();

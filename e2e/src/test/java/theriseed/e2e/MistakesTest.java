@@ -34,7 +34,7 @@ class MistakesTest {
         grower.page.getByText("Made by mistake?").click();
         grower.type("Why it is struck out", "made twice");
         grower.button("Strike").click();
-        grower.sees("it stands in no list any more");
+        grower.sees("it no longer stands in any list");
     }
 
     @Test

@@ -111,7 +111,7 @@ class MixesTest {
         grower.button("Found out: " + one + " and " + other).click();
         Locator dialog = grower.page.getByRole(AriaRole.DIALOG);
         dialog.getByLabel("How it was found out").fill("grown out in a test row");
-        dialog.getByText("Keep it").click();
+        dialog.getByText("Save").click();
         grower.sees("it is known which is which; grown out in a test row");
         assertThat(season.lot(one).at("/known/gate/mayBeSold").asBoolean()).isTrue();
     }
@@ -160,7 +160,7 @@ class MixesTest {
         Locator invoice = grower.page.getByText(Pattern.compile("^Invoice 2026-\\d{4}, "));
         assertThat(invoice).containsText("75.00");
         grower.button("Paid: invoice 2026-").click();
-        grower.page.getByRole(AriaRole.DIALOG).getByText("Keep it").click();
+        grower.page.getByRole(AriaRole.DIALOG).getByText("Save").click();
         assertThat(invoice).containsText("paid 14 Aug");
         grower.at("/stall/orders");
         assertThat(row("Shop of " + one)).hasCount(0);

@@ -59,14 +59,14 @@ class SeedRoomTest {
         grower.at("/lot/" + part);
         grower.page
                 .getByRole(
-                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: what was poured from " + whole))
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: what was transferred from " + whole))
                 .click();
-        dialog().getByLabel("Grams poured").fill("90000");
+        dialog().getByLabel("Grams transferred").fill("90000");
         dialog().getByLabel("Why it is corrected").fill("the bowl was on the scale");
-        dialog().getByText("Keep the correction").click();
+        dialog().getByText("Save correction").click();
         assertThat(dialog()).containsText("which was there");
-        dialog().getByLabel("Grams poured").fill("450");
-        dialog().getByText("Keep the correction").click();
+        dialog().getByLabel("Grams transferred").fill("450");
+        dialog().getByText("Save correction").click();
         assertThat(grower.page
                         .getByRole(AriaRole.ROW)
                         .filter(new Locator.FilterOptions().setHasText("the bowl was on the scale")))
@@ -95,10 +95,10 @@ class SeedRoomTest {
 
         grower.link("In store").click();
         grower.act("Put it away");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(dialog()).containsText("Nobody knows how dry it is");
         dialog().getByLabel("Why all the same").fill("over gel for a month, it snaps");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees("sealed, though not known to be dry: over gel for a month, it snaps");
 
         grower.at("/today");
@@ -192,7 +192,7 @@ class SeedRoomTest {
             grower.type("Normal seedlings of replicate " + i, "90");
             grower.type("Dead of replicate " + i, i == 3 ? "11" : "10");
         }
-        grower.act("Keep this count");
+        grower.act("Save count");
         assertThat(grower.alert()).containsText("add up to 101 of 100 seeds");
         assertThat(grower.field("Normal seedlings of replicate 3")).hasAttribute("aria-invalid", "true");
         assertThat(grower.field("Dead of replicate 3")).hasValue("11");
@@ -227,18 +227,18 @@ class SeedRoomTest {
         grower.sees("nobody said where it stands");
         grower.act("Put it away");
         dialog().getByLabel("Where").selectOption("Fridge");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees("Fridge, since");
         grower.sees("as measured, sealed in");
         grower.act("Keep some for own sowing");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees("may be packed or sold");
         grower.act("Take some, or write it off");
         dialog().getByLabel("How much").fill("99999");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("Was it");
         dialog().getByLabel("How much").fill("40");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees("-40 g");
 
         grower.at("/seed-room/stock-taking");
@@ -275,15 +275,15 @@ class SeedRoomTest {
         grower.act("Add a place");
         dialog().getByLabel("Name").fill(name);
         dialog().getByLabel("What it is").selectOption("room, kitchen shelf");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         Locator place = grower.page.locator("section").filter(new Locator.FilterOptions().setHasText(name));
         assertThat(place).containsText("Nobody read its air yet");
         place.getByText("Write down a reading").click();
         dialog().getByLabel("It reads").fill("warm");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("warm");
         dialog().getByLabel("It reads").fill("21.5");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(place).containsText("One reading so far");
         place.getByText("Take from the simulated hygrometer").click();
         assertThat(place).containsText("2 readings");

@@ -53,11 +53,11 @@ class StallTest {
         grower.act("Add a price list");
         dialog().getByLabel("Name").fill(terms);
         dialog().getByLabel("Percent").fill("80");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.act("Add a customer");
         dialog().getByLabel("Name").fill(shop);
         dialog().getByLabel("Terms").selectOption(terms + ", 80 %");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         grower.sees(shop);
 
         grower.at("/stall/orders");
@@ -94,7 +94,7 @@ class StallTest {
 
     private void because(String reason) {
         dialog().getByLabel("Why it is corrected").fill(reason);
-        dialog().getByText("Keep the correction").click();
+        dialog().getByText("Save correction").click();
     }
 
     @Test
@@ -135,10 +135,10 @@ class StallTest {
         grower.page.getByRole(AriaRole.BUTTON, named("Add a price: " + terms)).click();
         dialog().getByLabel("Variety").selectOption(variety() + ", pea");
         dialog().getByLabel("Price").fill("-2");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(dialog()).containsText("Price: -2");
         dialog().getByLabel("Price").fill("2.15");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         Locator own =
                 grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(variety() + ", any"));
         assertThat(own).containsText("€2.15");
@@ -223,10 +223,10 @@ class StallTest {
         sale.getByText("came back").click();
         dialog().getByLabel("Packets").fill("5");
         dialog().getByLabel("Paid back").fill("2.50");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("as much as they still have");
         dialog().getByLabel("Packets").fill("1");
-        dialog().getByText("Keep it").click();
+        dialog().getByText("Save").click();
         assertThat(sale.first()).containsText("1 packet came back");
         grower.at("/stall/" + number);
         grower.sees("37 packets");

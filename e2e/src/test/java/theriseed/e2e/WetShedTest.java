@@ -42,15 +42,15 @@ class WetShedTest {
             assertThat(hand.heading("Next: extract")).isVisible();
 
             hand.signal(false);
-            hand.weigh("Came out", "6.1", "kg");
-            hand.weigh("Left it", "30", "kg");
-            hand.act("Keep this step");
+            hand.weigh("Mass out", "6.1", "kg");
+            hand.weigh("Removed", "30", "kg");
+            hand.act("Save step");
             assertThat(hand.heading("Next: ferment")).isVisible();
             assertThat(keptHere(hand)).hasText(new String[] {"Extract " + number});
             hand.type("Temperature", "22");
             hand.act("Begin");
             assertThat(hand.heading("Ferment: under way")).isVisible();
-            hand.weigh("Came out", "5.9", "kg");
+            hand.weigh("Mass out", "5.9", "kg");
             hand.act("Weighed out");
             assertThat(hand.heading("Next: rinse")).isVisible();
             assertThat(keptHere(hand)).hasCount(3);
@@ -112,7 +112,7 @@ class WetShedTest {
             hand.page.getByText("Look for:").click();
             hand.page.getByText("note the first flower").click();
             hand.type("First flower seen on", "2026-05-30");
-            hand.act("Keep this day");
+            hand.act("Save day");
             hand.sees("First flower noted.");
 
             hand.signal(true);
@@ -166,7 +166,7 @@ class WetShedTest {
             grower.act("Measure moisture");
             grower.type("Reading 1, percent", "7.1");
             grower.type("Reading 2, percent", "7.2");
-            grower.act("Keep this moisture");
+            grower.act("Save moisture");
             assertThat(keptHere(grower)).hasText(new String[] {"moisture of " + number});
             grower.at("/stall/" + number);
             grower.type("To whom", "Pier market");

@@ -33,7 +33,7 @@ final class WholeWay {
         grower.type("Middle, east of the farm’s spot", String.valueOf(crop.offEast()));
         grower.type("Width", "60");
         grower.type("Length", "30");
-        grower.act("Keep this plot");
+        grower.act("Save plot");
         grower.sees(name + " is on the map.");
         grower.sees("1,800 m²");
     }
@@ -45,7 +45,7 @@ final class WholeWay {
         grower.type("Name", crop.variety());
         grower.type("Source", "kept on the farm");
         grower.type("Year received", String.valueOf(crop.season() - 2));
-        grower.act("Keep this variety");
+        grower.act("Save variety");
         assertThat(grower.page).hasURL(Pattern.compile(".*/desk/plantings/new\\?variety=.*"));
     }
 
@@ -61,7 +61,7 @@ final class WholeWay {
         grower.type("Germination", "90");
         assertThat(grower.heading(crop.variety())).containsText("clear");
         grower.sees("seed to sow");
-        grower.act("Keep this planting");
+        grower.act("Save planting");
         assertThat(grower.page).hasURL(Pattern.compile(".*/desk\\?season=" + crop.season() + "&planting=.*"));
         assertThat(grower.heading(crop.variety())).isVisible();
     }
@@ -121,9 +121,9 @@ final class WholeWay {
                 grower.act("Begin");
                 assertThat(grower.heading("Ferment: under way")).isVisible();
             }
-            grower.weigh("Came out", work.out(), work.unit());
+            grower.weigh("Mass out", work.out(), work.unit());
             if (!work.left().isEmpty()) {
-                grower.weigh("Left it", work.left(), work.leftUnit());
+                grower.weigh("Removed", work.left(), work.leftUnit());
             }
             if (!work.water().isEmpty()) {
                 grower.weigh("Water added", work.water(), "kg");
@@ -132,8 +132,8 @@ final class WholeWay {
                 grower.type("Moisture coming out", "7");
             }
             grower.type("Minutes of work", "40");
-            grower.sees("of what went in came out");
-            grower.act(work.step().equals("Ferment") ? "Weighed out" : "Keep this step");
+            grower.sees("recovery: mass out of mass in");
+            grower.act(work.step().equals("Ferment") ? "Weighed out" : "Save step");
         }
         assertThat(grower.heading("Clean")).isVisible();
         grower.sees("of what was picked is clean seed");
@@ -149,7 +149,7 @@ final class WholeWay {
                     "Weight " + (i + 1) + " of 100 seeds, grams",
                     crop.hundreds().get(i));
         }
-        grower.act("Keep these weights");
+        grower.act("Save weights");
         grower.sees("a gram");
         grower.act("Counted already");
         grower.type("Set on", crop.pickedOn());
@@ -157,7 +157,7 @@ final class WholeWay {
         for (int i = 0; i < counts.length; i++) {
             grower.type("Normal seedlings of replicate " + (i + 1), counts[i]);
         }
-        grower.act("Keep this test");
+        grower.act("Save test");
         grower.sees("times in 100");
         grower.at("/lot/" + number);
         grower.sees("may be sold as market seed");

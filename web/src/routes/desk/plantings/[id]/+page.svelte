@@ -108,7 +108,7 @@
 				</section>
 			{/if}
 			<section class="mt-8 max-w-xl">
-				<h2 class="ruled mb-3">Take it out of the plan</h2>
+				<h2 class="ruled mb-3">Remove from the plan</h2>
 				<TextField
 					label="Why it is given up"
 					name="why"

@@ -22,7 +22,7 @@
 	let made = $state.raw<Schemas['LotView'][]>([]);
 </script>
 
-<Page title="blend, part or clean again" room={{ name: 'Seed room', path: '/seed-room' }}>
+<Page title="blend, split or clean again" room={{ name: 'Seed room', path: '/seed-room' }}>
 	<div class="mb-5"><Tag {number} size="large" /></div>
 	{#if made.length > 0}
 		<p class="mb-4 text-lg">
@@ -42,7 +42,7 @@
 		<Loading from={found}>
 			{#snippet children([lots, { known }])}
 				<section class="mb-10">
-					<h2 class="ruled mb-3">Pour together with another</h2>
+					<h2 class="ruled mb-3">Blend with another</h2>
 					{#if lots.length > 1}
 						<BlendForm {lots} {along} poured={(lot) => (made = [lot])} />
 					{:else}
