@@ -6,13 +6,19 @@ import { defineConfig } from 'vitest/config';
 import { readdirSync, readFileSync } from 'node:fs';
 import { env } from 'node:process';
 
-/** The router's live region comes with an inline style, which the content policy forbids; app.css styles it instead. */
-const announcerWithoutInlineStyle: Plugin = {
-	name: 'announcer-without-inline-style',
+/**
+ * Markup that comes with inline styles, which the content policy forbids: the router's live region, which app.css styles
+ * instead, and wrappers of headless parts.
+ */
+const withoutInlineStyle: Plugin = {
+	name: 'without-inline-style',
 	enforce: 'pre',
 	transform(code, id) {
-		if (!id.endsWith('/generated/root.svelte')) return undefined;
-		return code.replace(/(<div id="svelte-announcer"[^>]*?) style="[^"]*"/, '$1');
+		if (id.endsWith('/generated/root.svelte'))
+			return code.replace(/(<div id="svelte-announcer"[^>]*?) style="[^"]*"/, '$1');
+		if (/\/bits-ui\/.*\.svelte$/.test(id))
+			return code.replaceAll('style="display: contents;"', 'class="contents"');
+		return undefined;
 	}
 };
 
@@ -27,7 +33,7 @@ const keeping = saying('fake-indexeddb');
 const replacing = saying('vi.mock(').filter((file) => !keeping.includes(file));
 
 export default defineConfig({
-	plugins: [announcerWithoutInlineStyle, tailwindcss(), sveltekit(), svelteTesting()],
+	plugins: [withoutInlineStyle, tailwindcss(), sveltekit(), svelteTesting()],
 	// bin/dev says where the server is.
 	server: { proxy: { '/api': env.THERISEED_SERVER ?? 'http://localhost:8460' } },
 	test: {

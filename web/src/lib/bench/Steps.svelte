@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
@@ -47,9 +48,9 @@
 				scope="col"
 				class="text-right!">out</th
 			>
-			<th scope="col" class="text-right! max-sm:hidden">kept</th><th scope="col">removed</th><th scope="col"
-				><span class="sr-only">act</span></th
-			>
+			<th scope="col" class="text-right! max-sm:hidden"><Term of="recovery">recovery</Term></th><th
+				scope="col">removed</th
+			><th scope="col"><span class="sr-only">act</span></th>
 		</tr>
 	</thead>
 	<tbody>

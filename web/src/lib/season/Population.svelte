@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
@@ -20,7 +21,8 @@
 	<tbody>
 		<tr>
 			<th scope="row"
-				>plants for seed <span class="beside block"
+				><Term of="population">plants for seed</Term>
+				<span class="beside block"
 					>needs {population.asked}; the ground has room for {whole(planting.fits)}</span
 				></th
 			>
@@ -30,7 +32,8 @@
 		</tr>
 		<tr>
 			<th scope="row"
-				>effective population size (Nₑ) <span class="beside block"
+				><Term of="effectiveSize">effective population size (Nₑ)</Term>
+				<span class="beside block"
 					>if all give alike; {percent(population.diversityKept)} kept over ten generations</span
 				></th
 			>
@@ -38,9 +41,8 @@
 		</tr>
 		<tr>
 			<th scope="row"
-				>chance to keep a type of one in twenty <span class="beside block"
-					>{percent(population.keepsOneInHundred)} for one in a hundred</span
-				></th
+				><Term of="rareType">chance of keeping a rare type (frequency 5 %)</Term>
+				<span class="beside block">{percent(population.keepsOneInHundred)} for one in a hundred</span></th
 			>
 			<td class="num">{percent(population.keepsOneInTwenty)}</td>
 		</tr>
@@ -66,7 +68,7 @@
 		{#if left}
 			<tr>
 				<th scope="row"
-					>stock seed left, of {left.harvested}
+					><Term of="stockSeed">stock seed</Term> left, of {left.harvested}
 					<span class="beside block"
 						>germinates {left.germination.toFixed(0)} %, should last until {left.lastsUntil}{left.needed ===
 						undefined

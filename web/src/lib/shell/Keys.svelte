@@ -1,7 +1,10 @@
 <script lang="ts">
+	import { TERMS, type TermKey } from '$lib/glossary/terms';
+
 	let { shown = $bindable() }: { shown: boolean } = $props();
 	let dialog = $state<HTMLDialogElement>();
 	let onPage = $state<{ key: string; act: string }[]>([]);
+	let terms = $state<TermKey[]>([]);
 
 	$effect(() => {
 		if (!shown) return;
@@ -13,6 +16,13 @@
 				.join('')
 				.trim()
 		}));
+		terms = [
+			...new Set(
+				[...document.querySelectorAll<HTMLElement>('[data-term]')].map(
+					(element) => element.dataset.term as TermKey
+				)
+			)
+		];
 		dialog?.showModal();
 	});
 </script>
@@ -31,6 +41,19 @@
 			<dd>{entry.act}</dd>
 		{/each}
 	</dl>
+	{#if terms.length}
+		<h2 class="ruled">Terms on this page</h2>
+		<ul class="my-4 flex max-w-prose flex-wrap gap-x-5 gap-y-1">
+			{#each terms as key (key)}
+				<li>
+					<a class="quiet" href="/handbook/glossary#{key}" onclick={() => dialog?.close()}
+						>{TERMS[key].term}</a
+					>
+				</li>
+			{/each}
+		</ul>
+	{/if}
+	<p class="mb-4"><a class="quiet" href="/handbook/glossary" onclick={() => dialog?.close()}>All terms</a></p>
 	<form method="dialog"><button class="btn btn-primary">Close</button></form>
 </dialog>
 

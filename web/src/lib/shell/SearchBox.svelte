@@ -5,9 +5,10 @@
 	import { ask, GET, Problem, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { shortDay } from '$lib/words/dates';
+	import { termsCalled } from '$lib/glossary/terms';
 	import { pagesCalled } from './pages';
 
-	type Kind = Schemas['Hit']['kind'] | 'PAGE';
+	type Kind = Schemas['Hit']['kind'] | 'PAGE' | 'TERM';
 	interface Shown {
 		/** What it is in the list: a lot may have been sold twice. */
 		value: string;
@@ -40,7 +41,8 @@
 		['INVOICE', 'Invoices'],
 		['SALE', 'Sales'],
 		['CROP', 'Crops'],
-		['PAGE', 'Pages']
+		['PAGE', 'Pages'],
+		['TERM', 'Terms']
 	];
 	const NO_LOT: Record<NonNullable<Schemas['Answer']['noLot']>, (typed: string) => string> = {
 		MISTYPED: (typed) =>
@@ -63,7 +65,7 @@
 	let chosen = $state('');
 	let asked = 0;
 
-	let field = $state<HTMLElement | null>(null);
+	let field = $state<HTMLInputElement>();
 	onMount(() => {
 		if (entered) field?.focus();
 		void look(false);
@@ -108,20 +110,28 @@
 			title: place.name,
 			detail: place.room ?? ''
 		}));
+		const terms = termsCalled(typed).map(([key, { term, short = '' }]) => ({
+			value: key,
+			path: `/handbook/glossary#${key}`,
+			title: term,
+			detail: short
+		}));
 		return HEADING.map(([kind, heading]) => ({
 			heading,
 			mono: kind === 'LOT' || kind === 'MIX',
 			of:
 				kind === 'PAGE'
 					? pages
-					: hits
-							.filter((hit) => hit.kind === kind && (kind !== 'CUSTOMER' || session.grower))
-							.map((hit, i) => ({
-								value: `${kind} ${i}`,
-								path: PATH[hit.kind](hit.key),
-								title: hit.title,
-								detail: [hit.detail, hit.on && shortDay(hit.on)].filter(Boolean).join(', ')
-							}))
+					: kind === 'TERM'
+						? terms
+						: hits
+								.filter((hit) => hit.kind === kind && (kind !== 'CUSTOMER' || session.grower))
+								.map((hit, i) => ({
+									value: `${kind} ${i}`,
+									path: PATH[hit.kind](hit.key),
+									title: hit.title,
+									detail: [hit.detail, hit.on && shortDay(hit.on)].filter(Boolean).join(', ')
+								}))
 		})).filter((group) => group.of.length > 0);
 	}
 
@@ -154,17 +164,23 @@
 	class="w-full min-w-0"
 >
 	<label class="input flex w-full min-w-0 items-center border-ink">
-		<Command.Input
-			data-find
-			bind:ref={field}
-			bind:value={typed}
-			oninput={() => look(false)}
-			onkeydown={key}
-			placeholder="Search the farm"
-			aria-label="Search: lots, plantings, customers, orders, pages"
-			aria-expanded={found.length > 0}
-			class="min-w-0 grow"
-		/>
+		<Command.Input bind:value={typed}>
+			{#snippet child({ props })}
+				<input
+					{...props}
+					bind:this={field}
+					bind:value={typed}
+					data-find
+					oninput={() => look(false)}
+					onkeydown={key}
+					placeholder="Search the farm"
+					aria-labelledby={undefined}
+					aria-label="Search: lots, plantings, customers, orders, pages"
+					aria-expanded={found.length > 0}
+					class="min-w-0 grow"
+				/>
+			{/snippet}
+		</Command.Input>
 		<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
 	</label>
 	<div class="list" hidden={!(found.length || note)}>

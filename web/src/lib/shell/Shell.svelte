@@ -11,7 +11,6 @@
 	import NextStep from '$lib/day/NextStep.svelte';
 	import SampleLine from '$lib/farm/SampleLine.svelte';
 	import Search from './Search.svelte';
-	import Keys from './Keys.svelte';
 	import { roomOf, roomsFor } from './rooms';
 	import { Scan } from './scan';
 	import { reader } from '$lib/words/reader.svelte';
@@ -140,7 +139,9 @@
 	{/if}
 </div>
 
-<Keys bind:shown={keysShown} />
+{#if keysShown}
+	{#await import('./Keys.svelte') then { default: Keys }}<Keys bind:shown={keysShown} />{/await}
+{/if}
 
 <style>
 	.skip {

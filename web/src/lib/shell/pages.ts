@@ -80,6 +80,7 @@ export const PAGES: Record<string, Place> = {
 	'/stall/days/[id]': { name: 'Stall day', room: ROOM.stall },
 	'/handbook': { name: 'Handbook', also: 'crops figures' },
 	'/handbook/new': { name: 'A crop of your own', room: ROOM.handbook, also: 'new crop', only: 'grower' },
+	'/handbook/glossary': { name: 'Glossary', room: ROOM.handbook, also: 'terms words meaning' },
 	'/handbook/[crop]': { name: 'Crop', room: ROOM.handbook },
 	'/handbook/[crop]/own': { name: 'Figures of your own crop', room: ROOM.handbook },
 	'/farm': { name: 'The farm', also: 'settings place climate letterhead', only: 'grower' },

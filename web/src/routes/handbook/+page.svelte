@@ -24,7 +24,7 @@
 			<p class="text-sm text-soft">
 				{many(crops.total, 'crop')}{#if session.grower}; <a class="quiet" href="/handbook/new"
 						>one of your own</a
-					>{/if}
+					>{/if}; <a class="quiet" href="/handbook/glossary">what the terms mean</a>
 			</p>
 			<table class="figures">
 				<thead>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { goto } from '$app/navigation';
 	import { page as here } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
@@ -91,7 +92,9 @@
 								</p>
 							{/if}
 						{/if}
-						<h2 class={['ruled', page.ownShare && 'mt-5']}>Recovery, step by step</h2>
+						<h2 class={['ruled', page.ownShare && 'mt-5']}>
+							<Term of="recovery">Recovery</Term>, step by step
+						</h2>
 						<table class="figures">
 							<thead>
 								<tr>

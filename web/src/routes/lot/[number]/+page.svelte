@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { ask, PUT } from '$lib/api/api';
@@ -213,7 +214,7 @@
 								>
 								<tr><th scope="row">left in bulk</th><td class="num">{mass(stock.bulk, units)}</td></tr>
 								{#if stock.reserved > 0}<tr
-										><th scope="row">of it kept for own sowing</th><td class="num"
+										><th scope="row">of it <Term of="stockSeed">stock seed</Term></th><td class="num"
 											>{mass(stock.reserved, units)}</td
 										></tr
 									>{/if}
@@ -228,7 +229,9 @@
 					</section>
 					{#if planting}
 						<section>
-							<h2 class="ruled">True to type{lot.origin === 'BLEND' ? ', the largest part' : ''}</h2>
+							<h2 class="ruled">
+								<Term of="trueToType">True to type</Term>{lot.origin === 'BLEND' ? ', the largest part' : ''}
+							</h2>
 							<table class="figures">
 								<tbody>
 									<tr>
@@ -240,13 +243,13 @@
 									</tr>
 									{#if planting.isolation}
 										<tr
-											><th scope="row">crossing, estimate</th><td class="num"
-												>{percent(planting.isolation.crossing)}</td
+											><th scope="row"><Term of="crossing">cross-pollination</Term>, estimate</th><td
+												class="num">{percent(planting.isolation.crossing)}</td
 											><td class="beside">limit {percent(planting.isolation.allowed)}</td></tr
 										>
 									{/if}
 									<tr>
-										<th scope="row">off-types</th>
+										<th scope="row"><Term of="offType">off-types</Term></th>
 										<td class="num"
 											>{known.walks ? `${known.walks.verdict.found} in ${known.walks.verdict.seen}` : '–'}</td
 										>
@@ -259,9 +262,10 @@
 									</tr>
 									{#if planting.population}
 										<tr
-											><th scope="row">effective size, planned</th><td class="num"
-												>{Math.round(planting.population.effectiveSize)}</td
-											><td><Mark {...ofPopulation(planting.population.mark)} /></td></tr
+											><th scope="row"><Term of="effectiveSize">effective population size</Term>, planned</th
+											><td class="num">{Math.round(planting.population.effectiveSize)}</td><td
+												><Mark {...ofPopulation(planting.population.mark)} /></td
+											></tr
 										>
 									{/if}
 								</tbody>
@@ -315,7 +319,7 @@
 									>
 								{/each}
 								<tr>
-									<th scope="row">1,000 seeds</th>
+									<th scope="row"><Term of="tsw">thousand-seed weight</Term></th>
 									<td class="num">{weight ? mass(weight.result.thousandSeedWeight, units) : '–'}</td>
 									<td class="beside">
 										{#if weight}
@@ -326,7 +330,7 @@
 									</td>
 								</tr>
 								<tr
-									><th scope="row">moisture</th><td class="num"
+									><th scope="row"><Term of="moisture">moisture</Term></th><td class="num"
 										>{known.moisture === undefined ? '–' : `${tenth(known.moisture.percent)} %`}</td
 									><td class="beside"
 										>{known.moisture === undefined ? 'not known' : sureness(known.moisture)}</td
@@ -334,9 +338,9 @@
 								>
 								{#if tests.purities.length}
 									<tr
-										><th scope="row">pure seed</th><td class="num">{known.purity} %</td><td class="beside"
-											>{dayMonth(tests.purities[0].testedOn, session.today)}</td
-										></tr
+										><th scope="row"><Term of="purity">physical purity</Term></th><td class="num"
+											>{known.purity} %</td
+										><td class="beside">{dayMonth(tests.purities[0].testedOn, session.today)}</td></tr
 									>
 								{/if}
 								{#if known.weevils && tests.weevils.length}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { page as here } from '$app/state';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -195,7 +196,7 @@
 						{/each}
 					</ul>
 					{#if session.grower}<NewTrait variety={variety.id} made={rows.again} />{/if}
-					<h2 class="ruled mt-8">Progeny rows</h2>
+					<h2 class="ruled mt-8"><Term of="progenyRow">Progeny rows</Term></h2>
 					<ul>
 						{#each page.trials as trial (trial.id)}
 							<li class="border-b border-line py-2">

@@ -49,6 +49,7 @@ final class Views {
             "/eyes",
             "/field",
             "/handbook",
+            "/handbook/glossary",
             "/handbook/new",
             "/seed-room",
             "/seed-room/regrow",

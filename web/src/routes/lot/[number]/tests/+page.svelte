@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { page } from '$app/state';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -192,7 +193,7 @@
 
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
 				<section>
-					<h2 class="ruled">Germination</h2>
+					<h2 class="ruled"><Term of="germination" /></h2>
 					{#if session.works}
 						<div class="my-3 flex flex-wrap gap-3">
 							<Act main={tests.running.length === 0} key="g" onclick={toggle('set')}>Set a test</Act>
@@ -283,7 +284,7 @@
 
 				<div class="grid gap-8">
 					<section>
-						<h2 class="ruled">Thousand-seed weight</h2>
+						<h2 class="ruled"><Term of="tsw" /></h2>
 						{#if session.works}<div class="my-3">
 								<Act key="w" onclick={toggle('weight')}>Weigh 100 seeds</Act>
 							</div>{/if}
@@ -337,7 +338,7 @@
 					</section>
 
 					<section>
-						<h2 class="ruled">Moisture</h2>
+						<h2 class="ruled"><Term of="moisture">Moisture</Term></h2>
 						{#if session.works}<div class="my-3">
 								<Act key="m" onclick={toggle('moisture')}>Measure moisture</Act>
 							</div>{/if}
@@ -381,7 +382,7 @@
 					</section>
 
 					<section>
-						<h2 class="ruled">Purity</h2>
+						<h2 class="ruled"><Term of="purity">Purity</Term></h2>
 						{#if session.works}<div class="my-3">
 								<Amend
 									what="purity"
