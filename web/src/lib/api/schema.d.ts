@@ -7004,6 +7004,9 @@ export interface components {
             known: components["schemas"]["LotKnown"];
             overrulings: components["schemas"]["OverrulingView"][];
             parents?: components["schemas"]["Parentage"];
+            photos: {
+                [key: string]: string[];
+            };
             preSowingNote: string;
             ripenessCues: string;
             sales: components["schemas"]["SaleView"][];
@@ -9001,6 +9004,7 @@ export interface components {
             hazards: string;
             /** Format: double */
             lost: number;
+            photos: string[];
             planting: components["schemas"]["PlantingView"];
             /** Format: double */
             shatter: number;

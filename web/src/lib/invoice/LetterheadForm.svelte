@@ -5,7 +5,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { sendPicture } from '$lib/api/picture';
-	import { eachSmall } from '$lib/walk/picture';
+	import { eachSmall } from '$lib/photo/small';
 	import { countIn } from '$lib/form/typed';
 
 	interface Props {

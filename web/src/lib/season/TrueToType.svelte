@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { eachSmall } from '$lib/walk/picture';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import { capital } from '$lib/words/words';
 
 	/** What a true plant looks like, in words and pictures. */
@@ -10,26 +9,10 @@
 
 	const points = $derived(Object.entries(variety.trueToType).filter(([, words]) => words));
 	let turn = $state(0);
-	let noPicture = $state('');
 	const photos = $derived.by(() => {
 		void turn;
 		return ask(GET('/api/photos', { params: { query: { of: variety.id } } }));
 	});
-
-	async function add(files: FileList | null) {
-		noPicture = '';
-		noPicture = await eachSmall(files, async (picture) => {
-			await outbox.add({
-				id: picture.id,
-				method: 'PUT',
-				path: `/api/photos/${picture.id}?of=${variety.id}`,
-				photo: picture.file,
-				says: `picture of ${variety.name}`,
-				from: `/desk/varieties/${variety.id}`
-			});
-			turn++;
-		});
-	}
 </script>
 
 <h2 class="ruled mt-6">True to type</h2>
@@ -50,21 +33,5 @@
 	</p>
 {/if}
 {#await photos then ids}
-	<div class="mt-3 flex flex-wrap items-end gap-3">
-		{#each ids as photo, i (photo)}
-			<img src="/api/photos/{photo}" alt="True plant {i + 1} of {variety.name}" class="h-36" />
-		{/each}
-		{#if session.works}
-			<label class="btn btn-secondary">
-				Add a picture
-				<input
-					type="file"
-					accept="image/*"
-					class="sr-only"
-					onchange={(event) => void add(event.currentTarget.files)}
-				/>
-			</label>
-		{/if}
-	</div>
+	<div class="mt-3"><Pictures of={variety.id} what="a true {variety.name}" {ids} taken={() => turn++} /></div>
 {/await}
-{#if noPicture}<p class="caution mt-2 font-semibold" role="alert">{noPicture}</p>{/if}

@@ -6,7 +6,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { cropWord, FATE, many } from '$lib/words/words';
-	import { eachSmall } from './picture';
+	import { eachSmall } from '$lib/photo/small';
 	import { inFlower } from './record';
 	import type { WalkCount } from './walk.svelte';
 

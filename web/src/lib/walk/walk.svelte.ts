@@ -1,3 +1,4 @@
+import type { Picture } from '$lib/photo/small';
 import type { Schemas } from '$lib/api/api';
 import { noRoom } from '$lib/rows/noRoom';
 import { store } from '$lib/rows/store';
@@ -5,11 +6,6 @@ import { v7 as newId } from 'uuid';
 
 type OffType = Schemas['OffTypeRequest'];
 export type Fate = OffType['fate'];
-
-export interface Picture {
-	id: string;
-	file: Blob;
-}
 
 /** What a walk under way has come to. */
 export interface Counted {

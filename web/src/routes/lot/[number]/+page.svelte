@@ -24,6 +24,7 @@
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import { lot as lotOf } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -62,7 +63,8 @@
 		checks,
 		overrulings,
 		corrections,
-		hazards
+		hazards,
+		photos
 	})}
 		{@const { lot, variety, planting, harvest, bench, tests, gate } = known}
 		{@const weight = tests.seedWeights[0]}
@@ -371,6 +373,10 @@
 					</section>
 				</div>
 
+				<h2 class="ruled mt-8">Pictures</h2>
+				<div class="mt-3">
+					<Pictures of={lot.id} what="lot {lot.number}" ids={photos?.[lot.id]} taken={rows.again} />
+				</div>
 				{#if harvest}
 					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
 						Every weight<a class="quiet text-sm font-normal" href="/yields?crop={variety.cropKey}"

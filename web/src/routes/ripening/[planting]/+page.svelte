@@ -14,6 +14,7 @@
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import { ripening } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { MEASURES, countTyped, mass, percent, tenth } from '$lib/units/units';
 	import { clock, dayMonth } from '$lib/words/dates';
@@ -318,6 +319,9 @@
 							</p>
 							<div class="mt-3"><Act key="h" href="/harvest/{id}">Harvest it</Act></div>
 						{/if}
+						<div class="mt-4">
+							<Pictures of={id} what={of} ids={page.photos} taken={rows.again} small />
+						</div>
 						{#if page.hazards}<p class="caution mt-4 text-sm">
 								<strong>Take care:</strong>
 								{page.hazards}.

@@ -59,7 +59,8 @@ class SeedRoomTest {
         grower.at("/lot/" + part);
         grower.page
                 .getByRole(
-                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: what was transferred from " + whole))
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Correct: what was transferred from " + whole))
                 .click();
         dialog().getByLabel("Grams transferred").fill("90000");
         dialog().getByLabel("Why it is corrected").fill("the bowl was on the scale");

@@ -20,6 +20,7 @@
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import { lot as lotOf } from '$lib/rows/questions';
 	import Loading from '$lib/shell/Loading.svelte';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { mass, percent, tenth } from '$lib/units/units';
@@ -130,7 +131,10 @@
 {/snippet}
 
 <Loading from={rows.found}>
-	{#snippet children({ known, testing })}
+	{#snippet children({ known, testing, photos })}
+		{#snippet pictures(id: string, what: string)}
+			<div class="my-2"><Pictures of={id} {what} ids={photos?.[id]} taken={rows.again} small /></div>
+		{/snippet}
 		{@const { lot, variety, tests, gate } = known}
 		{@const germination = tests.germinations[0]}
 		{@const sleeps = germination?.classes?.dormant ?? false}
@@ -165,6 +169,7 @@
 							? `: done ${on(test.firstOn)}, ${test.firstCounts.join(', ')} normal`
 							: ''}; last {fullDay(test.finalDue)}{test.treatment ? `; treated: ${test.treatment}` : ''}.
 					</p>
+					{@render pictures(test.id, `the test of ${on(test.setOn)}`)}
 					{#if session.works}
 						{#if doing?.what === 'count' && doing.test.id === test.id}
 							<div class="mt-4"><CountForm {test} {kept} /></div>
@@ -249,6 +254,7 @@
 												? `; ${Math.round((100 * test.firstCounts.reduce((sum, one) => sum + one, 0)) / result.seeds)} % at the first count`
 												: ''}{test.note ? `; ${test.note}` : ''}</span
 										>
+										{@render pictures(test.id, `the test of ${on(test.countedOn!)}`)}
 										{@render correct(`the test of ${on(test.countedOn!)}`, () => {
 											doing = { what: 'germination', test };
 										})}
@@ -412,6 +418,7 @@
 												: `the parts differ from the sample by ${tenth(Math.abs(test.result.weightChange))} %, ${test.result.changeAllowed} % is allowed: sort another`}{test.note
 												? `; ${test.note}`
 												: ''}
+											{@render pictures(test.id, `the purity of ${on(test.testedOn)}`)}
 											{#if session.works}<Amend
 													what="the purity of {on(test.testedOn)}"
 													version={test.version}
@@ -464,6 +471,7 @@
 											>full, of {test.result.seeds}; {percent(test.result.lower)} to {percent(
 												test.result.upper
 											)}
+											{@render pictures(test.id, `the cut of ${on(test.cutOn)}`)}
 											{#if session.works}<Amend
 													what="the cut of {on(test.cutOn)}"
 													version={test.version}
@@ -518,6 +526,7 @@
 											>off-types; {percent(test.result.lower)} to {percent(test.result.upper)}{test.note
 												? `; ${test.note}`
 												: ''}
+											{@render pictures(test.id, `the grow-out of ${on(test.examinedOn)}`)}
 											{#if session.works}<Amend
 													what="the grow-out of {on(test.examinedOn)}"
 													version={test.version}
@@ -564,6 +573,7 @@
 												>{i === 0 && known.weevils
 													? `up to ${percent(known.weevils.upper)}; ${weevilsSay(known.weevils, units)}${known.weevils.next === 'LOOK_AGAIN' ? `, ${on(known.weevils.due)}` : ''}`
 													: ''}
+												{@render pictures(look.id, `the look of ${on(look.lookedOn)}`)}
 												{#if session.works}<Amend
 														what="the look of {dayMonth(look.lookedOn)}"
 														version={look.version}

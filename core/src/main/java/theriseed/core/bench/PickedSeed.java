@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 
 /**
  * What came of each picking, through all lots its seed was transferred to. Lots that were blended are taken to have mixed
- * evenly: each has the share of the blend that it makes of the mass poured together.
+ * evenly: each has the share of the blend that it makes of its mass.
  *
  * @param <K> what tells lots apart
  */

@@ -10,7 +10,7 @@ import theriseed.core.measure.Range;
  * @param held share of the pollen it holds back, 0 to 0.9
  */
 public record Barrier(Place place, double held) {
-    /** What stands between, and what is usually assumed of it. */
+    /** What a barrier is made of, and what is usually assumed of it. */
     public enum Kind {
         WOOD(0.5),
         HEDGE(0.3),

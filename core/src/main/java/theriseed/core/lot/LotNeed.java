@@ -47,7 +47,7 @@ public sealed interface LotNeed {
         }
     }
 
-    /** What was weighed in that step cannot be. */
+    /** The weights of that step contradict each other. */
     record PutWeightsRight(StepKind step) implements LotNeed {
         @Override
         public boolean urgent() {

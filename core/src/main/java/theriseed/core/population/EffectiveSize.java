@@ -3,7 +3,7 @@ package theriseed.core.population;
 import theriseed.core.measure.Range;
 
 /**
- * How many plants a seed crop is worth to its diversity. One generation's sampling; closed population, no selection,
+ * Effective population size (Ne) of a seed crop. One generation's sampling; closed population, no selection,
  * unrelated plants.
  *
  * <p>Wright (1938), Kimura and Crow (1963), Crow and Denniston (1988), Caballero (1994).

@@ -16,7 +16,7 @@ import theriseed.core.measure.Range;
  * @param standing plants, from the last count less what was pulled since
  * @param expected plants at harvest
  * @param asked by the grade
- * @param acts that would help, while their time lasts; none when there are enough
+ * @param acts what would help, while their time lasts; none when there are enough
  */
 public record StandLife(int standing, int expected, int asked, PopulationPlan.Mark mark, List<Act> acts) {
     /** When plants are counted. */

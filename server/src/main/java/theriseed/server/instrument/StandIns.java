@@ -4,7 +4,7 @@ import org.springframework.stereotype.Component;
 import theriseed.server.base.Refused;
 import theriseed.server.farm.Farms;
 
-/** Simulated stand-ins for instruments are on the demo farm only: beside true records made-up figures have no place. */
+/** Simulated instruments are on the demo farm only: beside true records made-up figures have no place. */
 @Component
 class StandIns {
     private final Farms farms;

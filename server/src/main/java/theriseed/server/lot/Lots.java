@@ -19,10 +19,11 @@ import theriseed.core.measure.OutOfRange;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.photo.Pictured;
 
 /** Finds lots, and locks them for whoever takes from them. */
 @Service
-public class Lots {
+public class Lots implements Pictured {
     private final LotRepository lots;
 
     Lots(LotRepository lots) {
@@ -213,5 +214,10 @@ public class Lots {
         return lots.findBySeasonGreaterThanEqualOrderByNumber(season).stream()
                 .map(Lot::view)
                 .toList();
+    }
+
+    @Override
+    public boolean mayHavePictures(UUID id) {
+        return lots.existsById(id);
     }
 }

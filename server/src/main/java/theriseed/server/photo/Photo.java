@@ -5,7 +5,7 @@ import java.util.UUID;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Stamp;
 
-/** A picture of something recorded: a walk, or a variety as it should look. */
+/** A picture of something recorded: a walk, a planting, a lot, a test, or a variety as it should look. */
 @Entity
 class Photo extends Recorded {
     private UUID subjectId;

@@ -14,6 +14,7 @@ import java.util.function.BinaryOperator;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,11 +36,12 @@ import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Pours;
+import theriseed.server.photo.Pictured;
 import theriseed.server.season.Varieties;
 
 /** Tests of the lots. A test is never replaced by a better one: all stay, the last counts. */
 @Service
-public class Quality {
+public class Quality implements Pictured {
     private final GerminationRepository germinations;
     private final SeedWeightRepository weights;
     private final PurityRepository purities;
@@ -379,5 +381,11 @@ public class Quality {
             throw new Refused("number", lot.number(), "lot.nothingPicked", "lot", lot.number());
         }
         return harvest.pickedOn();
+    }
+
+    /** What was sown, sorted, cut open or grown out is looked at; a weight is not. */
+    @Override
+    public boolean mayHavePictures(UUID id) {
+        return Stream.of(germinations, purities, cuts, growOuts, weevils).anyMatch(tests -> tests.existsById(id));
     }
 }

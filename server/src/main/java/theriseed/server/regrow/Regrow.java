@@ -133,7 +133,7 @@ public class Regrow {
         Map<UUID, VarietyDemand> wanted = demands.findByVarietyIdIn(byVariety.keySet()).stream()
                 .collect(Collectors.toMap(VarietyDemand::varietyId, Function.identity()));
         return byVariety.entrySet().stream()
-                .map(variety -> new Reckoning(
+                .map(variety -> new Outlook(
                                 named.get(variety.getKey()),
                                 crops.get(named.get(variety.getKey()).cropKey()),
                                 variety.getValue(),
@@ -170,7 +170,7 @@ public class Regrow {
     }
 
     /** One variety. @param ever its lots that are or were clean, and {@code lots} those of them that are here */
-    private record Reckoning(
+    private record Outlook(
             VarietyView variety,
             Crop crop,
             List<FilledLot> ever,

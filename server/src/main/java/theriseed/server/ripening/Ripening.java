@@ -29,6 +29,7 @@ import theriseed.server.base.Stamps;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.Photos;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -43,6 +44,7 @@ public class Ripening {
     private final Crops crops;
     private final Farms farms;
     private final WeatherForecast forecast;
+    private final Photos photos;
     private final Corrections corrections;
     private final Once once;
     private final Stamps stamps;
@@ -54,6 +56,7 @@ public class Ripening {
             Crops crops,
             Farms farms,
             WeatherForecast forecast,
+            Photos photos,
             Corrections corrections,
             Once once,
             Stamps stamps,
@@ -63,6 +66,7 @@ public class Ripening {
         this.crops = crops;
         this.farms = farms;
         this.forecast = forecast;
+        this.photos = photos;
         this.corrections = corrections;
         this.once = once;
         this.stamps = stamps;
@@ -121,6 +125,7 @@ public class Ripening {
      * @param cut absent where it is not cut dry, so that the weather does not count
      * @param waiting absent where no later day is better
      * @param lost share of the seed a storm takes from the stand
+     * @param photos of the planting, oldest first
      * @param days to come, by the forecast; none where it is not cut dry
      * @param simulated whether the forecast knows nothing of the weather; else it is typed
      */
@@ -137,6 +142,7 @@ public class Ripening {
             List<ComingDay> days,
             boolean simulated,
             List<RipeningVisitView> visits,
+            List<UUID> photos,
             List<CorrectionView> corrections) {}
 
     @ReadsOnly
@@ -174,6 +180,7 @@ public class Ripening {
                 when == null ? List.of() : days(when, weather),
                 forecast.simulated(),
                 seen.stream().map(RipeningVisit::view).toList(),
+                photos.of(List.of(plantingId)).getOrDefault(plantingId, List.of()),
                 corrections.of(seen.stream().map(RipeningVisit::id).toList()));
     }
 

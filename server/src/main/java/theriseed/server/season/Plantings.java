@@ -33,10 +33,11 @@ import theriseed.server.ground.Ground;
 import theriseed.server.ground.Metres;
 import theriseed.server.ground.ShapeChanged;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.Pictured;
 
 /** The plantings of the farm, each judged against everything else of its season. */
 @Service
-public class Plantings {
+public class Plantings implements Pictured {
     private static final Comparator<PlantingView> BY_GROUP = Comparator.comparing(PlantingView::species)
             .thenComparing(planting -> planting.variety().cropName())
             .thenComparing(planting -> planting.variety().name());
@@ -401,5 +402,10 @@ public class Plantings {
     @EventListener
     void takenIn(FarmTakenIn farm) {
         planned().forEach(this::of);
+    }
+
+    @Override
+    public boolean mayHavePictures(UUID id) {
+        return plantings.existsById(id);
     }
 }

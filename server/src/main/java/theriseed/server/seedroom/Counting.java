@@ -24,7 +24,7 @@ import theriseed.server.season.VarietyView;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
 
-/** What there is to be counted, shelf by shelf as one walks past it. */
+/** All that is to be counted, shelf by shelf as one walks past it. */
 @Service
 class Counting {
     private static final Comparator<ToCount> AS_ONE_WALKS = Comparator.comparing(

@@ -124,7 +124,7 @@ public class Stands {
             List<CorrectionView> corrections) {}
 
     /**
-     * What plants are worth to the next generation's diversity.
+     * The effective population size of the plants that give seed.
      *
      * @param plants picked
      * @param weighed of them by themselves

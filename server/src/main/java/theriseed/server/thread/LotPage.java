@@ -1,6 +1,8 @@
 package theriseed.server.thread;
 
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import theriseed.core.lot.SeedGeneration;
 import theriseed.core.pollination.Parentage;
 import theriseed.server.base.CorrectionView;
@@ -28,6 +30,7 @@ import theriseed.server.walk.WalkView;
  * @param generation how often its seed was grown here
  * @param sown what the planting it was picked from was sown with
  * @param parents of its fruit, where every flower was pollinated by hand and tagged
+ * @param photos of the lot and of its tests, oldest first, by what they show
  */
 public record LotPage(
         LotKnown known,
@@ -42,6 +45,7 @@ public record LotPage(
         SeedGeneration generation,
         @Maybe SownWith sown,
         @Maybe Parentage parents,
+        Map<UUID, List<UUID>> photos,
         String ripenessCues,
         String hazards,
         String preSowingNote,

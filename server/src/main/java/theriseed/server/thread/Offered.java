@@ -21,7 +21,7 @@ import theriseed.server.season.VarietyView;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
 
-/** What there is to be sold, and what is held back. */
+/** What may be sold, and what is held back. */
 @Service
 class Offered {
     private final Gate gate;

@@ -31,6 +31,7 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
 import theriseed.server.lot.PourView;
 import theriseed.server.lot.Pours;
+import theriseed.server.photo.Photos;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.quality.CutView;
 import theriseed.server.quality.GerminationView;
@@ -67,6 +68,7 @@ public class Threads {
     private final Pickings pickings;
     private final HandPollination hand;
     private final Crops crops;
+    private final Photos photos;
     private final Corrections corrections;
     private final FarmTime time;
 
@@ -84,6 +86,7 @@ public class Threads {
             Pickings pickings,
             HandPollination hand,
             Crops crops,
+            Photos photos,
             Corrections corrections,
             FarmTime time) {
         this.lots = lots;
@@ -99,6 +102,7 @@ public class Threads {
         this.pickings = pickings;
         this.hand = hand;
         this.crops = crops;
+        this.photos = photos;
         this.corrections = corrections;
         this.time = time;
     }
@@ -111,6 +115,7 @@ public class Threads {
         List<WalkView> walked = lot.plantingId() == null ? List.of() : walks.of(lot.plantingId());
         List<SettingCheckView> checked = checks.of(lot.id());
         Crop crop = crops.get(known.variety().cropKey());
+        List<UUID> subjects = subjects(known, stock, walked, checked);
         return new LotPage(
                 known,
                 crop.species(),
@@ -124,6 +129,7 @@ public class Threads {
                 families.generation(lot.id()),
                 lot.origin() == Origin.PICKED ? sowings.with(lot.plantingId()) : null,
                 parents(known),
+                photos.of(subjects),
                 crop.ripenessCues(),
                 crop.hazards(),
                 crop.preSowingNote(),
@@ -134,7 +140,7 @@ public class Threads {
                         crop.dormancyTreatment(),
                         BoredSeed.ofFamily(crop.family())),
                 overrulings.of(pours.above(lot.id()).stream().map(LotView::id).toList()),
-                corrections.of(subjects(known, stock, walked, checked)).stream()
+                corrections.of(subjects).stream()
                         .filter(one -> !(Roles.onlyLooks() && one.subject().equals(Stall.SALE)))
                         .toList());
     }

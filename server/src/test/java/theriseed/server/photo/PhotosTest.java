@@ -141,6 +141,32 @@ class PhotosTest {
     }
 
     @Test
+    void whateverEyesDecideHasPicturesAndItsPageShowsThem() throws IOException {
+        String number = season.sellable();
+        JsonNode page = season.grower.get("/api/lots/" + number).ok();
+        String lot = page.at("/known/lot/id").asString();
+        String test = page.at("/known/tests/germinations/0/id").asString();
+        String weight = page.at("/known/tests/seedWeights/0/id").asString();
+        for (String of : List.of(lot, test, planting)) {
+            pictureOf(of).ok();
+        }
+        assertThat(pictureOf(weight).field()).as("a weight is not looked at").isEqualTo("of");
+        JsonNode shown = season.grower.get("/api/lots/" + number).ok().get("photos");
+        assertThat(shown.get(lot).size()).isEqualTo(1);
+        assertThat(shown.get(test).size()).isEqualTo(1);
+        assertThat(season.grower
+                        .get("/api/plantings/" + planting + "/ripening")
+                        .ok()
+                        .get("photos")
+                        .size())
+                .isEqualTo(1);
+    }
+
+    private Client.Answer pictureOf(String record) throws IOException {
+        return season.grower.put("/api/photos/" + UUID.randomUUID() + "?of=" + record, picture(40, 30));
+    }
+
+    @Test
     void anotherPictureUnderTheSameIdIsAClash() throws IOException {
         UUID id = UUID.randomUUID();
         send(id, picture(40, 30)).ok();

@@ -1,5 +1,10 @@
 import { v7 as newId } from 'uuid';
-import type { Picture } from './walk.svelte';
+
+/** A picture as it is kept and sent. */
+export interface Picture {
+	id: string;
+	file: Blob;
+}
 
 const LONGEST_SIDE = 1600;
 const LARGEST_BYTES = 25_000_000;
