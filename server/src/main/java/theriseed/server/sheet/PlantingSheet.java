@@ -75,7 +75,7 @@ class PlantingSheet implements Sheet {
                 Column.needed("plot", "name").alike("field", "where", "place"),
                 Column.of(
                         "beds",
-                        "on that plot, parted by semicolons, with metres where it is a part: Bed 1; Bed 2 0-12;"
+                        "on that plot, separated by semicolons, with metres where it is a part: Bed 1; Bed 2 0-12;"
                                 + " nothing for the whole plot"),
                 Column.of("purpose", "seed, planting_stock or eating; seed where nothing stands"),
                 Column.of("grade", "own_use, market or stock; market where nothing stands"),

@@ -79,7 +79,7 @@ class PeopleTest {
         assertThat(stranger()
                         .post("/api/session/entry", record("secret", first))
                         .detail())
-                .contains("not open any more");
+                .contains("no longer open");
         stranger().post("/api/session/entry", record("secret", second)).ok();
         database.update("update entry_link set until = now() where closed_at is null");
         assertThat(stranger()
