@@ -63,7 +63,7 @@ class NewPeopleTest {
             grower.sees("signed out everywhere at once");
             grower.button("End Mo’s account").click();
             assertThat(person(grower, "Mo")).containsText("ended");
-            hand.choose("Light", "Lamp, for the dim shed");
+            hand.choose("Theme", "Lamp, for the dim shed");
             assertThat(hand.page.getByText("You are signed out here")).isVisible();
             hand.type("Password", CHOSEN);
             hand.act("Sign in");
