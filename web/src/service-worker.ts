@@ -40,7 +40,7 @@ async function keep() {
 	await cache.addAll([
 		new Request(PAGE, { cache: 'no-cache' }),
 		new Request(FILES_OF_PAGES, { cache: 'no-cache' }),
-		...files.filter((one) => /\.(png|svg|webmanifest)$/.test(one))
+		...files
 	]);
 	await takeAlong(['all']);
 }

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { keepSession, keptSession } from './keptSession';
+import { forgetSession, keepSession, keptSession } from './keptSession';
 import type { Schemas } from './api';
 
 const someone = { today: '2026-08-14', firstRun: false } as Schemas['Session'];
@@ -15,6 +15,12 @@ describe('who was signed in last', () => {
 		vi.spyOn(Date, 'now').mockReturnValue(5000);
 		keepSession(someone);
 		expect(keptSession()).toEqual({ session: someone, askedAt: 5000 });
+	});
+
+	it('is nobody once what was heard belongs to somebody else', () => {
+		keepSession(someone);
+		forgetSession();
+		expect(keptSession()).toBeUndefined();
 	});
 
 	it('is answered all the same where a device keeps nothing', () => {

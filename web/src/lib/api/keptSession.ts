@@ -17,6 +17,10 @@ export function keepSession(session: Schemas['Session']) {
 	}
 }
 
+export function forgetSession() {
+	localStorage.removeItem(KEPT_AS);
+}
+
 export function keptSession(): Kept | undefined {
 	const kept = localStorage.getItem(KEPT_AS);
 	return kept === null ? undefined : (JSON.parse(kept) as Kept);

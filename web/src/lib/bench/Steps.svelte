@@ -101,7 +101,7 @@
 							version={pour.version}
 							entries={[
 								{ name: 'mass', label: 'Grams transferred', value: String(pour.mass), type: 'number' },
-								{ name: 'pouredOn', label: 'Blended on', value: pour.pouredOn, type: 'date' }
+								{ name: 'pouredOn', label: 'Transferred on', value: pour.pouredOn, type: 'date' }
 							]}
 							save={(typed, made) =>
 								ask(

@@ -19,7 +19,7 @@ export const TERMS = {
 		term: 'Blend',
 		means:
 			'A lot made of several lots of one variety, mixed evenly. Its history is that of all of them, and each may hold it back.',
-		also: 'pour together bulk'
+		also: 'pour mix bulk'
 	},
 	bloom: {
 		term: 'Bloom',

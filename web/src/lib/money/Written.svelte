@@ -25,7 +25,7 @@
 		byProducts: Schemas['ByProductSaleView'][];
 		done: () => void;
 	}
-	/** Hours, outlays and by-products that were written down, and the acts that write more. */
+	/** Hours, outlays and by-products that were written down, and the buttons that write more. */
 	let { bearers, work, outlays, byProducts, done }: Props = $props();
 	const on = (record: { plantingId?: string; lotId?: string }) =>
 		bearers.find((bearer) =>

@@ -1,4 +1,5 @@
 import { Problem } from '$lib/api/api';
+import { forgetSession } from '$lib/api/keptSession';
 import type { Box } from './box';
 import { noRoom } from './noRoom';
 import { signal } from './signal.svelte';
@@ -39,16 +40,8 @@ export async function known<T>(
 	}
 }
 
-/**
- * Keeps an answer, also one that came without its question, as that to signing in does. What was asked earlier and came
- * later is no news.
- */
-export async function heard(
-	path: string,
-	value: unknown,
-	askedAt = Date.now(),
-	settle: (box: Box) => Promise<void> = () => Promise.resolve()
-) {
+/** Keeps an answer. What was asked earlier and came later is no news. */
+async function heard(path: string, value: unknown, askedAt: number, settle: (box: Box) => Promise<void>) {
 	const box = await store();
 	await box.transaction('rw', box.answers, box.waiting, async () => {
 		const kept = await box.answers.get(path);
@@ -60,5 +53,6 @@ export async function heard(
 
 /** What was heard belongs to whoever signed in; what was done in the rows stays. */
 export async function forgetAnswers() {
+	forgetSession();
 	await (await store()).answers.clear();
 }

@@ -109,9 +109,8 @@ class Outbox {
 	/** What arrived long ago and whose page nobody opened since. */
 	async #forgetOld() {
 		const old = Date.now() - SHOWN_FOR_MS;
-		await (
-			await store()
-		).waiting
+		const { waiting } = await store();
+		await waiting
 			.where('state')
 			.equals('arrived')
 			.filter((one) => one.arrivedAt! < old)
@@ -290,9 +289,8 @@ class Outbox {
 
 /** The id of what was made last on a page and has not arrived. */
 async function lastMadeAt(from: string): Promise<string | undefined> {
-	const made = await (
-		await store()
-	).waiting
+	const { waiting } = await store();
+	const made = await waiting
 		.where('state')
 		.noneOf(['arrived', 'aside'])
 		.filter((one) => one.from === from)

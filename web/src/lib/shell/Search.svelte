@@ -1,6 +1,7 @@
 <script lang="ts">
 	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import type SearchBox from './SearchBox.svelte';
+	import SearchField from './SearchField.svelte';
 
 	/** The search box. What it takes to search is fetched when somebody begins to. */
 	let Box = $state.raw<typeof SearchBox>();
@@ -33,19 +34,7 @@
 	{#if Box}
 		<Box bind:this={box} {begun} {entered} />
 	{:else}
-		<label class="input flex w-full min-w-0 items-center border-ink">
-			<input
-				bind:this={field}
-				data-find
-				bind:value={begun}
-				onfocus={fetchBox}
-				placeholder="Search the farm"
-				aria-label="Search: lots, plantings, customers, orders, pages"
-				autocomplete="off"
-				class="min-w-0 grow"
-			/>
-			<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
-		</label>
+		<SearchField bind:value={begun} bind:field onfocus={fetchBox} />
 	{/if}
 	<ScanButton what="a lot" read={(code) => void open(code)} />
 </search>

@@ -7,6 +7,7 @@
 	import { shortDay } from '$lib/words/dates';
 	import { termsCalled } from '$lib/glossary/terms';
 	import { pagesCalled } from './pages';
+	import SearchField from './SearchField.svelte';
 
 	type Kind = Schemas['Hit']['kind'] | 'PAGE' | 'TERM';
 	interface Shown {
@@ -163,26 +164,18 @@
 	bind:value={chosen}
 	class="w-full min-w-0"
 >
-	<label class="input flex w-full min-w-0 items-center border-ink">
-		<Command.Input bind:value={typed}>
-			{#snippet child({ props })}
-				<input
-					{...props}
-					bind:this={field}
-					bind:value={typed}
-					data-find
-					oninput={() => look(false)}
-					onkeydown={key}
-					placeholder="Search the farm"
-					aria-labelledby={undefined}
-					aria-label="Search: lots, plantings, customers, orders, pages"
-					aria-expanded={found.length > 0}
-					class="min-w-0 grow"
-				/>
-			{/snippet}
-		</Command.Input>
-		<kbd class="font-mono text-soft max-md:hidden" aria-hidden="true">/</kbd>
-	</label>
+	<Command.Input bind:value={typed}>
+		{#snippet child({ props })}
+			<SearchField
+				{...props}
+				bind:field
+				bind:value={typed}
+				oninput={() => look(false)}
+				onkeydown={key}
+				aria-expanded={found.length > 0}
+			/>
+		{/snippet}
+	</Command.Input>
 	<div class="list" hidden={!(found.length || note)}>
 		{#if note}<p class="p-3 text-sm" role="status">{note}</p>{/if}
 		<Command.List aria-label="Found" class="max-h-[70dvh] overflow-y-auto">

@@ -13,19 +13,24 @@ import java.util.regex.Pattern;
  * @param beginnings the pattern of all numbers that begin so: of 26-TOM-21 too
  */
 public record BegunNumber(String exactly, String beginnings) {
-    private static final Pattern SAID =
-            Pattern.compile("(?:(?:20)?(\\d\\d)[-./ ]*)?([a-z]{2,})[-./ ]*(\\d{0,4})", Pattern.CASE_INSENSITIVE);
+    /** Written in one, a third digit may be the check character of a whole number: that is no beginning. */
+    private static final Pattern SAID = Pattern.compile(
+            "(?:(?:20)?(\\d\\d)[-./ ]*)?([a-z]{2,})([-./ ]+\\d{0,4}|\\d{0,2})", Pattern.CASE_INSENSITIVE);
+
     private static final int CODE = 3;
 
     /** What was said; nothing where it is no beginning of a number: a word alone is a name. */
     public static Optional<BegunNumber> read(String said) {
         Matcher parts = SAID.matcher(said.strip());
-        if (!parts.matches() || parts.group(1) == null && parts.group(3).isEmpty()) {
+        if (!parts.matches()) {
+            return Optional.empty();
+        }
+        String serial = parts.group(3).replaceFirst("^[-./ ]+", "");
+        if (parts.group(1) == null && serial.isEmpty()) {
             return Optional.empty();
         }
         String year = parts.group(1) == null ? "__" : parts.group(1);
         String crop = (parts.group(2).toUpperCase(Locale.ROOT) + "_").substring(0, CODE);
-        String serial = parts.group(3);
         String begin = year + "-" + crop + "-";
         return Optional.of(new BegunNumber(begin + twoDigits(serial) + "-_", begin + serial + "%"));
     }

@@ -26,7 +26,7 @@ class BegunNumberTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"tomato", "26", "Lantern Quay", "2-TOM-1", "26 t 1", "26 tom 12345", "%", ""})
+    @ValueSource(strings = {"tomato", "26", "Lantern Quay", "2-TOM-1", "26 t 1", "26TOM123", "26 tom 12345", "%", ""})
     void aNameOrHalfAYearIsNone(String said) {
         assertThat(BegunNumber.read(said)).isEqualTo(Optional.empty());
     }

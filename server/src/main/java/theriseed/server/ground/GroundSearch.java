@@ -1,10 +1,8 @@
 package theriseed.server.ground;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -25,22 +23,16 @@ class GroundSearch implements Searched {
     @Override
     @ReadsOnly
     public List<Hit> hits(SearchWords words, int most) {
-        Map<UUID, PlotView> plots =
-                ground.plots().stream().collect(Collectors.toMap(PlotView::id, Function.identity()));
-        Stream<Hit> found = plots.values().stream()
+        List<PlotView> plots = ground.plots();
+        Map<UUID, String> names = plots.stream().collect(Collectors.toMap(PlotView::id, PlotView::name));
+        Stream<Hit> found = plots.stream()
                 .filter(plot -> words.in(plot.name()))
                 .map(plot -> new Hit(Hit.Kind.PLOT, plot.id(), plot.name(), ""))
-                .sorted(Comparator.comparing(Hit::title))
                 .limit(most);
         Stream<Hit> beds = ground.beds().stream()
-                .filter(bed -> plots.containsKey(bed.plotId()))
-                .filter(bed ->
-                        words.in(bed.name() + " " + plots.get(bed.plotId()).name()))
-                .map(bed -> new Hit(
-                        Hit.Kind.BED,
-                        bed.plotId(),
-                        bed.name(),
-                        plots.get(bed.plotId()).name()))
+                .filter(bed -> names.containsKey(bed.plotId()))
+                .map(bed -> new Hit(Hit.Kind.BED, bed.plotId(), bed.name(), names.get(bed.plotId())))
+                .filter(bed -> words.in(bed.title() + " " + bed.detail()))
                 .limit(most);
         return Stream.concat(found, beds).toList();
     }

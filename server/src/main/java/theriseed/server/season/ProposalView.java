@@ -7,7 +7,7 @@ import theriseed.server.base.Maybe;
 /**
  * What is proposed for a planting of a variety that is not planned yet.
  *
- * @param plants that its grade asks for
+ * @param plants that its grade needs
  */
 public record ProposalView(
         LocalDate sownOn,
