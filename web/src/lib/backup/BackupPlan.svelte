@@ -78,6 +78,6 @@
 	<Trouble {attempt} labels={LABELS} />
 	<div class="flex flex-wrap items-center gap-3">
 		<Act type="submit" disabled={attempt.busy}>Save</Act>
-		<span role="status">{kept ? 'Kept.' : ''}</span>
+		<span role="status">{kept ? 'Saved.' : ''}</span>
 	</div>
 </form>

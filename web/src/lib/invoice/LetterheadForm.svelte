@@ -122,6 +122,6 @@
 	<Trouble {attempt} labels={LABELS} />
 	<div class="flex items-center gap-3">
 		<Act type="submit" disabled={attempt.busy}>Save letterhead</Act>
-		<span aria-live="polite">{kept ? 'Kept. Invoices that were sent stay as they are.' : ''}</span>
+		<span aria-live="polite">{kept ? 'Saved. Invoices that were sent stay as they are.' : ''}</span>
 	</div>
 </form>

@@ -136,6 +136,6 @@
 	<Trouble {attempt} labels={LABELS} />
 	<div class="flex flex-wrap items-center gap-3">
 		<Act type="submit" disabled={attempt.busy}>Save</Act>
-		<span role="status">{kept ? 'Kept. See below whether a letter arrives.' : ''}</span>
+		<span role="status">{kept ? 'Saved. Send a letter to see whether it arrives.' : ''}</span>
 	</div>
 </form>

@@ -67,7 +67,7 @@
 				const was = plantings.find((one) => one.id === id);
 				return was ? [{ id, then: { ...asRequest(was), schemeId: scheme, version } }] : [];
 			});
-			undo.done(`Kept: ${says}.`, () =>
+			undo.done(`Saved: ${says}.`, () =>
 				ask(
 					POST('/api/ways-out/kept', {
 						body: { plan: { plantings: before, neighbours: now.neighbours }, reason: 'undone' }

@@ -225,7 +225,8 @@
 		hint="empty: from August on the next"
 	/>
 	<div class="grid gap-4 sm:col-span-2">
-		<div aria-live="polite" class="min-h-20">
+		<!-- As high as its longest sentences, so that the act under it stays where it is. -->
+		<div aria-live="polite" class="grid min-h-72 content-start gap-2 sm:min-h-48">
 			{#if plan.answer}
 				{@const packed = plan.answer}
 				<p>

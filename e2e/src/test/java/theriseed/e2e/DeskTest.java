@@ -59,7 +59,7 @@ class DeskTest {
 
         way("by hand");
         grower.act("Keep this way");
-        grower.sees("Kept: Pollinate");
+        grower.sees("Saved: Pollinate");
         assertThat(chosen().locator("h2")).containsText("clear");
         assertThat(chosen()).containsText("Pollinated by hand");
         grower.act("Undo");
@@ -74,7 +74,7 @@ class DeskTest {
         way("Cage Long Ferry and Barrow Moon, open by turns");
         assertThat(chosen().locator("h2")).containsText("clear");
         grower.act("Keep this way");
-        grower.sees("Kept: Cage Long Ferry and Barrow Moon, open by turns.");
+        grower.sees("Saved: Cage Long Ferry and Barrow Moon, open by turns.");
         assertThat(chosen()).containsText("Stands in a cage that is opened by turns");
         grower.sees("3 of 10 seed crops would cross as planned");
         grower.button("Barrow Moon").first().click();
@@ -133,7 +133,7 @@ class DeskTest {
         way("Ask Croft by the spring");
         assertThat(chosen().locator("h2")).containsText("tight");
         grower.act("Keep this way");
-        grower.sees("Kept: Ask Croft by the spring to cut theirs");
+        grower.sees("Saved: Ask Croft by the spring to cut theirs");
         assertThat(chosen()).containsText("rests on a report that is not sure");
         grower.at("/field?season=2027");
         grower.inRow("Croft by the spring", "neighbour").click();

@@ -32,12 +32,13 @@ class MailTest {
             assertThat(grower.field("Password")).hasValue("eleven wet geese");
             grower.type("Letters come from", "farm@sand.example");
             grower.act("Save");
-            grower.sees("Kept.");
+            grower.sees("Saved.");
             grower.type("Send one to", "ann@sand.example");
             grower.act("Send a letter");
             assertThat(grower.alert()).containsText("does not let this user in");
             grower.type("Password", "eleven wet dykes");
             grower.act("Save");
+            assertThat(grower.field("Password")).hasValue("");
             grower.act("Send a letter");
             grower.sees("See whether it arrives at ann@sand.example");
             assertThat(List.of(post.getReceivedMessages())).hasSize(1);

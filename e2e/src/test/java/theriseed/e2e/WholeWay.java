@@ -169,6 +169,8 @@ final class WholeWay {
         grower.type("Price a packet", "2.80");
         grower.type("Packets", "40");
         grower.sees("Fill");
+        // What is filled is counted anew with each key; whoever packs reads it first.
+        grower.settles();
         grower.act("Packed");
         Locator packed = grower.page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("25 seeds"));
         assertThat(packed).containsText("40");
