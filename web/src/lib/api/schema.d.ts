@@ -5155,8 +5155,6 @@ export interface components {
         ComingDay: {
             /** Format: double */
             chance: number;
-            /** Format: double */
-            dry: number;
             /** Format: int32 */
             dryHours: number;
             /** Format: double */
@@ -5165,8 +5163,6 @@ export interface components {
             from?: number;
             /** Format: double */
             high: number;
-            /** Format: double */
-            hung: number;
             /** Format: double */
             low: number;
             /** Format: date */
@@ -5536,6 +5532,13 @@ export interface components {
             /** Format: double */
             sunset: number;
             temperatures: number[];
+        };
+        DayToCut: {
+            day: components["schemas"]["ComingDay"];
+            /** Format: double */
+            dry: number;
+            /** Format: double */
+            hung: number;
         };
         DecisionRequest: {
             /** @enum {string} */
@@ -6798,6 +6801,10 @@ export interface components {
         LastKnown: {
             /** Format: date */
             day: string;
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            low: number;
             source: string;
         };
         LastWay: {
@@ -8999,7 +9006,7 @@ export interface components {
             corrections: components["schemas"]["CorrectionView"][];
             cues: string[];
             cut?: components["schemas"]["BestCut"];
-            days: components["schemas"]["ComingDay"][];
+            days: components["schemas"]["DayToCut"][];
             first?: components["schemas"]["RipensFirst"];
             hazards: string;
             /** Format: double */
@@ -10504,10 +10511,13 @@ export interface components {
         };
         TodayView: {
             backups?: components["schemas"]["TooOld"];
+            coming: components["schemas"]["ComingDay"][];
             day: components["schemas"]["DayCourse"];
+            measured?: components["schemas"]["LastKnown"];
             notForEating: components["schemas"]["NotForEating"][];
             /** Format: date-time */
             now: string;
+            simulated: boolean;
             tasks: components["schemas"]["Task"][];
             wrongLots: components["schemas"]["WrongLot"][];
             wrongPlantings: components["schemas"]["WrongPlanting"][];

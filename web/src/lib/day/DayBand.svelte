@@ -3,9 +3,17 @@
 	import { session } from '$lib/api/session.svelte';
 	import Hatch from '$lib/mark/Hatch.svelte';
 	import { temperature } from '$lib/units/units';
-	import { clock, monthName } from '$lib/words/dates';
+	import { clock } from '$lib/words/dates';
 
-	let { day, now }: { day: Schemas['DayCourse']; now: string } = $props();
+	interface Props {
+		day: Schemas['DayCourse'];
+		/** As it is forecast, where it is. */
+		forecast?: Schemas['ComingDay'];
+		now: string;
+		/** Whether its warmth is only what it usually is on such a day. */
+		usual: boolean;
+	}
+	let { day, forecast, now, usual }: Props = $props();
 
 	let room = $state(0);
 	const width = $derived(Math.max(room, 280));
@@ -22,6 +30,12 @@
 			.filter(({ hour }) => hour >= from && hour <= to)
 			.map(({ celsius, hour }) => `${x(hour).toFixed(1)},${y(celsius).toFixed(1)}`)
 			.join(' ')
+	);
+	const warmestIs = $derived(`warmest ${usual ? 'usually ' : ''}${temperature(high, session.units)}`);
+	const dryUntil = $derived(
+		forecast?.from === undefined
+			? ''
+			: `from ${clock(forecast.from)} to ${clock(forecast.from + forecast.dryHours)}`
 	);
 	const warmest = $derived(day.temperatures.indexOf(high));
 	const nowHour = $derived(Number(now.slice(11, 13)) + Number(now.slice(14, 16)) / 60);
@@ -46,16 +60,24 @@
 			aria-labelledby="{id}-t"
 		>
 			<title id="{id}-t"
-				>Sunrise {clock(day.sunrise)}, dew usually off {clock(day.dewOff)}, warmest usually {temperature(
-					high,
-					session.units
-				)}, sunset {clock(day.sunset)}.</title
+				>Sunrise {clock(day.sunrise)}, dew usually off {clock(day.dewOff)}, {warmestIs}, sunset {clock(
+					day.sunset
+				)}.{dryUntil ? ` Dry enough to cut seed ${dryUntil}.` : ''}</title
 			>
 			<defs>
 				<Hatch id="{id}-dew" kind="dew" />
 			</defs>
 			<rect x="0" y="0" {width} height={HEIGHT} class="air" />
 			<rect x="0" y="0" width={x(day.dewOff)} height={HEIGHT} fill="url(#{id}-dew)" />
+			{#if forecast?.from !== undefined}
+				<rect
+					x={x(forecast.from)}
+					y={HEIGHT - 8}
+					width={x(forecast.from + forecast.dryHours) - x(forecast.from)}
+					height="8"
+					class="dry"
+				/>
+			{/if}
 			<line x1={x(day.dewOff)} y1="0" x2={x(day.dewOff)} y2={HEIGHT} class="flag" />
 			<g
 				text-anchor={shortDay ? 'end' : 'start'}
@@ -69,7 +91,7 @@
 			<polyline points={line} class="warmth" />
 			{#if width >= 500}
 				<text x={x(warmest)} y={y(high) - 7} class="high" text-anchor="middle"
-					>usually {temperature(high, session.units)}</text
+					>{usual ? 'usually ' : ''}{temperature(high, session.units)}</text
 				>
 			{/if}
 			{#if nowHour >= from && nowHour <= to}
@@ -84,10 +106,6 @@
 			{/each}
 		</svg>
 	{/if}
-	<figcaption class="text-sm text-soft">
-		A usual {monthName(now, 'long')} day from sun and climate, not today’s weather: no weather station is joined
-		yet.
-	</figcaption>
 </figure>
 
 <style>
@@ -131,6 +149,9 @@
 	}
 	.clock {
 		fill: var(--color-accent);
+	}
+	.dry {
+		fill: var(--straw);
 	}
 	.ground {
 		stroke: var(--color-base-content);

@@ -12,12 +12,13 @@
 		/** The days that are typed already. */
 		days: Schemas['ComingDay'][];
 		kept: () => void;
+		open?: boolean;
 	}
 	/** Chances of rain as somebody read them elsewhere, for the coming days. */
-	let { days, kept }: Props = $props();
+	let { days, kept, open = days.length === 0 }: Props = $props();
 
 	const attempt = new Attempt();
-	const coming = Array.from({ length: 5 }, (_, i) => dayAfter(session.today, i));
+	const coming = Array.from({ length: 6 }, (_, i) => dayAfter(session.today, i));
 	let rows = $state(
 		coming.map((on) => {
 			const known = days.find((day) => day.on === on);
@@ -49,7 +50,7 @@
 	}
 </script>
 
-<details class="mt-3" open={days.length === 0}>
+<details class="mt-3" {open}>
 	<summary class="cursor-pointer font-semibold">Type the forecast</summary>
 	<form class="mt-2" onsubmit={keep}>
 		<div class="grid max-w-md grid-cols-2 gap-x-3 gap-y-2">

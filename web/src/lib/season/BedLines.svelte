@@ -17,7 +17,6 @@
 	/** Each bed through the season: what stands on it from when to when, and when it is free. */
 	let { ground, plantings, next, season, today }: Props = $props();
 
-	const ROW = 34;
 	let room = $state(0);
 	const noon = (iso: string) => new Date(`${iso}T12:00:00Z`);
 	const months = $derived(monthsFrom(noon(seasonBegins(season)), 12));
@@ -69,12 +68,12 @@
 		<div class="name">{row.name} <span class="text-sm font-normal text-soft">{row.detail}</span></div>
 		<div class="lane">
 			{#if room > 0}
-				<svg width={room} height={ROW} aria-hidden="true">
+				<svg width={room} height="100%" aria-hidden="true">
 					{#each names as month (month.key)}
-						<line x1={month.x} y1="0" x2={month.x} y2={ROW} class="month" />
+						<line x1={month.x} y1="0" x2={month.x} y2="100%" class="month" />
 					{/each}
 					{#if inView}
-						<line x1={x(noon(today))} y1="0" x2={x(noon(today))} y2={ROW} class="today" />
+						<line x1={x(noon(today))} y1="0" x2={x(noon(today))} y2="100%" class="today" />
 					{/if}
 				</svg>
 				{#each row.plantings as planting (planting.id)}
@@ -168,6 +167,15 @@
 	.today {
 		stroke: var(--color-accent);
 		stroke-width: 2.5;
+	}
+	@media (pointer: coarse) {
+		.lane {
+			min-height: 52px;
+		}
+		.stand {
+			min-width: 44px;
+			height: 44px;
+		}
 	}
 	@media (max-width: 767px) {
 		.beds {

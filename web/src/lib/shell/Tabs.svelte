@@ -33,6 +33,11 @@
 		color: var(--color-base-content);
 		border-bottom: 3px solid var(--color-base-content);
 	}
+	@media (pointer: coarse) {
+		a {
+			min-height: 2.75rem;
+		}
+	}
 	@media print {
 		nav {
 			display: none;

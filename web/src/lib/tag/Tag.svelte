@@ -46,6 +46,11 @@
 		border-width: 2px;
 		padding: 0.3em 0.65em 0.3em 0.5em;
 	}
+	@media (pointer: coarse) {
+		a.tag {
+			min-height: 2.75rem;
+		}
+	}
 	.hole {
 		width: 0.62em;
 		height: 0.62em;

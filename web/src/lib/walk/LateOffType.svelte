@@ -85,7 +85,7 @@
 	}
 </script>
 
-<section class="mb-8 max-w-4xl">
+<section class="gloved mb-8 max-w-4xl">
 	<h2 class="ruled">
 		{many(of.offTypesInAll, 'off-type')}, {of.offTypes.map((kind) => kind.kind).join(', ')}: {late.taken
 			? 'taken to have shed pollen from'

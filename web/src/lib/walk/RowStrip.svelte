@@ -59,12 +59,12 @@
 		scrollbar-width: none;
 	}
 	li {
-		flex: 1 0 2.2rem;
+		flex: 1 0 3rem;
 		max-width: 5rem;
 	}
 	.rows button {
 		width: 100%;
-		min-height: 2.5rem;
+		min-height: 3.5rem;
 		border: 1px solid var(--color-base-content);
 		background: var(--color-base-100);
 		font-weight: 700;

@@ -47,7 +47,7 @@
 	);
 </script>
 
-<div class="end">
+<div class="end gloved">
 	<header class="flex items-baseline justify-between gap-3">
 		<h1 class="text-2xl">{planting.variety.name} {cropWord(planting.variety.cropName)}</h1>
 		<button type="button" class="cursor-pointer underline" onclick={back}>go on walking</button>

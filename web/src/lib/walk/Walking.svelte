@@ -67,7 +67,7 @@
 	);
 </script>
 
-<div class="walk">
+<div class="walk gloved">
 	<header class="flex items-baseline justify-between gap-3">
 		<div class="min-w-0">
 			<h1 class="text-2xl">{planting.variety.name} {cropWord(planting.variety.cropName)}</h1>
@@ -77,11 +77,11 @@
 					: ' · first walk'}
 			</p>
 		</div>
-		<p class="shrink-0 text-right text-sm">
+		<div class="shrink-0 text-right text-sm">
 			{#if signal.lost}<strong class="block">no signal</strong>{/if}
 			{#if outbox.waiting.length}<a class="quiet" href="/waiting">{outbox.waiting.length} kept here</a
-				>{:else}<a class="quiet" href="/today">close</a>{/if}
-		</p>
+				>{:else}<a class="quiet justify-end" href="/today">close</a>{/if}
+		</div>
 	</header>
 
 	{#if count.unkept}<p class="caution font-semibold" role="alert">{count.unkept}</p>{/if}
@@ -276,7 +276,7 @@
 		grid-template-columns: repeat(2, 1fr);
 	}
 	.fates button {
-		min-height: 2.6rem;
+		min-height: 3.5rem;
 		font-weight: 650;
 		font-size: var(--text-sm);
 		background: var(--color-base-100);
@@ -349,7 +349,6 @@
 		background: var(--color-base-200);
 	}
 	.big.small {
-		min-height: 3rem;
 		font-weight: 600;
 		border-width: 1px;
 		font-size: var(--text-sm);

@@ -31,6 +31,11 @@ export function longDay(iso: string): string {
 		.replace(',', '');
 }
 
+/** "Friday", or "Fri" in short. */
+export function weekday(iso: string, length: 'long' | 'short'): string {
+	return day({ weekday: length, timeZone: 'UTC' }).format(asDate(iso));
+}
+
 /** "24 July 2026". */
 export function fullDay(iso: string): string {
 	return day({ day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(asDate(iso));

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { sayTask, waiting } from '$lib/day/tasks';
@@ -6,20 +7,21 @@
 	import { known } from '$lib/rows/known';
 	import { signal } from '$lib/rows/signal.svelte';
 	import { beginning } from '$lib/day/beginning.svelte';
+	import DoneToday from '$lib/day/DoneToday.svelte';
 	import FirstLot from '$lib/day/FirstLot.svelte';
-	import DayBand from '$lib/day/DayBand.svelte';
+	import TaskLine from '$lib/day/TaskLine.svelte';
+	import Weather from '$lib/day/Weather.svelte';
 	import { wrong } from '$lib/form/refusal';
-	import BloomLook from '$lib/season/BloomLook.svelte';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import Tag from '$lib/tag/Tag.svelte';
 	import { whole } from '$lib/units/units';
 	import { clock, fullDay, longDay } from '$lib/words/dates';
 	import { cropWord, many, placed } from '$lib/words/words';
 
-	const today = known('/api/today', ask(GET('/api/today')));
-	void today.then(
+	const ofToday = () => known('/api/today', ask(GET('/api/today')));
+	let today = $state.raw(ofToday());
+	void untrack(() => today).then(
 		(view) => carry(view.tasks.map((task) => sayTask(task).path)),
 		() => {}
 	);
@@ -27,9 +29,17 @@
 	const TAGS = 8;
 	let all = $state(false);
 
+	/** When it is dry enough to cut seed; where nobody says, from when the dew is usually off. */
+	function dryHours({ coming, day, now }: Schemas['TodayView']): string {
+		const forecast = coming.find((one) => one.on === now.slice(0, 10));
+		if (!forecast) return `from ${clock(day.dewOff)}`;
+		return forecast.from === undefined
+			? 'no dry hours today'
+			: `${clock(forecast.from)} to ${clock(forecast.from + forecast.dryHours)}`;
+	}
 	const columns = (view: Schemas['TodayView']) => [
 		{ title: 'While it is wet', until: `until ${clock(view.day.dewOff)}`, when: 'WHILE_WET' },
-		{ title: 'While it is dry', until: `from ${clock(view.day.dewOff)}`, when: 'WHILE_DRY' },
+		{ title: 'While it is dry', until: dryHours(view), when: 'WHILE_DRY' },
 		{ title: 'By evening', until: `sunset ${clock(view.day.sunset)}`, when: 'BY_EVENING' }
 	];
 </script>
@@ -37,15 +47,7 @@
 <Loading from={today}>
 	{#snippet children(view)}
 		<Page title={longDay(view.now)} says={waiting(view.tasks)}>
-			<DayBand day={view.day} now={view.now} />
-			{#if view.tasks.length}
-				{@const taken = view.tasks.filter((task) => along(sayTask(task).path)).length}
-				<p class={['mt-3 text-sm text-soft', !signal.lost && 'hidden pointer-coarse:block']}>
-					{taken === view.tasks.length
-						? 'All of it can be done on this phone without a signal.'
-						: `${whole(taken)} of ${many(view.tasks.length, 'task')} can be done on this phone without a signal; the others are marked.`}
-				</p>
-			{/if}
+			<Weather {view} changed={() => (today = ofToday())} />
 			{#if view.backups}
 				<p class="caution mt-5 max-w-3xl font-semibold">
 					{#if view.backups.elsewhere}
@@ -111,40 +113,7 @@
 							</h2>
 							<ul>
 								{#each all ? tasks : tasks.slice(0, SHOWN) as task, i (task.toDo.kind + task.plantingId + task.lot + i)}
-									{@const said = sayTask(task)}
-									{@const needs = !along(said.path)}
-									<li class="border-b border-line py-3">
-										<div class="grid grid-cols-[minmax(0,1fr)_auto] items-start gap-x-3">
-											{#if needs && signal.lost}
-												<span class="text-lg leading-snug font-bold text-soft">{said.what}</span>
-											{:else}
-												<a href={said.path} class="text-lg leading-snug font-bold hover:underline"
-													>{said.what}</a
-												>
-											{/if}
-											{#if task.lot}<Tag number={task.lot} state={task.urgent ? 'tight' : 'clear'} />{/if}
-										</div>
-										<p class="text-sm text-soft">{said.why}</p>
-										{#if needs}<p
-												class={[
-													'text-sm font-semibold text-soft',
-													!signal.lost && 'hidden pointer-coarse:block'
-												]}
-											>
-												needs a signal
-											</p>{/if}
-										{#if said.figure}<p class="text-sm font-bold">{said.figure}</p>{/if}
-										{#if task.toDo.kind === 'LookAtBloom' && task.plantingId && session.works}
-											<div class="mt-2">
-												<BloomLook
-													plantingId={task.plantingId}
-													variety={task.variety}
-													crop={task.crop}
-													from="/today"
-												/>
-											</div>
-										{/if}
-									</li>
+									<TaskLine {task} />
 								{:else}
 									<li class="py-3 text-soft">Nothing.</li>
 								{/each}
@@ -162,6 +131,15 @@
 					{/each}
 				</div>
 			{/if}
+			{#if view.tasks.length}
+				{@const taken = view.tasks.filter((task) => along(sayTask(task).path)).length}
+				<p class={['mt-6 text-sm text-soft', !signal.lost && 'hidden pointer-coarse:block']}>
+					{taken === view.tasks.length
+						? 'All of it can be done on this phone without a signal.'
+						: `${whole(taken)} of ${many(view.tasks.length, 'task')} can be done on this phone without a signal; the others are marked.`}
+				</p>
+			{/if}
+			{#if session.works}<DoneToday />{/if}
 		</Page>
 	{/snippet}
 </Loading>

@@ -1,17 +1,15 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import DoneLines from '$lib/done/DoneLines.svelte';
 	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { longDay, shortDay } from '$lib/words/dates';
-	import sentences from '$lib/words/en.done.json';
-	import { say, teach } from '$lib/words/say';
 	import { many } from '$lib/words/words';
 
-	teach(sentences);
 	const day = $derived(page.url.searchParams.get('day') ?? session.today);
 	const by = $derived(page.url.searchParams.get('by') ?? '');
 	const at = $derived(Number(page.url.searchParams.get('page') ?? 0));
@@ -22,13 +20,6 @@
 	const link = (query: { day?: string; by?: string; page?: number }) => {
 		const all = { day, by, page: 0, ...query };
 		return `/farm/done?day=${all.day}${all.by ? `&by=${encodeURIComponent(all.by)}` : ''}${all.page ? `&page=${all.page}` : ''}`;
-	};
-	/** A field as words: "climate coldest day". */
-	const spoken = (field: string) =>
-		field.replaceAll('.', ' ').replace(/[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
-	const time = (line: Schemas['DoneLine']) => {
-		const [from, to] = [line.from.slice(0, 5), line.to.slice(0, 5)];
-		return from === to ? to : `${from} – ${to}`;
 	};
 </script>
 
@@ -70,38 +61,7 @@
 			{#if done.lines.total === 0}
 				<p class="py-3 text-soft">Nothing was written down on this day{by ? ` by ${by}` : ''}.</p>
 			{:else}
-				<table class="figures">
-					<thead class="max-sm:hidden">
-						<tr><th>When</th><th>Who</th><th>What</th><th>Of</th></tr>
-					</thead>
-					<tbody>
-						{#each done.lines.items as line, i (i)}
-							<tr
-								class="max-sm:flex max-sm:flex-wrap max-sm:gap-x-3 max-sm:border-b max-sm:border-line max-sm:py-1 max-sm:[&>td]:border-0 max-sm:[&>td]:py-0.5"
-							>
-								<td class="whitespace-nowrap tabular-nums">{time(line)}</td>
-								<td>{line.by}</td>
-								<td class="wrap-anywhere">
-									{#if line.corrected.length}
-										corrected: {say(`done.${line.kind}`, { count: 1 })}
-										<span class="beside block">{line.corrected.map(spoken).join(', ')}; {line.why}</span>
-									{:else}
-										{say(`done.${line.kind}`, { count: line.count })}
-									{/if}
-								</td>
-								<td class="wrap-anywhere">
-									{#if line.lot}
-										<a class="quiet font-mono" href="/lot/{line.lot}">{line.lot}</a>
-									{:else if line.plantingId}
-										<a class="quiet" href="/desk?season={line.season}&planting={line.plantingId}"
-											>{line.variety}, {line.season}</a
-										>
-									{:else}{line.named ?? ''}{/if}
-								</td>
-							</tr>
-						{/each}
-					</tbody>
-				</table>
+				<DoneLines lines={done.lines.items} />
 				{#if done.lines.pages > 1}
 					<nav class="mt-3 flex gap-5" aria-label="Pages">
 						{#if at > 0}<a class="quiet" href={link({ page: at - 1 })}>later on this day</a>{/if}

@@ -74,7 +74,7 @@
 				<Tag number={lot.number} size="large" link={false} state={lot.hold ? 'crosses' : 'clear'} />
 				<div class="min-w-60 flex-1">
 					<p class="text-xl font-bold">
-						<a class="hover:underline" href="/desk/varieties/{variety.id}">{variety.name}</a>
+						<a class="quiet" href="/desk/varieties/{variety.id}">{variety.name}</a>
 						<span class="text-base font-normal">{cropWord(variety.cropName)}</span>
 					</p>
 					<p class="text-soft">

@@ -57,7 +57,7 @@
 					> or change the plan.
 				</p>
 			{/if}
-			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-3">
+			<div class="gloved grid items-start gap-x-10 gap-y-8 lg:grid-cols-3">
 				<div class="grid gap-8">
 					<Morning
 						{page}

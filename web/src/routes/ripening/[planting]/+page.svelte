@@ -73,7 +73,7 @@
 	function beside({ cut, waiting, days }: Ripens): string[] {
 		if (!cut) return [];
 		const lines = [];
-		const day = days.find((one) => one.on === cut.on);
+		const day = days.find((one) => one.day.on === cut.on)?.day;
 		if (cut.withDew) lines.push('With the dew on, onto a sheet: least falls then.');
 		if (!cut.hang && day?.from !== undefined) {
 			lines.push(
@@ -153,9 +153,9 @@
 							often give the best seed.
 						</p>
 						{#if !page.simulated && page.cut && session.works}
-							<TypedForecast days={page.days} kept={rows.again} />
+							<TypedForecast days={page.days.map(({ day }) => day)} kept={rows.again} />
 						{/if}
-						{#if page.days.some((day) => day.hung >= 0.01)}
+						{#if page.days.some(({ hung }) => hung >= 0.01)}
 							<h3 class="ruled mt-7">A single cut in the coming days</h3>
 							<table class="figures">
 								<thead>
@@ -169,7 +169,7 @@
 									</tr>
 								</thead>
 								<tbody>
-									{#each page.days as day (day.on)}
+									{#each page.days as { day, dry, hung } (day.on)}
 										{@const best = page.cut?.on === day.on}
 										<tr>
 											<th scope="row" class="whitespace-nowrap"
@@ -184,8 +184,8 @@
 													? 'none'
 													: `from ${clock(day.from)}, ${day.dryHours} h: ${percent(day.fitChance)}`}</td
 											>
-											<td class={['num', best && !page.cut?.hang && BEST]}>{percent(day.dry)}</td>
-											<td class={['num', best && page.cut?.hang && BEST]}>{percent(day.hung)}</td>
+											<td class={['num', best && !page.cut?.hang && BEST]}>{percent(dry)}</td>
+											<td class={['num', best && page.cut?.hang && BEST]}>{percent(hung)}</td>
 										</tr>
 									{/each}
 								</tbody>

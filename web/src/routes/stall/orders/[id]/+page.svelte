@@ -106,12 +106,15 @@
 							<td>
 								{#each line.out as out (out.id)}
 									<span class="flex flex-wrap items-center gap-2">
-										{#if open && session.grower && out.delivery === undefined}<input
-												type="checkbox"
-												class="checkbox"
-												aria-label="{much(line, out.much)} of {out.number} go"
-												bind:checked={() => !stays[out.id], (goes) => (stays[out.id] = !goes)}
-											/>{/if}
+										{#if open && session.grower && out.delivery === undefined}<label
+												class="inline-grid place-items-center"
+												><input
+													type="checkbox"
+													class="checkbox"
+													aria-label="{much(line, out.much)} of {out.number} go"
+													bind:checked={() => !stays[out.id], (goes) => (stays[out.id] = !goes)}
+												/></label
+											>{/if}
 										<a class="quiet font-mono" href="/lot/{out.number}">{out.number}</a>
 										{much(line, out.much)}
 										<span class="beside"

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import theriseed.core.bloom.ClimateNormals;
 import theriseed.core.ground.LonLat;
+import theriseed.core.measure.Range;
 
 /**
  * A usual day: when the sun rises and sets, when the dew is usually off, how warm it usually is. From the sun's place and
@@ -48,6 +49,14 @@ public record DayCourse(double sunrise, double sunset, double dewOff, List<Doubl
                 sunset,
                 Math.min(sunrise + DEW_AFTER_SUNRISE_H, sunset),
                 temperatures(climate, day, sunrise, solarNoon + WARMEST_AFTER_NOON_H));
+    }
+
+    /** The same day in the air that is forecast for it. @param air &deg;C for each full hour 0 to 23 */
+    public DayCourse inAir(List<Double> air) {
+        Range.of(24, 24, "hours").check("air", air.size());
+        List<Double> toMidnight = new ArrayList<>(air);
+        toMidnight.add(air.get(23));
+        return new DayCourse(sunrise, sunset, dewOff, List.copyOf(toMidnight));
     }
 
     /** Lowest at sunrise, highest in the afternoon, a half wave between. */

@@ -50,6 +50,11 @@ public record HarvestWeather(List<Fit> days) {
             Range.of(24, 24, "hours").check("hours", hours.size());
         }
 
+        /** &deg;C of each hour. */
+        public List<Double> air() {
+            return hours.stream().map(DryDay.Hour::air).toList();
+        }
+
         /** Millimetres taken to fall if it rains. */
         private double fallen() {
             return rain > 0 ? rain : SHOWER_MM;

@@ -1,10 +1,13 @@
 package theriseed.core.day;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -40,6 +43,17 @@ class DayCourseTest {
         assertThat(day.temperatures().indexOf(high)).isBetween(14, 15);
         assertThat(high - low).isBetween(7.5, 8.0);
         assertThat(day.dewOff()).isBetween(day.sunrise(), day.sunset());
+    }
+
+    @Test
+    void inTheAirThatIsForecastOnlyItsWarmthIsAnother() {
+        DayCourse usual = day(0, 54.6, "2026-08-14");
+        List<Double> air =
+                IntStream.range(0, 24).mapToObj(hour -> 10 + hour / 2.0).toList();
+        DayCourse day = usual.inAir(air);
+        assertThat(day.temperatures()).hasSize(25).startsWith(10.0, 10.5).endsWith(21.5, 21.5);
+        assertThat(day.dewOff()).isEqualTo(usual.dewOff());
+        assertThatThrownBy(() -> usual.inAir(air.subList(0, 12))).hasMessageContaining("air: 12");
     }
 
     @Test

@@ -19,9 +19,11 @@ import java.util.stream.Stream;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 import org.springframework.stereotype.Service;
 import theriseed.server.base.FarmTime;
-import theriseed.server.base.GrowersWork;
+import theriseed.server.base.HandsWork;
 import theriseed.server.base.PageOf;
 import theriseed.server.base.ReadsOnly;
+import theriseed.server.base.Roles;
+import theriseed.server.base.Stamps;
 
 /** Who did what on a day, of all kinds of records: what was written down, and what was corrected. */
 @Service
@@ -45,17 +47,20 @@ public class Done {
     private static final String LATER = nearest("min", "recorded_at >= :to");
 
     private final NamedParameterJdbcTemplate database;
+    private final Stamps stamps;
     private final FarmTime time;
 
-    Done(NamedParameterJdbcTemplate database, FarmTime time) {
+    Done(NamedParameterJdbcTemplate database, Stamps stamps, FarmTime time) {
         this.database = database;
+        this.stamps = stamps;
         this.time = time;
     }
 
-    /** @param by the name of one person, or none for everybody */
-    @GrowersWork
+    /** @param by the name of one person, or none for everybody; whoever is no grower sees only what they did themselves */
+    @HandsWork
     @ReadsOnly
     public DoneDay on(LocalDate day, String by, int page, int size) {
+        String whose = Roles.grows() ? by : stamps.now().by();
         ZoneId zone = time.zone();
         Instant from = day.atStartOfDay(zone).toInstant();
         Instant to = day.plusDays(1).atStartOfDay(zone).toInstant();
@@ -63,9 +68,12 @@ public class Done {
         List<DoneLine> all = new ArrayList<>(database.query(LINES, bounds, (row, at) -> line(row, zone)));
         all.addAll(corrections(bounds, zone));
         all.sort(Comparator.comparing(DoneLine::to).reversed().thenComparing(DoneLine::kind));
-        List<String> people = all.stream().map(DoneLine::by).distinct().sorted().toList();
-        List<DoneLine> theirs =
-                all.stream().filter(line -> by == null || line.by().equals(by)).toList();
+        List<String> people = Roles.grows()
+                ? all.stream().map(DoneLine::by).distinct().sorted().toList()
+                : List.of(whose);
+        List<DoneLine> theirs = all.stream()
+                .filter(line -> whose == null || line.by().equals(whose))
+                .toList();
         return new DoneDay(
                 day,
                 nearest(EARLIER, bounds, zone),

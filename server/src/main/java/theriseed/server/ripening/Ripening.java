@@ -9,7 +9,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.crop.Crop;
 import theriseed.core.crop.SeedProcess;
-import theriseed.core.day.DayCourse;
 import theriseed.core.harvest.HarvestWeather;
 import theriseed.core.harvest.RipeningWatch;
 import theriseed.core.harvest.RipensFirst;
@@ -26,15 +25,14 @@ import theriseed.server.base.Once;
 import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
-import theriseed.server.farm.FarmView;
-import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
 import theriseed.server.photo.Photos;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
-import theriseed.server.weather.WeatherForecast;
+import theriseed.server.weather.ComingDays;
+import theriseed.server.weather.ComingDays.ComingDay;
 
 /** Visits to ripening rows, and what they and the weather say about when to cut. */
 @Service
@@ -42,8 +40,7 @@ public class Ripening {
     private final RipeningVisitRepository visits;
     private final Plantings plantings;
     private final Crops crops;
-    private final Farms farms;
-    private final WeatherForecast forecast;
+    private final ComingDays coming;
     private final Photos photos;
     private final Corrections corrections;
     private final Once once;
@@ -54,8 +51,7 @@ public class Ripening {
             RipeningVisitRepository visits,
             Plantings plantings,
             Crops crops,
-            Farms farms,
-            WeatherForecast forecast,
+            ComingDays coming,
             Photos photos,
             Corrections corrections,
             Once once,
@@ -64,8 +60,7 @@ public class Ripening {
         this.visits = visits;
         this.plantings = plantings;
         this.crops = crops;
-        this.farms = farms;
-        this.forecast = forecast;
+        this.coming = coming;
         this.photos = photos;
         this.corrections = corrections;
         this.once = once;
@@ -73,24 +68,8 @@ public class Ripening {
         this.time = time;
     }
 
-    /**
-     * One of the coming days, and what a cut on it is expected to collect, in shares of the seed.
-     *
-     * @param from hour, and {@code dryHours}, in which it is fit for cutting dry, if no rain comes
-     * @param fitChance chance that it has the hours cutting takes, 0 to 1
-     * @param dry cut dry from the stand, and {@code hung} cut and hung under cover
-     */
-    public record ComingDay(
-            LocalDate on,
-            double low,
-            double high,
-            double rain,
-            double chance,
-            @Maybe Integer from,
-            int dryHours,
-            double fitChance,
-            double dry,
-            double hung) {}
+    /** One of the coming days, and what a cut on it is expected to collect, in shares of the seed: cut dry from the stand, or hung under cover. */
+    public record DayToCut(ComingDay day, double dry, double hung) {}
 
     /**
      * When to cut it.
@@ -139,7 +118,7 @@ public class Ripening {
             @Maybe BestCut cut,
             @Maybe LeftStanding waiting,
             double lost,
-            List<ComingDay> days,
+            List<DayToCut> days,
             boolean simulated,
             List<RipeningVisitView> visits,
             List<UUID> photos,
@@ -164,7 +143,7 @@ public class Ripening {
                         seen.stream().map(RipeningVisit::visit).toList(),
                         today);
         boolean dry = crop.seedProcess().orElse(SeedProcess.DRY) != SeedProcess.WET;
-        HarvestWeather weather = weather(today);
+        HarvestWeather weather = coming.weather();
         WhenToCut when = watch == null || !dry ? null : WhenToCut.of(watch.curve(), weather, today);
         double shatter = RipeningWatch.shatter(crop);
         return new RipeningPage(
@@ -178,16 +157,10 @@ public class Ripening {
                 when == null ? null : when.waiting().map(Ripening::waiting).orElse(null),
                 HarvestWeather.lostInStorm(shatter),
                 when == null ? List.of() : days(when, weather),
-                forecast.simulated(),
+                coming.simulated(),
                 seen.stream().map(RipeningVisit::view).toList(),
                 photos.of(List.of(plantingId)).getOrDefault(plantingId, List.of()),
                 corrections.of(seen.stream().map(RipeningVisit::id).toList()));
-    }
-
-    private HarvestWeather weather(LocalDate today) {
-        List<HarvestWeather.Forecast> coming = forecast.days(today);
-        return HarvestWeather.of(
-                coming, coming.stream().map(day -> light(day.on())).toList(), 0);
     }
 
     private static BestCut best(WhenToCut when) {
@@ -206,31 +179,13 @@ public class Ripening {
                 waiting.until(), waiting.rain(), waiting.choice().breakEven());
     }
 
-    private static List<ComingDay> days(WhenToCut when, HarvestWeather weather) {
+    private static List<DayToCut> days(WhenToCut when, HarvestWeather weather) {
         return IntStream.range(0, when.days().size())
-                .mapToObj(i -> day(weather.days().get(i), when.days().get(i)))
+                .mapToObj(i -> new DayToCut(
+                        ComingDay.of(weather.days().get(i)),
+                        when.days().get(i).dry(),
+                        when.days().get(i).hung()))
                 .toList();
-    }
-
-    private static ComingDay day(HarvestWeather.Fit fit, WhenToCut.Cut cut) {
-        HarvestWeather.Forecast day = fit.forecast();
-        return new ComingDay(
-                day.on(),
-                day.hours().stream().mapToDouble(hour -> hour.air()).min().orElseThrow(),
-                day.hours().stream().mapToDouble(hour -> hour.air()).max().orElseThrow(),
-                day.rain(),
-                day.chance(),
-                fit.from() < 0 ? null : fit.from(),
-                (int) fit.dry().hours(),
-                fit.dry().fitChance(),
-                cut.dry(),
-                cut.hung());
-    }
-
-    private HarvestWeather.Light light(LocalDate day) {
-        FarmView farm = farms.get();
-        DayCourse course = DayCourse.of(farm.spot(), farm.climate(), day, time.zone());
-        return new HarvestWeather.Light(course.dewOff(), course.sunset());
     }
 
     /** Writes down a visit; one with an id known already is the same one sent again. */

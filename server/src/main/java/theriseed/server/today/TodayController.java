@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.core.day.DayCourse;
+import theriseed.core.harvest.HarvestWeather;
 import theriseed.core.season.SeasonDates;
 import theriseed.server.backup.Backups;
 import theriseed.server.base.FarmTime;
@@ -19,6 +20,9 @@ import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.selection.Selection;
 import theriseed.server.selection.Selection.NotForEating;
+import theriseed.server.weather.ComingDays;
+import theriseed.server.weather.ComingDays.ComingDay;
+import theriseed.server.weather.Weathers;
 
 /** The day and what it asks for. */
 @RestController
@@ -27,6 +31,8 @@ class TodayController {
     private final Beginning beginning;
     private final Plantings plantings;
     private final Selection selection;
+    private final ComingDays coming;
+    private final Weathers weathers;
     private final Farms farms;
     private final Backups backups;
     private final FarmTime time;
@@ -36,6 +42,8 @@ class TodayController {
             Beginning beginning,
             Plantings plantings,
             Selection selection,
+            ComingDays coming,
+            Weathers weathers,
             Farms farms,
             Backups backups,
             FarmTime time) {
@@ -44,14 +52,25 @@ class TodayController {
         this.beginning = beginning;
         this.plantings = plantings;
         this.selection = selection;
+        this.coming = coming;
+        this.weathers = weathers;
         this.farms = farms;
         this.time = time;
     }
 
-    /** @param backups absent while the latest good one is young enough, or somebody else makes them */
+    /**
+     * @param day as warm as it is forecast, or else as it usually is
+     * @param coming today and the days after it, as far as they are forecast
+     * @param simulated whether the forecast knows nothing of the weather; else it is typed
+     * @param measured the last day the farm's station knows, absent where none is known
+     * @param backups absent while the latest good one is young enough, or somebody else makes them
+     */
     record TodayView(
             LocalDateTime now,
             DayCourse day,
+            List<ComingDay> coming,
+            boolean simulated,
+            @Maybe Weathers.LastKnown measured,
             List<Task> tasks,
             List<WrongLot> wrongLots,
             List<Tasks.WrongPlanting> wrongPlantings,
@@ -62,9 +81,14 @@ class TodayController {
     TodayView today() {
         FarmView farm = farms.get();
         Tasks.Open open = tasks.open();
+        List<HarvestWeather.Fit> days = coming.weather().days();
+        DayCourse usual = DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone());
         return new TodayView(
                 LocalDateTime.ofInstant(time.now(), time.zone()),
-                DayCourse.of(farm.spot(), farm.climate(), time.today(), time.zone()),
+                days.isEmpty() ? usual : usual.inAir(days.get(0).forecast().air()),
+                days.stream().map(ComingDay::of).toList(),
+                coming.simulated(),
+                weathers.lastKnown(),
                 Roles.onlyLooks() ? Task.ofNoCustomer(open.tasks()) : open.tasks(),
                 open.wrongLots(),
                 open.wrongPlantings(),

@@ -2,6 +2,7 @@ package theriseed.server.weather;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -13,9 +14,5 @@ interface WeatherDayRepository extends JpaRepository<WeatherDay, LocalDate> {
             + " where d.day between :from and :to order by d.day")
     List<Figures> figures(LocalDate from, LocalDate to);
 
-    @Query("select max(d.day) from WeatherDay d")
-    LocalDate latest();
-
-    @Query("select d.source from WeatherDay d where d.day = :day")
-    String source(LocalDate day);
+    Optional<WeatherDay> findFirstByOrderByDayDesc();
 }

@@ -6,7 +6,8 @@ import theriseed.core.harvest.HarvestWeather;
 
 /** What the weather of the coming days is expected to be. */
 public interface WeatherForecast {
-    int MOST_DAYS = 5;
+    /** Today and five after it. */
+    int MOST_DAYS = 6;
 
     /** Whether it knows nothing of the weather. */
     boolean simulated();

@@ -52,8 +52,9 @@ public class Weathers {
     /** The last day that is known, with where it comes from; nothing when none is. */
     @ReadsOnly
     public LastKnown lastKnown() {
-        LocalDate latest = days.latest();
-        return latest == null ? null : new LastKnown(latest, days.source(latest));
+        return days.findFirstByOrderByDayDesc()
+                .map(day -> new LastKnown(day.day(), day.air().low(), day.air().high(), day.source()))
+                .orElse(null);
     }
 
     /** Every day that is known, with where it comes from, in their order. */
@@ -63,6 +64,9 @@ public class Weathers {
                 .map(day -> new KnownDay(day.day(), day.air(), day.source()))
                 .toList();
     }
+
+    /** The last of them: lowest and highest, &deg;C. */
+    public record LastKnown(LocalDate day, double low, double high, String source) {}
 
     /** A day that is known. */
     public record KnownDay(LocalDate day, Weather.Day air, String source) {}
@@ -103,6 +107,4 @@ public class Weathers {
                 })
                 .toList());
     }
-
-    public record LastKnown(LocalDate day, String source) {}
 }

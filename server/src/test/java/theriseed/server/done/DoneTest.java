@@ -98,7 +98,10 @@ class DoneTest {
         JsonNode earlier = season.grower.get("/api/done?day=" + before).ok();
         assertThat(earlier.at("/lines/total").asInt()).isPositive();
         assertThat(earlier.get("later").asString()).isEqualTo(day.get("day").asString());
-        assertThat(hand.get("/api/done").status()).isEqualTo(403);
+        JsonNode own = hand.get("/api/done?by=grower").ok();
+        assertThat(own.get("people").toString()).isEqualTo("[\"hand\"]");
+        assertThat(own.get("lines")).isEqualTo(ofHand.get("lines"));
+        assertThat(Client.as("visitor", port).get("/api/done").status()).isEqualTo(403);
     }
 
     private static JsonNode line(JsonNode day, String by, String kind) {

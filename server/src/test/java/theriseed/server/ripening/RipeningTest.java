@@ -64,10 +64,10 @@ class RipeningTest {
         visit(visitOf("2026-08-14", 22, 60)).ok();
         JsonNode page = page();
         assertThat(page.get("simulated").asBoolean()).isTrue();
-        assertThat(page.get("days").size()).isEqualTo(5);
+        assertThat(page.get("days").size()).isEqualTo(6);
         JsonNode cut = page.get("cut");
         JsonNode on = StreamSupport.stream(page.get("days").spliterator(), false)
-                .filter(day -> day.get("on").equals(cut.get("on")))
+                .filter(day -> day.at("/day/on").equals(cut.get("on")))
                 .findFirst()
                 .orElseThrow();
         assertThat(cut.get("hang").asBoolean())

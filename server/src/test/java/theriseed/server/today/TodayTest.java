@@ -52,6 +52,29 @@ class TodayTest {
     }
 
     @Test
+    void theDayIsTheOneThatIsForecastAsWhereSeedRipens() {
+        JsonNode today = season.grower.get("/api/today").ok();
+        JsonNode first = today.at("/coming/0");
+        assertThat(today.get("simulated").asBoolean()).isTrue();
+        assertThat(today.get("coming")).hasSize(6);
+        assertThat(first.get("on").asString()).isEqualTo("2026-08-14");
+        assertThat(today.at("/day/temperatures")
+                        .valueStream()
+                        .mapToDouble(JsonNode::asDouble)
+                        .max())
+                .hasValue(first.get("high").asDouble());
+        assertThat(today.at("/measured/day").asString()).isEqualTo("2026-08-13");
+        assertThat(today.at("/measured/high").asDouble())
+                .isGreaterThan(today.at("/measured/low").asDouble());
+        String planting = season.planted("lettuce", "2026-05-20", 60);
+        assertThat(season.grower
+                        .get("/api/plantings/" + planting + "/ripening")
+                        .ok()
+                        .at("/days/0/day"))
+                .isEqualTo(first);
+    }
+
+    @Test
     void todayAndTheSeedRoomAskForTheSameTestsOfTheSameLots() {
         season.sellable();
         String few = season.sellable();

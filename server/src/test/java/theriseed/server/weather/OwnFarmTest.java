@@ -91,11 +91,16 @@ class OwnFarmTest {
         type(foretold(0, 20, null), foretold(1, 65, 8.0), foretold(3, 10, null)).ok();
         JsonNode days = ripening().get("days");
         assertThat(days.size()).isEqualTo(2);
-        assertThat(days.get(1).get("chance").asDouble()).isCloseTo(0.65, within(1e-9));
-        assertThat(days.get(1).get("rain").asDouble()).isEqualTo(8);
+        assertThat(days.get(1).at("/day/chance").asDouble()).isCloseTo(0.65, within(1e-9));
+        assertThat(days.get(1).at("/day/rain").asDouble()).isEqualTo(8);
+        assertThat(farm.grower.get("/api/today").ok().at("/coming/1"))
+                .as("today tells the same")
+                .isEqualTo(days.get(1).get("day"));
         type(foretold(1, 30, null)).ok();
         JsonNode anew = ripening().get("days");
-        assertThat(anew.get(1).get("chance").asDouble()).as("the latest stands").isCloseTo(0.3, within(1e-9));
+        assertThat(anew.get(1).at("/day/chance").asDouble())
+                .as("the latest stands")
+                .isCloseTo(0.3, within(1e-9));
         assertThat(anew.get(1).get("dry").asDouble())
                 .isGreaterThanOrEqualTo(days.get(1).get("dry").asDouble());
     }
@@ -105,6 +110,6 @@ class OwnFarmTest {
         assertThat(type(foretold(0, 20, null), foretold(1, 120, null)).field()).isEqualTo("days[1].chance");
         assertThat(type(foretold(0, 20, 900.0)).field()).isEqualTo("days[0].rain");
         assertThat(type(foretold(-1, 20, null)).field()).isEqualTo("days[0].on");
-        assertThat(type(foretold(5, 20, null)).field()).isEqualTo("days[0].on");
+        assertThat(type(foretold(6, 20, null)).field()).isEqualTo("days[0].on");
     }
 }
