@@ -244,7 +244,6 @@
 		</p>
 	{/if}
 	{#if chosen === 'RINSE'}<p class="font-semibold sm:col-span-2">{FLOATING[floating]}</p>{/if}
-	{#if !correcting}<div class="sm:col-span-2"><Expected massIn={inGrams} {own} {toKeep} /></div>{/if}
 	{#key putRight}
 		<MassField
 			label={LABELS.massOut}
@@ -258,6 +257,7 @@
 			hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
 		/>
 	{/key}
+	{#if !correcting}<div class="sm:col-span-2"><Expected massIn={inGrams} {own} {toKeep} /></div>{/if}
 	{#if !takesTime}
 		<GoneFields {attempt} bind:gone heavy={leavesHeavy} usual={USUAL_GONE[chosen]} />
 	{/if}
@@ -343,7 +343,6 @@
 				bind:value={dampBecause}
 			/>
 		{/if}
-		{#if caution}<Caution of={chosen} says={caution} />{/if}
 		<Correcting
 			{attempt}
 			labels={LABELS}
@@ -384,6 +383,7 @@
 				>
 			{/if}
 		</Correcting>
+		{#if caution}<Caution of={chosen} says={caution} />{/if}
 	</div>
 	<details class="sm:col-span-2" open={correcting}>
 		<summary class="cursor-pointer font-semibold"

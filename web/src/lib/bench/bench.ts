@@ -15,6 +15,8 @@ export interface Standing {
 	alarm: boolean;
 	doing: string;
 	next: string;
+	/** Whether what is under way is over as far as is known: then it is weighed out. */
+	over: boolean;
 	/** How far a ferment has gone: 0 begun, 1 over. */
 	clock?: number;
 }
@@ -35,7 +37,8 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 			large: 'pick',
 			alarm: false,
 			doing: 'numbered, nothing in it',
-			next: 'Weigh the harvest'
+			next: 'Weigh the harvest',
+			over: false
 		};
 	}
 	if (bench.wrong) {
@@ -45,7 +48,8 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 			large: 'wrong',
 			alarm: true,
 			doing: `${STEP[bench.wrong].done}, with weights that cannot be`,
-			next: 'Put them right'
+			next: 'Put them right',
+			over: false
 		};
 	}
 	const under = bench.underWay;
@@ -61,7 +65,8 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 			large: since,
 			alarm: false,
 			doing: `since ${moment(begun, now)}`,
-			next: drying ? 'Weigh when dry' : 'Weigh out'
+			next: drying ? 'Weigh when dry' : 'Weigh out',
+			over: !drying
 		};
 	}
 	const next = bench.next!;
@@ -71,7 +76,8 @@ export function standing({ known }: Shelved, now: string, timeZone: string): Sta
 		large: STEP[next].act.split(' ')[0].toLowerCase(),
 		alarm: false,
 		doing: bench.steps.length > 0 ? STEP[bench.steps.at(-1)!.kind].done : 'picked',
-		next: STEP[next].act
+		next: STEP[next].act,
+		over: false
 	};
 }
 
@@ -85,7 +91,8 @@ function onTray(drying: Schemas['Drying'], since: string, now: string, timeZone:
 		large: dry ? 'dry' : left === undefined ? since : hours(Math.max(0, left)),
 		alarm: dry || drying.forgotten || drying.tooWarm,
 		doing: `${Math.round(drying.moisture)} % moist, ${Math.round(drying.target)} % wanted`,
-		next: dry ? 'Weigh out' : drying.tooWarm ? 'Too warm: move it' : waits
+		next: dry ? 'Weigh out' : drying.tooWarm ? 'Too warm: move it' : waits,
+		over: dry
 	};
 }
 
@@ -102,6 +109,7 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 			alarm: false,
 			doing,
 			next: 'Stir twice a day',
+			over: false,
 			clock
 		};
 	}
@@ -115,6 +123,7 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 			alarm: ferment.soonOver,
 			doing,
 			next: `Rinse before ${moment(over, now)}`,
+			over: true,
 			clock
 		};
 	}
@@ -125,6 +134,7 @@ function fermenting(ferment: Schemas['Ferment'], since: string, now: string, tim
 		alarm: true,
 		doing,
 		next: 'Rinse now',
+		over: true,
 		clock
 	};
 }

@@ -1,11 +1,17 @@
 <script lang="ts">
 	import type { MarkState } from './mark';
 
+	interface Props {
+		state: MarkState;
+		label: string;
+		/** Where it is what a page tells first. */
+		large?: boolean;
+	}
 	/** The three marks: plain outline with a tick, hatched, filled. The same everywhere. */
-	let { state, label }: { state: MarkState; label: string } = $props();
+	let { state, label, large = false }: Props = $props();
 </script>
 
-<span class="mark {state}">
+<span class={['mark', state, large && 'large']}>
 	{#if state === 'clear'}<span aria-hidden="true">✓</span>{/if}<span class="words">{label}</span>
 </span>
 
@@ -22,6 +28,10 @@
 		font-size: var(--text-sm);
 		line-height: 1.35;
 		white-space: nowrap;
+	}
+	.large {
+		font-size: var(--text-xl);
+		white-space: normal;
 	}
 	.tight {
 		background: repeating-linear-gradient(135deg, var(--hatch) 0 3px, var(--color-base-100) 3px 9px);

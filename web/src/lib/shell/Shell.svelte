@@ -85,7 +85,7 @@
 			{#if session.grower}<a class="quiet of" href="/farm">{session.farm?.name}</a>{:else}{session.farm
 					?.name}{/if}<br />
 			<a class="quiet" href="/account">{session.account?.name}</a> ·
-			<button type="button" class="quiet cursor-pointer underline" onclick={signOut}>sign out</button><br />
+			<button type="button" class="quiet cursor-pointer" onclick={signOut}>sign out</button><br />
 			<button type="button" class="cursor-pointer" onclick={() => (keysShown = true)}>
 				<kbd class="font-mono">?</kbd> keys
 			</button>

@@ -119,7 +119,7 @@
 		<p class="flex flex-wrap items-baseline gap-x-4 gap-y-1 sm:col-span-2">
 			<span class="text-soft">Packed before</span>
 			{#each before as kind, i (i)}
-				<button type="button" class="quiet cursor-pointer underline" onclick={() => again(kind)}
+				<button type="button" class="quiet cursor-pointer" onclick={() => again(kind)}
 					>{packet(kind)}, {money(kind.price)}</button
 				>
 			{/each}

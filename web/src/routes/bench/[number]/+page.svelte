@@ -98,32 +98,66 @@
 			room={{ name: 'Bench', path: '/bench' }}
 			says={cropWord(known.variety.cropName)}
 		>
-			<div class="mb-5"><Tag number={known.lot.number} size="large" /></div>
+			<div class="mb-5 flex flex-wrap items-start gap-x-8 gap-y-3">
+				<Tag number={known.lot.number} size="large" />
+				{#if bench}
+					<div class="min-w-0 grow">
+						<ChainBoard
+							number={known.lot.number}
+							{bench}
+							cropKey={known.variety.cropKey}
+							dry={bench.clean && known.dryness === 'DRY_ENOUGH'}
+							changed={rows.again}
+						/>
+					</div>
+				{/if}
+			</div>
 			<KeptHere arrived={rows.again} />
-			{#if bench}
-				<div class="mb-5">
-					<ChainBoard
-						number={known.lot.number}
-						{bench}
-						cropKey={known.variety.cropKey}
-						dry={bench.clean && known.dryness === 'DRY_ENOUGH'}
-						changed={rows.again}
-					/>
-				</div>
-			{/if}
-			{#if session.works && !bench?.clean && !bench?.poured}<Instruments />{/if}
 			{#if !bench || !known.harvest}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{known.planting?.id}?lot={known.lot.number}">Weigh the harvest</Act>
 			{:else}
+				{@const gathered = known.harvest.mass}
 				{@const how =
 					bench !== known.bench || bench.clean || bench.poured
 						? undefined
 						: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
 				{@const dries = bench.clean && known.dryness !== 'DRY_ENOUGH' && stock.runs.length === 0}
-				{#if hazards && !bench.clean && !bench.poured}
-					<p class="caution mb-5 max-w-prose"><b>This crop:</b> {hazards}</p>
-				{/if}
+				{#snippet standsThere(step: Schemas['StepView'])}
+					{#if bench !== known.bench}
+						<p class="text-soft">
+							Begun on this phone; how far it is, is told once it has arrived at the farm.
+						</p>
+					{:else if step.ferment}
+						<Fermenting {step} changed={rows.again} />
+					{:else if step.drying}
+						<Drying {step} changed={rows.again} />
+					{:else if step.freezing}
+						<Freezing freezing={step.freezing} />
+					{:else if step.kind === 'CHEMICAL_WASH'}
+						<Washing {step} />
+					{/if}
+				{/snippet}
+				{#snippet weighedOut(step: Schemas['StepView'])}
+					<StepForm
+						{attempt}
+						chain={bench.chain}
+						{kinds}
+						floating={bench.floating}
+						ways={bench.ways}
+						kind={step.kind}
+						massBefore={before(bench, step, gathered)}
+						{step}
+						{last}
+						{shares}
+						after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
+						toKeep={bench.toKeep}
+						seen={seen.answer}
+						tried={tried(step.id)}
+						finish={change(step.id)}
+						taken={again}
+					/>
+				{/snippet}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
 					<section class="border-l-4 border-marigold bg-paper p-5">
 						{#key stage(bench, known.harvest.mass)}
@@ -168,7 +202,9 @@
 							{:else if !session.works}
 								<p>You may look at this lot, not work on it.</p>
 							{:else if bench.underWay}
-								<h2 class="ruled mb-3">{STEP[bench.underWay.kind].act}: under way</h2>
+								<h2 class="ruled mb-3 text-2xl">
+									{how?.over ? how.next : `${STEP[bench.underWay.kind].act}: under way`}
+								</h2>
 								{#if how}
 									<div class="mb-4 flex items-end gap-4">
 										<Vessel shelf={how.shelf} clock={how.clock} alarm={how.alarm} />
@@ -179,38 +215,15 @@
 										</p>
 									</div>
 								{/if}
-								{#if bench !== known.bench}
-									<p class="text-soft">
-										Begun on this phone; how far it is, is told once it has arrived at the farm.
-									</p>
-								{:else if bench.underWay.ferment}
-									<Fermenting step={bench.underWay} changed={rows.again} />
-								{:else if bench.underWay.drying}
-									<Drying step={bench.underWay} changed={rows.again} />
-								{:else if bench.underWay.freezing}
-									<Freezing freezing={bench.underWay.freezing} />
-								{:else if bench.underWay.kind === 'CHEMICAL_WASH'}
-									<Washing step={bench.underWay} />
+								{#if how?.over}
+									{@render weighedOut(bench.underWay)}
+									<h3 class="ruled mt-6 mb-3">As long as it stands</h3>
+									{@render standsThere(bench.underWay)}
+								{:else}
+									{@render standsThere(bench.underWay)}
+									<h3 class="ruled mt-6 mb-3">When it is done</h3>
+									{@render weighedOut(bench.underWay)}
 								{/if}
-								<h3 class="ruled mt-6 mb-3">When it is done</h3>
-								<StepForm
-									{attempt}
-									chain={bench.chain}
-									{kinds}
-									floating={bench.floating}
-									ways={bench.ways}
-									kind={bench.underWay.kind}
-									massBefore={before(bench, bench.underWay, known.harvest.mass)}
-									step={bench.underWay}
-									{last}
-									{shares}
-									after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
-									toKeep={bench.toKeep}
-									seen={seen.answer}
-									tried={tried(bench.underWay.id)}
-									finish={change(bench.underWay.id)}
-									taken={again}
-								/>
 							{:else if bench.poured}
 								<h2 class="ruled mb-3">Transferred to other lots</h2>
 								<p>
@@ -221,7 +234,7 @@
 								</p>
 								{#if gave}<div class="mt-3"><Gave {gave} /></div>{/if}
 							{:else if bench.next && (!bench.clean || dries)}
-								<h2 class="ruled mb-4">Next: {STEP[bench.next].act.toLowerCase()}</h2>
+								<h2 class="ruled mb-4 text-2xl">Next: {STEP[bench.next].act.toLowerCase()}</h2>
 								{#if bench.clean}
 									<p class="mb-4">
 										{known.moisture
@@ -301,6 +314,12 @@
 								<a class="quiet" href="/lot/{known.lot.number}/pour">Blend it with another lot, or split it</a
 								>
 							</p>
+						{/if}
+						{#if session.works && !bench.clean && !bench.poured}
+							<div class="mt-6"><Instruments /></div>
+						{/if}
+						{#if hazards && !bench.clean && !bench.poured}
+							<p class="caution max-w-prose"><b>This crop:</b> {hazards}</p>
 						{/if}
 						<h2 class="ruled mt-6">What was done</h2>
 						<Steps

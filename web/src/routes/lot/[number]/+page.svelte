@@ -16,6 +16,7 @@
 	import HoldForm from '$lib/lot/HoldForm.svelte';
 	import MixUps from '$lib/lot/MixUps.svelte';
 	import { arrivalBody, arrivalEntries, cameFrom } from '$lib/lot/arrival';
+	import { nextAct } from '$lib/lot/next';
 	import { known as sureness, told } from '$lib/lot/moisture';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
@@ -48,6 +49,11 @@
 			? `${minutes} min`
 			: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 </script>
+
+{#snippet paper(key: string, of: string, named: string)}
+	<a class="quiet" data-key={key} target="_blank" rel="noopener" href="/api/lots/{number}/{of}.pdf">{named}</a
+	>
+{/snippet}
 
 <Loading from={rows.found}>
 	{#snippet children({
@@ -130,52 +136,48 @@
 						</p>
 					{/if}
 				</div>
-				<div class="sm:text-right">
-					<Mark {...ofGate(gate, GRADE[lot.grade])} />
-					{#if gate.mayBeSold && gate.testRunsOut}
-						<p class="mt-1 text-sm text-soft">until its test runs out, {fullDay(gate.testRunsOut)}</p>
-					{/if}
-				</div>
 			</div>
 
+			<div class="mb-4 flex flex-wrap items-baseline gap-x-4 gap-y-1">
+				<Mark {...ofGate(gate, GRADE[lot.grade])} large />
+				{#if gate.mayBeSold && gate.testRunsOut}
+					<p>until its test runs out, {fullDay(gate.testRunsOut)}</p>
+				{/if}
+			</div>
 			<GateList {lot} {gate} {overrulings} {kept} />
 
-			{#if harvest && bench}
-				<Thread {thread} planting={planting?.id} steps={bench.steps} came={harvest.arrival !== undefined} />
-			{:else}
-				<p class="mb-4">Nothing is picked into it yet.</p>
-				<Act main href="/harvest/{planting?.id}?lot={lot.number}">Weigh the harvest</Act>
-			{/if}
-
 			{#if bench}
-				<div class="my-6 flex flex-wrap gap-3">
+				{@const next = nextAct(gate, bench, stock)}
+				<div class="mb-2 flex flex-wrap gap-3">
 					{#if session.works}
-						{#if gate.mayBeSold && stock.bulk > 0}
-							<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Pack or sell</Act>
-						{:else if stock.packets > 0 && gate.mayBeSold}
-							<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}>Sell</Act>
-						{:else if !bench.clean && !bench.poured}
+						{#if next === 'pack' || next === 'sell'}
+							<Act main key="p" onclick={() => goto(`/stall/${lot.number}`)}
+								>{next === 'pack' ? 'Pack or sell' : 'Sell'}</Act
+							>
+						{:else if next === 'bench'}
 							<Act main key="b" onclick={() => goto(`/bench/${lot.number}`)}>To the bench</Act>
 						{/if}
-						<Act
-							key="g"
-							main={(gate.reasons.includes('UNTESTED') || gate.reasons.includes('SEED_WEIGHT_UNKNOWN')) &&
-								bench.clean}
-							href="/lot/{lot.number}/tests">Tests</Act
-						>
+						<Act key="g" main={next === 'tests'} href="/lot/{lot.number}/tests">Tests</Act>
 						{#if bench.clean}<Act key="s" href="/lot/{lot.number}/store">In store</Act>{/if}
 						{#if !lot.hold || session.grower}
 							<Act key="h" onclick={() => (holding = !holding)}>{lot.hold ? 'Release' : 'Hold'}</Act>
 						{/if}
 					{/if}
 					<Act key="l" onclick={() => (labelling = !labelling)}>Labels</Act>
-					{#if session.works && !bench.poured}<Act href="/lot/{lot.number}/pour">Blend or part</Act>{/if}
-					{#if session.grower}<Act href="/lot/{lot.number}/money">Money</Act>{/if}
-					{#if session.works}<Act key="o" href="/lot/{lot.number}/family">Family and recall</Act>{/if}
-					<Act key="c" newTab href="/api/lots/{lot.number}/for-customers.pdf">For a customer</Act>
-					<Act key="r" newTab href="/api/lots/{lot.number}/report.pdf">Whole report</Act>
-					<Act key="i" onclick={() => print()}>Print this page</Act>
 				</div>
+				<nav class="mb-6 flex flex-wrap gap-x-5 gap-y-1" aria-label="More of this lot">
+					{#if session.works && !bench.poured}<a class="quiet" href="/lot/{lot.number}/pour">Blend or split</a
+						>{/if}
+					{#if session.works}<a class="quiet" data-key="o" href="/lot/{lot.number}/family"
+							>Family and recall</a
+						>{/if}
+					{#if session.grower}<a class="quiet" href="/lot/{lot.number}/money">Money</a>{/if}
+					{@render paper('c', 'for-customers', 'For a customer')}
+					{@render paper('r', 'report', 'Whole report')}
+					<button type="button" class="quiet cursor-pointer" data-key="i" onclick={() => print()}
+						>Print this page</button
+					>
+				</nav>
 				{#if labelling}
 					<section class="mb-7 border-l-4 border-marigold bg-paper p-5">
 						<h2 class="ruled mb-4">Labels of its containers</h2>
@@ -189,8 +191,17 @@
 					</section>
 				{/if}
 				<MixUps number={lot.number} asking={holding} {kept} />
+			{/if}
 
-				<div class="grid items-start gap-x-8 gap-y-7 lg:grid-cols-3">
+			{#if harvest && bench}
+				<Thread {thread} planting={planting?.id} steps={bench.steps} came={harvest.arrival !== undefined} />
+			{:else}
+				<p class="mb-4">Nothing is picked into it yet.</p>
+				<Act main href="/harvest/{planting?.id}?lot={lot.number}">Weigh the harvest</Act>
+			{/if}
+
+			{#if bench}
+				<div class="mt-6 grid items-start gap-x-8 gap-y-7 lg:grid-cols-3">
 					<section>
 						<h2 class="ruled">Yield</h2>
 						<table class="figures">

@@ -201,7 +201,7 @@ class AtTheBenchTest {
         season.cleaned(one, 9000);
         season.cleaned(other, 3000);
         grower.at("/lot/" + one);
-        grower.act("Blend or part");
+        grower.act("Blend or split");
         grower.page.getByLabel(other).check();
         grower.sees("nothing can be foretold");
         grower.act("Blend");
