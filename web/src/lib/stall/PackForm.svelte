@@ -98,6 +98,12 @@
 			plan.forget();
 		}
 	});
+	/** Whether what was refused stands in the fold. */
+	const wrongBelow = $derived(
+		['scaleStep', 'tenSpoons', 'packedOn', 'people', 'minutes', 'sowBy'].includes(
+			attempt.problem?.field ?? ''
+		)
+	);
 	const refused = $derived(
 		plan.problem &&
 			refusal(plan.problem, plan.problem.field && LABELS[plan.problem.field as keyof typeof LABELS])
@@ -183,47 +189,6 @@
 		inputmode="decimal"
 		unit={session.farm?.currency}
 	/>
-	<ChoiceField
-		label="Filled with"
-		name="with"
-		{attempt}
-		bind:value={withSpoon}
-		choices={[
-			{ value: 'scale', label: 'the scale' },
-			{ value: 'spoon', label: 'a spoon, level' }
-		]}
-	/>
-	{#if withSpoon === 'spoon'}
-		<MassField label={LABELS.tenSpoons} name="tenSpoons" {attempt} bind:grams={tenSpoons} />
-	{:else}
-		<TextField
-			label={LABELS.scaleStep}
-			name="scaleStep"
-			{attempt}
-			bind:value={scaleStep}
-			inputmode="decimal"
-			unit="g"
-			hint="empty: 0.01 g"
-		/>
-	{/if}
-	<TextField label={LABELS.packedOn} name="packedOn" needed type="date" {attempt} bind:value={packedOn} />
-	<TextField label={LABELS.people} name="people" {attempt} bind:value={people} inputmode="numeric" />
-	<TextField
-		label={LABELS.minutes}
-		name="minutes"
-		{attempt}
-		bind:value={minutes}
-		inputmode="numeric"
-		hint="each, if anybody looked at the clock"
-	/>
-	<TextField
-		label={LABELS.sowBy}
-		name="sowBy"
-		{attempt}
-		bind:value={sowBy}
-		inputmode="numeric"
-		hint="empty: from August on the next"
-	/>
 	<div class="grid gap-4 sm:col-span-2">
 		<!-- As high as its longest sentences, so that the act under it stays where it is. -->
 		<div aria-live="polite" class="grid min-h-72 content-start gap-2 sm:min-h-48">
@@ -269,4 +234,50 @@
 		<Trouble {attempt} labels={LABELS} />
 		<div><Act {main} type="submit" disabled={attempt.busy}>Packed</Act></div>
 	</div>
+	<details class="sm:col-span-2" open={wrongBelow}>
+		<summary class="cursor-pointer font-semibold">More: how it is filled, when, by whom</summary>
+		<div class="mt-3 grid gap-x-5 gap-y-4 sm:grid-cols-2">
+			<ChoiceField
+				label="Filled with"
+				name="with"
+				{attempt}
+				bind:value={withSpoon}
+				choices={[
+					{ value: 'scale', label: 'the scale' },
+					{ value: 'spoon', label: 'a spoon, level' }
+				]}
+			/>
+			{#if withSpoon === 'spoon'}
+				<MassField label={LABELS.tenSpoons} name="tenSpoons" {attempt} bind:grams={tenSpoons} />
+			{:else}
+				<TextField
+					label={LABELS.scaleStep}
+					name="scaleStep"
+					{attempt}
+					bind:value={scaleStep}
+					inputmode="decimal"
+					unit="g"
+					hint="empty: 0.01 g"
+				/>
+			{/if}
+			<TextField label={LABELS.packedOn} name="packedOn" needed type="date" {attempt} bind:value={packedOn} />
+			<TextField label={LABELS.people} name="people" {attempt} bind:value={people} inputmode="numeric" />
+			<TextField
+				label={LABELS.minutes}
+				name="minutes"
+				{attempt}
+				bind:value={minutes}
+				inputmode="numeric"
+				hint="each, if anybody looked at the clock"
+			/>
+			<TextField
+				label={LABELS.sowBy}
+				name="sowBy"
+				{attempt}
+				bind:value={sowBy}
+				inputmode="numeric"
+				hint="empty: from August on the next"
+			/>
+		</div>
+	</details>
 </form>

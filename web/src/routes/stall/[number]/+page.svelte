@@ -66,19 +66,30 @@
 					</ul>
 				</section>
 			{:else}
+				{#snippet pack()}
+					{#if session.works && stock.bulk > 0}
+						<section>
+							<h2 class="ruled mb-4">Pack</h2>
+							<PackForm {number} {stock} {before} {kept} main={!session.grower || stock.packets === 0} />
+						</section>
+					{/if}
+				{/snippet}
+				{#snippet sell()}
+					{#if session.grower && (stock.packets > 0 || stock.bulk > 0)}
+						<section>
+							<h2 class="ruled mb-4">Sell</h2>
+							<SaleForm {number} {stock} {customers} {kept} main={stock.packets > 0} />
+						</section>
+					{/if}
+				{/snippet}
 				{#key turn}
 					<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
-						{#if session.works && stock.bulk > 0}
-							<section>
-								<h2 class="ruled mb-4">Pack</h2>
-								<PackForm {number} {stock} {before} {kept} main={!session.grower || stock.packets === 0} />
-							</section>
-						{/if}
-						{#if session.grower && (stock.packets > 0 || stock.bulk > 0)}
-							<section>
-								<h2 class="ruled mb-4">Sell</h2>
-								<SaleForm {number} {stock} {customers} {kept} main={stock.packets > 0} />
-							</section>
+						{#if stock.packets > 0}
+							{@render sell()}
+							{@render pack()}
+						{:else}
+							{@render pack()}
+							{@render sell()}
 						{/if}
 					</div>
 				{/key}
