@@ -9226,6 +9226,7 @@ export interface components {
             name: string;
             /** Format: int32 */
             season: number;
+            without?: string[];
         };
         SchemeView: {
             /** Format: uuid */

@@ -97,7 +97,7 @@
 								<button
 									type="button"
 									class="btn btn-secondary btn-sm"
-									disabled={attempt.busy}
+									aria-disabled={attempt.busy}
 									aria-label="{STEP[kind].act} earlier"
 									onclick={() => go(earlier(i))}>earlier</button
 								>
@@ -106,7 +106,7 @@
 								<button
 									type="button"
 									class="btn btn-secondary btn-sm"
-									disabled={attempt.busy}
+									aria-disabled={attempt.busy}
 									aria-label="Leave out {STEP[kind].act.toLowerCase()}"
 									onclick={() => go(without(i))}>leave out</button
 								>
@@ -177,7 +177,7 @@
 						<label class="grid flex-1 text-sm font-semibold"
 							>Save this order as<input class="input" maxlength="60" bind:value={name} /></label
 						>
-						<button type="submit" class="btn btn-secondary" disabled={attempt.busy}>Keep</button>
+						<button type="submit" class="btn btn-secondary" aria-disabled={attempt.busy}>Keep</button>
 					</form>
 				{/if}
 			</section>

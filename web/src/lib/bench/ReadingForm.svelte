@@ -62,13 +62,13 @@
 	{:else}
 		<MeasureField {label} name="value" {attempt} kind="warmth" bind:value={typed} />
 	{/if}
-	<button type="submit" class="btn btn-secondary" disabled={attempt.busy}>Note it</button>
+	<button type="submit" class="btn btn-secondary" aria-disabled={attempt.busy}>Note it</button>
 	{#if shown !== undefined}
 		<button
 			type="button"
 			class="btn col-span-2 btn-secondary"
 			data-key={key}
-			disabled={attempt.busy}
+			aria-disabled={attempt.busy}
 			onclick={() => void attempt.run(() => keep(shown, instrument?.name))}
 			>Take {shown}
 			{quantity === 'HUMIDITY' ? '%' : '°C'} as shown {#if key}<kbd

@@ -19,7 +19,7 @@
 	/** The season as lines that swell while they bloom; hatched where two that cross bloom together. */
 	let { groups, season, today, chosen, changed = [], sick = [], choose }: Props = $props();
 
-	const ROW = 40;
+	const ROW = 44;
 	const HEAD = 26;
 	const noon = (iso: string) => new Date(`${iso}T12:00:00Z`);
 	let room = $state(0);
@@ -102,7 +102,7 @@
 					{/each}
 				</g>
 				{#if inView}
-					<line x1={x(noon(today))} y1="4" x2={x(noon(today))} y2={rows.height + 24} class="today" />
+					<line x1={x(noon(today))} y1="18" x2={x(noon(today))} y2={rows.height + 24} class="today" />
 				{/if}
 			</svg>
 		{/if}
@@ -160,7 +160,7 @@
 	}
 	.name {
 		grid-column: 1;
-		height: 40px;
+		height: 44px;
 		padding: 0 0.5rem;
 		margin-left: -0.5rem;
 		text-align: left;
@@ -175,9 +175,6 @@
 	.name small {
 		color: var(--soft);
 		font-size: 0.75rem;
-		white-space: nowrap;
-		overflow: hidden;
-		text-overflow: ellipsis;
 	}
 	.name.chosen {
 		background: var(--pale);
@@ -197,7 +194,7 @@
 	.verdict {
 		grid-column: 3;
 		padding-right: 0.4rem;
-		height: 40px;
+		height: 44px;
 		display: grid;
 		align-content: center;
 		justify-content: end;

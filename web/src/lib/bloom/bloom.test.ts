@@ -10,6 +10,7 @@ const planting = (id: string, group: string, species: string) =>
 		species,
 		variety: { name: id, cropName: group },
 		ground: 'Plot 1',
+		plotName: 'Plot 1',
 		purpose: 'SEED',
 		sownOn: '2026-04-01',
 		groundFrom: '2026-04-01',

@@ -50,7 +50,7 @@ function ownLine(planting: Planting): Line {
 	return {
 		id: planting.id!,
 		name: planting.variety.name,
-		detail: `${cropWord(planting.variety.cropName)} · ${placed(planting.ground)}${eaten ? ' · to eat' : ''}`,
+		detail: `${cropWord(planting.variety.cropName)}${eaten ? ' to eat' : ''}, ${placed(planting.plotName)}`,
 		neighbour: false,
 		planting,
 		from: planting.groundFrom,

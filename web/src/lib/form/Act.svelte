@@ -11,7 +11,7 @@
 		/** Whether what is behind the link is kept as a file. */
 		download?: boolean;
 		type?: 'button' | 'submit';
-		/** While it is under way. */
+		/** While it is under way: it keeps the focus, and what is pressed then is not done twice. */
 		disabled?: boolean;
 		/** What is missing before it can be done; empty when nothing is. */
 		why?: string;
@@ -57,9 +57,13 @@
 		{type}
 		class={look}
 		data-key={key}
-		disabled={disabled || why !== ''}
+		disabled={why !== ''}
+		aria-disabled={disabled || undefined}
 		aria-describedby={why ? id : undefined}
-		{onclick}>{@render inside()}</button
+		onclick={(event) => {
+			if (disabled) event.preventDefault();
+			else onclick?.();
+		}}>{@render inside()}</button
 	>
 	{#if why}<span {id} class="self-center text-sm text-soft">{why}</span>{/if}
 {/if}

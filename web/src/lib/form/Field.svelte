@@ -15,10 +15,18 @@
 	let { label, name, attempt, hint, needed = false, children }: Props = $props();
 	const id = $props.id();
 	const problem = $derived(attempt.problem?.field?.split('[')[0] === name ? attempt.problem : undefined);
+	let whole = $state<HTMLElement>();
+	// Whoever was refused goes on where it is put right, folded away or not.
+	$effect(() => {
+		if (!problem || !whole) return;
+		for (let fold = whole.closest('details'); fold; fold = fold.parentElement?.closest('details') ?? null)
+			fold.open = true;
+		whole.querySelector<HTMLElement>('input, select, textarea')?.focus();
+	});
 	const describedBy = $derived(problem ? `${id}-wrong` : hint ? `${id}-hint` : undefined);
 </script>
 
-<div class="flex min-w-0 flex-col gap-1" oninput={() => attempt.typed(name)}>
+<div bind:this={whole} class="flex min-w-0 flex-col gap-1" oninput={() => attempt.typed(name)}>
 	<!-- Beside the label, not in it: a screen reader is told by the field itself. -->
 	<span class="flex items-baseline gap-2">
 		<label for={id} class="text-sm font-semibold">{label}</label>

@@ -61,7 +61,7 @@
 		<div class="flex flex-wrap items-center gap-3">
 			<Act type="submit" disabled={attempt.busy}>{list.wish ? 'Save' : 'Send it to me'}</Act>
 			{#if list.wish}
-				<button type="button" class="cursor-pointer underline" disabled={attempt.busy} onclick={end}
+				<button type="button" class="cursor-pointer underline" aria-disabled={attempt.busy} onclick={end}
 					>Stop sending it</button
 				>
 			{/if}

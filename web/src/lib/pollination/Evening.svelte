@@ -102,7 +102,7 @@
 		<button
 			type="button"
 			class="btn mt-3 h-14 w-full btn-primary"
-			disabled={attempt.busy}
+			aria-disabled={attempt.busy}
 			onclick={() => void record()}>Record {many(females + males, 'closed bud')}</button
 		>
 	{/if}

@@ -145,7 +145,7 @@
 				<TextField label="Why it is changed" name="reason" {attempt} bind:value={reason} />
 			{/if}
 			<Trouble {attempt} labels={WANTED} />
-			<button type="submit" class="btn h-12 btn-primary" disabled={attempt.busy}>Save</button>
+			<button type="submit" class="btn h-12 btn-primary" aria-disabled={attempt.busy}>Save</button>
 		</form>
 	{/if}
 </section>

@@ -38,7 +38,9 @@
 			What was chosen stays as it was; to choose otherwise, write it down anew and set this one aside.
 		</p>
 	{/if}
-	<button type="submit" class="btn btn-primary sm:col-span-2 sm:justify-self-start" disabled={attempt.busy}
-		>Send it again</button
+	<button
+		type="submit"
+		class="btn btn-primary sm:col-span-2 sm:justify-self-start"
+		aria-disabled={attempt.busy}>Send it again</button
 	>
 </form>

@@ -26,36 +26,7 @@
 	const year = $derived(String(planting.season));
 </script>
 
-{#if planting.bloom}
-	<p class="text-sm text-soft">
-		{#if planting.bloom.seen}
-			In flower since {dayMonth(planting.bloom.first, year)}, as seen; until about {dayMonth(
-				planting.bloom.last,
-				year
-			)}, first seed ripe about {dayMonth(planting.bloom.ripeFrom, year)}.
-		{:else}
-			Blooms about {dayMonth(planting.bloom.first, year)} to {dayMonth(planting.bloom.last, year)}, first seed
-			ripe about {dayMonth(planting.bloom.ripeFrom, year)}: estimated from the days as they were and usually
-			are, give or take {many(Math.round(planting.bloom.firstSpreadDays), 'day')} at its beginning and {Math.round(
-				planting.bloom.lastSpreadDays
-			)} at its end.
-		{/if}
-		{#if planting.bloom.warmth.sightings}
-			It needs {whole(planting.bloom.warmth.asked)} °C days until it flowers, by {many(
-				planting.bloom.warmth.sightings,
-				'first flower'
-			)} of the variety seen here; the table says {whole(planting.bloom.warmth.table)}.
-		{/if}
-		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
-		{#if planting.dropped > 0}<strong class="text-ink">The outer rows give no seed.</strong>{/if}
-		{#if planting.flowersFrom}<strong class="text-ink"
-				>Flowers are picked off until {dayMonth(planting.flowersFrom, year)}.</strong
-			>{/if}
-		{#if planting.flowersUntil}<strong class="text-ink"
-				>The last flowers let open are those of {dayMonth(planting.flowersUntil, year)}.</strong
-			>{/if}
-	</p>
-{:else if planting.purpose === 'SEED'}
+{#if !planting.bloom && planting.purpose === 'SEED'}
 	<p class="caution">
 		{#if planting.cold && planting.cold.weeks < planting.cold.asked}
 			It gets {planting.cold.weeks.toFixed(0)} of the {planting.cold.asked} weeks of cold it needs, and stays a
@@ -130,6 +101,36 @@
 {/if}
 
 {@render ways?.()}
+{#if planting.bloom}
+	<p class="mt-5 text-sm text-soft">
+		{#if planting.bloom.seen}
+			In flower since {dayMonth(planting.bloom.first, year)}, as seen; until about {dayMonth(
+				planting.bloom.last,
+				year
+			)}, first seed ripe about {dayMonth(planting.bloom.ripeFrom, year)}.
+		{:else}
+			Blooms about {dayMonth(planting.bloom.first, year)} to {dayMonth(planting.bloom.last, year)}, first seed
+			ripe about {dayMonth(planting.bloom.ripeFrom, year)}: estimated from the days as they were and usually
+			are, give or take {many(Math.round(planting.bloom.firstSpreadDays), 'day')} at its beginning and {Math.round(
+				planting.bloom.lastSpreadDays
+			)} at its end.
+		{/if}
+		{#if planting.bloom.warmth.sightings}
+			It needs {whole(planting.bloom.warmth.asked)} °C days until it flowers, by {many(
+				planting.bloom.warmth.sightings,
+				'first flower'
+			)} of the variety seen here; the table says {whole(planting.bloom.warmth.table)}.
+		{/if}
+		{#if planting.control !== 'OPEN'}<strong class="text-ink">{CONTROL[planting.control]}.</strong>{/if}
+		{#if planting.dropped > 0}<strong class="text-ink">The outer rows give no seed.</strong>{/if}
+		{#if planting.flowersFrom}<strong class="text-ink"
+				>Flowers are picked off until {dayMonth(planting.flowersFrom, year)}.</strong
+			>{/if}
+		{#if planting.flowersUntil}<strong class="text-ink"
+				>The last flowers let open are those of {dayMonth(planting.flowersUntil, year)}.</strong
+			>{/if}
+	</p>
+{/if}
 {#if planting.ripens}<Ripening ripens={planting.ripens} {year} />{/if}
 {#if planting.population}<Population {planting} population={planting.population} />{/if}
 {#if planting.stock}<StockKept {planting} stock={planting.stock} />{/if}

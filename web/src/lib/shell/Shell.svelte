@@ -11,6 +11,7 @@
 	import NextStep from '$lib/day/NextStep.svelte';
 	import SampleLine from '$lib/farm/SampleLine.svelte';
 	import Search from './Search.svelte';
+	import { goesOn } from './goesOn';
 	import { roomOf, roomsFor } from './rooms';
 	import { Scan } from './scan';
 	import { reader } from '$lib/words/reader.svelte';
@@ -112,7 +113,7 @@
 	{/if}
 	{#if outbox.full}<p class="caution font-semibold" role="alert">{outbox.full}</p>{/if}
 	<div class="find"><Search bind:this={search} /></div>
-	<main id="page" tabindex="-1">
+	<main id="page" tabindex="-1" {@attach goesOn}>
 		{#if !walking}<SampleLine /><NextStep />{/if}
 		{@render children()}
 	</main>

@@ -98,12 +98,6 @@
 			plan.forget();
 		}
 	});
-	/** Whether what was refused stands in the fold. */
-	const wrongBelow = $derived(
-		['scaleStep', 'tenSpoons', 'packedOn', 'people', 'minutes', 'sowBy'].includes(
-			attempt.problem?.field ?? ''
-		)
-	);
 	const refused = $derived(
 		plan.problem &&
 			refusal(plan.problem, plan.problem.field && LABELS[plan.problem.field as keyof typeof LABELS])
@@ -234,7 +228,7 @@
 		<Trouble {attempt} labels={LABELS} />
 		<div><Act {main} type="submit" disabled={attempt.busy}>Packed</Act></div>
 	</div>
-	<details class="sm:col-span-2" open={wrongBelow}>
+	<details class="sm:col-span-2">
 		<summary class="cursor-pointer font-semibold">More: how it is filled, when, by whom</summary>
 		<div class="mt-3 grid gap-x-5 gap-y-4 sm:grid-cols-2">
 			<ChoiceField

@@ -143,7 +143,7 @@
 				<button
 					type="button"
 					class="btn btn-primary"
-					disabled={attempt.busy}
+					aria-disabled={attempt.busy}
 					onclick={() => void attempt.run(() => outbox.send())}
 					>{signal.lost ? 'Try again' : 'Send now'}</button
 				>

@@ -9,7 +9,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import YieldPlot from '$lib/yields/YieldPlot.svelte';
 	import { mass, percent, tenth } from '$lib/units/units';
-	import { CHAIN_SCHOOL, cropWord, many, MISSING, STEP } from '$lib/words/words';
+	import { CHAIN_SCHOOL, cropWord, listed, many, MISSING, STEP } from '$lib/words/words';
 
 	type Row = Schemas['LotYieldRow'];
 	const MEASURES = [
@@ -28,6 +28,21 @@
 		measure.key === 'share' ? page.usualShare : measure.key === 'perPlant' ? page.usualPerPlant : undefined;
 	const outside = (page: Schemas['YieldPage']) =>
 		page.lots.filter((lot) => lot.place !== undefined && lot.place !== 'WITHIN');
+	/** What the lots tell together: the range of half of them, and which to look at. */
+	function verdict(page: Schemas['YieldPage']): string {
+		const newest = page.lots[0];
+		const gave = page.ownShare
+			? `Half of the lots gave ${percent(page.ownShare.low)} to ${percent(page.ownShare.high)} of what was picked`
+			: `${newest.number} gave ${percent(newest.share)} of what was picked${
+					page.usualShare
+						? `; usual is ${percent(page.usualShare.low)} to ${percent(page.usualShare.high)}`
+						: ''
+				}`;
+		const apart = outside(page).map((lot) => lot.number);
+		return apart.length
+			? `${gave}. Look at ${listed(apart)}: ${apart.length === 1 ? 'it stands' : 'they stand'} apart.`
+			: `${gave}.`;
+	}
 	const MARK: Record<Row['mark'], string> = {
 		BELOW_USUAL: 'less than usual',
 		USUAL: '',
@@ -66,6 +81,7 @@
 					>
 					<Act href="/api/yields.csv?crop={page.crop}">Take the table along (CSV)</Act>
 				</div>
+				<p class="mb-4 text-lg font-bold">{verdict(page)}</p>
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
 					<section>
 						<YieldPlot rows={page.lots} of={measure.of} {says} usual={usual(page)} />
@@ -79,20 +95,7 @@
 						</p>
 					</section>
 					<section>
-						{#if page.ownShare}
-							<p class="text-lg font-bold">
-								Half of the lots gave {percent(page.ownShare.low)} to {percent(page.ownShare.high)} of what was
-								picked.
-							</p>
-							{#if outside(page).length}
-								<p>
-									{many(outside(page).length, 'lot')} stand apart: {outside(page)
-										.map((lot) => lot.number)
-										.join(', ')}.
-								</p>
-							{/if}
-						{/if}
-						<h2 class={['ruled', page.ownShare && 'mt-5']}>
+						<h2 class="ruled">
 							<Term of="recovery">Recovery</Term>, step by step
 						</h2>
 						<table class="figures">

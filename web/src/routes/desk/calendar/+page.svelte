@@ -5,6 +5,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Feeds from '$lib/season/Feeds.svelte';
 	import WeatherKnown from '$lib/season/WeatherKnown.svelte';
+	import YearOfWork from '$lib/season/YearOfWork.svelte';
 	import DeskTabs from '$lib/season/DeskTabs.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -53,13 +54,21 @@
 					{#if entries.length === 0}
 						<p>Nothing is planned for {season}; work follows from plantings.</p>
 					{/if}
+					{#if entries.length}
+						<YearOfWork
+							{entries}
+							{season}
+							today={session.today}
+							listed={byMonth(shown).map(({ month }) => month)}
+						/>
+					{/if}
 					{#if hidden > 0}
 						<button type="button" class="mb-4 cursor-pointer underline" onclick={() => (past = true)}
 							>show {many(hidden, 'past task', 'past tasks')}</button
 						>
 					{/if}
 					{#each byMonth(shown) as { month, entries: acts } (month)}
-						<section class="mb-6">
+						<section class="mb-6" id="m{month}">
 							<h2 class="ruled">{monthYear(`${month}-01`)}</h2>
 							<table class="figures">
 								<tbody>

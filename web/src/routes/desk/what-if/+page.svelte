@@ -14,9 +14,11 @@
 	import Chosen from '$lib/season/Chosen.svelte';
 	import Compared from '$lib/season/Compared.svelte';
 	import DeskTabs from '$lib/season/DeskTabs.svelte';
+	import { asked } from '$lib/season/questions';
 	import { otherwise } from '$lib/season/request';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import { cropWord, listed } from '$lib/words/words';
 
 	type Planting = Schemas['PlantingView'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
@@ -32,15 +34,15 @@
 	});
 	let chosen = $state('');
 	let tried = $state.raw<Planting[]>();
-	let name = $state('');
+	let typed = $state('');
 	const attempt = new Attempt();
 	const undo = new Undo();
 	const again = () => turn++;
 
-	function make() {
+	function make(name: string, without: string[] = []) {
 		void attempt.run(async () => {
-			const made = await ask(POST('/api/schemes', { body: { name, season } }));
-			name = '';
+			const made = await ask(POST('/api/schemes', { body: { name, season, without } }));
+			typed = '';
 			await goto(`/desk/what-if?season=${season}&scheme=${made.id}`);
 		});
 	}
@@ -111,41 +113,76 @@
 					{/if}
 				</div>
 			{:else}
-				<div class="grid max-w-3xl gap-8 sm:grid-cols-2">
+				{@const questions = asked(view.plantings)}
+				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
 					<section>
-						<h2 class="ruled mb-3">Schemes for {season}</h2>
-						{#each view.schemes as open (open.id)}
-							<p class="border-b border-line py-2">
-								<a class="quiet font-semibold" href="/desk/what-if?season={season}&scheme={open.id}"
-									>{open.name}</a
+						<h2 class="ruled">What the plan itself asks</h2>
+						<ul>
+							{#each questions as { of, crossed } (of.id)}
+								<li
+									class="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-b border-line py-3"
 								>
-							</p>
-						{:else}
-							<p class="text-soft">
-								A scheme is a copy of the season’s plan. Change it as you like, see what it would do to
-								threats, plants and hours beside the plan, then keep it or drop it.
-							</p>
-						{/each}
+									<div class="min-w-0">
+										<p class="text-lg font-bold">
+											What if {of.variety.name}
+											{cropWord(of.variety.cropName)} were not grown?
+										</p>
+										<p class="text-sm text-soft">
+											{listed(crossed.map((one) => `${one.variety.name} ${cropWord(one.variety.cropName)}`))}
+											{crossed.length === 1 ? 'crosses' : 'cross'} with it as planned.
+										</p>
+									</div>
+									{#if session.grower}
+										<Act disabled={attempt.busy} onclick={() => make(`without ${of.variety.name}`, [of.id!])}
+											>Try it</Act
+										>
+									{/if}
+								</li>
+							{:else}
+								<li class="py-3 text-soft">
+									{view.plantings.length
+										? `Nothing planned for ${season} crosses with anything else of the farm.`
+										: `Nothing is planned for ${season} yet.`}
+								</li>
+							{/each}
+						</ul>
 					</section>
-					{#if session.grower}
-						<form
-							class="grid content-start gap-4"
-							onsubmit={(event) => {
-								event.preventDefault();
-								make();
-							}}
-						>
-							<TextField
-								label="What if"
-								name="name"
-								{attempt}
-								bind:value={name}
-								hint="such as: no chard this year"
-							/>
-							<Trouble {attempt} labels={{ name: 'What if' }} />
-							<div><Act main type="submit" disabled={attempt.busy}>Copy the plan</Act></div>
-						</form>
-					{/if}
+					<div class="grid gap-8">
+						<section>
+							<h2 class="ruled mb-3">Schemes for {season}</h2>
+							{#each view.schemes as open (open.id)}
+								<p class="border-b border-line py-2">
+									<a class="quiet font-semibold" href="/desk/what-if?season={season}&scheme={open.id}"
+										>{open.name}</a
+									>
+								</p>
+							{:else}
+								<p class="text-soft">
+									A scheme is a copy of the season’s plan. Change it as you like, see what it would do to
+									threats, plants and hours beside the plan, then make it the plan or drop it.
+								</p>
+							{/each}
+						</section>
+						{#if session.grower}
+							<form
+								class="grid content-start gap-4"
+								onsubmit={(event) => {
+									event.preventDefault();
+									make(typed);
+								}}
+							>
+								<TextField
+									label="Another question"
+									name="name"
+									{attempt}
+									bind:value={typed}
+									hint="such as: the kale on plot 7"
+								/>
+								<Trouble {attempt} labels={{ name: 'Another question' }} />
+								<div><Act main type="submit" disabled={attempt.busy}>Copy the plan</Act></div>
+							</form>
+						{/if}
+					</div>
 				</div>
 			{/if}
 		</Page>

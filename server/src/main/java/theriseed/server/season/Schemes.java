@@ -1,6 +1,7 @@
 package theriseed.server.season;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -63,14 +64,24 @@ public class Schemes {
                 tried);
     }
 
-    /** Copies the plan of a season. */
+    /** Copies the plan of a season. @param without plantings that are not grown in it */
     @GrowersWork
     @Transactional
-    public SchemeView make(String name, int season) {
+    public SchemeView make(String name, int season, Collection<UUID> without) {
         Range.of(2000, 2099, "year").check("season", season);
+        List<Planting> plan = plantings.toChange(season, season);
+        if (!plan.stream().map(Planting::id).toList().containsAll(without)) {
+            throw NotFound.of("planting").get();
+        }
         Scheme scheme = schemes.saveAndFlush(new Scheme(name, season, stamps.now()));
-        plantings.saveAll(plantings.toChange(season, season).stream()
-                .map(planting -> new Planting(planting, scheme.id(), stamps.now()))
+        plantings.saveAll(plan.stream()
+                .map(planting -> {
+                    Planting tried = new Planting(planting, scheme.id(), stamps.now());
+                    if (without.contains(planting.id())) {
+                        tried.giveUp(true);
+                    }
+                    return tried;
+                })
                 .toList());
         return scheme.view();
     }

@@ -158,8 +158,11 @@ class SeasonController {
             @NotNull LocalDate seenOn,
             @Maybe @Size(max = 300) String reason) {}
 
+    /** @param without plantings of the plan that are not grown in it */
     record SchemeRequest(
-            @NotBlank @Size(max = 80) String name, @NotNull Integer season) {}
+            @NotBlank @Size(max = 80) String name,
+            @NotNull Integer season,
+            @Maybe List<@NotNull UUID> without) {}
 
     record WayKept(
             @NotNull @Valid PlannedTogether plan,
@@ -264,7 +267,8 @@ class SeasonController {
 
     @PostMapping("/api/schemes")
     SchemeView scheme(@Valid @RequestBody SchemeRequest request) {
-        return schemes.make(request.name(), request.season());
+        return schemes.make(
+                request.name(), request.season(), request.without() == null ? List.of() : request.without());
     }
 
     @GetMapping("/api/schemes/{id}")

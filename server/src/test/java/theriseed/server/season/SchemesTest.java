@@ -5,7 +5,9 @@ import static theriseed.server.Season.plantingOf;
 import static theriseed.server.Season.record;
 import static theriseed.server.Season.with;
 
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -93,6 +95,21 @@ class SchemesTest {
                         .at("/schemes/0/name")
                         .asString())
                 .isEqualTo("No courgette");
+    }
+
+    @Test
+    void aSchemeCanLeaveAPlantingOutFromTheStart() {
+        Map<String, Object> without = record("name", "No courgette", "season", year, "without", List.of(planned));
+        JsonNode scheme = season.grower.post("/api/schemes", without).ok();
+        assertThat(compared(scheme).get("plantings")).hasSize(1);
+        assertThat(compared(scheme).at("/tried/crosses").asInt()).isZero();
+        end(scheme, "kept").ok();
+        assertThat(season.grower.get("/api/seasons/" + year).ok().get("plantings"))
+                .hasSize(1);
+        assertThat(season.grower
+                        .post("/api/schemes", with(without, "without", List.of(UUID.randomUUID())))
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test

@@ -1,0 +1,41 @@
+import { waitFor } from '@testing-library/svelte';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { goesOn } from './goesOn';
+
+describe('where the focus goes when what had it is gone', () => {
+	let page: HTMLElement;
+	let stop: () => void;
+	const focused = () => document.activeElement?.textContent;
+
+	beforeEach(() => {
+		document.body.innerHTML =
+			'<main><h1>Bench</h1><section id="card"><div id="step"><h2>Next: rinse</h2><button>Save step</button></div></section><button id="other">Other</button></main>';
+		page = document.querySelector('main')!;
+		stop = goesOn(page);
+	});
+	afterEach(() => {
+		stop();
+		document.body.innerHTML = '';
+	});
+	const replace = (html: string) => (document.querySelector('#card')!.innerHTML = html);
+
+	it('is the heading of what has come in its place, not that of the page', async () => {
+		document.querySelector<HTMLElement>('#step button')!.focus();
+		replace('<div><h2>Next: dry</h2><input /></div>');
+		await waitFor(() => expect(focused()).toBe('Next: dry'));
+	});
+	it('waits until something has come', async () => {
+		document.querySelector<HTMLElement>('#step button')!.focus();
+		replace('');
+		await new Promise(requestAnimationFrame);
+		replace('<h2>Clean</h2>');
+		await waitFor(() => expect(focused()).toBe('Clean'));
+	});
+	it('stays where somebody went meanwhile', async () => {
+		document.querySelector<HTMLElement>('#step button')!.focus();
+		document.querySelector<HTMLElement>('#other')!.focus();
+		replace('<h2>Next: dry</h2>');
+		await new Promise(requestAnimationFrame);
+		expect(focused()).toBe('Other');
+	});
+});
