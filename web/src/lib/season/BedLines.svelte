@@ -3,6 +3,7 @@
 	import { monthNames, monthsFrom, yearScale } from '$lib/bloom/bloom';
 	import { dayMonth } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
+	import { movable, plantOn, type Row } from './bedBoard';
 	import { seasonBegins } from './year';
 
 	type Planting = Schemas['PlantingView'];
@@ -13,9 +14,13 @@
 		next: Planting[];
 		season: number;
 		today: string;
+		/** Puts a planting on a row, so many days later; absent for whoever may not plan. */
+		move?: (planting: Planting, row: Row, days: number) => void;
+		/** Plants on free ground from a day on. */
+		plant?: (row: Row, from: string) => void;
 	}
 	/** Each bed through the season: what stands on it from when to when, and when it is free. */
-	let { ground, plantings, next, season, today }: Props = $props();
+	let { ground, plantings, next, season, today, move, plant }: Props = $props();
 
 	let room = $state(0);
 	const noon = (iso: string) => new Date(`${iso}T12:00:00Z`);
@@ -30,6 +35,8 @@
 					? [
 							{
 								id: plot.id,
+								plotId: plot.id,
+								bed: undefined,
 								name: plot.name,
 								detail: beds.length ? 'as a whole' : '',
 								plantings: whole,
@@ -39,6 +46,8 @@
 					: []),
 				...beds.map(({ bed }) => ({
 					id: bed.id,
+					plotId: plot.id,
+					bed,
 					name: `${plot.name}, ${bed.name.toLowerCase()}`,
 					detail: '',
 					plantings: plantings.filter((one) => one.stretches.some((stretch) => stretch.bedId === bed.id)),
@@ -49,6 +58,61 @@
 	);
 	const names = $derived(monthNames(months, Math.max(room, 120)));
 	const inView = $derived(noon(today) >= months[0] && x(noon(today)) < Math.max(room, 120));
+	const DAY_MS = 86_400_000;
+	const dayAt = (px: number) => x.invert(px).toISOString().slice(0, 10);
+
+	/** How far a bar must be pulled before it is moved, and not only pressed. */
+	const PULLED_PX = 6;
+	/** How far it may slip to the side on its way to another bed, and still keep its days. */
+	const SAME_DAY_PX = 10;
+	let pulled = $state.raw<{
+		id: string;
+		fromX: number;
+		fromY: number;
+		dx: number;
+		dy: number;
+		over?: string;
+	}>();
+	const moving = $derived(pulled && Math.hypot(pulled.dx, pulled.dy) > PULLED_PX ? pulled : undefined);
+	/** Set once a bar was moved: the press that ends it opens nothing. */
+	let moved = false;
+
+	function take(event: PointerEvent, planting: Planting) {
+		// A finger that goes up or down scrolls.
+		if (!move || event.pointerType === 'touch' || event.button !== 0 || !movable(planting, today)) return;
+		moved = false;
+		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+		pulled = { id: planting.id!, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 };
+	}
+	/** The row under the pointer. */
+	function rowAt(event: PointerEvent): string | undefined {
+		const lane = document
+			.elementsFromPoint(event.clientX, event.clientY)
+			.find((one): one is HTMLElement => one instanceof HTMLElement && one.dataset.row !== undefined);
+		return lane?.dataset.row;
+	}
+	function pull(event: PointerEvent) {
+		if (!pulled) return;
+		const [dx, dy] = [event.clientX - pulled.fromX, event.clientY - pulled.fromY];
+		pulled = { ...pulled, dx, dy, over: rowAt(event) };
+	}
+	function putDown(planting: Planting) {
+		const done = moving;
+		pulled = undefined;
+		if (!done || !move) return;
+		moved = true;
+		const row = rows.find((one) => one.id === done.over);
+		const was = noon(planting.groundFrom);
+		const days =
+			Math.abs(done.dx) < SAME_DAY_PX
+				? 0
+				: Math.round((x.invert(x(was) + done.dx).getTime() - was.getTime()) / DAY_MS);
+		if (row) move(planting, row, days);
+	}
+	function pressFree(event: MouseEvent, row: Row) {
+		const lane = event.currentTarget as HTMLElement;
+		if (plant && event.target === lane) plant(row, dayAt(event.clientX - lane.getBoundingClientRect().left));
+	}
 	function part(planting: Planting, bedId: string) {
 		const stretch = planting.stretches.find((one) => one.bedId === bedId);
 		const bed = ground.beds.find((one) => one.bed.id === bedId)?.bed;
@@ -65,8 +129,20 @@
 		</svg>
 	</div>
 	{#each rows as row (row.id)}
-		<div class="name">{row.name} <span class="text-sm font-normal text-soft">{row.detail}</span></div>
-		<div class="lane">
+		<div class="name">
+			{#if plant}<a
+					class="quiet"
+					href={plantOn(row, season, today > seasonBegins(season) ? today : seasonBegins(season))}
+					aria-label="Plant on {row.name}">{row.name}</a
+				>{:else}{row.name}{/if} <span class="text-sm font-normal text-soft">{row.detail}</span>
+		</div>
+		<!-- The row's name leads the keyboard to the same place. -->
+		<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
+		<div
+			class={['lane', plant && 'open', moving && 'through', moving?.over === row.id && 'target']}
+			data-row={row.id}
+			onclick={(event) => pressFree(event, row)}
+		>
 			{#if room > 0}
 				<svg width={room} height="100%" aria-hidden="true">
 					{#each names as month (month.key)}
@@ -81,9 +157,26 @@
 					{@const wide = Math.max(6, x(noon(planting.groundTo)) - from)}
 					<a
 						href="/desk?season={season}&planting={planting.id}"
-						class={['stand', planting.purpose === 'EATING' && 'eaten']}
+						class={[
+							'stand',
+							planting.purpose === 'EATING' && 'eaten',
+							move && movable(planting, today) && 'movable',
+							moving?.id === planting.id && 'moving'
+						]}
 						style:left="{from}px"
 						style:width="{wide}px"
+						style:transform={moving?.id === planting.id
+							? `translate(${moving?.dx}px, ${moving?.dy}px)`
+							: undefined}
+						draggable="false"
+						onpointerdown={(event) => take(event, planting)}
+						onpointermove={pull}
+						onpointerup={() => putDown(planting)}
+						onpointercancel={() => (pulled = undefined)}
+						onclick={(event) => {
+							if (moved) event.preventDefault();
+							moved = false;
+						}}
 						title="{planting.variety.name}, {dayMonth(planting.groundFrom)} to {dayMonth(planting.groundTo)}"
 						>{planting.variety.name}<span class="ml-1.5 font-normal">
 							{cropWord(planting.variety.cropName)}{part(planting, row.id)}</span
@@ -125,9 +218,19 @@
 		min-height: 34px;
 		overflow: hidden;
 	}
+	.lane.open {
+		cursor: copy;
+	}
+	.lane.through {
+		overflow: visible;
+	}
+	.lane.target {
+		background: var(--pale);
+	}
 	.lane svg {
 		position: absolute;
 		inset: 0;
+		pointer-events: none;
 	}
 	.stand {
 		position: absolute;
@@ -142,6 +245,15 @@
 		overflow: hidden;
 		text-overflow: ellipsis;
 	}
+	.movable {
+		cursor: grab;
+	}
+	.moving {
+		z-index: 5;
+		cursor: grabbing;
+		pointer-events: none;
+		box-shadow: 0 0 0 3px var(--color-accent);
+	}
 	.stand.eaten {
 		background: var(--color-base-200);
 		border-style: dashed;
@@ -151,6 +263,7 @@
 	}
 	.free {
 		position: relative;
+		pointer-events: none;
 		display: inline-block;
 		padding: 0.4rem 0.5rem;
 		color: var(--soft);

@@ -12,6 +12,7 @@
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
 	import { CONTROL, cropWord, GRADE, PURPOSE } from '$lib/words/words';
+	import { onGroundFrom } from './bedBoard';
 	import BedsTaken from './BedsTaken.svelte';
 	import { seasonName } from './year';
 
@@ -25,6 +26,8 @@
 		variety?: string;
 		/** How many plants are proposed. */
 		grow?: string;
+		/** Where it is to stand, and from when. */
+		place?: { plot: string; bed: string; from: string };
 		season?: number;
 		/** Called with what is typed as soon as it is whole, to show at once what it means. */
 		tried: (request: Request) => void;
@@ -45,6 +48,7 @@
 		planting,
 		variety,
 		grow = '',
+		place,
 		season: asked,
 		tried,
 		save,
@@ -61,7 +65,7 @@
 	// svelte-ignore state_referenced_locally
 	let season = $state(String(was?.season ?? asked ?? session.season));
 	// svelte-ignore state_referenced_locally
-	let plotId = $state(was?.plotId ?? plots[0]?.id ?? '');
+	let plotId = $state(was?.plotId ?? (place?.plot || plots[0]?.id) ?? '');
 	let purpose = $state<Request['purpose']>(was?.purpose ?? 'SEED');
 	let grade = $state<Request['grade']>(was?.grade ?? 'MARKET');
 	let eatenInFlower = $state(was?.flowers ?? false);
@@ -75,7 +79,13 @@
 		Object.fromEntries(
 			stretches.map((stretch) => [stretch.bedId, { from: written(stretch.from), to: written(stretch.to) }])
 		);
-	let taking = $state(typed(was?.stretches ?? []));
+	// svelte-ignore state_referenced_locally
+	const placedOn = beds.find((bed) => bed.id === place?.bed);
+	let taking = $state(
+		typed(
+			was?.stretches ?? (placedOn ? [{ bedId: placedOn.id, from: 0, to: Math.floor(placedOn.length) }] : [])
+		)
+	);
 	let rootsTaking = $state(typed(was?.rootStretches ?? []));
 	let inRow = $state(written(was?.inRow));
 	let betweenRows = $state(written(was?.betweenRows));
@@ -209,7 +219,8 @@
 		if (was || !propose || !varietyId || !(year >= 2000 && year < 2100)) return;
 		const asked = [varietyId, season, grade].join();
 		void propose(varietyId, year, grade).then((days) => {
-			if (asked === [varietyId, season, grade].join()) offer(days);
+			if (asked === [varietyId, season, grade].join())
+				offer(place?.from ? onGroundFrom(days, place.from) : days);
 		});
 	});
 	/** The season that stands there until another is typed: what is usually sown by now waits for the next. */

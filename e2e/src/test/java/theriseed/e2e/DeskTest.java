@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static theriseed.server.Season.record;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -41,6 +43,35 @@ class DeskTest {
 
     private void way(String act) {
         grower.button(act).first().click();
+    }
+
+    @Test
+    void aPlanIsDraggedToAnotherBedAndBackAndFreeGroundIsPlanted() {
+        grower.settledAt("/desk/beds?season=2027");
+        Locator bar = grower.link("Anvern Speckle").first();
+        Locator free = grower.page.locator("[data-row]", new Page.LocatorOptions().setHasText("free"));
+        BoundingBox from = bar.boundingBox();
+        BoundingBox to = free.nth(2).boundingBox();
+        grower.page.mouse().move(from.x + 60, from.y + 10);
+        grower.page.mouse().down();
+        grower.page.mouse().move(from.x + 60, to.y + 10, new Mouse.MoveOptions().setSteps(6));
+        grower.page.mouse().up();
+        grower.sees("Moved: Anvern Speckle to Plot 2, bed 4.");
+        grower.settles();
+        assertThat(bar).isVisible();
+        assertThat(bar.boundingBox().y).isBetween(to.y, to.y + to.height);
+        assertThat(bar.boundingBox().x).isEqualTo(from.x);
+        grower.act("Undo");
+        grower.settles();
+        assertThat(bar.boundingBox().y).isEqualTo(from.y);
+
+        grower.link("Plant on Plot 3").click();
+        assertThat(grower.field("Plot").locator("option:checked")).hasText("Plot 3");
+        grower.settledAt("/desk/beds?season=2027");
+        grower.page.mouse().click(to.x + to.width / 2, to.y + 10);
+        assertThat(grower.page).hasURL(Pattern.compile(".*/desk/plantings/new.*from=2027-0[67].*"));
+        grower.choose("Variety", "Lantern Quay, tomato");
+        assertThat(grower.field("Set out on")).hasValue(Pattern.compile("2027-0[67]-.*"));
     }
 
     @Test
@@ -153,7 +184,7 @@ class DeskTest {
     @Test
     void aSchemeIsHeldAgainstThePlanAndDropped() {
         grower.at("/desk/what-if?season=2027");
-        grower.type("What if", "no courgette");
+        grower.type("Another question", "no courgette");
         grower.act("Copy the plan");
         grower.sees("what if: no courgette");
         grower.button("Long Ferry").first().click();

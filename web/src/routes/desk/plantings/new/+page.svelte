@@ -43,6 +43,11 @@
 						refused={preview.problem?.field}
 						schemeId={scheme}
 						variety={page.url.searchParams.get('variety') ?? ''}
+						place={{
+							plot: page.url.searchParams.get('plot') ?? '',
+							bed: page.url.searchParams.get('bed') ?? '',
+							from: page.url.searchParams.get('from') ?? ''
+						}}
 						grow={page.url.searchParams.get('plants') ?? ''}
 						{tried}
 						propose={(id, year, grade) =>

@@ -1,0 +1,58 @@
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '$lib/api/api';
+import { movable, movedTo, onGroundFrom, plantOn, type Row } from './bedBoard';
+
+const planting = {
+	id: 'p',
+	season: 2027,
+	variety: { id: 'v' },
+	plotId: 'one',
+	stretches: [{ bedId: 'b1', from: 10, to: 30 }],
+	rootStretches: [],
+	sownOn: '2027-03-30',
+	setOutOn: '2027-05-02',
+	version: 3
+} as unknown as Schemas['PlantingView'];
+const bed = (id: string, length: number) => ({ id, length }) as Schemas['BedView'];
+const row = (id: string, length: number): Row => ({ plotId: 'two', bed: bed(id, length), name: id });
+
+describe('moving a planting on the board of beds', () => {
+	it('takes as many metres of another bed, from its beginning, and its days along', () => {
+		const then = movedTo(planting, row('b2', 40.6), 5);
+		expect(then).toMatchObject({
+			plotId: 'two',
+			stretches: [{ bedId: 'b2', from: 0, to: 20 }],
+			sownOn: '2027-04-04',
+			setOutOn: '2027-05-07',
+			version: 3
+		});
+		expect(then.clearedOn).toBeUndefined();
+	});
+	it('takes no more of a shorter bed than there is', () => {
+		expect(movedTo(planting, row('b2', 12.5), 0).stretches).toEqual([{ bedId: 'b2', from: 0, to: 12 }]);
+	});
+	it('stays where it is on its own bed, and has no beds where a plot has none', () => {
+		expect(movedTo(planting, { ...row('b1', 40), plotId: 'one' }, 0).stretches).toEqual(planting.stretches);
+		expect(movedTo(planting, { plotId: 'two', name: 'two' }, 0).stretches).toEqual([]);
+	});
+	it('is for plans only: what was sown is where it is', () => {
+		expect(movable(planting, '2027-03-29')).toBe(true);
+		expect(movable(planting, '2027-03-30')).toBe(false);
+	});
+	it('begins what is proposed on the day that was pressed: set out then, or sown then', () => {
+		const proposal = { sownOn: '2027-03-30', setOutOn: '2027-05-02', plants: 20 } as Schemas['ProposalView'];
+		expect(onGroundFrom(proposal, '2027-05-12')).toEqual({
+			sownOn: '2027-04-09',
+			setOutOn: '2027-05-12',
+			plants: 20
+		});
+		const sown = { sownOn: '2027-03-30', plants: 20 } as Schemas['ProposalView'];
+		expect(onGroundFrom(sown, '2027-04-01').sownOn).toBe('2027-04-01');
+	});
+	it('leads to a new planting on free ground from a day on', () => {
+		expect(plantOn(row('b2', 40), 2027, '2027-06-01')).toBe(
+			'/desk/plantings/new?season=2027&plot=two&from=2027-06-01&bed=b2'
+		);
+		expect(plantOn({ plotId: 'two', name: '' }, 2027, '2027-06-01')).not.toContain('bed=');
+	});
+});

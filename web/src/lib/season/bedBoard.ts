@@ -1,0 +1,64 @@
+import type { Schemas } from '$lib/api/api';
+import { dayAfter } from '$lib/words/dates';
+import { asRequest } from './request';
+
+const DAY_MS = 86_400_000;
+
+type Planting = Schemas['PlantingView'];
+
+/** A bed, or a plot that has none, as a row of the board. */
+export interface Row {
+	plotId: string;
+	bed?: Schemas['BedView'];
+	name: string;
+}
+
+/** Whether a planting is still only a plan, so that it can be moved as one. */
+export const movable = (planting: Planting, today: string): boolean => planting.sownOn > today;
+
+/**
+ * A planting put on another row, or so many days later. On another bed it takes as many metres as before, from its
+ * beginning, and no more than there are.
+ */
+export function movedTo(planting: Planting, row: Row, days: number): Schemas['PlantingRequest'] {
+	const here = planting.stretches.some((one) => one.bedId === row.bed?.id);
+	const metres = planting.stretches.reduce((sum, one) => sum + one.to - one.from, 0);
+	const most = row.bed ? Math.floor(row.bed.length) : 0;
+	const stretches = here
+		? planting.stretches
+		: row.bed
+			? [{ bedId: row.bed.id, from: 0, to: metres ? Math.min(metres, most) : most }]
+			: [];
+	const later = (day?: string) => (day ? dayAfter(day, days) : undefined);
+	return {
+		...asRequest(planting),
+		plotId: row.plotId,
+		stretches,
+		sownOn: dayAfter(planting.sownOn, days),
+		setOutOn: later(planting.setOutOn),
+		liftedOn: later(planting.liftedOn),
+		replantedOn: later(planting.replantedOn),
+		clearedOn: later(planting.clearedOn)
+	};
+}
+
+/** What is proposed for a variety, moved so that it is on its ground from this day on. */
+export function onGroundFrom(proposed: Schemas['ProposalView'], from: string): Schemas['ProposalView'] {
+	const days = Math.round((Date.parse(from) - Date.parse(proposed.setOutOn ?? proposed.sownOn)) / DAY_MS);
+	const later = (day?: string) => (day ? dayAfter(day, days) : undefined);
+	return {
+		...proposed,
+		sownOn: dayAfter(proposed.sownOn, days),
+		setOutOn: later(proposed.setOutOn),
+		liftedOn: later(proposed.liftedOn),
+		replantedOn: later(proposed.replantedOn),
+		clearedOn: later(proposed.clearedOn)
+	};
+}
+
+/** Where a new planting is made for a row, from a day on. */
+export function plantOn(row: Row, season: number, from: string): string {
+	const query = new URLSearchParams({ season: String(season), plot: row.plotId, from });
+	if (row.bed) query.set('bed', row.bed.id);
+	return `/desk/plantings/new?${query}`;
+}
