@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import TypedForecast from '$lib/ripening/TypedForecast.svelte';
 	import { percent, temperature, whole } from '$lib/units/units';
 	import { clock, dayAfter, weekday } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
@@ -21,6 +20,7 @@
 	const measured = $derived(
 		view.measured && view.measured.day >= dayAfter(today, -LATE) ? view.measured : undefined
 	);
+	let typing = $state(false);
 	let width = $state(0);
 	const wide = $derived(width >= 640);
 	const rain = (day: Schemas['ComingDay']) =>
@@ -68,7 +68,14 @@
 	</ol>
 {/if}
 {#if !view.simulated && session.works}
-	<TypedForecast days={view.coming} kept={changed} open={false} />
+	<details class="mt-3" ontoggle={(event) => (typing ||= event.currentTarget.open)}>
+		<summary class="cursor-pointer font-semibold">Type the forecast</summary>
+		{#if typing}
+			{#await import('$lib/ripening/TypedForecast.svelte') then { default: TypedForecast }}
+				<TypedForecast days={view.coming} kept={changed} />
+			{/await}
+		{/if}
+	</details>
 {/if}
 
 <svelte:window bind:innerWidth={width} />
@@ -98,10 +105,13 @@
 	}
 	@media (max-width: 639px) {
 		li {
-			flex-direction: column;
+			display: block;
 			padding: 0.3rem;
 			font-size: var(--text-xs);
 			line-height: 1.25;
+		}
+		li > * {
+			display: block;
 		}
 	}
 </style>

@@ -100,7 +100,11 @@
 	}
 </script>
 
-<svelte:window onkeydown={(event) => event.target === document.body && pressed(event)} />
+<svelte:window
+	onkeydown={(event) =>
+		!(event.target as HTMLElement).closest?.('input, textarea, select, button, [contenteditable]') &&
+		pressed(event)}
+/>
 
 <figure class="relative">
 	<div
@@ -128,6 +132,12 @@
 		width: 100%;
 		background: color-mix(in srgb, var(--chaff) 38%, var(--color-base-200));
 		touch-action: none;
+	}
+	@media (max-width: 767px) {
+		.map {
+			height: 46dvh;
+			min-height: 18rem;
+		}
 	}
 	.zoom {
 		position: absolute;

@@ -62,6 +62,9 @@ const LATE_CLICK_MS = 500;
 
 const metresOf = (coordinate: number[]): Metres => ({ east: coordinate[0], north: coordinate[1] });
 const coordinateOf = ({ east, north }: Metres) => [east, north];
+/** Labels of all layers make room for one another, the upper ones first: none lies on another. */
+const LABELS = 'labels';
+
 const standing = ({ parts }: Grown) => new MultiPolygon(parts.map((part) => [ring(part)]));
 const ring = (corners: Metres[]) => [...corners, corners[0]].map(coordinateOf);
 
@@ -92,15 +95,18 @@ export class FarmMap {
 			interactions: defaults({ altShiftDragRotate: false, pinchRotate: false }),
 			layers: [
 				new VectorLayer({
+					declutter: LABELS,
 					source: this.#shapes,
 					style: (feature) => shapeStyle(feature as Feature, this.#ink, this.#chosen)
 				}),
 				new VectorLayer({
+					declutter: LABELS,
 					source: this.#plantings,
 					style: (feature, resolution) =>
 						plantingStyle(feature as Feature, this.#ink, this.#chosen, resolution)
 				}),
 				new VectorLayer({
+					declutter: LABELS,
 					source: this.#spans,
 					style: (feature) => lineStyle(feature as Feature, this.#ink)
 				}),

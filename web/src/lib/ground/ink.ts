@@ -146,7 +146,7 @@ export function shapeStyle(feature: Feature, ink: Ink, chosen: string | undefine
 			const bloom = (feature.get('bloom') as number | undefined) ?? 0;
 			const fill = new Fill({ color: bloom > 0.02 ? ink.marigold : ink.chaff });
 			return new Style({
-				image: new CircleStyle({ radius: 7, fill, stroke: stroke(ink.ink, 1.4) }),
+				image: new CircleStyle({ radius: 7, fill, stroke: stroke(ink.ink, 1.4), declutterMode: 'none' }),
 				fill,
 				stroke: stroke(ink.ink, 1.4),
 				text: words(shape.name, ink, { offsetY: 17 }),
@@ -203,7 +203,8 @@ export function plantingStyle(
 				image: new CircleStyle({
 					radius: 4 + 7 * planting.bloom,
 					fill: new Fill({ color: ink.marigold }),
-					stroke: new Stroke({ color: ink.ink, width: 1.4 })
+					stroke: new Stroke({ color: ink.ink, width: 1.4 }),
+					declutterMode: 'none'
 				}),
 				zIndex: 11
 			})

@@ -12,10 +12,9 @@
 		/** The days that are typed already. */
 		days: Schemas['ComingDay'][];
 		kept: () => void;
-		open?: boolean;
 	}
 	/** Chances of rain as somebody read them elsewhere, for the coming days. */
-	let { days, kept, open = days.length === 0 }: Props = $props();
+	let { days, kept }: Props = $props();
 
 	const attempt = new Attempt();
 	const coming = Array.from({ length: 6 }, (_, i) => dayAfter(session.today, i));
@@ -50,36 +49,33 @@
 	}
 </script>
 
-<details class="mt-3" {open}>
-	<summary class="cursor-pointer font-semibold">Type the forecast</summary>
-	<form class="mt-2" onsubmit={keep}>
-		<div class="grid max-w-md grid-cols-2 gap-x-3 gap-y-2">
-			{#each rows as row, i (row.on)}
-				<TextField
-					label="Rain {named(row.on)}"
-					name="days[{i}].chance"
-					{attempt}
-					inputmode="decimal"
-					unit="%"
-					hint={i === 0 ? 'chance that any falls' : ''}
-					bind:value={row.chance}
-				/>
-				<TextField
-					label="How much {named(row.on)}"
-					name="days[{i}].rain"
-					{attempt}
-					inputmode="decimal"
-					unit="mm"
-					hint={i === 0 ? 'if it falls; empty: a shower' : ''}
-					bind:value={row.rain}
-				/>
-			{/each}
-		</div>
-		<Trouble {attempt} labels={{ days: 'Forecast' }} />
-		<div class="mt-2 flex flex-wrap gap-3">
-			<Act type="submit" disabled={attempt.busy} why={typed.length ? '' : 'Type the chance of a day.'}
-				>Save forecast</Act
-			>
-		</div>
-	</form>
-</details>
+<form class="mt-2" onsubmit={keep}>
+	<div class="grid max-w-md grid-cols-2 gap-x-3 gap-y-2">
+		{#each rows as row, i (row.on)}
+			<TextField
+				label="Rain {named(row.on)}"
+				name="days[{i}].chance"
+				{attempt}
+				inputmode="decimal"
+				unit="%"
+				hint={i === 0 ? 'chance that any falls' : ''}
+				bind:value={row.chance}
+			/>
+			<TextField
+				label="How much {named(row.on)}"
+				name="days[{i}].rain"
+				{attempt}
+				inputmode="decimal"
+				unit="mm"
+				hint={i === 0 ? 'if it falls; empty: a shower' : ''}
+				bind:value={row.rain}
+			/>
+		{/each}
+	</div>
+	<Trouble {attempt} labels={{ days: 'Forecast' }} />
+	<div class="mt-2 flex flex-wrap gap-3">
+		<Act type="submit" disabled={attempt.busy} why={typed.length ? '' : 'Type the chance of a day.'}
+			>Save forecast</Act
+		>
+	</div>
+</form>

@@ -26,6 +26,7 @@
 	import { aboutNeighbour } from '$lib/ground/neighbour';
 	import Promised from '$lib/ground/Promised.svelte';
 	import ShapeForm from '$lib/ground/ShapeForm.svelte';
+	import MapLegend from '$lib/ground/MapLegend.svelte';
 	import WeekSlider from '$lib/ground/WeekSlider.svelte';
 	import { ofRipens, ofVerdict } from '$lib/mark/mark';
 	import PlantingOnMap from '$lib/season/PlantingOnMap.svelte';
@@ -386,6 +387,7 @@
 								weeksFrom(season)
 							)}
 						/>
+						<MapLegend rings={drawn(rings).length > 0} />
 					{/if}
 				</div>
 				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">

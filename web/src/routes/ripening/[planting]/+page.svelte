@@ -153,7 +153,10 @@
 							often give the best seed.
 						</p>
 						{#if !page.simulated && page.cut && session.works}
-							<TypedForecast days={page.days.map(({ day }) => day)} kept={rows.again} />
+							<details class="mt-3" open={page.days.length === 0}>
+								<summary class="cursor-pointer font-semibold">Type the forecast</summary>
+								<TypedForecast days={page.days.map(({ day }) => day)} kept={rows.again} />
+							</details>
 						{/if}
 						{#if page.days.some(({ hung }) => hung >= 0.01)}
 							<h3 class="ruled mt-7">A single cut in the coming days</h3>

@@ -178,7 +178,7 @@ class AtTheBenchTest {
         grower.act("It was 5.2 kg");
         grower.weigh("Removed", "2.7", "kg");
         grower.act("Save step");
-        assertThat(grower.heading("Next: screen")).isVisible();
+        assertThat(grower.heading("Next: screen")).isFocused();
         season.step(number, with(stepOf("SCREEN", 5200, 5100), "minutes", 10));
         grower.at("/bench/" + number);
         grower.inRow("threshed", "correct").click();

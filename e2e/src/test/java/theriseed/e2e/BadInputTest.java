@@ -76,6 +76,7 @@ class BadInputTest {
         grower.weigh("Mass out", "9.5", "kg");
         grower.act("Save step");
         assertThat(wrong("Mass out")).containsText("at most");
+        assertThat(grower.field("Mass out")).isFocused();
         assertThat(grower.field("Mass out")).hasValue("9.5");
     }
 

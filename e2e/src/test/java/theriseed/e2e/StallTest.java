@@ -112,7 +112,7 @@ class StallTest {
         assertThat(grower.field("Seeds in a packet")).hasValue("50");
         assertThat(grower.field("Price a packet")).hasValue("2.50");
         grower.type("Seeds in a packet", "75");
-        grower.page.getByText("50 seeds, €2.50").first().click();
+        grower.button("50 seeds, €2.50").first().click();
         assertThat(grower.field("Seeds in a packet")).hasValue("50");
 
         grower.type("To whom", shop);

@@ -40,13 +40,14 @@ class ThumbTest {
                     const links = [...block.querySelectorAll('a, button')].reduce((sum, one) => sum + one.innerText.length, 0);
                     return block.innerText.length - links > 8;
                 };
-                return [...document.querySelector(within).querySelectorAll(
-                        'a[href], button, input, select, textarea, summary, [role=option], [role=tab], [role=menuitem]')]
+                const pressed = 'a[href], button, input, select, textarea, summary, [role=option], [role=tab], [role=menuitem]';
+                return [...document.querySelectorAll(within)]
+                    .flatMap(part => [...part.querySelectorAll(pressed)])
                     .filter(part => !part.closest('svg, .ol-viewport') && part.checkVisibility({visibilityProperty: true}))
                     .filter(part => {
                         const met = /^(checkbox|radio|file)$/.test(part.type) && part.closest('label') || part;
-                        const {width, height} = met.getBoundingClientRect();
-                        return width > 1 && (width < least - 0.5 || height < least - 0.5) && !inSentence(part);
+                        const {width, height, right} = met.getBoundingClientRect();
+                        return right > 0 && width > 1 && (width < least - 0.5 || height < least - 0.5) && !inSentence(part);
                     })
                     .map(part => part.outerHTML);
             }
