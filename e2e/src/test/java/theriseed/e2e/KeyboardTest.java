@@ -54,7 +54,11 @@ class KeyboardTest {
     }
 
     private void type(String label, String text) {
-        goOnTo(grower.field(label));
+        type(grower.field(label), text);
+    }
+
+    private void type(Locator field, String text) {
+        goOnTo(field);
         grower.page.keyboard().type(text);
     }
 
@@ -94,9 +98,9 @@ class KeyboardTest {
         String number = season.sellable();
         season.packed(number, 50, 40);
         grower.settledAt("/stall/" + number);
+        Locator sell = grower.page.locator("form").filter(new Locator.FilterOptions().setHasText("To whom"));
         type("To whom", "Market by keyboard");
-        press("Tab");
-        type("Packets", "12");
+        type(sell.getByLabel("Packets"), "12");
         type("Price in all", "30");
         does("Sold");
         grower.sees("28 packets left, 12 sold");
