@@ -35,7 +35,7 @@
 
 {#snippet inside()}
 	{@render children()}
-	{#if key}<kbd class="font-mono text-xs font-normal opacity-75 max-md:hidden"
+	{#if key}<kbd aria-hidden="true" class="font-mono text-xs font-normal opacity-75 max-md:hidden"
 			>{key === 'Enter' ? '⏎' : key}</kbd
 		>{/if}
 {/snippet}
@@ -45,6 +45,7 @@
 		{href}
 		class={look}
 		data-key={key}
+		aria-keyshortcuts={key}
 		{onclick}
 		{download}
 		target={newTab ? '_blank' : undefined}
@@ -57,6 +58,7 @@
 		{type}
 		class={look}
 		data-key={key}
+		aria-keyshortcuts={key}
 		disabled={why !== ''}
 		aria-disabled={disabled || undefined}
 		aria-describedby={why ? id : undefined}

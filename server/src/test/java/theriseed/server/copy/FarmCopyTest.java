@@ -168,8 +168,9 @@ class FarmCopyTest {
                 .isEqualTo(200);
     }
 
-    /** What the demo's simulated shed tells of tomorrow: a farm of one's own has no such instruments. */
-    private static final Set<String> OF_THE_DEMO = Set.of("tomorrow", "hoursAtTomorrow");
+    /** What the demo's simulated shed and forecast tell: a farm of one's own has no such instruments. */
+    private static final Set<String> OF_THE_DEMO =
+            Set.of("tomorrow", "hoursAtTomorrow", "coming", "simulated", "temperatures");
 
     /** What a page shows, whatever the order of what happened at the same moment, and to nine digits. */
     private static String plain(JsonNode node) {
