@@ -97,6 +97,9 @@ class DeskTest {
         assertThat(chosen().locator("h2")).containsText("crosses");
 
         way("by hand");
+        // What it would come to is told above the act, and moves it.
+        assertThat(chosen().locator("h2")).containsText("clear");
+        grower.settles();
         grower.act("Keep this way");
         grower.sees("Saved: Pollinate");
         assertThat(chosen().locator("h2")).containsText("clear");
@@ -112,6 +115,7 @@ class DeskTest {
         grower.button("Long Ferry").first().click();
         way("Cage Long Ferry and Barrow Moon, open by turns");
         assertThat(chosen().locator("h2")).containsText("clear");
+        grower.settles();
         grower.act("Keep this way");
         grower.sees("Saved: Cage Long Ferry and Barrow Moon, open by turns.");
         assertThat(chosen()).containsText("Stands in a cage that is opened by turns");
@@ -171,6 +175,7 @@ class DeskTest {
         grower.at("/desk?season=2027&planting=" + courgette);
         way("Ask Croft by the spring");
         assertThat(chosen().locator("h2")).containsText("tight");
+        grower.settles();
         grower.act("Keep this way");
         grower.sees("Saved: Ask Croft by the spring to cut theirs");
         assertThat(chosen()).containsText("rests on a report that is not sure");
