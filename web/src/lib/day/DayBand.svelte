@@ -4,6 +4,7 @@
 	import Hatch from '$lib/mark/Hatch.svelte';
 	import { temperature } from '$lib/units/units';
 	import { clock } from '$lib/words/dates';
+	import { dryHours } from './dryHours';
 
 	interface Props {
 		day: Schemas['DayCourse'];
@@ -32,11 +33,7 @@
 			.join(' ')
 	);
 	const warmestIs = $derived(`warmest ${usual ? 'usually ' : ''}${temperature(high, session.units)}`);
-	const dryUntil = $derived(
-		forecast?.from === undefined
-			? ''
-			: `from ${clock(forecast.from)} to ${clock(forecast.from + forecast.dryHours)}`
-	);
+	const dry = $derived(dryHours(forecast));
 	const warmest = $derived(day.temperatures.indexOf(high));
 	const nowHour = $derived(Number(now.slice(11, 13)) + Number(now.slice(14, 16)) / 60);
 	const ticks = $derived(
@@ -62,7 +59,7 @@
 			<title id="{id}-t"
 				>Sunrise {clock(day.sunrise)}, dew usually off {clock(day.dewOff)}, {warmestIs}, sunset {clock(
 					day.sunset
-				)}.{dryUntil ? ` Dry enough to cut seed ${dryUntil}.` : ''}</title
+				)}.{dry ? ` Dry enough to cut seed from ${dry}.` : ''}</title
 			>
 			<defs>
 				<Hatch id="{id}-dew" kind="dew" />

@@ -3,7 +3,7 @@
 	import { monthNames, monthsFrom, yearScale } from '$lib/bloom/bloom';
 	import { dayMonth } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
-	import { movable, plantOn, type Row } from './bedBoard';
+	import { DAY_MS, movable, plantOn, type Row } from './bedBoard';
 	import { seasonBegins } from './year';
 
 	type Planting = Schemas['PlantingView'];
@@ -58,7 +58,6 @@
 	);
 	const names = $derived(monthNames(months, Math.max(room, 120)));
 	const inView = $derived(noon(today) >= months[0] && x(noon(today)) < Math.max(room, 120));
-	const DAY_MS = 86_400_000;
 	const dayAt = (px: number) => x.invert(px).toISOString().slice(0, 10);
 
 	/** How far a bar must be pulled before it is moved, and not only pressed. */

@@ -2,15 +2,28 @@ import type { Schemas } from '$lib/api/api';
 import { dayAfter } from '$lib/words/dates';
 import { asRequest } from './request';
 
-const DAY_MS = 86_400_000;
+export const DAY_MS = 86_400_000;
 
 type Planting = Schemas['PlantingView'];
+type Dated = Pick<Planting, 'sownOn' | 'setOutOn' | 'liftedOn' | 'replantedOn' | 'clearedOn'>;
 
 /** A bed, or a plot that has none, as a row of the board. */
 export interface Row {
 	plotId: string;
 	bed?: Schemas['BedView'];
 	name: string;
+}
+
+/** The days of a planting, so many later; those it does not have it does not get. */
+function daysLater(dated: Dated, days: number): Dated {
+	const later = (day?: string) => (day ? dayAfter(day, days) : undefined);
+	return {
+		sownOn: dayAfter(dated.sownOn, days),
+		setOutOn: later(dated.setOutOn),
+		liftedOn: later(dated.liftedOn),
+		replantedOn: later(dated.replantedOn),
+		clearedOn: later(dated.clearedOn)
+	};
 }
 
 /** Whether a planting is still only a plan, so that it can be moved as one. */
@@ -29,31 +42,13 @@ export function movedTo(planting: Planting, row: Row, days: number): Schemas['Pl
 		: row.bed
 			? [{ bedId: row.bed.id, from: 0, to: metres ? Math.min(metres, most) : most }]
 			: [];
-	const later = (day?: string) => (day ? dayAfter(day, days) : undefined);
-	return {
-		...asRequest(planting),
-		plotId: row.plotId,
-		stretches,
-		sownOn: dayAfter(planting.sownOn, days),
-		setOutOn: later(planting.setOutOn),
-		liftedOn: later(planting.liftedOn),
-		replantedOn: later(planting.replantedOn),
-		clearedOn: later(planting.clearedOn)
-	};
+	return { ...asRequest(planting), plotId: row.plotId, stretches, ...daysLater(planting, days) };
 }
 
 /** What is proposed for a variety, moved so that it is on its ground from this day on. */
 export function onGroundFrom(proposed: Schemas['ProposalView'], from: string): Schemas['ProposalView'] {
 	const days = Math.round((Date.parse(from) - Date.parse(proposed.setOutOn ?? proposed.sownOn)) / DAY_MS);
-	const later = (day?: string) => (day ? dayAfter(day, days) : undefined);
-	return {
-		...proposed,
-		sownOn: dayAfter(proposed.sownOn, days),
-		setOutOn: later(proposed.setOutOn),
-		liftedOn: later(proposed.liftedOn),
-		replantedOn: later(proposed.replantedOn),
-		clearedOn: later(proposed.clearedOn)
-	};
+	return { ...proposed, ...daysLater(proposed, days) };
 }
 
 /** Where a new planting is made for a row, from a day on. */

@@ -7,6 +7,7 @@
 	import { known } from '$lib/rows/known';
 	import { signal } from '$lib/rows/signal.svelte';
 	import { beginning } from '$lib/day/beginning.svelte';
+	import { dryHours } from '$lib/day/dryHours';
 	import DoneToday from '$lib/day/DoneToday.svelte';
 	import FirstLot from '$lib/day/FirstLot.svelte';
 	import TaskLine from '$lib/day/TaskLine.svelte';
@@ -30,16 +31,13 @@
 	let all = $state(false);
 
 	/** When it is dry enough to cut seed; where nobody says, from when the dew is usually off. */
-	function dryHours({ coming, day, now }: Schemas['TodayView']): string {
+	function whileDry({ coming, day, now }: Schemas['TodayView']): string {
 		const forecast = coming.find((one) => one.on === now.slice(0, 10));
-		if (!forecast) return `from ${clock(day.dewOff)}`;
-		return forecast.from === undefined
-			? 'no dry hours today'
-			: `${clock(forecast.from)} to ${clock(forecast.from + forecast.dryHours)}`;
+		return forecast ? dryHours(forecast) || 'no dry hours today' : `from ${clock(day.dewOff)}`;
 	}
 	const columns = (view: Schemas['TodayView']) => [
 		{ title: 'While it is wet', until: `until ${clock(view.day.dewOff)}`, when: 'WHILE_WET' },
-		{ title: 'While it is dry', until: dryHours(view), when: 'WHILE_DRY' },
+		{ title: 'While it is dry', until: whileDry(view), when: 'WHILE_DRY' },
 		{ title: 'By evening', until: `sunset ${clock(view.day.sunset)}`, when: 'BY_EVENING' }
 	];
 </script>
