@@ -17,7 +17,10 @@ import org.springframework.test.context.ContextConfiguration;
 @SpringBootTest(
         classes = Theriseed.class,
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"theriseed.mode=demo", "spring.jpa.properties.hibernate.generate_statistics=true"})
+        properties = {
+            "theriseed.mode=demo",
+            "spring.jpa.properties.hibernate.session_factory.statement_inspector=theriseed.server.Queries"
+        })
 @ContextConfiguration(initializers = DemoDatabase.class)
 @ExtendWith(FreshFarm.class)
 public @interface DemoFarmTest {}
