@@ -10,6 +10,8 @@ export default ts.config(
 	...svelte.configs.recommended,
 	prettier,
 	...svelte.configs.prettier,
+	// What is taken out of a record so that the rest goes on without it.
+	{ rules: { '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }] } },
 	{ languageOptions: { globals: { ...globals.browser, ...globals.node } } },
 	{
 		files: ['**/*.svelte', '**/*.svelte.ts'],

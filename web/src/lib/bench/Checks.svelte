@@ -2,8 +2,8 @@
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { countIn, maybeNumberIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { count, day, figure, pick } from '$lib/form/kinds';
 	import { mass, percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { LOOK, SETTING, STEP } from '$lib/words/words';
@@ -24,41 +24,20 @@
 			.filter((look) => left > 0 || look === 'KEPT_BROKEN')
 			.map((value) => ({ value, label: LOOK[value].ask }))
 	);
-	const entries = (check?: Check): Entry[] => [
-		{ name: 'look', label: 'What was looked at', value: check?.look ?? looks[0].value, choices: looks },
-		{ name: 'seeds', label: 'Seeds looked at', value: String(check?.seeds ?? 50), type: 'number' },
-		{
-			name: 'found',
-			label: 'Sound ones, or broken ones of the kept',
-			value: String(check?.found ?? ''),
-			type: 'number'
-		},
-		{
-			name: 'discarded',
-			label: 'Grams of it that are seed',
-			value: String(check?.discarded ?? ''),
-			type: 'number',
+	const fields = () => ({
+		look: pick('What was looked at', looks, { needed: true, start: looks[0].value }),
+		seeds: count('Seeds looked at', { needed: true, start: 50 }),
+		found: count('Sound ones, or broken ones of the kept', { needed: true }),
+		discarded: figure('Grams of it that are seed', {
 			hint: left > 0 ? `empty for all ${mass(left, 'METRIC')} thrown out` : 'not asked here'
-		},
-		{ name: 'lookedOn', label: 'Looked on', value: check?.lookedOn ?? session.today, type: 'date' }
-	];
-	const body = (typed: Record<string, string>): Schemas['SettingCheckRequest'] => ({
-		lookedOn: typed.lookedOn,
-		look: typed.look as Check['look'],
-		seeds: countIn('seeds', typed.seeds),
-		found: countIn('found', typed.found),
-		discarded: typed.look === 'KEPT_BROKEN' ? undefined : maybeNumberIn('discarded', typed.discarded)
+		}),
+		lookedOn: day('Looked on', { needed: true, start: session.today })
 	});
-	const add = (typed: Record<string, string>) =>
-		ask(
-			POST('/api/steps/{id}/checks', {
-				params: { path: { id: step.id! } },
-				body: body(typed),
-				...here('a look whether the setting is right')
-			})
-		);
-	const mend = (id: string) => (typed: Record<string, string>, made: { version: number; reason: string }) =>
-		ask(PUT('/api/setting-checks/{id}', { params: { path: { id } }, body: { ...body(typed), ...made } }));
+	const asked = <T extends { look: string; discarded?: number }>(body: T) => ({
+		...body,
+		look: body.look as Check['look'],
+		discarded: body.look === 'KEPT_BROKEN' ? undefined : body.discarded
+	});
 	const says = ({ look, setting }: Check) =>
 		look === 'KEPT_BROKEN'
 			? `${percent(setting.share)} broken`
@@ -76,13 +55,27 @@
 		<strong class={[check.setting.verdict === 'TOO_HARD' && 'text-alarm']}>{verdict(check)}</strong>
 		{#if changed}<Amend
 				what="the check of {dayMonth(check.lookedOn)}"
-				version={check.version}
-				entries={entries(check)}
-				save={mend(check.id)}
+				was={check}
+				fields={fields()}
+				save={(body) =>
+					ask(PUT('/api/setting-checks/{id}', { params: { path: { id: check.id } }, body: asked(body) }))}
 				done={changed}
 			/>{/if}
 	</span>
 {/each}
 {#if changed && step.massOut !== undefined && looks.length > 0}
-	<Amend what={STEP[step.kind].done} act="check the setting" entries={entries()} save={add} done={changed} />
+	<Amend
+		what={STEP[step.kind].done}
+		act="check the setting"
+		fields={fields()}
+		save={(body) =>
+			ask(
+				POST('/api/steps/{id}/checks', {
+					params: { path: { id: step.id! } },
+					body: asked(body),
+					...here('a look whether the setting is right')
+				})
+			)}
+		done={changed}
+	/>
 {/if}

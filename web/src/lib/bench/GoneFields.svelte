@@ -1,7 +1,8 @@
 <script module lang="ts">
 	/** Something that left the lot, while it is typed. */
 	export interface Gone {
-		grams: number;
+		/** In grams, as it is typed. */
+		mass: string;
 		what: string;
 		goneTo: string;
 	}
@@ -10,6 +11,7 @@
 <script lang="ts">
 	import type { Attempt } from '$lib/form/attempt.svelte';
 	import MassField from '$lib/form/MassField.svelte';
+	import { numberTyped } from '$lib/units/units';
 	import TextField from '$lib/form/TextField.svelte';
 
 	interface Props {
@@ -34,11 +36,11 @@
 		name={i === 0 ? 'byProduct' : `byProduct${i}`}
 		{heavy}
 		{attempt}
-		bind:grams={one.grams}
+		bind:value={one.mass}
 		scale
 		hint={i === 0 ? 'weighed apart from the seed' : undefined}
 	/>
-	{#if Number.isFinite(one.grams)}
+	{#if numberTyped(one.mass) >= 0}
 		<TextField
 			label="What it was{nth(i)}"
 			name="what"
@@ -57,11 +59,11 @@
 		/>
 	{/if}
 {/each}
-{#if gone.every((one) => Number.isFinite(one.grams))}
+{#if gone.every((one) => numberTyped(one.mass) >= 0)}
 	<button
 		type="button"
 		class="cursor-pointer justify-self-start text-sm underline sm:col-span-2"
-		onclick={() => gone.push({ grams: NaN, what: '', goneTo: 'compost' })}
+		onclick={() => gone.push({ mass: '', what: '', goneTo: 'compost' })}
 		>something else was removed too</button
 	>
 {/if}

@@ -6,7 +6,7 @@
 	import MeasureField from '$lib/form/MeasureField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn, numberIn } from '$lib/form/typed';
+	import { numberIn } from '$lib/form/typed';
 	import { live } from '$lib/instruments/live.svelte';
 
 	type Quantity = Schemas['ReadingRequest']['quantity'];
@@ -24,7 +24,6 @@
 	const KIND = { MASS: 'SCALE', MASH: 'MASH', AIR: 'AIR', HUMIDITY: 'HUMIDITY' } as const;
 	const attempt = new Attempt();
 	let typed = $state('');
-	let grams = $state(NaN);
 	let fromScale = $state(false);
 	const instrument = $derived(live.of(KIND[quantity]));
 	const shown = $derived(quantity === 'MASS' ? undefined : instrument?.value);
@@ -41,11 +40,7 @@
 		taken();
 	}
 	const note = () =>
-		void attempt.run(() =>
-			quantity === 'MASS'
-				? keep(massIn('value', grams), fromScale ? instrument?.name : undefined)
-				: keep(numberIn('value', typed))
-		);
+		void attempt.run(() => keep(numberIn('value', typed), fromScale ? instrument?.name : undefined));
 </script>
 
 <form
@@ -56,7 +51,15 @@
 	}}
 >
 	{#if quantity === 'MASS'}
-		<MassField {label} name="value" {attempt} bind:grams scale scaleKey={key} bind:taken={fromScale} />
+		<MassField
+			{label}
+			name="value"
+			{attempt}
+			bind:value={typed}
+			scale
+			scaleKey={key}
+			bind:taken={fromScale}
+		/>
 	{:else if quantity === 'HUMIDITY'}
 		<TextField {label} name="value" {attempt} bind:value={typed} inputmode="decimal" unit="%" />
 	{:else}

@@ -2,7 +2,7 @@
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { figure } from '$lib/form/kinds';
 	import { mass } from '$lib/units/units';
 	import { inZone, moment } from '$lib/words/dates';
 	import { QUANTITY } from '$lib/words/words';
@@ -39,24 +39,15 @@
 						<td class="text-right!"
 							>{#if session.works && one.quantity !== 'STIRRED'}<Amend
 									what="the {QUANTITY[one.quantity]} of {at(one.takenAt)}"
-									version={one.version}
-									entries={[
-										{
-											name: 'value',
-											label: `${QUANTITY[one.quantity]}, ${UNIT[one.quantity]}`,
-											value: String(one.value),
-											type: 'number'
-										}
-									]}
-									save={(typed, made) =>
+									was={one}
+									fields={{
+										value: figure(`${QUANTITY[one.quantity]}, ${UNIT[one.quantity]}`, { needed: true })
+									}}
+									save={(body) =>
 										ask(
 											PUT('/api/readings/{id}', {
 												params: { path: { id: one.id } },
-												body: {
-													quantity: one.quantity,
-													value: numberIn('value', typed.value),
-													...made
-												}
+												body: { ...body, quantity: one.quantity }
 											})
 										)}
 									done={changed}

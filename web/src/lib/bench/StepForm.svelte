@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Draft from '$lib/form/Draft.svelte';
+	import { untrack } from 'svelte';
 	import type { Schemas } from '$lib/api/api';
 	import Caution from './Caution.svelte';
 	import Expected from './Expected.svelte';
@@ -8,19 +8,17 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import type { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import Correcting from '$lib/form/Correcting.svelte';
-	import MassField from '$lib/form/MassField.svelte';
-	import MeasureField from '$lib/form/MeasureField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import { massIn, maybeCountIn, maybeNumberIn } from '$lib/form/typed';
-	import { mass, written } from '$lib/units/units';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, count, figure, measure, pick, text, weight } from '$lib/form/kinds';
+	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import { mass, numberTyped, written } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
 	import { extracted, FLOATING, HOW, MISSING, STEP, WAYS } from '$lib/words/words';
 
 	type Request = Schemas['StepRequest'];
 	type Kind = Request['kind'];
-	type Reason = NonNullable<Request['missingReason']>;
 	interface Props {
 		attempt: Attempt;
 		chain: Kind[];
@@ -73,67 +71,100 @@
 		chosen = $bindable(kind)
 	}: Props = $props();
 
+	const was = untrack(() => step);
 	const usual = $derived(extracted(chosen, ways));
-	// svelte-ignore state_referenced_locally
-	const was = step;
-	// svelte-ignore state_referenced_locally
-	let inGrams = $state(was?.massIn ?? massBefore);
-	let outGrams = $state(was?.massOut ?? NaN);
-	let waterGrams = $state(was?.waterAdded || NaN);
-	let gone = $state<Gone[]>(
-		was && was.byProducts.length > 0
-			? was.byProducts.map((one) => ({ grams: one.mass, what: one.what, goneTo: one.goneTo }))
-			: [{ grams: NaN, what: '', goneTo: 'compost' }]
-	);
-	/** Counts how often a weight was put right, so that its field shows the new one. */
-	let putRight = $state(0);
-	let minutes = $state(written(was?.minutes));
-	let people = $state(String(was?.people ?? 1));
-	let vessels = $state(was?.vessels ?? '');
-	let way = $state(was?.way ?? '');
-	let hole = $state(written(was?.hole));
-	let target = $state(written(was?.target));
-	let rounds = $state(String(was?.rounds ?? ''));
-	const typedMoisture = $state({
-		moistureIn: written(was?.moistureIn),
-		moistureOut: written(was?.moistureOut)
-	});
-	let temperature = $state(written(was?.temperature));
-	let missingBecause = $state(was?.missingBecause ?? '');
-	let missingReason = $state<Reason | ''>(was?.missingReason ?? '');
-	let dampBecause = $state(was?.dampBecause ?? '');
-	let note = $state(was?.note ?? '');
+	const asks = $derived(kinds.find((one) => one.kind === chosen));
+	const wet = $derived(asks?.wet ?? false);
+	const takesTime = $derived(asks?.takesTime ?? false);
+	/** Whether it goes on for a while and is only begun now. */
+	const underWay = $derived(takesTime && was === undefined);
+	const caution = $derived(HOW[chosen].caution);
+	const before = $derived(last.find((one) => one.kind === chosen));
+	const own = $derived(shares.find((one) => one.share.kind === chosen && one.after === after)?.share);
 	const zone = session.farm?.timeZone ?? 'UTC';
 	const local = (instant?: string) => (instant ? inZone(instant, zone) : '');
-	let begunAt = $state(local(was?.begunAt));
-	let endedAt = $state(local(was?.endedAt));
-	let reason = $state('');
-	let version = $state(was?.version);
-
-	const LABELS = {
-		kind: 'Step',
-		massIn: 'Mass in',
-		massOut: 'Mass out',
-		waterAdded: 'Water added',
-		byProduct: 'Removed',
-		byProducts: 'Removed',
-		minutes: 'Minutes of work',
-		people: 'People',
-		vessels: 'Vessels',
-		way: 'How',
-		hole: 'Holes of the screen',
-		target: 'Dry it to',
-		rounds: 'Rounds until clear',
-		moistureIn: 'Moisture going in',
-		moistureOut: 'Moisture coming out',
-		temperature: 'Temperature',
-		missingBecause: 'Why is mass missing?',
-		dampBecause: 'Why it is frozen all the same',
-		reason: 'Why it is corrected',
-		begunAt: 'Begun',
-		endedAt: 'Ended',
-		what: 'what was removed'
-	};
+	/** A step as it stands in the fields. */
+	const read = (step: Record<string, unknown>) => ({
+		...step,
+		version: step.version as number | undefined,
+		waterAdded: step.waterAdded || undefined,
+		begunAt: local(step.begunAt as string | undefined),
+		endedAt: local(step.endedAt as string | undefined)
+	});
+	/** The steps of the lot first, then those that are not usual here. */
+	const steps = (Object.keys(STEP) as Kind[])
+		.sort((a, b) => Number(untrack(() => chain).includes(b)) - Number(untrack(() => chain).includes(a)))
+		.map((value) => ({
+			value,
+			label: STEP[value].act + (untrack(() => chain).includes(value) ? '' : ' (not usual here)')
+		}));
+	const MEASURED = { unit: '%', hint: 'only if measured' };
+	const form = new Form(
+		{
+			kind: pick('Step', steps, {
+				needed: true,
+				start: untrack(() => chosen),
+				when: () => !was,
+				then: (other) => (chosen = other as Kind)
+			}),
+			massOut: {
+				...weight('Mass out', {
+					heavy: untrack(() => (own ? massBefore * own.median >= 1000 : massBefore >= 4000)),
+					scale: true,
+					scaleKey: was && was.massOut === undefined ? undefined : 'r',
+					hint: () => (underWay ? 'leave empty while it is under way' : 'seed and what is still with it')
+				}),
+				needed: () => !underWay
+			},
+			waterAdded: weight('Water added', { heavy: true, hint: 'leave empty for none' }),
+			temperature: measure('Temperature', 'warmth', { hint: 'of the mash; the clock runs by it' }),
+			moistureIn: figure('Moisture going in', MEASURED),
+			target: figure('Dry it to', {
+				unit: '% moisture',
+				hint: 'empty: what it threshes at, or what sealed packs need; 8 to 10 for paper'
+			}),
+			moistureOut: figure('Moisture coming out', MEASURED),
+			rounds: count('Rounds until clear'),
+			hole: figure('Holes of the screen', {
+				unit: 'mm',
+				hint: () => (before?.hole ? `last time: ${before.hole} mm` : undefined)
+			}),
+			minutes: figure('Minutes of work'),
+			missingReason: choice('Why is mass missing?', { '': 'nobody knows', ...MISSING }),
+			missingBecause: text('In words', { maxlength: 300 }),
+			dampBecause: text('Why it is frozen all the same', { ifRefused: true, maxlength: 300, wide: true }),
+			massIn: weight('Mass in', {
+				needed: true,
+				start: untrack(() => massBefore),
+				heavy: untrack(() => massBefore >= 1000),
+				hint: () => `mass out of the step before: ${mass(massBefore, session.units)}`
+			}),
+			way: text('How', {
+				maxlength: 80,
+				known: () => [...usual, ...(WAYS[chosen] ?? [])],
+				hint: () => {
+					if (before?.way) return `last time: ${before.way}`;
+					return usual.length ? `usual for this crop: ${usual.join('; ')}` : undefined;
+				}
+			}),
+			begunAt: text('Begun', { type: 'datetime-local', hint: was ? undefined : 'empty for now' }),
+			endedAt: text('Ended', { type: 'datetime-local', hint: was?.endedAt ? undefined : 'empty for now' }),
+			vessels: text('Vessels', { maxlength: 80 }),
+			people: count('People', { start: 1 }),
+			note: text('Note')
+		},
+		was && read(was),
+		untrack(() => attempt),
+		untrack(() => correcting)
+	);
+	let gone = $state<Gone[]>(
+		was && was.byProducts.length > 0
+			? was.byProducts.map((one) => ({ mass: written(one.mass), what: one.what, goneTo: one.goneTo }))
+			: [{ mass: '', what: '', goneTo: 'compost' }]
+	);
+	const LABELS = { byProduct: 'Removed', byProducts: 'Removed', what: 'what was removed' };
+	const inGrams = $derived(numberTyped(form.typed.massIn));
+	const outGrams = $derived(numberTyped(form.typed.massOut));
 	const USUAL_GONE: Record<Kind, string> = {
 		EXTRACT: 'flesh',
 		FERMENT: '',
@@ -147,50 +178,45 @@
 		CHEMICAL_WASH: '',
 		FREEZE: ''
 	};
-	const asks = $derived(kinds.find((one) => one.kind === chosen));
-	const wet = $derived(asks?.wet ?? false);
-	const takesTime = $derived(asks?.takesTime ?? false);
-	const caution = $derived(HOW[chosen].caution);
-	const before = $derived(last.find((one) => one.kind === chosen));
-	const own = $derived(shares.find((one) => one.share.kind === chosen && one.after === after)?.share);
 	/** Whether what leaves is likelier weighed in the larger unit. */
 	const leavesHeavy = $derived(
 		own ? inGrams * (1 - own.median) >= 1000 : inGrams >= 4000 && (wet || chosen === 'THRESH')
 	);
 	const doubted = $derived(Number.isFinite(outGrams) ? seen?.meant : undefined);
 	const open = $derived(was !== undefined && was.massOut === undefined);
+	type Name = (typeof form.names)[number];
+	/** What a kind of step is asked beside its weights. */
+	const asked = $derived<Name[]>([
+		...(wet && !open ? (['waterAdded'] as const) : []),
+		...(chosen === 'FERMENT' ? (['temperature'] as const) : []),
+		...(chosen === 'DRY' ? (['moistureIn', ...(open ? [] : ['target']), 'moistureOut'] as Name[]) : []),
+		...(chosen === 'RINSE' ? (['rounds'] as const) : []),
+		...(chosen === 'SCREEN' ? (['hole'] as const) : []),
+		'minutes'
+	]);
+	const more = $derived<Name[]>([
+		'kind',
+		...(open ? [] : (['massIn'] as const)),
+		...(chosen === 'DRY' ? [] : (['moistureOut'] as const)),
+		...(['way', 'begunAt', 'endedAt', 'vessels', 'people', 'note'] as const)
+	]);
 
 	function request(withOut: boolean): Request {
+		const { begunAt, endedAt, waterAdded = 0, people = 1, missingReason, massOut: _, ...body } = form.body();
+		const left = gone.map((one, i) => ({
+			what: one.what || USUAL_GONE[chosen] || 'what was left',
+			mass: maybeNumberIn(i === 0 ? 'byProduct' : `byProduct${i}`, one.mass) ?? 0,
+			goneTo: one.goneTo
+		}));
 		return {
+			...body,
 			kind: chosen,
+			...{ waterAdded, people },
 			...(begunAt ? { begunAt } : {}),
 			...(endedAt ? { endedAt } : {}),
-			massIn: massIn('massIn', inGrams),
-			waterAdded: Number.isFinite(waterGrams) ? waterGrams : 0,
-			...(withOut ? { massOut: massIn('massOut', outGrams) } : {}),
-			byProducts: gone
-				.filter((one) => Number.isFinite(one.grams) && one.grams !== 0)
-				.map((one) => ({
-					what: one.what || USUAL_GONE[chosen] || 'what was left',
-					mass: one.grams,
-					goneTo: one.goneTo
-				})),
-			moistureIn: maybeNumberIn('moistureIn', typedMoisture.moistureIn),
-			moistureOut: maybeNumberIn('moistureOut', typedMoisture.moistureOut),
-			temperature: maybeNumberIn('temperature', temperature),
-			minutes: maybeNumberIn('minutes', minutes),
-			people: maybeCountIn('people', people) ?? 1,
-			vessels,
-			way,
-			hole: maybeNumberIn('hole', hole),
-			target: maybeNumberIn('target', target),
-			rounds: maybeCountIn('rounds', rounds),
 			...(missingReason ? { missingReason } : {}),
-			missingBecause,
-			dampBecause,
-			note,
-			...(was ? { version } : {}),
-			...(correcting ? { reason } : {})
+			...(withOut ? { massOut: numberIn('massOut', form.typed.massOut) } : {}),
+			byProducts: left.filter((one) => one.mass !== 0)
 		};
 	}
 
@@ -203,32 +229,18 @@
 		}
 	});
 
-	const send = (withOut: boolean) =>
-		void attempt.run(() => (withOut || !begin ? finish(request(withOut)) : begin(request(false))));
-	const grams = (value: unknown) =>
-		typeof value === 'number' && Number.isFinite(value) ? mass(value, session.units) : '–';
+	const goes = () => void attempt.run(async () => begin?.(request(false)));
 </script>
 
-{#snippet moisture(which: 'moistureIn' | 'moistureOut')}
-	<TextField
-		label={LABELS[which]}
-		name={which}
-		{attempt}
-		bind:value={typedMoisture[which]}
-		inputmode="decimal"
-		unit="%"
-		hint="only if measured"
-	/>
-{/snippet}
-
-<form
-	class="grid gap-x-5 gap-y-4 sm:grid-cols-2"
-	onsubmit={(event) => {
-		event.preventDefault();
-		send(true);
-	}}
+<FormOf
+	{form}
+	send={() => finish(request(true))}
+	draft="step {step?.id ?? kind}"
+	kept="the old value"
+	{read}
+	{taken}
+	labels={LABELS}
 >
-	{#if !correcting}<Draft of="step {step?.id ?? kind}" {attempt} />{/if}
 	<p class="text-sm text-soft sm:col-span-2">
 		{#if !open}<strong class="text-base text-ink"
 				>{mass(inGrams || massBefore, session.units)} goes in.</strong
@@ -244,213 +256,54 @@
 		</p>
 	{/if}
 	{#if chosen === 'RINSE'}<p class="font-semibold sm:col-span-2">{FLOATING[floating]}</p>{/if}
-	{#key putRight}
-		<MassField
-			label={LABELS.massOut}
-			name="massOut"
-			needed={!takesTime || was !== undefined}
-			heavy={own ? inGrams * own.median >= 1000 : massBefore >= 4000}
-			{attempt}
-			bind:grams={outGrams}
-			scale
-			scaleKey={open ? undefined : 'r'}
-			hint={takesTime && !was ? 'leave empty while it is under way' : 'seed and what is still with it'}
-		/>
-	{/key}
+	<Fields {form} of={['massOut']} />
 	{#if !correcting}<div class="sm:col-span-2"><Expected massIn={inGrams} {own} {toKeep} /></div>{/if}
 	{#if !takesTime}
 		<GoneFields {attempt} bind:gone heavy={leavesHeavy} usual={USUAL_GONE[chosen]} />
 	{/if}
-	{#if wet && !open}<MassField
-			label={LABELS.waterAdded}
-			name="waterAdded"
-			heavy
-			{attempt}
-			bind:grams={waterGrams}
-			hint="leave empty for none"
-		/>{/if}
-	{#if chosen === 'FERMENT'}<MeasureField
-			kind="warmth"
-			label={LABELS.temperature}
-			name="temperature"
-			{attempt}
-			bind:value={temperature}
-			hint="of the mash; the clock runs by it"
-		/>{/if}
-	{#if chosen === 'DRY'}
-		{@render moisture('moistureIn')}
-		{#if !open}
-			<TextField
-				label={LABELS.target}
-				name="target"
-				{attempt}
-				bind:value={target}
-				inputmode="decimal"
-				unit="% moisture"
-				hint="empty: what it threshes at, or what sealed packs need; 8 to 10 for paper"
-			/>
-		{/if}
-		{@render moisture('moistureOut')}
-	{/if}
-	{#if chosen === 'RINSE'}
-		<TextField label={LABELS.rounds} name="rounds" {attempt} inputmode="numeric" bind:value={rounds} />
-	{/if}
-	{#if chosen === 'SCREEN'}
-		<TextField
-			label={LABELS.hole}
-			name="hole"
-			{attempt}
-			inputmode="decimal"
-			unit="mm"
-			bind:value={hole}
-			hint={before?.hole ? `last time: ${before.hole} mm` : undefined}
-		/>
-	{/if}
-	<TextField label={LABELS.minutes} name="minutes" {attempt} bind:value={minutes} inputmode="numeric" />
-
+	<Fields {form} of={asked} />
 	<div class="grid gap-4 sm:col-span-2" aria-live="polite">
 		{#if seen && Number.isFinite(outGrams)}<Seen {seen} {own} />{/if}
-		{#if seen?.step.alarm || seen?.place === 'BELOW' || missingBecause || missingReason}
+		{#if seen?.step.alarm || seen?.place === 'BELOW' || form.typed.missingBecause || form.typed.missingReason}
 			<div class="grid gap-4 sm:grid-cols-2">
-				<ChoiceField
-					label={LABELS.missingBecause}
-					name="missingReason"
-					{attempt}
-					bind:value={missingReason}
-					choices={[
-						{ value: '', label: 'nobody knows' },
-						...(Object.keys(MISSING) as Reason[]).map((value) => ({ value, label: MISSING[value] }))
-					]}
-				/>
-				{#if missingReason !== 'NOT_WEIGHED'}
-					<Act onclick={() => (missingReason = 'NOT_WEIGHED')}>It was not weighed</Act>
+				<Fields {form} of={['missingReason']} />
+				{#if form.typed.missingReason !== 'NOT_WEIGHED'}
+					<Act onclick={() => (form.typed.missingReason = 'NOT_WEIGHED')}>It was not weighed</Act>
 				{/if}
-				<TextField
-					label="In words"
-					name="missingBecause"
-					{attempt}
-					maxlength={300}
-					bind:value={missingBecause}
-				/>
+				<Fields {form} of={['missingBecause']} />
 			</div>
 		{/if}
-		{#if dampBecause || attempt.problem?.field === 'dampBecause'}
-			<TextField
-				label={LABELS.dampBecause}
-				name="dampBecause"
-				{attempt}
-				maxlength={300}
-				bind:value={dampBecause}
-			/>
-		{/if}
-		<Correcting
-			{attempt}
-			labels={LABELS}
-			asked={correcting}
-			kept="the old value"
-			bind:reason
-			bind:version
-			rows={(theirs) => [
-				{ label: LABELS.massIn, mine: grams(inGrams), theirs: grams(theirs.massIn) },
-				{ label: LABELS.massOut, mine: grams(outGrams), theirs: grams(theirs.massOut) },
-				{ label: LABELS.waterAdded, mine: grams(waterGrams || 0), theirs: grams(theirs.waterAdded) },
-				{ label: LABELS.minutes, mine: minutes, theirs: String(theirs.minutes ?? '') },
-				{ label: 'Note', mine: note, theirs: String(theirs.note) }
-			]}
-			send={() => send(true)}
-			takeTheirs={taken}
-		>
-			{#if takesTime && begin && !Number.isFinite(outGrams)}
-				<Act main key="b" disabled={attempt.busy} onclick={() => send(false)}>Begin</Act>
-			{:else}
-				{#if doubted !== undefined}
-					<Act
-						main
-						onclick={() => {
-							outGrams = doubted;
-							putRight++;
-						}}>It was {mass(doubted, session.units)}</Act
-					>
-				{/if}
-				<Act main={doubted === undefined} type="submit" disabled={attempt.busy}
-					>{doubted !== undefined
-						? `${mass(outGrams, session.units)} is right: keep it`
-						: correcting
-							? 'Save correction'
-							: open
-								? 'Weighed out'
-								: 'Save step'}</Act
+	</div>
+	<Fields {form} of={['dampBecause']} />
+	{#snippet instead()}
+		{#if takesTime && begin && !Number.isFinite(outGrams)}
+			<Act main key="b" disabled={attempt.busy} onclick={goes}>Begin</Act>
+		{:else}
+			{#if doubted !== undefined}
+				<Act main onclick={() => (form.typed.massOut = written(doubted))}
+					>It was {mass(doubted, session.units)}</Act
 				>
 			{/if}
-		</Correcting>
-		{#if caution}<Caution of={chosen} says={caution} />{/if}
-	</div>
-	<details class="sm:col-span-2" open={correcting}>
-		<summary class="cursor-pointer font-semibold"
-			>More: another step or mass in, how, in what, by how many</summary
-		>
-		<div class="mt-3 grid gap-4 sm:grid-cols-2">
-			{#if !was}
-				<ChoiceField
-					label={LABELS.kind}
-					name="kind"
-					{attempt}
-					bind:value={chosen}
-					choices={(Object.keys(STEP) as Kind[])
-						.sort((a, b) => Number(chain.includes(b)) - Number(chain.includes(a)))
-						.map((value) => ({
-							value,
-							label: STEP[value].act + (chain.includes(value) ? '' : ' (not usual here)')
-						}))}
-				/>
-			{/if}
-			{#if !open}
-				<MassField
-					label={LABELS.massIn}
-					name="massIn"
-					heavy={massBefore >= 1000}
-					{attempt}
-					bind:grams={inGrams}
-					hint="mass out of the step before: {mass(massBefore, session.units)}"
-				/>
-			{/if}
-			{#if chosen !== 'DRY'}{@render moisture('moistureOut')}{/if}
-			<TextField
-				label={LABELS.way}
-				name="way"
-				{attempt}
-				maxlength={80}
-				list="ways"
-				bind:value={way}
-				hint={before?.way
-					? `last time: ${before.way}`
-					: usual.length
-						? `usual for this crop: ${usual.join('; ')}`
-						: undefined}
-			/>
-			<datalist id="ways"
-				>{#each [...usual, ...(WAYS[chosen] ?? [])] as one (one)}<option value={one}
-					></option>{/each}</datalist
+			<Act main={doubted === undefined} type="submit" disabled={attempt.busy}
+				>{doubted !== undefined
+					? `${mass(outGrams, session.units)} is right: keep it`
+					: correcting
+						? 'Save correction'
+						: open
+							? 'Weighed out'
+							: 'Save step'}</Act
 			>
-			<TextField
-				label={LABELS.begunAt}
-				name="begunAt"
-				type="datetime-local"
-				{attempt}
-				bind:value={begunAt}
-				hint={was ? undefined : 'empty for now'}
-			/>
-			<TextField
-				label={LABELS.endedAt}
-				name="endedAt"
-				type="datetime-local"
-				{attempt}
-				bind:value={endedAt}
-				hint={was?.endedAt ? undefined : 'empty for now'}
-			/>
-			<TextField label={LABELS.vessels} name="vessels" {attempt} maxlength={80} bind:value={vessels} />
-			<TextField label={LABELS.people} name="people" {attempt} inputmode="numeric" bind:value={people} />
-			<TextField label="Note" name="note" {attempt} bind:value={note} />
-		</div>
-	</details>
-</form>
+		{/if}
+	{/snippet}
+	{#snippet after()}
+		{#if caution}<div class="sm:col-span-2"><Caution of={chosen} says={caution} /></div>{/if}
+		<details class="sm:col-span-2" open={correcting}>
+			<summary class="cursor-pointer font-semibold"
+				>More: another step or mass in, how, in what, by how many</summary
+			>
+			<div class="mt-3 grid gap-4 sm:grid-cols-2">
+				<Fields {form} of={more} />
+			</div>
+		</details>
+	{/snippet}
+</FormOf>

@@ -4,7 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { refusal } from '$lib/form/refusal';
-	import { numberIn } from '$lib/form/typed';
+	import { day, weight } from '$lib/form/kinds';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
 	import { mass, percent, temperature, tenth } from '$lib/units/units';
@@ -98,18 +98,12 @@
 				<td class="text-right!">
 					{#if changed}<Amend
 							what="what was transferred from {pour.from}"
-							version={pour.version}
-							entries={[
-								{ name: 'mass', label: 'Grams transferred', value: String(pour.mass), type: 'number' },
-								{ name: 'pouredOn', label: 'Transferred on', value: pour.pouredOn, type: 'date' }
-							]}
-							save={(typed, made) =>
-								ask(
-									PUT('/api/pours/{id}', {
-										params: { path: { id: pour.id } },
-										body: { mass: numberIn('mass', typed.mass), pouredOn: typed.pouredOn, ...made }
-									})
-								)}
+							was={pour}
+							fields={{
+								mass: weight('Transferred', { needed: true }),
+								pouredOn: day('Transferred on', { needed: true })
+							}}
+							save={(body) => ask(PUT('/api/pours/{id}', { params: { path: { id: pour.id } }, body }))}
 							done={changed}
 						/>{/if}
 				</td>

@@ -2,8 +2,8 @@
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { here } from '$lib/rows/here';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { countIn, maybeCountIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { count, text } from '$lib/form/kinds';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { whole } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
@@ -23,52 +23,19 @@
 	});
 	const zone = $derived(session.farm?.timeZone ?? 'UTC');
 
-	const entries = (facts?: Schemas['WashFacts']): Entry[] => [
-		{ name: 'product', label: 'Cleaner', value: facts?.product ?? '', hint: 'as its label calls it' },
-		{ name: 'dose', label: 'How much', value: facts?.dose ?? '', hint: 'as its label says, with the unit' },
-		{
-			name: 'minutes',
-			label: 'Minutes in it',
-			value: facts ? String(facts.minutes) : '',
-			type: 'number',
+	const fields = () => ({
+		product: text('Cleaner', { hint: 'as its label calls it' }),
+		dose: text('How much', { hint: 'as its label says, with the unit' }),
+		minutes: count('Minutes in it', {
+			needed: true,
 			hint: 'minutes, not hours; tried on a few seeds first'
-		},
-		{
-			name: 'batch',
-			label: 'Batch of cleaner',
-			value: facts?.batch ?? '',
-			hint: 'where one bucket of it serves several washes'
-		},
-		{
-			name: 'rinses',
-			label: 'Rinses afterwards',
-			value: facts?.rinses === undefined ? '' : String(facts.rinses),
-			hint: 'until the water no longer feels slippery'
-		},
-		{
-			name: 'disposal',
-			label: 'Where the cleaner went',
-			value: facts?.disposal ?? '',
+		}),
+		batch: text('Batch of cleaner', { hint: 'where one bucket of it serves several washes' }),
+		rinses: count('Rinses afterwards', { hint: 'until the water no longer feels slippery' }),
+		disposal: text('Where the cleaner went', {
 			hint: 'by the rules of the place; empty while it is kept'
-		}
-	];
-	const save = (version: number) => (typed: Record<string, string>, made: { reason?: string }) =>
-		ask(
-			PUT('/api/steps/{id}/wash', {
-				params,
-				body: {
-					product: typed.product,
-					dose: typed.dose,
-					minutes: countIn('minutes', typed.minutes),
-					batch: typed.batch,
-					rinses: maybeCountIn('rinses', typed.rinses),
-					disposal: typed.disposal,
-					version,
-					reason: made.reason
-				},
-				...(made.reason === undefined ? here('what the seed is washed in') : {})
-			})
-		);
+		})
+	});
 </script>
 
 <Loading from={found} stays>
@@ -92,9 +59,9 @@
 					: ''}
 				{#if session.works}<Amend
 						what="the wash"
-						version={wash.version}
-						entries={entries(facts)}
-						save={save(wash.version)}
+						was={{ ...facts, version: wash.version }}
+						fields={fields()}
+						save={(body) => ask(PUT('/api/steps/{id}/wash', { params, body }))}
 						done={() => turn++}
 					/>{/if}
 			</p>
@@ -104,8 +71,15 @@
 				<Amend
 					what="the wash"
 					act="say it"
-					entries={entries(wash.facts)}
-					save={save(wash.version)}
+					fields={fields()}
+					save={(body) =>
+						ask(
+							PUT('/api/steps/{id}/wash', {
+								params,
+								body: { ...body, version: wash.version },
+								...here('what the seed is washed in')
+							})
+						)}
 					done={() => turn++}
 				/>
 			</p>

@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { day, text } from '$lib/form/kinds';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
+	import Amend from '$lib/form/Amend.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
@@ -17,7 +18,6 @@
 	}
 	/** Calling a lot's seed back: what is here is held, and everyone who has some is told. */
 	let { family, held }: Props = $props();
-	type Holder = Schemas['Holder'];
 
 	const number = $derived(family.number);
 	const lots = $derived(family.lots.filter((lot) => lot.carries && lot.here && !lot.onHold));
@@ -29,9 +29,8 @@
 			.join(' and ')
 	);
 	const units = $derived(session.units);
-	const attempt = new Attempt();
+	const form = new Form({ reason: text('Why') });
 	let asking = $state(false);
-	let reason = $state('');
 	let turn = $state(0);
 	let page = $state(0);
 	const found = $derived.by(() => {
@@ -39,20 +38,15 @@
 		return ask(GET('/api/lots/{number}/holders', { params: { path: { number }, query: { page } } }));
 	});
 
-	const hold = () =>
-		attempt.run(async () => {
-			await ask(POST('/api/lots/{number}/recall', { params: { path: { number } }, body: { reason } }));
-			asking = false;
-			held();
-		});
-	const entries = (told?: Schemas['ToldView']): Entry[] => [
-		{ name: 'toldOn', label: 'Told on', value: told?.toldOn ?? session.today, type: 'date' },
-		{ name: 'how', label: 'How', value: told?.how ?? '', hint: 'by phone, by letter, at the stall' }
-	];
-	const told = (holder: Holder, typed: Record<string, string>) => ({
-		customerId: holder.customerId,
-		toldOn: typed.toldOn,
-		how: typed.how
+	async function hold() {
+		const parts = { params: { path: { number } }, body: form.body() };
+		await ask(POST('/api/lots/{number}/recall', parts));
+		asking = false;
+		held();
+	}
+	const fields = () => ({
+		toldOn: day('Told on', { needed: true, start: session.today }),
+		how: text('How', { hint: 'by phone, by letter, at the stall' })
 	});
 	const done = () => turn++;
 </script>
@@ -94,13 +88,13 @@
 												told {dayMonth(earlier.toldOn, session.today)}, {earlier.how}
 												<Amend
 													what="{holder.customer} was told"
-													version={earlier.version}
-													entries={entries(earlier)}
-													save={(typed, changed) =>
+													was={earlier}
+													fields={fields()}
+													save={(body) =>
 														ask(
 															PUT('/api/told/{id}', {
 																params: { path: { id: earlier.id } },
-																body: { ...told(holder, typed), ...changed }
+																body: { ...body, customerId: holder.customerId }
 															})
 														)}
 													{done}
@@ -108,15 +102,10 @@
 												<Amend
 													what="{holder.customer} was told"
 													act="take back"
-													version={earlier.version}
-													entries={[]}
-													save={(_, changed) =>
-														ask(
-															PUT('/api/told/{id}/undone', {
-																params: { path: { id: earlier.id } },
-																body: changed
-															})
-														)}
+													was={earlier}
+													fields={{}}
+													save={(body) =>
+														ask(PUT('/api/told/{id}/undone', { params: { path: { id: earlier.id } }, body }))}
 													{done}
 												/>
 											{:else}
@@ -124,12 +113,12 @@
 												<Amend
 													what={holder.customer}
 													act="mark as told"
-													entries={entries()}
-													save={(typed) =>
+													fields={fields()}
+													save={(body) =>
 														ask(
 															POST('/api/lots/{number}/told', {
 																params: { path: { number } },
-																body: told(holder, typed)
+																body: { ...body, customerId: holder.customerId }
 															})
 														)}
 													{done}
@@ -161,18 +150,10 @@
 				<p class="text-sm text-soft">All that is here is on hold, or nothing is left.</p>
 			{/if}
 			{#if asking}
-				<form
-					class="grid gap-3"
-					onsubmit={(event) => {
-						event.preventDefault();
-						void hold();
-					}}
-				>
-					<TextField label="Why" name="reason" {attempt} bind:value={reason} />
-					<Trouble {attempt} labels={{ reason: 'Why' }} />
+				<FormOf {form} send={hold} main={false} act="Hold them" class="gap-3">
+					<Fields {form} />
 					<p class="text-sm text-soft">{free.map((lot) => lot.number).join(', ')}</p>
-					<Act type="submit" disabled={attempt.busy}>Hold them</Act>
-				</form>
+				</FormOf>
 			{/if}
 			{#if family.customers > 0}<Act key="c" href="/api/lots/{number}/recall.csv">List for telling them</Act
 				>{/if}

@@ -1,16 +1,18 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '$lib/api/api';
-import Amend, { type Amended, type Entry } from './Amend.svelte';
+import Amend from './Amend.svelte';
+import { count, text } from './kinds';
 
-const ENTRIES: Entry[] = [
-	{ name: 'plants', label: 'How many', value: '110', type: 'number' },
-	{ name: 'note', label: 'Note', value: 'two trays' },
-	{ name: 'much', label: 'How much', value: '', fields: ['mass', 'packets'] }
-];
+const fields = {
+	plants: count('How many', { needed: true }),
+	note: text('Note'),
+	much: text('How much', { refusedAs: ['mass', 'packets'] })
+};
+const was = { plants: 110, note: 'two trays', version: 3 };
 
 describe('correcting a record where it stands', () => {
-	const save = vi.fn<Amended>(async () => undefined);
+	const save = vi.fn(async (body: object): Promise<unknown> => body);
 	const done = vi.fn();
 	const open = () => fireEvent.click(screen.getByRole('button', { name: 'Correct: the count' }));
 	const dialog = () => within(screen.getByRole('dialog', { name: 'Correct: the count' }));
@@ -28,7 +30,7 @@ describe('correcting a record where it stands', () => {
 		HTMLDialogElement.prototype.close = function () {
 			this.open = false;
 		};
-		render(Amend, { what: 'the count', entries: ENTRIES, version: 3, save, done });
+		render(Amend, { what: 'the count', fields, was, save, done });
 	});
 
 	it('sends what was typed with the version it was made from and the reason', async () => {
@@ -36,10 +38,10 @@ describe('correcting a record where it stands', () => {
 		await type('How many', '101');
 		await type('Why it is corrected', 'one tray twice');
 		await keep();
-		expect(save).toHaveBeenCalledWith(
-			{ plants: '101', note: 'two trays', much: '' },
-			{ version: 3, reason: 'one tray twice' }
-		);
+		expect(save).toHaveBeenCalledWith({
+			...{ plants: 101, note: 'two trays', much: '' },
+			...{ version: 3, reason: 'one tray twice' }
+		});
 		await waitFor(() => expect(done).toHaveBeenCalledOnce());
 		expect(screen.queryByLabelText('How many')).toBeNull();
 	});
@@ -101,7 +103,7 @@ describe('correcting a record where it stands', () => {
 		await waitFor(() => expect(dialog().getByText('99')).toBeTruthy());
 		expect(dialog().queryByRole('rowheader', { name: 'Note' })).toBeNull();
 		await fireEvent.click(dialog().getByRole('button', { name: 'Save mine' }));
-		await waitFor(() => expect(save.mock.lastCall![1].version).toBe(4));
+		await waitFor(() => expect(save.mock.lastCall![0]).toMatchObject({ version: 4 }));
 	});
 
 	it('starts from the record again when it is opened again', async () => {

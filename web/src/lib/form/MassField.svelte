@@ -10,8 +10,8 @@
 		label: string;
 		name: string;
 		attempt: Attempt;
-		/** What was typed, in grams; not a number while it is none. */
-		grams: number;
+		/** In grams, as its reader would type it; what is typed, while that is no number. */
+		value: string;
 		/** Whether the larger unit stands first. */
 		heavy?: boolean;
 		hint?: string;
@@ -28,7 +28,7 @@
 		label,
 		name,
 		attempt,
-		grams = $bindable(),
+		value = $bindable(),
 		heavy = false,
 		hint,
 		needed,
@@ -42,16 +42,28 @@
 
 	const units = $derived(MASS_UNITS[session.units]);
 	let unit = $state(untrack(() => MASS_UNITS[session.units][heavy ? 1 : 0].name));
-	const perUnit = $derived((units.find((candidate) => candidate.name === unit) ?? units[0]).grams);
-	let typed = $state(untrack(() => written(Number((grams / perUnit).toPrecision(9)))));
+	const gramsOf = (name: string) => (units.find((candidate) => candidate.name === name) ?? units[0]).grams;
+	const perUnit = $derived(gramsOf(unit));
+	const shown = (grams: string) =>
+		grams.trim() === '' ? '' : written(Number((numberTyped(grams) / perUnit).toPrecision(9))) || grams;
+	/** In grams what is typed in a unit. */
+	const inGrams = (text: string, per: number) => {
+		const number = numberTyped(text);
+		return Number.isNaN(number) ? text : written(Number((number * per).toFixed(3)));
+	};
+	let typed = $state(untrack(() => shown(value)));
+	const grams = $derived(numberTyped(value));
+
+	// What is typed stays as it was typed until the value becomes another from outside.
+	$effect(() => {
+		const now = value;
+		if (now !== untrack(() => inGrams(typed, perUnit))) typed = shown(now);
+	});
+	const type = (text: string) => ([typed, value] = [text, inGrams(text, perUnit)]);
 
 	let fromScale = $state<string>();
 	$effect(() => {
 		taken = fromScale !== undefined && typed === fromScale;
-	});
-	$effect(() => {
-		const value = typed.trim() === '' ? NaN : numberTyped(typed) * perUnit;
-		grams = Number.isNaN(value) ? NaN : Number(value.toFixed(3));
 	});
 </script>
 
@@ -61,7 +73,7 @@
 			<input
 				{id}
 				{name}
-				bind:value={typed}
+				bind:value={() => typed, type}
 				inputmode="decimal"
 				autocomplete="off"
 				class={['input w-full min-w-0 text-right', invalid && 'input-error']}
@@ -71,7 +83,7 @@
 			/>
 			<select
 				class="select w-20 shrink-0 border-l-0"
-				bind:value={unit}
+				bind:value={() => unit, (other) => ([unit, value] = [other, inGrams(typed, gramsOf(other))])}
 				aria-label="Unit of {label.toLowerCase()}"
 			>
 				{#each units as choice (choice.name)}
@@ -88,7 +100,7 @@
 				class="btn mt-1 w-full btn-secondary"
 				data-key={scaleKey}
 				onclick={() => {
-					typed = written(Number((settled / perUnit).toPrecision(9)));
+					type(written(Number((settled / perUnit).toPrecision(9))));
 					fromScale = typed;
 				}}
 				>Take {mass(settled, session.units)} from the scale

@@ -26,13 +26,12 @@ export function maybeCountIn(field: string, typed: string): number | undefined {
 	return typed.trim() === '' ? undefined : countIn(field, typed);
 }
 
-/** A mass in grams that was typed, or a problem that names the field. */
-export function massIn(field: string, grams: number): number {
-	if (!Number.isFinite(grams)) throw notA(field, 'what is typed', 'mass');
-	return grams;
+/** Several figures that were typed, or a problem that names the one that is none; those left empty are left out. */
+export function numbersIn(field: string, typed: string[]): number[] {
+	return typed.flatMap((one, i) => (one.trim() === '' ? [] : [numberIn(`${field}[${i}]`, one)]));
 }
 
-function notA(field: string, typed: string, what: 'number' | 'wholeNumber' | 'mass'): Problem {
+function notA(field: string, typed: string, what: 'number' | 'wholeNumber'): Problem {
 	const nothing = typed.trim() === '';
 	const why: Refusal = nothing
 		? { kind: 'Missing' }

@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form, type Changed } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, text } from '$lib/form/kinds';
 	import type { Schemas } from '$lib/api/api';
-	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import Correcting from '$lib/form/Correcting.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import { FIGURES, LABELS } from './columns';
+	import { FIGURES } from './columns';
 
 	/** Every figure of a crop of one's own; those that are as of the crop it is like say so. */
 	interface Props {
@@ -14,36 +14,35 @@
 		taken: () => void;
 	}
 	let { crop, save, taken }: Props = $props();
-	const attempt = new Attempt();
-	// svelte-ignore state_referenced_locally
-	const usual = Object.fromEntries(crop.cells.map((cell) => [cell.column, cell.usual]));
-	// svelte-ignore state_referenced_locally
-	const typed = $state(Object.fromEntries(crop.cells.map((cell) => [cell.column, cell.own ?? cell.usual])));
-	let reason = $state('');
-	// svelte-ignore state_referenced_locally
-	let version = $state<number | undefined>(crop.version);
-	const own = (column: string) => typed[column].trim() !== usual[column];
+	const usual = untrack(() => Object.fromEntries(crop.cells.map((cell) => [cell.column, cell.usual])));
+	const asTyped = (crop: Schemas['OwnCropView']) =>
+		Object.fromEntries(crop.cells.map((cell) => [cell.column, cell.own ?? cell.usual]));
+	const all = FIGURES.flatMap((part) => part.figures);
+	const form: Form<Record<string, string>> = new Form<Record<string, string>>(
+		Object.fromEntries(
+			all.map(({ column, label, choices, hint: more }) => [
+				column,
+				choices
+					? choice(label, choices, { hint: () => hint(column, more) })
+					: text(label, { hint: () => hint(column, more) })
+			])
+		),
+		untrack(() => ({ ...asTyped(crop), version: crop.version }))
+	);
+	const own = (column: string) => form.typed[column].trim() !== usual[column];
 	const owned = $derived(crop.cells.filter(({ column }) => own(column)).length);
 	const hint = (column: string, more?: string) =>
 		[more, own(column) ? `own; ${crop.likeName}: ${usual[column] || 'nothing'}` : `as ${crop.likeName}`]
 			.filter(Boolean)
 			.join('; ');
 
-	function send() {
-		void attempt.run(() => {
-			const cells = Object.fromEntries(crop.cells.map(({ column }) => [column, typed[column].trim()]));
-			return save(cells, version!, reason);
-		});
-	}
+	const send = () => {
+		const { version, reason, ...cells } = form.body() as Record<string, string> & Changed;
+		return save(cells as Record<string, string>, version!, reason ?? '');
+	};
 </script>
 
-<form
-	class="grid gap-6"
-	onsubmit={(event) => {
-		event.preventDefault();
-		send();
-	}}
->
+<FormOf {form} {send} {taken} read={(theirs) => asTyped(theirs as Schemas['OwnCropView'])} class="gap-6">
 	<p aria-live="polite">
 		{owned} of {crop.cells.length} figures are your own; the others are those of {crop.likeName}.
 	</p>
@@ -51,45 +50,8 @@
 		<section class="grid gap-4">
 			<h2 class="ruled">{part.title}</h2>
 			<div class="grid gap-x-5 gap-y-4 sm:grid-cols-2 lg:grid-cols-3">
-				{#each part.figures as figure (figure.column)}
-					{#if figure.choices}
-						<ChoiceField
-							label={figure.label}
-							name={figure.column}
-							{attempt}
-							bind:value={typed[figure.column]}
-							choices={Object.entries(figure.choices).map(([value, label]) => ({ value, label }))}
-							hint={hint(figure.column, figure.hint)}
-						/>
-					{:else}
-						<TextField
-							label={figure.label}
-							name={figure.column}
-							{attempt}
-							bind:value={typed[figure.column]}
-							hint={hint(figure.column, figure.hint)}
-						/>
-					{/if}
-				{/each}
+				<Fields {form} of={part.figures.map((figure) => figure.column)} />
 			</div>
 		</section>
 	{/each}
-	<Correcting
-		{attempt}
-		labels={{ ...LABELS, reason: 'Why it is changed' }}
-		asked
-		kept="what stood there"
-		bind:reason
-		bind:version
-		rows={(theirs) =>
-			(theirs as unknown as Schemas['OwnCropView']).cells.map((cell) => ({
-				label: LABELS[cell.column],
-				mine: typed[cell.column],
-				theirs: cell.own ?? cell.usual
-			}))}
-		{send}
-		takeTheirs={taken}
-	>
-		<Act main type="submit" disabled={attempt.busy}>Save the crop</Act>
-	</Correcting>
-</form>
+</FormOf>

@@ -5,7 +5,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { massIn } from '$lib/form/typed';
+	import { numberIn } from '$lib/form/typed';
 	import { mass, MEASURES, tenth } from '$lib/units/units';
 	import { INSTRUMENT } from '$lib/words/words';
 	import JoinInstrument from './JoinInstrument.svelte';
@@ -13,7 +13,7 @@
 	import { live, type Shown } from './live.svelte';
 
 	const attempt = new Attempt();
-	let load = $state(NaN);
+	let load = $state('');
 	const scale = $derived(live.of('SCALE'));
 	const simulated = $derived(live.shown.some((one) => one.simulated));
 
@@ -58,11 +58,11 @@
 					class="mt-2 flex flex-wrap items-end gap-3"
 					onsubmit={(event) => {
 						event.preventDefault();
-						use({ load: massIn('load', load) });
+						use({ load: numberIn('load', load) });
 					}}
 				>
-					<MassField label="On the pan" name="load" {attempt} bind:grams={load} />
-					<Act type="submit" why={Number.isFinite(load) ? '' : 'Type a weight.'}>Put it on</Act>
+					<MassField label="On the pan" name="load" {attempt} bind:value={load} />
+					<Act type="submit" why={load.trim() ? '' : 'Type a weight.'}>Put it on</Act>
 					<button type="button" class="btn btn-secondary" onclick={() => use({ tare: true })}
 						>Set to nothing</button
 					>

@@ -2,6 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
+	import { day } from '$lib/form/kinds';
 	import { dayMonth } from '$lib/words/dates';
 
 	interface Props {
@@ -23,9 +24,9 @@
 		<Amend
 			{what}
 			act="not paid after all"
-			version={invoice.version}
-			entries={[]}
-			save={(_, made) => ask(PUT('/api/invoices/{id}/paid', { params, body: made }))}
+			was={invoice}
+			fields={{}}
+			save={(body) => ask(PUT('/api/invoices/{id}/paid', { params, body }))}
 			{done}
 		/>
 	{/if}
@@ -37,22 +38,17 @@
 		<Amend
 			{what}
 			act="paid"
-			entries={[{ name: 'paidOn', label: 'Paid on', value: session.today, type: 'date' }]}
-			save={(typed) =>
-				ask(
-					PUT('/api/invoices/{id}/paid', {
-						params,
-						body: { paidOn: typed.paidOn, version: invoice.version }
-					})
-				)}
+			fields={{ paidOn: day('Paid on', { needed: true, start: session.today }) }}
+			save={(body) =>
+				ask(PUT('/api/invoices/{id}/paid', { params, body: { ...body, version: invoice.version } }))}
 			{done}
 		/>
 		<Amend
 			{what}
 			act="cancel it"
-			version={invoice.version}
-			entries={[]}
-			save={(_, made) => ask(PUT('/api/invoices/{id}/cancelled', { params, body: made }))}
+			was={invoice}
+			fields={{}}
+			save={(body) => ask(PUT('/api/invoices/{id}/cancelled', { params, body }))}
 			{done}
 		/>
 	{/if}

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { day } from '$lib/form/kinds';
 	import { Latest } from '$lib/form/latest.svelte';
 	import MassField from '$lib/form/MassField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
-	import { mass, tenth } from '$lib/units/units';
+	import { mass, numberTyped, tenth, written } from '$lib/units/units';
 	import { BLEND, BLEND_PLAN, GRADE, STEP } from '$lib/words/words';
 
 	interface Props {
@@ -20,35 +20,41 @@
 	/** Pours lots of one variety together. */
 	let { lots, along = [], poured }: Props = $props();
 
-	const attempt = new Attempt();
 	const plan = new Latest<Schemas['BlendPlan']>();
-	let pouredOn = $state(session.today);
+	const form = new Form({ pouredOn: day('Blended on', { needed: true, start: session.today }) });
 	// svelte-ignore state_referenced_locally
 	let rows = $state(
-		lots.map((lot, i) => ({ lot, taken: i === 0 || along.includes(lot.number), grams: lot.available }))
+		lots.map((lot, i) => ({
+			lot,
+			taken: i === 0 || along.includes(lot.number),
+			typed: written(lot.available)
+		}))
 	);
 	const taken = $derived(rows.filter((row) => row.taken));
 	const body = $derived({
-		parts: taken.map((row) => ({ number: row.lot.number, mass: row.grams })),
-		pouredOn
+		parts: taken.map((row) => ({ number: row.lot.number, mass: numberTyped(row.typed) })),
+		pouredOn: form.typed.pouredOn
 	});
-	const LABELS = { pouredOn: 'Blended on', parts: 'Lots', mass: 'Mass' };
 	const units = $derived(session.units);
 
 	$effect(() => {
-		if (taken.length > 1 && taken.every((row) => row.grams > 0)) {
+		if (taken.length > 1 && taken.every((row) => numberTyped(row.typed) > 0)) {
 			void plan.ask(ask(POST('/api/blends/preview', { body })));
 		} else {
 			plan.forget();
 		}
 	});
-	function pour(event: SubmitEvent) {
-		event.preventDefault();
-		void attempt.run(async () => poured(await ask(POST('/api/blends', { body }))));
-	}
+	const send = async () => poured(await ask(POST('/api/blends', { body })));
 </script>
 
-<form class="grid gap-4" onsubmit={pour}>
+<FormOf
+	{form}
+	{send}
+	act="Blend"
+	why={taken.length < 2 ? 'Take a second lot.' : ''}
+	labels={{ parts: 'Lots', mass: 'Mass' }}
+	class="gap-4"
+>
 	<table class="figures">
 		<thead>
 			<tr>
@@ -91,8 +97,8 @@
 								label="From {row.lot.number}"
 								name="mass{i}"
 								heavy={row.lot.available >= 1000}
-								{attempt}
-								bind:grams={row.grams}
+								attempt={form.attempt}
+								bind:value={row.typed}
 								scale
 							/>{/if}</td
 					>
@@ -123,17 +129,9 @@
 			<p class="font-semibold text-alarm">{plan.problem.message}</p>
 		{/if}
 	</div>
-	<div class="max-w-60">
-		<TextField label={LABELS.pouredOn} name="pouredOn" type="date" {attempt} bind:value={pouredOn} />
-	</div>
+	<div class="max-w-60"><Fields {form} /></div>
 	<p class="text-sm text-soft">
 		A blend averages; it does not mend a bad lot, and it hides a diseased one. It gets a number of its own and
 		remembers every lot in it. Print its label before you blend.
 	</p>
-	<Trouble {attempt} labels={LABELS} />
-	<div>
-		<Act main type="submit" disabled={attempt.busy} why={taken.length < 2 ? 'Take a second lot.' : ''}
-			>Blend</Act
-		>
-	</div>
-</form>
+</FormOf>

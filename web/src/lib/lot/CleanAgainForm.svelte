@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { day } from '$lib/form/kinds';
 	import { STEP } from '$lib/words/words';
 
 	type Kind = Schemas['StepView']['kind'];
@@ -17,33 +17,29 @@
 
 	/** In the order they are done in. */
 	const KINDS: Kind[] = ['DRY', 'SCREEN', 'WINNOW', 'HAND_PICK', 'FREEZE'];
-	const LABELS = { steps: 'Steps', on: 'Taken on', number: 'The lot' };
-	const attempt = new Attempt();
+	const form = new Form({ on: day('Taken on', { needed: true, start: session.today }) });
 	let chosen = $state<Kind[]>([]);
-	let on = $state(session.today);
 
-	function send(event: SubmitEvent) {
-		event.preventDefault();
-		void attempt.run(async () =>
-			goesOn(
-				await ask(
-					POST('/api/lots/{number}/clean-again', {
-						params: { path: { number } },
-						body: { steps: KINDS.filter((kind) => chosen.includes(kind)), on }
-					})
-				)
-			)
-		);
+	async function send() {
+		const body = { ...form.body(), steps: KINDS.filter((kind) => chosen.includes(kind)) };
+		goesOn(await ask(POST('/api/lots/{number}/clean-again', { params: { path: { number } }, body })));
 	}
 </script>
 
-<form class="grid max-w-2xl gap-4" onsubmit={send}>
+<FormOf
+	{form}
+	{send}
+	main={false}
+	act="Clean it again"
+	labels={{ steps: 'Steps', number: 'The lot' }}
+	class="max-w-2xl gap-4"
+>
 	<p>
 		While none of it was packed, sold, taken or promised it keeps its number. After that the rest gets a
 		number of its own, for it is no longer the seed that was sold; both know of each other.
 	</p>
 	<fieldset class="flex flex-wrap gap-x-6 gap-y-2">
-		<legend class="mb-1 font-semibold">{LABELS.steps}</legend>
+		<legend class="mb-1 font-semibold">Steps</legend>
 		{#each KINDS as kind (kind)}
 			<label class="flex items-center gap-2">
 				<input type="checkbox" class="checkbox" value={kind} bind:group={chosen} />
@@ -51,9 +47,5 @@
 			</label>
 		{/each}
 	</fieldset>
-	<div class="max-w-60">
-		<TextField label={LABELS.on} name="on" type="date" {attempt} bind:value={on} />
-	</div>
-	<Trouble {attempt} labels={LABELS} />
-	<div><Act type="submit" disabled={attempt.busy}>Clean it again</Act></div>
-</form>
+	<div class="max-w-60"><Fields {form} /></div>
+</FormOf>

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, day, text } from '$lib/form/kinds';
 	import { session } from '$lib/api/session.svelte';
-	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { dayMonth } from '$lib/words/dates';
 
@@ -23,9 +23,10 @@
 		TOLD_APART: 'it is known which is which',
 		GRADED_DOWN: 'it stays unknown: both for own use only'
 	};
-	const attempt = new Attempt();
-	let other = $state('');
-	let what = $state('');
+	const form = new Form({
+		other: text('The other lot'),
+		what: text('What happened', { hint: 'two bowls, one label: both are held until it is known' })
+	});
 	let turn = $state(0);
 	const found = $derived.by(() => {
 		void turn;
@@ -35,18 +36,11 @@
 		turn++;
 		kept();
 	}
-	function find(event: SubmitEvent) {
-		event.preventDefault();
-		void attempt.run(async () => {
-			await ask(
-				POST('/api/lots/{number}/mix-ups', {
-					params: { path: { number } },
-					body: { other, what, foundOn: session.today }
-				})
-			);
-			other = what = '';
-			done();
-		});
+	async function find() {
+		const parts = { params: { path: { number } }, body: { ...form.body(), foundOn: session.today } };
+		await ask(POST('/api/lots/{number}/mix-ups', parts));
+		form.clear();
+		done();
 	}
 </script>
 
@@ -67,31 +61,16 @@
 					{#if session.grower}<Amend
 							what="{one.first} and {one.second}"
 							act="found out"
-							entries={[
-								{
-									name: 'ending',
-									label: 'What it turned out to be',
-									value: 'TOLD_APART',
-									choices: Object.entries(ENDING).map(([value, label]) => ({ value, label }))
-								},
-								{
-									name: 'how',
-									label: 'How it was found out',
-									value: '',
-									hint: 'by the seed, by a test row, by who remembers'
-								},
-								{ name: 'endedOn', label: 'On', value: session.today, type: 'date' }
-							]}
-							save={(typed) =>
+							fields={{
+								ending: choice('What it turned out to be', ENDING, { start: 'TOLD_APART' }),
+								how: text('How it was found out', { hint: 'by the seed, by a test row, by who remembers' }),
+								endedOn: day('On', { needed: true, start: session.today })
+							}}
+							save={(body) =>
 								ask(
 									PUT('/api/mix-ups/{id}/ended', {
 										params: { path: { id: one.id } },
-										body: {
-											ending: typed.ending as Ending,
-											how: typed.how,
-											endedOn: typed.endedOn,
-											version: one.version
-										}
+										body: { ...body, version: one.version }
 									})
 								)}
 							{done}
@@ -100,22 +79,17 @@
 			</p>
 		{/each}
 		{#if asking}
-			<form class="mt-6 grid max-w-xl gap-4" onsubmit={find}>
+			<FormOf
+				{form}
+				send={find}
+				main={false}
+				act="Hold both"
+				labels={{ number: 'The other lot' }}
+				class="mt-6 max-w-xl gap-4"
+			>
 				<h3 class="font-semibold">Or was it mixed up with another lot?</h3>
-				<TextField label="The other lot" name="other" {attempt} bind:value={other} />
-				<TextField
-					label="What happened"
-					name="what"
-					{attempt}
-					bind:value={what}
-					hint="two bowls, one label: both are held until it is known"
-				/>
-				<Trouble
-					{attempt}
-					labels={{ other: 'The other lot', what: 'What happened', number: 'The other lot' }}
-				/>
-				<div><Act type="submit" disabled={attempt.busy}>Hold both</Act></div>
-			</form>
+				<Fields {form} />
+			</FormOf>
 		{/if}
 	{/snippet}
 </Loading>

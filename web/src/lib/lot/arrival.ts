@@ -1,6 +1,6 @@
 import type { Schemas } from '$lib/api/api';
-import type { Entry } from '$lib/form/Amend.svelte';
-import { countIn, maybeCountIn, numberIn } from '$lib/form/typed';
+import { session } from '$lib/api/session.svelte';
+import { choice, count, day, text, weight } from '$lib/form/kinds';
 
 type Arrival = Schemas['ArrivalView'];
 
@@ -33,43 +33,30 @@ export function cameFrom(arrival: Arrival): string {
 	return arrival.way === 'BEFORE' ? WAY.BEFORE : `${WAY[arrival.way]} from ${arrival.fromWhom}`;
 }
 
-/** What of it is corrected. */
-export const arrivalEntries = (came: Arrival, oldNumber: string): Entry[] => [
-	{
-		name: 'way',
-		label: ARRIVAL_LABELS.way,
-		value: came.way,
-		choices: Object.entries(WAY).map(([value, label]) => ({ value, label }))
-	},
-	{ name: 'fromWhom', label: ARRIVAL_LABELS.fromWhom, value: came.fromWhom },
-	{ name: 'oldNumber', label: ARRIVAL_LABELS.oldNumber, value: oldNumber },
-	{ name: 'mass', label: 'How much, g', value: String(came.mass), type: 'number' },
-	{ name: 'grownIn', label: ARRIVAL_LABELS.grownIn, value: String(came.grownIn), type: 'number' },
-	{ name: 'cameOn', label: ARRIVAL_LABELS.cameOn, value: came.cameOn, type: 'date' },
-	{ name: 'plants', label: ARRIVAL_LABELS.plants, value: String(came.plants ?? ''), type: 'number' },
-	{
-		name: 'theirGermination',
-		label: 'Germination by their label, %',
-		value: String(came.theirGermination ?? ''),
-		type: 'number'
-	},
-	{ name: 'theirTestOn', label: ARRIVAL_LABELS.theirTestOn, value: came.theirTestOn ?? '', type: 'date' },
-	{ name: 'treatment', label: ARRIVAL_LABELS.treatment, value: came.treatment },
-	{ name: 'note', label: ARRIVAL_LABELS.note, value: came.note }
-];
+const LABELS = ARRIVAL_LABELS;
 
-export function arrivalBody(typed: Record<string, string>) {
-	return {
-		way: typed.way as Arrival['way'],
-		fromWhom: typed.fromWhom,
-		oldNumber: typed.oldNumber,
-		mass: numberIn('mass', typed.mass),
-		grownIn: countIn('grownIn', typed.grownIn),
-		cameOn: typed.cameOn,
-		plants: maybeCountIn('plants', typed.plants),
-		theirGermination: maybeCountIn('theirGermination', typed.theirGermination),
-		theirTestOn: typed.theirTestOn || undefined,
-		treatment: typed.treatment,
-		note: typed.note
-	};
-}
+/** What is said of seed that came, and corrected of it. */
+export const arrivalFields = (start: Partial<Pick<Arrival, 'way' | 'fromWhom'>> = {}) => ({
+	way: choice(LABELS.way, WAY, { start: start.way }),
+	mass: weight(LABELS.mass, { needed: true, scale: true }),
+	grownIn: count(LABELS.grownIn, { needed: true }),
+	fromWhom: text(LABELS.fromWhom, {
+		needed: true,
+		when: ({ way }) => way !== 'BEFORE',
+		start: start.fromWhom,
+		hint: 'a seed house, a neighbour'
+	}),
+	oldNumber: text(LABELS.oldNumber, {
+		maxlength: 60,
+		hint: 'it is kept, found and printed beside the new one'
+	}),
+	cameOn: day(LABELS.cameOn, { needed: true, start: session.today }),
+	plants: count(LABELS.plants, { hint: 'if anybody knows' }),
+	theirGermination: count(LABELS.theirGermination, {
+		unit: '%',
+		hint: 'as they say; your own test counts for selling'
+	}),
+	theirTestOn: day(LABELS.theirTestOn),
+	treatment: text(LABELS.treatment, { hint: 'empty: untreated' }),
+	note: text(LABELS.note)
+});

@@ -1,17 +1,16 @@
 <script lang="ts">
-	import Draft from '$lib/form/Draft.svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, count, day, text, weight } from '$lib/form/kinds';
 	import { Latest } from '$lib/form/latest.svelte';
 	import MassField from '$lib/form/MassField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import ScanButton from '$lib/scan/ScanButton.svelte';
-	import { maybeCountIn, numberIn } from '$lib/form/typed';
-	import { mass, numberTyped, percent } from '$lib/units/units';
+	import { numberIn } from '$lib/form/typed';
+	import { countTyped, mass, numberTyped, percent } from '$lib/units/units';
 	import { cropWord } from '$lib/words/words';
 	import { sowing } from './mix';
 
@@ -22,33 +21,27 @@
 	}
 	/** Puts lots of several crops or varieties together in one bag. */
 	let { lots, made }: Props = $props();
-	const attempt = new Attempt();
 	const plan = new Latest<Schemas['MixPlan']>();
 	const units = $derived(session.units);
 	const offered = $derived(lots.filter((one) => one.gate.mayBeSold && one.stock.free > 0));
-
-	let name = $state('');
-	let by = $state<Schemas['MixPlanRequest']['by']>('SEEDS');
-	let total = $state(NaN);
-	let seeds = $state('');
-	let mixedOn = $state(session.today);
-	let note = $state('');
-	let rows = $state([
-		{ number: '', typed: '', grams: NaN, unknown: '' },
-		{ number: '', typed: '', grams: NaN, unknown: '' }
-	]);
-	const LABELS = {
-		name: 'What it is called',
-		by: 'Said as',
-		total: 'Of it all',
-		seedsPerSquareMetre: 'Seeds on a square metre',
-		mixedOn: 'Put together on',
-		note: 'Note',
-		parts: 'Lots',
-		number: 'Lot',
-		amount: 'How much',
-		share: 'Share'
-	};
+	const nothing = () => ({ number: '', typed: '', unknown: '' });
+	let rows = $state([nothing(), nothing()]);
+	const form = new Form({
+		name: text('What it is called', { hint: 'as on its label' }),
+		by: choice('Said as', {
+			SEEDS: 'shares of the seeds',
+			MASS: 'shares of the weight',
+			GRAMS: 'what is weighed of each'
+		}),
+		total: weight('Of it all', { when: ({ by }) => by !== 'GRAMS' }),
+		seedsPerSquareMetre: count('Seeds on a square metre', {
+			hint: 'of all together, for the label; may be left'
+		}),
+		mixedOn: day('Put together on', { needed: true, start: session.today }),
+		note: text('Note')
+	});
+	const LABELS = { parts: 'Lots', number: 'Lot', amount: 'How much', share: 'Share' };
+	const weighed = $derived(form.typed.by === 'GRAMS');
 	/** A label was held before the camera: its lot is chosen, if it may be mixed at all. */
 	function scanned(row: (typeof rows)[number], code: string) {
 		const one = offered.find(({ lot }) => lot.number === code.toUpperCase());
@@ -57,125 +50,100 @@
 	}
 	const chosen = $derived(rows.filter((row) => row.number));
 
-	/** What is asked, or nothing while it is not yet said. */
-	function asked(strict: boolean): Schemas['MixPlanRequest'] | undefined {
-		const parts = chosen.map((row, i) => ({
-			number: row.number,
-			amount:
-				by === 'GRAMS'
-					? row.grams
-					: strict
-						? numberIn(`parts[${i}].amount`, row.typed)
-						: numberTyped(row.typed)
-		}));
-		const said = parts.length > 1 && parts.every(({ amount }) => amount > 0) && (by === 'GRAMS' || total > 0);
-		const thick = strict ? maybeCountIn('seedsPerSquareMetre', seeds) : Number(seeds) || undefined;
-		return said || strict
-			? { by, total: by === 'GRAMS' || !(total > 0) ? undefined : total, parts, seedsPerSquareMetre: thick }
-			: undefined;
+	const parts = () =>
+		chosen.map(({ number, typed }, i) => ({ number, amount: numberIn(`parts[${i}].amount`, typed) }));
+	function request() {
+		const { name, mixedOn, note, ...of } = form.body();
+		return { name, mixedOn, note, of: { ...of, parts: parts() } };
 	}
 	$effect(() => {
-		const body = asked(false);
-		if (body) void plan.ask(ask(POST('/api/mixes/plan', { body })));
+		const said =
+			chosen.length > 1 &&
+			chosen.every(({ typed }) => numberTyped(typed) > 0) &&
+			(weighed || numberTyped(form.typed.total) > 0) &&
+			!Number.isNaN(countTyped(form.typed.seedsPerSquareMetre || '0'));
+		if (said) void plan.ask(ask(POST('/api/mixes/plan', { body: request().of })));
 		else plan.forget();
 	});
-	function make(event: SubmitEvent) {
-		event.preventDefault();
-		void attempt.run(async () => {
-			const of = asked(true)!;
-			made(await ask(POST('/api/mixes', { body: { name, mixedOn, note, of } })));
-		});
-	}
+	const send = async () => made(await ask(POST('/api/mixes', { body: request() })));
 </script>
 
-<form class="grid gap-4" onsubmit={make}>
-	<Draft of="mix" {attempt} />
-	<div class="grid gap-4 sm:grid-cols-2">
-		<TextField label={LABELS.name} name="name" {attempt} bind:value={name} hint="as on its label" />
-		<ChoiceField
-			label={LABELS.by}
-			name="by"
-			{attempt}
-			bind:value={by}
-			choices={[
-				{ value: 'SEEDS', label: 'shares of the seeds' },
-				{ value: 'MASS', label: 'shares of the weight' },
-				{ value: 'GRAMS', label: 'what is weighed of each' }
-			]}
-		/>
-		{#if by !== 'GRAMS'}<MassField label={LABELS.total} name="total" {attempt} bind:grams={total} />{/if}
-		<TextField
-			label={LABELS.seedsPerSquareMetre}
-			name="seedsPerSquareMetre"
-			{attempt}
-			bind:value={seeds}
-			inputmode="numeric"
-			hint="of all together, for the label; may be left"
-		/>
+<FormOf
+	{form}
+	{send}
+	draft="mix"
+	act="Put together"
+	why={chosen.length < 2 ? 'Take a second lot.' : ''}
+	labels={LABELS}
+	class="gap-4 sm:grid-cols-2"
+>
+	<Fields {form} of={['name', 'by', 'total', 'seedsPerSquareMetre']} />
+	<div class="col-span-full">
+		<table class="figures">
+			<thead
+				><tr
+					><th scope="col">lot</th><th scope="col" class="w-48">{weighed ? 'weighed' : 'share'}</th><th
+						scope="col"
+						class="text-right!">weigh out</th
+					><th scope="col" class="text-right!">of the seeds</th></tr
+				></thead
+			>
+			<tbody>
+				{#each rows as row, i (i)}
+					{@const place = chosen.indexOf(row)}
+					<tr>
+						<td>
+							<span class="flex gap-2">
+								<select
+									class="select w-full min-w-0"
+									aria-label="Lot {i + 1}"
+									name="parts[{i}].number"
+									bind:value={row.number}
+								>
+									<option value="">–</option>
+									{#each offered as one (one.lot.number)}
+										<option value={one.lot.number}
+											>{one.variety.name}, {cropWord(one.variety.cropName)}
+											{one.lot.season}: {one.lot.number}, {mass(one.stock.free, units)}</option
+										>
+									{/each}
+								</select>
+								<ScanButton what="lot {i + 1}" read={(code) => scanned(row, code)} />
+							</span>
+							{#if row.unknown}<p class="text-sm text-alarm" role="alert">{row.unknown}</p>{/if}
+						</td>
+						<td>
+							{#if weighed}
+								<MassField
+									label="Of lot {i + 1}"
+									name="parts[{i}].amount"
+									attempt={form.attempt}
+									bind:value={row.typed}
+									scale
+								/>
+							{:else}
+								<input
+									class="input w-full"
+									aria-label="Share of lot {i + 1}"
+									name="parts[{i}].amount"
+									inputmode="decimal"
+									autocomplete="off"
+									bind:value={row.typed}
+								/>
+							{/if}
+						</td>
+						<td class="num">{plan.answer && place >= 0 ? mass(plan.answer.grams[place], units) : ''}</td>
+						<td class="num">{plan.answer && place >= 0 ? percent(plan.answer.of.shares[place].seeds) : ''}</td
+						>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
 	</div>
-	<table class="figures">
-		<thead
-			><tr
-				><th scope="col">lot</th><th scope="col" class="w-48">{by === 'GRAMS' ? 'weighed' : 'share'}</th><th
-					scope="col"
-					class="text-right!">weigh out</th
-				><th scope="col" class="text-right!">of the seeds</th></tr
-			></thead
-		>
-		<tbody>
-			{#each rows as row, i (i)}
-				{@const place = chosen.indexOf(row)}
-				<tr>
-					<td>
-						<span class="flex gap-2">
-							<select
-								class="select w-full min-w-0"
-								aria-label="Lot {i + 1}"
-								name="parts[{i}].number"
-								bind:value={row.number}
-							>
-								<option value="">–</option>
-								{#each offered as one (one.lot.number)}
-									<option value={one.lot.number}
-										>{one.variety.name}, {cropWord(one.variety.cropName)}
-										{one.lot.season}: {one.lot.number}, {mass(one.stock.free, units)}</option
-									>
-								{/each}
-							</select>
-							<ScanButton what="lot {i + 1}" read={(code) => scanned(row, code)} />
-						</span>
-						{#if row.unknown}<p class="text-sm text-alarm" role="alert">{row.unknown}</p>{/if}
-					</td>
-					<td>
-						{#if by === 'GRAMS'}
-							<MassField
-								label="Of lot {i + 1}"
-								name="parts[{i}].amount"
-								{attempt}
-								bind:grams={row.grams}
-								scale
-							/>
-						{:else}
-							<input
-								class="input w-full"
-								aria-label="Share of lot {i + 1}"
-								name="parts[{i}].amount"
-								inputmode="decimal"
-								autocomplete="off"
-								bind:value={row.typed}
-							/>
-						{/if}
-					</td>
-					<td class="num">{plan.answer && place >= 0 ? mass(plan.answer.grams[place], units) : ''}</td>
-					<td class="num">{plan.answer && place >= 0 ? percent(plan.answer.of.shares[place].seeds) : ''}</td>
-				</tr>
-			{/each}
-		</tbody>
-	</table>
-	<div>
-		<Act onclick={() => rows.push({ number: '', typed: '', grams: NaN, unknown: '' })}>One more lot</Act>
+	<div class="col-span-full">
+		<Act onclick={() => rows.push(nothing())}>One more lot</Act>
 	</div>
-	<div aria-live="polite">
+	<div aria-live="polite" class="col-span-full empty:hidden">
 		{#if plan.answer}
 			<p>
 				<b>{mass(plan.answer.of.grams, units)}</b> together, {sowing(
@@ -193,19 +161,10 @@
 			<p class="font-semibold text-alarm">{plan.problem.message}</p>
 		{/if}
 	</div>
-	<div class="grid gap-4 sm:grid-cols-2">
-		<TextField label={LABELS.mixedOn} name="mixedOn" type="date" {attempt} bind:value={mixedOn} />
-		<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
-	</div>
-	<p class="text-sm text-soft">
+	<Fields {form} of={['mixedOn', 'note']} />
+	<p class="col-span-full text-sm text-soft">
 		Only seed that may be sold goes in. It gets a number of its own, and what holds back one of its lots holds
 		it back too. Counts follow from seed weight and purity, as tested or taken; they are for mixed seed drawn
 		evenly.
 	</p>
-	<Trouble {attempt} labels={LABELS} />
-	<div>
-		<Act main type="submit" disabled={attempt.busy} why={chosen.length < 2 ? 'Take a second lot.' : ''}
-			>Put together</Act
-		>
-	</div>
-</form>
+</FormOf>

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
-	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { hoursWord, WORK, workBody, workEntries, type Bearer } from './words';
+	import { borne, hoursWord, WORK, workFields, type Bearer } from './words';
 
 	interface Props {
 		/** What the hours may be for. */
@@ -19,9 +18,9 @@
 	what="hours"
 	act="write down hours"
 	{asAct}
-	entries={workEntries(bearers, session.today)}
-	save={async (typed) => {
-		kept = await ask(POST('/api/money/work', { body: workBody(bearers, typed) }));
+	fields={workFields(bearers)}
+	save={async (body) => {
+		kept = await ask(POST('/api/money/work', { body: borne(bearers, body) }));
 	}}
 	{done}
 />

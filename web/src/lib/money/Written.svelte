@@ -6,15 +6,13 @@
 	import Hours from './Hours.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import {
-		byProductBody,
-		byProductEntries,
+		borne,
+		byProductFields,
 		hoursWord,
 		OUTLAY,
-		outlayBody,
-		outlayEntries,
+		outlayFields,
 		WORK,
-		workBody,
-		workEntries,
+		workFields,
 		type Bearer
 	} from './words';
 
@@ -27,6 +25,7 @@
 	}
 	/** Hours, outlays and by-products that were written down, and the buttons that write more. */
 	let { bearers, work, outlays, byProducts, done }: Props = $props();
+	const of = ({ id }: { id: string }) => ({ params: { path: { id } } });
 	const on = (record: { plantingId?: string; lotId?: string }) =>
 		bearers.find((bearer) =>
 			record.lotId ? bearer.lotId === record.lotId : bearer.plantingId === record.plantingId
@@ -40,16 +39,16 @@
 			what="outlay"
 			act="write down an outlay"
 			asAct
-			entries={outlayEntries(bearers, session.today)}
-			save={(typed) => ask(POST('/api/money/outlays', { body: outlayBody(bearers, typed) }))}
+			fields={outlayFields(bearers)}
+			save={(body) => ask(POST('/api/money/outlays', { body: borne(bearers, body) }))}
 			{done}
 		/>
 		<Amend
 			what="by-product sold"
 			act="write down a by-product sold"
 			asAct
-			entries={byProductEntries(bearers, session.today)}
-			save={(typed) => ask(POST('/api/money/by-products', { body: byProductBody(bearers, typed) }))}
+			fields={byProductFields(bearers)}
+			save={(body) => ask(POST('/api/money/by-products', { body: borne(bearers, body) }))}
 			{done}
 		/>
 	</div>
@@ -71,15 +70,9 @@
 				<td class="text-right!"
 					><Amend
 						what={WORK[one.kind]}
-						version={one.version}
-						entries={workEntries(bearers, session.today, one)}
-						save={(typed, made) =>
-							ask(
-								PUT('/api/money/work/{id}', {
-									params: { path: { id: one.id } },
-									body: { ...workBody(bearers, typed), ...made }
-								})
-							)}
+						was={one}
+						fields={workFields()}
+						save={(body) => ask(PUT('/api/money/work/{id}', { ...of(one), body: borne([], body) }))}
 						{done}
 					/></td
 				>
@@ -93,15 +86,9 @@
 				<td class="text-right!"
 					><Amend
 						what={one.what}
-						version={one.version}
-						entries={outlayEntries(bearers, session.today, one)}
-						save={(typed, made) =>
-							ask(
-								PUT('/api/money/outlays/{id}', {
-									params: { path: { id: one.id } },
-									body: { ...outlayBody(bearers, typed), ...made }
-								})
-							)}
+						was={one}
+						fields={outlayFields()}
+						save={(body) => ask(PUT('/api/money/outlays/{id}', { ...of(one), body: borne([], body) }))}
 						{done}
 					/></td
 				>
@@ -115,15 +102,9 @@
 				<td class="text-right!"
 					><Amend
 						what={one.what}
-						version={one.version}
-						entries={byProductEntries(bearers, session.today, one)}
-						save={(typed, made) =>
-							ask(
-								PUT('/api/money/by-products/{id}', {
-									params: { path: { id: one.id } },
-									body: { ...byProductBody(bearers, typed), ...made }
-								})
-							)}
+						was={one}
+						fields={byProductFields()}
+						save={(body) => ask(PUT('/api/money/by-products/{id}', { ...of(one), body: borne([], body) }))}
 						{done}
 					/></td
 				>

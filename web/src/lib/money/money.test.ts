@@ -1,8 +1,9 @@
 import { render, screen } from '@testing-library/svelte';
 import { describe, expect, it, vi } from 'vitest';
-import { Problem, type Schemas } from '$lib/api/api';
+import { Problem } from '$lib/api/api';
+import { Form } from '$lib/form/form.svelte';
 import Bars from './Bars.svelte';
-import { allHours, hoursWord, outlayBody, rateBody, rateEntries, workBody, workEntries } from './words';
+import { allHours, hoursWord, borne, outlayFields, rateFields, workFields } from './words';
 
 vi.mock('$lib/api/session.svelte', () => ({
 	session: { units: 'METRIC', today: '2026-08-14', farm: { currency: 'EUR' } }
@@ -14,22 +15,25 @@ const bearers = [
 ];
 
 describe('what costs are calculated with', () => {
-	const rates = { version: -1, wage: 0, ground: 0, packet: 0, fees: 0, unsold: 0, margin: 0 };
 	it('is asked without zeros that nobody said', () => {
-		expect(rateEntries(rates).map((entry) => entry.value)).toEqual(['', '', '', '', '', '']);
-		expect(rateEntries({ ...rates, version: 0, wage: 15 })[0].value).toBe('15');
+		expect(Object.values(new Form(rateFields()).typed)).toEqual(['', '', '', '', '', '']);
+		const rates = { version: 0, wage: 15, ground: 0, packet: 0, fees: 0, unsold: 0, margin: 0 };
+		expect(new Form(rateFields(), rates).typed.wage).toBe('15');
 	});
 	it('names the field that was not filled', () => {
-		const typed = { wage: '15', ground: '', packet: '0.1', fees: '0', unsold: '10', margin: '20' };
-		expect(() => rateBody(typed)).toThrow(Problem);
-		expect(rateBody({ ...typed, ground: '0,4' })).toMatchObject({ wage: 15, ground: 0.4, margin: 20 });
+		const form = new Form(rateFields());
+		form.typed = { wage: '15', ground: '', packet: '0.1', fees: '0', unsold: '10', margin: '20' };
+		expect(() => form.body()).toThrow(Problem);
+		form.typed.ground = '0,4';
+		expect(form.body()).toMatchObject({ wage: 15, ground: 0.4, margin: 20 });
 	});
 });
 
 describe('hours and outlays', () => {
 	it('are written on the planting or the lot that was chosen', () => {
-		const typed = { on: '1', kind: 'TESTING', doneOn: '2026-08-14', people: '1', minutes: '45', note: '' };
-		expect(workBody(bearers, typed)).toEqual({
+		const work = new Form(workFields(bearers));
+		work.typed = { ...work.typed, on: '1', kind: 'TESTING', minutes: '45' };
+		expect(borne(bearers, work.body())).toEqual({
 			plantingId: undefined,
 			lotId: 'l1',
 			kind: 'TESTING',
@@ -38,15 +42,15 @@ describe('hours and outlays', () => {
 			minutes: 45,
 			note: ''
 		});
-		const paid = { on: '0', kind: 'MATERIALS', what: 'netting', amount: '41,50', spentOn: '2026-05-02' };
-		expect(outlayBody(bearers, paid)).toMatchObject({ plantingId: 'p1', amount: 41.5 });
+		const paid = new Form(outlayFields(bearers));
+		paid.typed = { ...paid.typed, what: 'netting', amount: '41,50', spentOn: '2026-05-02' };
+		expect(borne(bearers, paid.body())).toMatchObject({ plantingId: 'p1', amount: 41.5 });
 	});
 	it('stay where they were written when they are corrected', () => {
-		const done = { kind: 'TENDING', doneOn: '2026-06-01', people: 2, minutes: 90, note: '' };
-		const entries = workEntries(bearers, '2026-08-14', done as Schemas['WorkDoneView']);
-		expect(entries.map((entry) => entry.name)).toEqual(['kind', 'doneOn', 'people', 'minutes', 'note']);
-		const typed = Object.fromEntries(entries.map((entry) => [entry.name, entry.value]));
-		expect(workBody(bearers, typed)).not.toHaveProperty('lotId');
+		const done = { kind: 'TENDING', doneOn: '2026-06-01', people: 2, minutes: 90, note: '', version: 1 };
+		const form = new Form(workFields(), done);
+		expect(form.asked).toEqual(['kind', 'doneOn', 'people', 'minutes', 'note']);
+		expect(borne([], form.body()).lotId).toBeUndefined();
 	});
 	it('are told to a tenth while there are few', () => {
 		expect(hoursWord(2.25)).toBe('2.3 h');

@@ -1,8 +1,9 @@
-import { written } from '$lib/units/units';
 import type { Schemas } from '$lib/api/api';
-import type { Entry } from '$lib/form/Amend.svelte';
-import { countIn, numberIn } from '$lib/form/typed';
+import { session } from '$lib/api/session.svelte';
+import { amount, choice, count, day, figure, pick, text } from '$lib/form/kinds';
 import { money } from '$lib/stall/words';
+
+const NEEDED = { needed: true } as const;
 
 export type Work = Schemas['WorkDoneView']['kind'];
 
@@ -42,31 +43,14 @@ export function ratesWord(rates: Schemas['MoneyRatesView']): string {
 	);
 }
 
-export const rateEntries = (rates: Schemas['MoneyRatesView']): Entry[] => {
-	const said = rates.version >= 0;
-	const of = (value: number) => (said ? written(value) : '');
-	return [
-		{ name: 'wage', label: 'An hour of work, your own too', value: of(rates.wage), type: 'number' },
-		{ name: 'ground', label: 'A square metre of ground, a year', value: of(rates.ground), type: 'number' },
-		{ name: 'packet', label: 'Bag and label of a packet', value: of(rates.packet), type: 'number' },
-		{
-			name: 'fees',
-			label: 'Fees, % of the price',
-			value: of(rates.fees),
-			type: 'number',
-			hint: 'what the stall, the post and the bank keep'
-		},
-		{ name: 'unsold', label: 'Packets never sold, %', value: of(rates.unsold), type: 'number' },
-		{ name: 'margin', label: 'To keep, % of the price', value: of(rates.margin), type: 'number' }
-	];
-};
-export const rateBody = (typed: Record<string, string>) => ({
-	wage: numberIn('wage', typed.wage),
-	ground: numberIn('ground', typed.ground),
-	packet: numberIn('packet', typed.packet),
-	fees: numberIn('fees', typed.fees),
-	unsold: numberIn('unsold', typed.unsold),
-	margin: numberIn('margin', typed.margin)
+/** What hours, ground and packets cost. */
+export const rateFields = () => ({
+	wage: amount('An hour of work, your own too', NEEDED),
+	ground: amount('A square metre of ground, a year', NEEDED),
+	packet: amount('Bag and label of a packet', NEEDED),
+	fees: figure('Fees, % of the price', { ...NEEDED, hint: 'what the stall, the post and the bank keep' }),
+	unsold: figure('Packets never sold, %', NEEDED),
+	margin: figure('To keep, % of the price', NEEDED)
 });
 
 /** What hours or money may be written on. */
@@ -75,73 +59,43 @@ export interface Bearer {
 	plantingId?: string;
 	lotId?: string;
 }
-const onEntry = (bearers: Bearer[]): Entry => ({
-	name: 'on',
-	label: 'On',
-	value: '0',
-	choices: bearers.map((bearer, place) => ({ value: String(place), label: bearer.label }))
+/** What it is written on: of a record that stands it is known. */
+const on = (bearers?: Bearer[]) => ({
+	on: pick(
+		'On',
+		(bearers ?? []).map(({ label }, place) => ({ value: String(place), label })),
+		{
+			when: () => bearers !== undefined
+		}
+	)
 });
-const bearer = (bearers: Bearer[], typed: Record<string, string>) => {
-	if (typed.on === undefined) return {};
-	const { plantingId, lotId } = bearers[Number(typed.on)];
-	return { plantingId, lotId };
-};
+/** What was written, on what it was chosen for. */
+export function borne<T extends { on?: string }>(bearers: Bearer[], { on: place, ...body }: T) {
+	const { plantingId, lotId } = place === undefined ? {} : bearers[Number(place)];
+	return { ...body, plantingId, lotId };
+}
+const today = () => ({ needed: true, start: session.today }) as const;
 
-export const workEntries = (bearers: Bearer[], today: string, done?: Schemas['WorkDoneView']): Entry[] => [
-	...(done ? [] : [onEntry(bearers)]),
-	{
-		name: 'kind',
-		label: 'Work',
-		value: done?.kind ?? 'TENDING',
-		choices: Object.entries(WORK).map(([value, label]) => ({ value, label }))
-	},
-	{ name: 'doneOn', label: 'Day', value: done?.doneOn ?? today, type: 'date' },
-	{ name: 'people', label: 'People', value: String(done?.people ?? 1), type: 'number' },
-	{ name: 'minutes', label: 'Minutes each', value: String(done?.minutes ?? ''), type: 'number' },
-	{ name: 'note', label: 'Note', value: done?.note ?? '' }
-];
-export const workBody = (bearers: Bearer[], typed: Record<string, string>) => ({
-	...bearer(bearers, typed),
-	kind: typed.kind as Work,
-	doneOn: typed.doneOn,
-	people: countIn('people', typed.people),
-	minutes: numberIn('minutes', typed.minutes),
-	note: typed.note
+export const workFields = (bearers?: Bearer[]) => ({
+	...on(bearers),
+	kind: choice('Work', WORK, { start: 'TENDING' }),
+	doneOn: day('Day', today()),
+	people: count('People', { needed: true, start: 1 }),
+	minutes: figure('Minutes each', NEEDED),
+	note: text('Note')
 });
 
-export const outlayEntries = (bearers: Bearer[], today: string, outlay?: Schemas['OutlayView']): Entry[] => [
-	...(outlay ? [] : [onEntry(bearers)]),
-	{
-		name: 'kind',
-		label: 'For',
-		value: outlay?.kind ?? 'MATERIALS',
-		choices: Object.entries(OUTLAY).map(([value, label]) => ({ value, label }))
-	},
-	{ name: 'what', label: 'What', value: outlay?.what ?? '' },
-	{ name: 'amount', label: 'Amount', value: String(outlay?.amount ?? ''), type: 'number' },
-	{ name: 'spentOn', label: 'Day', value: outlay?.spentOn ?? today, type: 'date' }
-];
-export const outlayBody = (bearers: Bearer[], typed: Record<string, string>) => ({
-	...bearer(bearers, typed),
-	kind: typed.kind as Schemas['OutlayView']['kind'],
-	what: typed.what,
-	amount: numberIn('amount', typed.amount),
-	spentOn: typed.spentOn
+export const outlayFields = (bearers?: Bearer[]) => ({
+	...on(bearers),
+	kind: choice('For', OUTLAY),
+	what: text('What'),
+	amount: amount('Amount', NEEDED),
+	spentOn: day('Day', today())
 });
 
-export const byProductEntries = (
-	bearers: Bearer[],
-	today: string,
-	sold?: Schemas['ByProductSaleView']
-): Entry[] => [
-	...(sold ? [] : [onEntry(bearers)]),
-	{ name: 'what', label: 'What', value: sold?.what ?? '', hint: 'flesh, sauce, straw, cut flowers' },
-	{ name: 'amount', label: 'Brought', value: String(sold?.amount ?? ''), type: 'number' },
-	{ name: 'soldOn', label: 'Day', value: sold?.soldOn ?? today, type: 'date' }
-];
-export const byProductBody = (bearers: Bearer[], typed: Record<string, string>) => ({
-	...bearer(bearers, typed),
-	what: typed.what,
-	amount: numberIn('amount', typed.amount),
-	soldOn: typed.soldOn
+export const byProductFields = (bearers?: Bearer[]) => ({
+	...on(bearers),
+	what: text('What', { hint: 'flesh, sauce, straw, cut flowers' }),
+	amount: amount('Brought', NEEDED),
+	soldOn: day('Day', today())
 });

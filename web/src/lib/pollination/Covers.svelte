@@ -1,10 +1,11 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
+	import Amend from '$lib/form/Amend.svelte';
+	import { choice, day, text, yes } from '$lib/form/kinds';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import { capital, COVER, COVER_VERDICT, many } from '$lib/words/words';
@@ -26,60 +27,41 @@
 	/** Bags and cages: put on before bloom, shaken or filled with insects, taken off after the fruit has set. */
 	let { page, putOn, did, takeOff, changed }: Props = $props();
 
-	const attempt = new Attempt();
 	let adding = $state(false);
-	// svelte-ignore state_referenced_locally
-	let kind = $state<Cover['kind']>(page.planting.control === 'BAGGED' ? 'BAG' : 'CAGE');
-	// svelte-ignore state_referenced_locally
-	let tag = $state(String(page.covers.length + 1));
-	let openFlowers = $state(false);
 	let opened = $state<string>();
-	let from = $state(session.today);
-	let to = $state(session.today);
+	const cover = new Form({
+		kind: choice(
+			'What',
+			{ BAG: 'bag over a cluster', CAGE: 'cage over plants' },
+			{ start: untrack(() => (page.planting.control === 'BAGGED' ? 'BAG' : 'CAGE')) }
+		),
+		tag: text('Its number', { needed: true, maxlength: 20, start: untrack(() => page.covers.length + 1) }),
+		openFlowers: yes('open flowers stay in it')
+	});
+	const open = new Form({
+		firstDay: day('Open from', { needed: true, start: session.today }),
+		lastDay: day('to', { needed: true, start: session.today })
+	});
+	async function put() {
+		const { kind, tag, openFlowers } = cover.body();
+		adding = false;
+		await putOn(kind, tag, openFlowers);
+	}
+	async function stoodOpen(cover: Cover) {
+		const { firstDay, lastDay } = open.body();
+		opened = undefined;
+		await did(cover, 'OPENED', firstDay, lastDay);
+	}
 	const schedule = $derived(page.schedule);
 	const insectsToCome = $derived(page.insectsOn.filter((day) => day >= session.today));
 
-	const entries = (cover: Cover): Entry[] => [
-		{ name: 'tag', label: 'Its number', value: cover.tag },
-		{ name: 'putOn', label: 'Put on', value: cover.putOn, type: 'date' },
-		{
-			name: 'openFlowers',
-			label: 'Open flowers stayed in it',
-			value: String(cover.openFlowers),
-			type: 'yes'
-		},
-		{ name: 'note', label: 'Note', value: cover.note }
-	];
-	const keep =
-		(cover: Cover): Amended =>
-		(typed, made) =>
-			ask(
-				PUT('/api/covers/{id}', {
-					params: { path: { id: cover.id } },
-					body: {
-						id: cover.id,
-						kind: cover.kind,
-						tag: typed.tag,
-						putOn: typed.putOn,
-						openFlowers: typed.openFlowers === 'true',
-						note: typed.note,
-						...made
-					}
-				})
-			);
-	const keepOff =
-		(cover: Cover): Amended =>
-		(typed, made) =>
-			ask(
-				PUT('/api/covers/{id}/off', {
-					params: { path: { id: cover.id } },
-					body: { takenOff: typed.takenOff, fruitSet: typed.fruitSet === 'true', ...made }
-				})
-			);
-	const takeBack =
-		(event: Schemas['CoverEventView']): Amended =>
-		(_, made) =>
-			ask(PUT('/api/cover-events/{id}/taken-back', { params: { path: { id: event.id } }, body: made }));
+	const fields = {
+		tag: text('Its number'),
+		putOn: day('Put on', { needed: true }),
+		openFlowers: yes('Open flowers stayed in it'),
+		note: text('Note')
+	};
+	const of = ({ id }: { id: string }) => ({ params: { path: { id } } });
 	const eventWords = (event: Schemas['CoverEventView']) =>
 		`${event.kind === 'SHAKEN' ? 'shaken' : event.kind === 'INSECTS' ? `${event.insects} insects` : 'open'} ${dayMonth(event.firstDay)}${event.lastDay === event.firstDay ? '' : ` to ${dayMonth(event.lastDay)}`}`;
 
@@ -104,26 +86,27 @@
 					{#if session.works}
 						<Amend
 							what="{COVER[cover.kind]} {cover.tag}"
-							entries={entries(cover)}
-							version={cover.version}
-							save={keep(cover)}
+							was={cover}
+							{fields}
+							save={(body) =>
+								ask(
+									PUT('/api/covers/{id}', {
+										...of(cover),
+										body: { ...body, id: cover.id, kind: cover.kind }
+									})
+								)}
 							done={changed}
 						/>
 						{#if cover.takenOff}
 							<Amend
 								what="when {COVER[cover.kind]} {cover.tag} came off"
 								act="correct its end"
-								entries={[
-									{ name: 'takenOff', label: 'Taken off', value: cover.takenOff, type: 'date' },
-									{
-										name: 'fruitSet',
-										label: 'The fruit had set',
-										value: String(cover.fruitSet),
-										type: 'yes'
-									}
-								]}
-								version={cover.version}
-								save={keepOff(cover)}
+								was={cover}
+								fields={{
+									takenOff: day('Taken off', { needed: true }),
+									fruitSet: yes('The fruit had set')
+								}}
+								save={(body) => ask(PUT('/api/covers/{id}/off', { ...of(cover), body }))}
 								done={changed}
 							/>
 						{/if}
@@ -138,9 +121,15 @@
 								{#if session.works}<Amend
 										what="{eventWords(event)}, {COVER[cover.kind]} {cover.tag}"
 										act="it was not so"
-										entries={[]}
-										version={event.version}
-										save={takeBack(event)}
+										was={event}
+										fields={{}}
+										save={({ reason = '' }) =>
+											ask(
+												PUT('/api/cover-events/{id}/taken-back', {
+													...of(event),
+													body: { reason, version: event.version }
+												})
+											)}
 										done={changed}
 									/>{/if}
 							</li>
@@ -179,18 +168,12 @@
 						>
 					</div>
 					{#if opened === cover.id}
-						<form
-							class="mt-2 grid grid-cols-2 items-end gap-2 border-l-4 border-beet pl-3"
-							onsubmit={(event) => {
-								event.preventDefault();
-								opened = undefined;
-								void did(cover, 'OPENED', from, to);
-							}}
-						>
-							<TextField label="Open from" name="firstDay" type="date" {attempt} bind:value={from} />
-							<TextField label="to" name="lastDay" type="date" {attempt} bind:value={to} />
-							<button type="submit" class="btn col-span-2 h-12 btn-primary">Write it down</button>
-						</form>
+						<FormOf
+							form={open}
+							send={() => stoodOpen(cover)}
+							act="Write it down"
+							class="mt-2 grid-cols-2 items-end gap-2 border-l-4 border-beet pl-3"
+						/>
 					{/if}
 				{/if}
 			</li>
@@ -211,30 +194,12 @@
 	{/if}
 	{#if session.works}
 		{#if adding}
-			<form
-				class="mt-3 grid gap-3 border-l-4 border-marigold bg-paper p-4"
-				onsubmit={(event) => {
-					event.preventDefault();
-					adding = false;
-					void putOn(kind, tag, openFlowers);
-				}}
-			>
-				<ChoiceField
-					label="What"
-					name="kind"
-					{attempt}
-					bind:value={kind}
-					choices={[
-						{ value: 'BAG', label: 'bag over a cluster' },
-						{ value: 'CAGE', label: 'cage over plants' }
-					]}
-				/>
-				<TextField label="Its number" name="tag" {attempt} required needed maxlength={20} bind:value={tag} />
-				<label class="flex gap-2"
-					><input type="checkbox" class="checkbox" bind:checked={openFlowers} /> open flowers stay in it</label
-				>
-				<button type="submit" class="btn h-12 btn-primary">It is on</button>
-			</form>
+			<FormOf
+				form={cover}
+				send={put}
+				act="It is on"
+				class="mt-3 gap-3 border-l-4 border-marigold bg-paper p-4"
+			/>
 		{:else}
 			<button type="button" class="btn mt-3 h-12 btn-secondary" onclick={() => (adding = true)}
 				>Put on a bag or a cage</button

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { countIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { count, day, text, yes } from '$lib/form/kinds';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 	import { listed, plantsIn } from './pollination';
@@ -25,47 +25,7 @@
 	const fate = (flower: Flower) =>
 		flower.took === undefined ? 'not looked at yet' : flower.took ? 'took' : 'fell off';
 
-	const entries = (flower: Flower): Entry[] => [
-		{ name: 'tag', label: 'Tag', value: flower.tag },
-		{ name: 'mother', label: 'Mother plant', value: String(flower.mother), type: 'number' },
-		{
-			name: 'fathers',
-			label: 'Father plants',
-			value: own(flower).join(', '),
-			hint: elsewhere(flower).length
-				? `beside ${many(elsewhere(flower).length, 'plant')} of another planting`
-				: undefined
-		},
-		{ name: 'note', label: 'Note', value: flower.note }
-	];
-	const keep =
-		(flower: Flower): Amended =>
-		(typed, made) =>
-			ask(
-				PUT('/api/flowers/{id}', {
-					params: { path: { id: flower.id } },
-					body: {
-						id: flower.id,
-						tag: typed.tag,
-						mother: countIn('mother', typed.mother),
-						fathers: [
-							...plantsIn(typed.fathers).map((plant) => ({ plantingId: here, plant })),
-							...elsewhere(flower)
-						],
-						note: typed.note,
-						...made
-					}
-				})
-			);
-	const keepFate =
-		(flower: Flower): Amended =>
-		(typed, made) =>
-			ask(
-				PUT('/api/flowers/{id}/took', {
-					params: { path: { id: flower.id } },
-					body: { took: typed.took === 'true', lookedOn: typed.lookedOn, ...made }
-				})
-			);
+	const of = ({ id }: { id: string }) => ({ params: { path: { id } } });
 </script>
 
 {#if page.flowers.length}
@@ -86,9 +46,31 @@
 							><strong>{flower.tag}</strong>
 							{#if session.works}<Amend
 									what="flower {flower.tag}"
-									entries={entries(flower)}
-									version={flower.version}
-									save={keep(flower)}
+									was={{ ...flower, fathers: own(flower).join(', ') }}
+									fields={{
+										tag: text('Tag'),
+										mother: count('Mother plant', { needed: true }),
+										fathers: text('Father plants', {
+											hint: elsewhere(flower).length
+												? `beside ${many(elsewhere(flower).length, 'plant')} of another planting`
+												: undefined
+										}),
+										note: text('Note')
+									}}
+									save={({ fathers, ...body }) =>
+										ask(
+											PUT('/api/flowers/{id}', {
+												...of(flower),
+												body: {
+													...body,
+													id: flower.id,
+													fathers: [
+														...plantsIn(fathers).map((plant) => ({ plantingId: here, plant })),
+														...elsewhere(flower)
+													]
+												}
+											})
+										)}
 									done={changed}
 								/>{/if}</th
 						>
@@ -103,17 +85,9 @@
 							>{fate(flower)}
 							{#if session.works && flower.took !== undefined}<Amend
 									what="whether flower {flower.tag} took"
-									entries={[
-										{ name: 'took', label: 'It took', value: String(flower.took), type: 'yes' },
-										{
-											name: 'lookedOn',
-											label: 'Looked at on',
-											value: flower.lookedOn ?? session.today,
-											type: 'date'
-										}
-									]}
-									version={flower.version}
-									save={keepFate(flower)}
+									was={{ ...flower, lookedOn: flower.lookedOn ?? session.today }}
+									fields={{ took: yes('It took'), lookedOn: day('Looked at on', { needed: true }) }}
+									save={(body) => ask(PUT('/api/flowers/{id}/took', { ...of(flower), body }))}
 									done={changed}
 								/>{/if}</td
 						>

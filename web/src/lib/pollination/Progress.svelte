@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { count, figure } from '$lib/form/kinds';
 	import { session } from '$lib/api/session.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
-	import { countIn, numberIn } from '$lib/form/typed';
-	import { percent, whole, written } from '$lib/units/units';
+	import { percent, whole } from '$lib/units/units';
 	import { refusal } from '$lib/form/refusal';
 	import { many } from '$lib/words/words';
 
@@ -18,44 +18,36 @@
 	/** How many flowers the seed wanted asks for, and how many parents it really has. */
 	let { page, waiting, changed }: Props = $props();
 
-	const WANTED: Record<string, string> = {
-		seeds: 'Seeds wanted',
-		perFruit: 'Good seeds a fruit',
-		fruits: 'Ripe fruits for it',
-		variation: 'How unlike fruits are',
-		reason: 'Why it is changed'
-	};
-	const attempt = new Attempt();
 	const progress = $derived(page.progress);
 	const parents = $derived(page.parents);
 	const need = $derived(progress.need);
-	// svelte-ignore state_referenced_locally
-	let aiming = $state(progress.wrong !== undefined);
-	// svelte-ignore state_referenced_locally
-	let seeds = $state(String(progress.wanted.seeds));
-	// svelte-ignore state_referenced_locally
-	let perFruit = $state(written(progress.wanted.perFruit));
-	// svelte-ignore state_referenced_locally
-	let variation = $state(written(progress.wanted.variation));
-	let reason = $state('');
+	const form = untrack(
+		() =>
+			new Form(
+				{
+					seeds: count('Seeds wanted', { needed: true }),
+					perFruit: figure('Good seeds a fruit', { needed: true }),
+					variation: figure('How unlike fruits are', {
+						needed: true,
+						hint: '0 all alike; 0.4 is usual'
+					})
+				},
+				{ ...progress.wanted, version: progress.version },
+				undefined,
+				progress.version >= 0
+			)
+	);
+	let aiming = $state(untrack(() => progress.wrong !== undefined));
 
-	function keep() {
-		void attempt.run(async () => {
-			await ask(
-				PUT('/api/plantings/{id}/pollination-aim', {
-					params: { path: { id: page.planting.id! } },
-					body: {
-						seeds: countIn('seeds', seeds),
-						perFruit: numberIn('perFruit', perFruit),
-						variation: numberIn('variation', variation),
-						version: progress.version,
-						reason
-					}
-				})
-			);
-			aiming = false;
-			changed();
-		});
+	async function send() {
+		await ask(
+			PUT('/api/plantings/{id}/pollination-aim', {
+				params: { path: { id: page.planting.id! } },
+				body: { reason: '', ...form.body(), version: progress.version }
+			})
+		);
+		aiming = false;
+		changed();
 	}
 </script>
 
@@ -69,8 +61,10 @@
 		</p>
 	{:else if progress.wrong}
 		<p class="caution mt-2 font-semibold" role="alert">
-			No number of flowers comes of what is wanted: {refusal(progress.wrong, WANTED[progress.wrong.field])} Put
-			it right below.
+			No number of flowers comes of what is wanted: {refusal(
+				progress.wrong,
+				form.labels[progress.wrong.field]
+			)} Put it right below.
 		</p>
 	{/if}
 	<table class="figures mt-1">
@@ -118,34 +112,6 @@
 		>
 	{/if}
 	{#if aiming}
-		<form
-			class="mt-3 grid gap-3 border-l-4 border-marigold bg-paper p-4"
-			onsubmit={(event) => {
-				event.preventDefault();
-				keep();
-			}}
-		>
-			<TextField label="Seeds wanted" name="seeds" {attempt} inputmode="numeric" bind:value={seeds} />
-			<TextField
-				label="Good seeds a fruit"
-				name="perFruit"
-				{attempt}
-				inputmode="decimal"
-				bind:value={perFruit}
-			/>
-			<TextField
-				label="How unlike fruits are"
-				name="variation"
-				{attempt}
-				inputmode="decimal"
-				bind:value={variation}
-				hint="0 all alike; 0.4 is usual"
-			/>
-			{#if progress.version >= 0}
-				<TextField label="Why it is changed" name="reason" {attempt} bind:value={reason} />
-			{/if}
-			<Trouble {attempt} labels={WANTED} />
-			<button type="submit" class="btn h-12 btn-primary" aria-disabled={attempt.busy}>Save</button>
-		</form>
+		<FormOf {form} {send} taken={changed} class="mt-3 gap-3 border-l-4 border-marigold bg-paper p-4" />
 	{/if}
 </section>

@@ -1,15 +1,16 @@
 <script lang="ts">
-	import Draft from '$lib/form/Draft.svelte';
-	import { written } from '$lib/units/units';
-	import { here } from '$lib/rows/here';
 	import { untrack } from 'svelte';
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import Correcting from '$lib/form/Correcting.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import Either from '$lib/form/Either.svelte';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { day, text } from '$lib/form/kinds';
+	import Readings from '$lib/form/Readings.svelte';
+	import { numberIn, numbersIn } from '$lib/form/typed';
+	import { here } from '$lib/rows/here';
+	import { written } from '$lib/units/units';
 
 	interface Props {
 		number: string;
@@ -18,102 +19,81 @@
 		kept: () => void;
 	}
 	let { number, test, kept }: Props = $props();
-	const attempt = new Attempt();
 	const was = untrack(() => test);
-	let oven = $state((was?.dishes.length ?? 0) > 0);
-	let measuredOn = $state(was?.measuredOn ?? session.today);
-	let readings = $state(was?.readings.length ? was.readings.map(String) : ['', '', '']);
-	let dishes = $state(
-		was?.dishes.length
-			? was.dishes.map((dish) => ({
-					empty: written(dish.empty),
-					before: written(dish.before),
-					after: written(dish.after)
-				}))
-			: [
-					{ empty: '', before: '', after: '' },
-					{ empty: '', before: '', after: '' }
-				]
-	);
-	let note = $state(was?.note ?? '');
-	let reason = $state('');
-	let version = $state(was?.version);
-	const LABELS = {
-		measuredOn: 'Measured on',
-		readings: 'The meter read',
-		dishes: 'The dish',
-		note: 'Note',
-		reason: 'Why it is corrected'
-	};
 	const PART = { empty: 'empty, with lid', before: 'with seed', after: 'after the oven' } as const;
 	type Part = keyof typeof PART;
+	type Dish = Record<Part, string>;
 	const PARTS = Object.keys(PART) as Part[];
-	const figures = (theirs: Record<string, unknown>) => JSON.stringify(oven ? theirs.dishes : theirs.readings);
+	const dishOf = (part: (part: Part) => string) =>
+		Object.fromEntries(PARTS.map((one) => [one, part(one)])) as Dish;
+
+	const form = new Form<Schemas['MoistureRequest']>(
+		{
+			measuredOn: day('Measured on', { needed: true, start: session.today }),
+			note: text('Note')
+		},
+		was
+	);
+	let oven = $state((was?.dishes.length ?? 0) > 0);
+	let readings = $state(was?.readings.length ? was.readings.map(written) : ['', '', '']);
+	let dishes = $state(
+		was?.dishes.length
+			? was.dishes.map((dish) => dishOf((part) => written(dish[part])))
+			: [dishOf(() => ''), dishOf(() => '')]
+	);
 
 	function measured() {
-		if (!oven) {
-			return {
-				readings: readings.flatMap((one, i) => (one.trim() === '' ? [] : [numberIn(`readings[${i}]`, one)]))
-			};
-		}
+		if (!oven) return { readings: numbersIn('readings', readings) };
+		const used = dishes.filter((dish) => PARTS.some((part) => dish[part].trim() !== ''));
+		const weighed = (dish: Dish, i: number, part: Part) => numberIn(`dishes[${i}].${part}`, dish[part]);
 		return {
-			dishes: dishes
-				.filter((dish) => PARTS.some((part) => dish[part].trim() !== ''))
-				.map((dish, i) => ({
-					empty: numberIn(`dishes[${i}].empty`, dish.empty),
-					before: numberIn(`dishes[${i}].before`, dish.before),
-					after: numberIn(`dishes[${i}].after`, dish.after)
-				}))
+			dishes: used.map((dish, i) => ({
+				empty: weighed(dish, i, 'empty'),
+				before: weighed(dish, i, 'before'),
+				after: weighed(dish, i, 'after')
+			}))
 		};
 	}
-	function keep() {
-		void attempt.run(async () => {
-			const body = { measuredOn, note, ...measured(), ...(was ? { version, reason } : {}) };
-			if (was) await ask(PUT('/api/moisture/{id}', { params: { path: { id: was.id } }, body }));
-			else
-				await ask(
-					POST('/api/lots/{number}/moisture', {
-						params: { path: { number } },
-						body,
-						...here(`moisture of ${number}`)
-					})
-				);
-			kept();
-		});
+	/** Readings, or the weights of each dish, as they are told where two people corrected them. */
+	const figures = (of: { readings?: unknown; dishes?: unknown }) =>
+		oven
+			? (of.dishes as Record<Part, unknown>[])
+					.map((dish) => PARTS.map((part) => dish[part]).join(' / '))
+					.join('; ')
+			: (of.readings as unknown[]).join('; ');
+
+	async function send() {
+		const body = { ...form.body(), ...measured() };
+		if (was) await ask(PUT('/api/moisture/{id}', { params: { path: { id: was.id } }, body }));
+		else {
+			const parts = { params: { path: { number } }, body };
+			await ask(POST('/api/lots/{number}/moisture', { ...parts, ...here(`moisture of ${number}`) }));
+		}
+		kept();
 	}
 </script>
 
-<form
-	class="grid gap-4"
-	onsubmit={(event) => {
-		event.preventDefault();
-		keep();
-	}}
+<FormOf
+	{form}
+	{send}
+	draft="moisture"
+	act="Save moisture"
+	kept="the old figures"
+	taken={kept}
+	labels={{ readings: 'The meter read', dishes: 'The dish' }}
+	also={(theirs) => [{ label: 'Figures', mine: figures({ readings, dishes }), theirs: figures(theirs) }]}
+	class="gap-4"
 >
-	{#if !was}<Draft of="moisture" {attempt} />{/if}
 	<div class="flex flex-wrap items-end gap-4">
-		<div class="join" role="group" aria-label="How it is measured">
-			<button
-				type="button"
-				class={['btn join-item', !oven && 'btn-active']}
-				aria-pressed={!oven}
-				onclick={() => (oven = false)}>Meter</button
-			>
-			<button
-				type="button"
-				class={['btn join-item', oven && 'btn-active']}
-				aria-pressed={oven}
-				onclick={() => (oven = true)}>Oven</button
-			>
-		</div>
-		<TextField
-			label={LABELS.measuredOn}
-			name="measuredOn"
-			needed
-			type="date"
-			{attempt}
-			bind:value={measuredOn}
+		<Either
+			label="How it is measured"
+			bind:value={oven}
+			choices={[
+				{ value: false, label: 'Meter' },
+				{ value: true, label: 'Oven' }
+			]}
 		/>
+		<Fields {form} of={['measuredOn']} />
 	</div>
 	{#if oven}
 		<table class="figures">
@@ -129,15 +109,13 @@
 					<tr>
 						<th scope="row">dish {i + 1}</th>
 						{#each PARTS as part (part)}
+							{@const wrong = form.attempt.problem?.field === `dishes[${i}].${part}`}
 							<td
 								><input
-									class={[
-										'input w-28 text-right',
-										attempt.problem?.field === `dishes[${i}].${part}` && 'input-error'
-									]}
+									class={['input w-28 text-right', wrong && 'input-error']}
 									inputmode="decimal"
 									aria-label="Dish {i + 1}, {PART[part]}, grams"
-									aria-invalid={attempt.problem?.field === `dishes[${i}].${part}`}
+									aria-invalid={wrong}
 									bind:value={dish[part]}
 								/></td
 							>
@@ -151,39 +129,15 @@
 			weigh with the lid on, cooled in a dry place. Hot dishes burn.
 		</p>
 	{:else}
-		<fieldset>
-			<legend class="mb-1 text-sm font-semibold">The meter read, percent</legend>
-			<div class="grid max-w-md grid-cols-3 gap-3">
-				{#each readings.keys() as i (i)}
-					<input
-						class={['input w-full text-right', attempt.problem?.field === `readings[${i}]` && 'input-error']}
-						inputmode="decimal"
-						aria-label="Reading {i + 1}, percent"
-						aria-invalid={attempt.problem?.field === `readings[${i}]`}
-						bind:value={readings[i]}
-					/>
-				{/each}
-			</div>
-			<p class="mt-1 text-sm text-soft">
-				A meter is as good as its setting for the crop; a point either way is usual.
-			</p>
-		</fieldset>
+		<Readings
+			attempt={form.attempt}
+			name="readings"
+			legend="The meter read, percent"
+			each={(i) => `Reading ${i}, percent`}
+			bind:values={readings}
+			class="max-w-md grid-cols-3"
+			hint="A meter is as good as its setting for the crop; a point either way is usual."
+		/>
 	{/if}
-	<TextField label={LABELS.note} name="note" {attempt} bind:value={note} />
-	<Correcting
-		{attempt}
-		labels={LABELS}
-		asked={!!was}
-		kept="the old figures"
-		bind:reason
-		bind:version
-		rows={(theirs) => [
-			{ label: LABELS.measuredOn, mine: measuredOn, theirs: String(theirs.measuredOn) },
-			{ label: 'Figures', mine: JSON.stringify(oven ? dishes : readings), theirs: figures(theirs) }
-		]}
-		send={keep}
-		takeTheirs={kept}
-	>
-		<Act main type="submit" disabled={attempt.busy}>{was ? 'Save correction' : 'Save moisture'}</Act>
-	</Correcting>
-</form>
+	<Fields {form} of={['note']} />
+</FormOf>

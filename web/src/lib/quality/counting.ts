@@ -1,3 +1,4 @@
+import type { Schemas } from '$lib/api/api';
 import { countIn } from '$lib/form/typed';
 
 /** What a seed on the paper turned into, in the order in which it is counted. */
@@ -14,6 +15,15 @@ export type SeedClass = (typeof CLASSES)[number]['name'];
 export type Counted = Record<SeedClass, string>;
 
 export const nothingCounted = (): Counted => ({ normal: '', abnormal: '', hard: '', fresh: '', dead: '' });
+
+/** A replicate that was counted, as it would be typed. */
+export const countsOf = (one: Schemas['Replicate']): Counted => ({
+	normal: String(one.normal),
+	abnormal: String(one.abnormal),
+	hard: String(one.hard),
+	fresh: String(one.fresh),
+	dead: String(one.dead)
+});
 
 const whole = (typed: string) => (/^\d+$/.test(typed.trim()) ? Number(typed) : 0);
 

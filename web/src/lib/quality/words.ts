@@ -14,3 +14,17 @@ export function size(test: Schemas['GerminationView']): string {
 		? `home test, ${test.perReplicate} seeds`
 		: `${test.replicates} × ${test.perReplicate} on ${METHOD[test.method]}`;
 }
+
+/** To a tenth, without it where it is none. */
+export const plain = (value: number) => String(Math.round(value * 10) / 10);
+
+/** Where the truth of a test lies. */
+export const range = (result: Schemas['GerminationTest']) =>
+	`${Math.round(result.lower)} to ${Math.round(result.upper)} %`;
+
+/** What became of those that make no plant; classes nobody was in are left out. */
+export const became = (classes: Schemas['SeedlingClasses']) =>
+	(['abnormal', 'hard', 'fresh', 'dead'] as const)
+		.filter((one) => classes[one] > 0)
+		.map((one) => `${one} ${plain(classes[one])} %`)
+		.join(', ') || 'all normal';

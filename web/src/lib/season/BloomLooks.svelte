@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Amended } from '$lib/form/Amend.svelte';
+	import Amend from '$lib/form/Amend.svelte';
+	import { choice, day, text } from '$lib/form/kinds';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import BloomLook from './BloomLook.svelte';
 	import { SEEN } from './bloomLooks';
 
-	type Look = Schemas['BloomLookView'];
 	interface Props {
 		planting: Schemas['PlantingView'];
 		kept: () => void;
@@ -16,22 +16,6 @@
 	let { planting, kept }: Props = $props();
 	const id = $derived(planting.id ?? '');
 	const found = $derived(ask(GET('/api/plantings/{id}/bloom-looks', { params: { path: { id } } })));
-	const choices = Object.entries(SEEN).map(([value, label]) => ({ value, label }));
-	const change =
-		(look: Look): Amended =>
-		(typed, made) =>
-			ask(
-				PUT('/api/bloom-looks/{id}', {
-					params: { path: { id: look.id } },
-					body: {
-						id: look.id,
-						seenOn: typed.seenOn,
-						seen: typed.seen as Look['seen'],
-						note: typed.note,
-						...made
-					}
-				})
-			);
 </script>
 
 <details class="mt-4">
@@ -47,18 +31,24 @@
 						<span class="text-sm text-soft">{look.recordedBy}</span>
 						{#if session.works}<Amend
 								what="the look of {dayMonth(look.seenOn)}"
-								version={look.version}
-								entries={[
-									{ name: 'seenOn', label: 'Day', value: look.seenOn, type: 'date' },
-									{ name: 'seen', label: 'Seen', value: look.seen, choices },
-									{ name: 'note', label: 'Note', value: look.note }
-								]}
-								save={change(look)}
+								was={look}
+								fields={{
+									seenOn: day('Day', { needed: true }),
+									seen: choice('Seen', SEEN),
+									note: text('Note')
+								}}
+								save={(body) =>
+									ask(
+										PUT('/api/bloom-looks/{id}', {
+											params: { path: { id: look.id } },
+											body: { ...body, id: look.id }
+										})
+									)}
 								done={kept}
 							/>{/if}
 					</li>
 				{:else}
-					<li class="text-soft">Nobody looked yet.</li>
+					<li class="text-soft">Not looked at yet.</li>
 				{/each}
 			</ul>
 		{/snippet}

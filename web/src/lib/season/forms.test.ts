@@ -264,7 +264,7 @@ describe('a variety', () => {
 		await type('Why it is corrected', 'misread');
 		await fireEvent.click(screen.getByText('Save correction'));
 		await waitFor(() => expect(screen.getByText('Fog Horn')).toBeTruthy());
-		expect(screen.getByRole('rowheader', { name: 'Treated' })).toBeTruthy();
+		expect(screen.getByRole('rowheader', { name: /^treated seed/ })).toBeTruthy();
 		expect(screen.queryByRole('rowheader', { name: 'Source' })).toBeNull();
 		await fireEvent.click(screen.getByRole('button', { name: 'Save mine' }));
 		await waitFor(() => expect(keep).toHaveBeenCalledTimes(2));

@@ -2,11 +2,12 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { bought } from '$lib/family/words';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { countIn, maybeCountIn, maybeNumberIn, numberIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { count, day, text, weight } from '$lib/form/kinds';
 	import { mass } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
+	import { elsewhereFields } from './fields';
 
 	interface Props {
 		plantingId: string;
@@ -15,31 +16,20 @@
 	}
 	/** What a planting was sown with, each record open to correction. */
 	let { plantingId, sown, done }: Props = $props();
-	type Taking = Schemas['TakingView'];
-	type Bought = Schemas['ElsewhereView'];
 	const units = $derived(session.units);
 
-	const ownEntries = (taking: Taking): Entry[] => [
-		{
-			name: 'much',
-			label: taking.packets === undefined ? 'Sown, g' : 'Packets sown',
-			value: String(taking.mass ?? taking.packets),
-			type: 'number',
-			fields: ['mass', 'packets'],
-			hint: '0 where it was not sown here after all'
-		},
-		{ name: 'takenOn', label: 'On', value: taking.takenOn, type: 'date' },
-		{ name: 'note', label: 'Note', value: taking.note }
-	];
-	const boughtEntries = (seed: Bought): Entry[] => [
-		{ name: 'supplier', label: 'From whom', value: seed.supplier },
-		{ name: 'theirNumber', label: 'Their lot number', value: seed.theirNumber },
-		{ name: 'grownIn', label: 'Year of its harvest', value: String(seed.grownIn ?? '') },
-		{ name: 'treatment', label: 'Treated with', value: seed.treatment },
-		{ name: 'mass', label: 'Sown, g', value: String(seed.mass ?? ''), type: 'number' },
-		{ name: 'sownOn', label: 'On', value: seed.sownOn, type: 'date' },
-		{ name: 'note', label: 'Note', value: seed.note }
-	];
+	/** In packets, where packets of it were sown. */
+	const ownFields = ({ packets, mass }: Schemas['TakingView']) => {
+		const more = { refusedAs: ['mass', 'packets'], hint: '0 where it was not sown here after all' };
+		return {
+			much:
+				packets === undefined
+					? weight('Sown', { ...more, needed: true, start: mass })
+					: count('Packets sown', { ...more, needed: true, start: packets }),
+			takenOn: day('On', { needed: true }),
+			note: text('Note')
+		};
+	};
 </script>
 
 <ul class="grid gap-2">
@@ -53,21 +43,19 @@
 			<span class="text-sm text-soft">{taking.recordedBy}</span>
 			{#if session.works}<Amend
 					what="what was sown of {number}"
-					version={taking.version}
-					entries={ownEntries(taking)}
-					save={(typed, made) =>
+					was={taking}
+					fields={ownFields(taking)}
+					save={({ much, ...body }) =>
 						ask(
 							PUT('/api/takings/{id}', {
 								params: { path: { id: taking.id } },
 								body: {
+									...body,
 									why: 'SOWN',
 									plantingId,
-									takenOn: typed.takenOn,
-									note: typed.note,
 									...(taking.packets === undefined
-										? { mass: numberIn('mass', typed.much) }
-										: { packingRunId: taking.packingRunId, packets: countIn('packets', typed.much) }),
-									...made
+										? { mass: much }
+										: { packingRunId: taking.packingRunId, packets: much })
 								}
 							})
 						)}
@@ -84,40 +72,24 @@
 			{#if session.works}
 				<Amend
 					what="seed from {seed.supplier}"
-					version={seed.version}
-					entries={boughtEntries(seed)}
-					save={({ supplier, theirNumber, treatment, sownOn, note, grownIn, mass: grams }, made) =>
-						ask(
-							PUT('/api/sown-from-elsewhere/{id}', {
-								params: { path: { id: seed.id } },
-								body: {
-									supplier,
-									theirNumber,
-									treatment,
-									sownOn,
-									note,
-									grownIn: maybeCountIn('grownIn', grownIn),
-									mass: maybeNumberIn('mass', grams),
-									...made
-								}
-							})
-						)}
+					was={seed}
+					fields={elsewhereFields()}
+					save={(body) =>
+						ask(PUT('/api/sown-from-elsewhere/{id}', { params: { path: { id: seed.id } }, body }))}
 					{done}
 				/>
 				<Amend
 					what="seed from {seed.supplier}"
 					act="not sown here"
-					version={seed.version}
-					entries={[]}
-					save={(_, made) =>
-						ask(
-							PUT('/api/sown-from-elsewhere/{id}/undone', { params: { path: { id: seed.id } }, body: made })
-						)}
+					was={seed}
+					fields={{}}
+					save={(body) =>
+						ask(PUT('/api/sown-from-elsewhere/{id}/undone', { params: { path: { id: seed.id } }, body }))}
 					{done}
 				/>
 			{/if}
 		</li>
 	{:else}
-		{#if sown.own.length === 0}<li class="text-soft">Nobody wrote it down yet.</li>{/if}
+		{#if sown.own.length === 0}<li class="text-soft">Nothing is written down yet.</li>{/if}
 	{/each}
 </ul>

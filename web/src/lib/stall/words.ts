@@ -17,6 +17,12 @@ export const SALE: Record<Schemas['SaleView']['kind'], string> = {
 	GIFT: 'gift',
 	SWAP: 'swap'
 };
+/** As it is said once it is done. */
+export const SOLD: Record<Schemas['SaleView']['kind'], string> = {
+	SALE: 'Sold',
+	GIFT: 'Given',
+	SWAP: 'Swapped'
+};
 export const ORDER: Record<Schemas['OrderView']['state'], { state: MarkState; label: string }> = {
 	READY: { state: 'clear', label: 'all promised' },
 	SHORT: { state: 'tight', label: 'not enough' },

@@ -2,7 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { countIn } from '$lib/form/typed';
+	import { count as counted, day, pick, text } from '$lib/form/kinds';
 	import { dayMonth } from '$lib/words/dates';
 	import { POINT } from '$lib/words/words';
 
@@ -14,6 +14,7 @@
 	}
 	/** What was counted through the life of a stand, and what is left of it. */
 	let { stand, points, changed }: Props = $props();
+	const NEEDED = { needed: true } as const;
 </script>
 
 <table class="figures">
@@ -28,35 +29,22 @@
 					{count.note}
 					{#if session.works}<Amend
 							what="the count"
-							version={count.version}
-							entries={[
-								{
-									name: 'point',
-									label: 'Counted',
-									value: count.point,
-									choices: points.map((value) => ({ value, label: POINT[value] }))
-								},
-								{
-									name: 'plants',
-									label: 'How many',
-									value: String(count.plants),
-									type: 'number'
-								},
-								{ name: 'countedOn', label: 'On', value: count.countedOn, type: 'date' },
-								{ name: 'note', label: 'Note', value: count.note }
-							]}
-							save={(entry, made) =>
+							was={count}
+							fields={{
+								point: pick(
+									'Counted',
+									points.map((value) => ({ value, label: POINT[value] })),
+									NEEDED
+								),
+								plants: counted('How many', NEEDED),
+								countedOn: day('On', NEEDED),
+								note: text('Note')
+							}}
+							save={({ point, ...body }) =>
 								ask(
 									PUT('/api/counts/{id}', {
 										params: { path: { id: count.id } },
-										body: {
-											id: count.id,
-											point: entry.point as Point,
-											plants: countIn('plants', entry.plants),
-											countedOn: entry.countedOn,
-											note: entry.note,
-											...made
-										}
+										body: { ...body, id: count.id, point: point as Point }
 									})
 								)}
 							done={changed}

@@ -2,7 +2,7 @@
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { countIn, maybeCountIn } from '$lib/form/typed';
+	import { count, day, text } from '$lib/form/kinds';
 	import { dayMonth } from '$lib/words/dates';
 	import { capital } from '$lib/words/words';
 
@@ -13,7 +13,8 @@
 	/** The looks through a store so far. */
 	let { looks, changed }: Props = $props();
 
-	const SIZES = ['small', 'medium', 'large'] as const;
+	const NEEDED = { needed: true } as const;
+	const UNGRADED = 'nothing where they were not graded';
 </script>
 
 <h2 class="ruled mt-6">Looks</h2>
@@ -26,45 +27,21 @@
 				: ''}{look.note ? `; ${look.note}` : ''}
 			{#if session.works}<Amend
 					what="the look"
-					version={look.version}
-					entries={[
-						{ name: 'seenOn', label: 'Looked on', value: look.seenOn, type: 'date' },
-						{
-							name: 'pieces',
-							label: 'Looked at',
-							value: String(look.pieces),
-							type: 'number'
-						},
-						{
-							name: 'thrownOut',
-							label: 'Thrown out',
-							value: String(look.thrownOut),
-							type: 'number'
-						},
-						...SIZES.map((size) => ({
-							name: size,
-							label: capital(size),
-							value: String(look[size] ?? ''),
-							type: 'number' as const,
-							hint: 'nothing where they were not graded'
-						})),
-						{ name: 'note', label: 'Note', value: look.note }
-					]}
-					save={(entry, made) =>
+					was={look}
+					fields={{
+						seenOn: day('Looked on', NEEDED),
+						pieces: count('Looked at', NEEDED),
+						thrownOut: count('Thrown out', NEEDED),
+						small: count('Small', { hint: UNGRADED }),
+						medium: count('Medium', { hint: UNGRADED }),
+						large: count('Large', { hint: UNGRADED }),
+						note: text('Note')
+					}}
+					save={(body) =>
 						ask(
 							PUT('/api/store-looks/{id}', {
 								params: { path: { id: look.id } },
-								body: {
-									id: look.id,
-									seenOn: entry.seenOn,
-									pieces: countIn('pieces', entry.pieces),
-									thrownOut: countIn('thrownOut', entry.thrownOut),
-									small: maybeCountIn('small', entry.small),
-									medium: maybeCountIn('medium', entry.medium),
-									large: maybeCountIn('large', entry.large),
-									note: entry.note,
-									...made
-								}
+								body: { ...body, id: look.id }
 							})
 						)}
 					done={changed}

@@ -1,12 +1,11 @@
 <script lang="ts">
-	import Act from '$lib/form/Act.svelte';
+	import { untrack } from 'svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import MassField from '$lib/form/MassField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import { massIn, numberIn } from '$lib/form/typed';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { day, text, weight } from '$lib/form/kinds';
 	import { mass, tenth } from '$lib/units/units';
 	import { many } from '$lib/words/words';
 
@@ -18,24 +17,23 @@
 	/** Seed weighed plant by plant: a few plants that gave most of it are worth fewer than they are. */
 	let { stand, weigh, changed }: Props = $props();
 
-	const attempt = new Attempt();
+	const NEEDED = { needed: true } as const;
 	const next = $derived(
 		String(1 + Math.max(0, ...stand.seeds.map((seed) => Number(seed.plant)).filter(Number.isInteger)))
 	);
-	let typed = $state<string>();
-	let grams = $state(NaN);
-	let weighed = $state(0);
-	const plant = $derived(typed ?? next);
-	const known = $derived(stand.seeds.some((seed) => seed.plant === plant.trim()));
+	const form = new Form({
+		plant: text('Plant', { ...NEEDED, maxlength: 20, start: untrack(() => next) }),
+		mass: weight('Its seed', NEEDED)
+	});
+	const plant = $derived(form.typed.plant.trim());
+	const known = $derived(stand.seeds.some((seed) => seed.plant === plant));
 
-	const add = () =>
-		attempt.run(async () => {
-			const value = massIn('mass', grams);
-			await weigh(plant.trim(), value);
-			typed = /^\d+$/.test(plant.trim()) ? String(Number(plant) + 1) : '';
-			grams = NaN;
-			weighed++;
-		});
+	async function send() {
+		const { plant, mass } = form.body();
+		await weigh(plant, mass);
+		form.typed.plant = /^\d+$/.test(plant) ? String(Number(plant) + 1) : '';
+		form.clear('mass');
+	}
 </script>
 
 <section>
@@ -54,27 +52,13 @@
 			: 'Where plants give very unlike, weigh the seed of each by itself, or of twenty taken as they come.'}
 	</p>
 	{#if session.works}
-		<form
-			class="mt-3 grid grid-cols-[5rem_minmax(0,1fr)_auto] items-end gap-3"
-			onsubmit={(event) => {
-				event.preventDefault();
-				void add();
-			}}
-		>
-			<TextField
-				label="Plant"
-				name="plant"
-				{attempt}
-				required
-				needed
-				maxlength={20}
-				bind:value={() => plant, (value) => (typed = value)}
-			/>
-			{#key weighed}<MassField label="Its seed" name="mass" {attempt} bind:grams />{/key}
-			<Act main type="submit" why={plant.trim() ? (known ? 'Choose another plant.' : '') : 'Say which plant.'}
-				>Weighed</Act
-			>
-		</form>
+		<FormOf
+			{form}
+			{send}
+			act="Weighed"
+			why={plant ? (known ? 'Choose another plant.' : '') : 'Say which plant.'}
+			class="mt-3 grid-cols-[5rem_minmax(0,1fr)] items-end gap-3"
+		/>
 		{#if known}<p class="text-sm font-semibold text-alarm">Plant {plant} is weighed already.</p>{/if}
 	{/if}
 	{#if stand.seeds.length}
@@ -87,23 +71,17 @@
 						<td class="num"
 							>{#if session.works}<Amend
 									what="the seed of plant {seed.plant}"
-									version={seed.version}
-									entries={[
-										{ name: 'plant', label: 'Plant', value: seed.plant },
-										{ name: 'mass', label: 'Its seed, g', value: String(seed.mass), type: 'number' },
-										{ name: 'weighedOn', label: 'Weighed on', value: seed.weighedOn, type: 'date' }
-									]}
-									save={(entry, made) =>
+									was={seed}
+									fields={{
+										plant: text('Plant', NEEDED),
+										mass: weight('Its seed', NEEDED),
+										weighedOn: day('Weighed on', NEEDED)
+									}}
+									save={(body) =>
 										ask(
 											PUT('/api/seeds/{id}', {
 												params: { path: { id: seed.id } },
-												body: {
-													id: seed.id,
-													plant: entry.plant,
-													mass: numberIn('mass', entry.mass),
-													weighedOn: entry.weighedOn,
-													...made
-												}
+												body: { ...body, id: seed.id }
 											})
 										)}
 									done={changed}

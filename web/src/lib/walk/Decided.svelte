@@ -1,15 +1,12 @@
 <script lang="ts">
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Amended } from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { choice, count, measure, text } from '$lib/form/kinds';
 	import { reach } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { DECISION, GRADE } from '$lib/words/words';
 
-	type Ring = Schemas['RingView'];
-	type Decision = Ring['decision'];
-	type Grade = NonNullable<Ring['grade']>;
 	interface Props {
 		walk: Schemas['WalkPage'];
 		changed: () => void;
@@ -17,30 +14,15 @@
 	/** What was decided about seed round off-types that shed pollen. */
 	let { walk, changed }: Props = $props();
 
-	const decisions = (Object.keys(DECISION) as Decision[]).map((value) => ({ value, label: DECISION[value] }));
-	const grades = [
-		{ value: '', label: 'none' },
-		...(Object.keys(GRADE) as Grade[]).map((value) => ({ value, label: GRADE[value] }))
-	];
-	const keep =
-		(ring: Ring): Amended =>
-		(typed, { version, reason }) =>
-			ask(
-				PUT('/api/rings/{id}', {
-					params: { path: { id: ring.id } },
-					body: {
-						id: ring.id,
-						decision: typed.decision as Decision,
-						radius: numberIn('radius', typed.radius),
-						row: numberIn('row', typed.row),
-						along: numberIn('along', typed.along),
-						...(typed.grade ? { grade: typed.grade as Grade } : {}),
-						reason: typed.because,
-						version,
-						because: reason
-					}
-				})
-			);
+	const NEEDED = { needed: true } as const;
+	const fields = () => ({
+		decision: choice('The seed is', DECISION),
+		grade: choice('To grade', { '': 'none', ...GRADE }, { hint: 'only where it is graded down' }),
+		radius: measure('Within', 'length', { ...NEEDED, hint: '0 where it is the whole stand' }),
+		row: count('Row', NEEDED),
+		along: measure('Along the row', 'length', NEEDED),
+		because: text('Why')
+	});
 </script>
 
 {#if walk.rings.length}
@@ -62,33 +44,21 @@
 						>{ring.recordedBy}, {dayMonth(ring.recordedAt)}
 						{#if session.works}<Amend
 								what="the decision"
-								version={ring.version}
-								entries={[
-									{ name: 'decision', label: 'The seed is', value: ring.decision, choices: decisions },
-									{
-										name: 'grade',
-										label: 'To grade',
-										value: ring.grade ?? '',
-										choices: grades,
-										hint: 'only where it is graded down'
-									},
-									{
-										name: 'radius',
-										label: 'Within, m',
-										value: String(ring.radius),
-										type: 'number',
-										hint: '0 where it is the whole stand'
-									},
-									{ name: 'row', label: 'Row', value: String(ring.row ?? ''), type: 'number' },
-									{
-										name: 'along',
-										label: 'Along the row, m',
-										value: String(ring.along ?? ''),
-										type: 'number'
-									},
-									{ name: 'because', label: 'Why', value: ring.reason }
-								]}
-								save={keep(ring)}
+								was={{ ...ring, because: ring.reason }}
+								fields={fields()}
+								save={({ grade, because, reason, ...body }) =>
+									ask(
+										PUT('/api/rings/{id}', {
+											params: { path: { id: ring.id } },
+											body: {
+												...body,
+												id: ring.id,
+												grade: grade || undefined,
+												reason: because,
+												because: reason
+											}
+										})
+									)}
 								done={changed}
 							/>{/if}</td
 					>

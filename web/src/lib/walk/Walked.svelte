@@ -1,14 +1,22 @@
 <script lang="ts">
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { countIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import type { Changed } from '$lib/form/form.svelte';
+	import { count, day, text, yes } from '$lib/form/kinds';
 	import { dayMonth } from '$lib/words/dates';
 	import { FATE } from '$lib/words/words';
 	import { whole } from '$lib/units/units';
 	import { asItStands } from './record';
 
 	type Walk = Schemas['WalkView'];
+	interface Typed
+		extends Changed, Pick<Walk, 'walkedOn' | 'lookedAt' | 'sick' | 'stressed' | 'bolted' | 'note'> {
+		others?: boolean;
+		another: string;
+		anotherPlants: number;
+		sheddingSince?: string;
+	}
 	interface Props {
 		walk: Schemas['WalkPage'];
 		changed: () => void;
@@ -18,77 +26,45 @@
 
 	const APART = { sick: 'Sick', stressed: 'Freaks of stress', bolted: 'Bolted early' } as const;
 	const apart = Object.keys(APART) as (keyof typeof APART)[];
-	const OTHERS = (one: Walk): Entry => ({
-		name: 'others',
-		label: 'Plants no earlier walk of the stage looked at',
-		value: String(one.others),
-		type: 'yes'
-	});
-	const entries = (one: Walk): Entry[] => [
-		{ name: 'walkedOn', label: 'Walked on', value: one.walkedOn, type: 'date' },
-		{ name: 'lookedAt', label: 'Plants looked at', value: String(one.lookedAt), type: 'number' },
-		...(one.rows.length ? [] : [OTHERS(one)]),
-		...one.offTypes.map((kind, i) => ({
-			name: `offTypes.${i}`,
-			label: `${kind.kind}, ${FATE[kind.fate].done}`,
-			value: String(kind.plants),
-			type: 'number' as const,
-			hint: '0 when there was none'
-		})),
-		{
-			name: 'another',
-			label: 'Another kind of off-type',
-			value: '',
-			hint: 'nothing when none was forgotten'
-		},
-		{ name: 'anotherPlants', label: 'Plants of it, pulled', value: '0', type: 'number' },
-		...apart.map((field) => ({
-			name: field,
-			label: APART[field],
-			value: String(one[field]),
-			type: 'number' as const
-		})),
-		{
-			name: 'sheddingSince',
-			label: 'An off-type shed pollen since',
-			value: one.sheddingSince ?? '',
-			type: 'date',
-			hint: 'nothing when none had flowered'
-		},
-		{ name: 'note', label: 'Note', value: one.note }
-	];
-	const keep =
-		(one: Walk): Amended =>
-		(typed, made) => {
-			const kinds = one.offTypes.map((kind, i) => ({
-				...kind,
-				plants: countIn(`offTypes.${i}`, typed[`offTypes.${i}`])
-			}));
-			if (typed.another.trim()) {
-				const plants = countIn('anotherPlants', typed.anotherPlants);
-				kinds.push({ kind: typed.another.trim(), plants, fate: 'PULLED', reason: '' });
-			}
-			return ask(
-				PUT('/api/walks/{id}', {
-					params: { path: { id: one.id } },
-					body: {
-						...asItStands(one),
-						walkedOn: typed.walkedOn,
-						lookedAt: countIn('lookedAt', typed.lookedAt),
-						others: typed.others ? typed.others === 'true' : one.others,
-						offTypes: kinds.filter((kind) => kind.plants !== 0),
-						sick: countIn('sick', typed.sick),
-						stressed: countIn('stressed', typed.stressed),
-						bolted: countIn('bolted', typed.bolted),
-						sheddingSince: typed.sheddingSince || undefined,
-						// A day that is taken out says that none had flowered.
-						notFlowered: !typed.sheddingSince && (one.notFlowered || one.sheddingSince !== undefined),
-						note: typed.note,
-						...made
-					}
+	const NEEDED = { needed: true } as const;
+	const kindAt = (i: number) => `offTypes.${i}`;
+	const fields = (one: Walk) => ({
+		walkedOn: day('Walked on', NEEDED),
+		lookedAt: count('Plants looked at', NEEDED),
+		others: yes('Plants no earlier walk of the stage looked at', { when: () => one.rows.length === 0 }),
+		...Object.fromEntries(
+			one.offTypes.map((kind, i) => [
+				kindAt(i),
+				count(`${kind.kind}, ${FATE[kind.fate].done}`, {
+					...NEEDED,
+					start: kind.plants,
+					hint: '0 when there was none'
 				})
-			);
+			])
+		),
+		another: text('Another kind of off-type', { hint: 'nothing when none was forgotten' }),
+		anotherPlants: count('Plants of it, pulled', { ...NEEDED, start: 0 }),
+		sick: count(APART.sick, NEEDED),
+		stressed: count(APART.stressed, NEEDED),
+		bolted: count(APART.bolted, NEEDED),
+		sheddingSince: day('An off-type shed pollen since', { hint: 'nothing when none had flowered' }),
+		note: text('Note')
+	});
+	/** The walk as it stood, with what is put right. */
+	const put = (one: Walk, { another, anotherPlants, sheddingSince, ...typed }: Typed) => {
+		const counted = typed as unknown as Record<string, number>;
+		const kinds = one.offTypes.map((kind, i) => ({ ...kind, plants: counted[kindAt(i)] }));
+		if (another) kinds.push({ kind: another, plants: anotherPlants, fate: 'PULLED', reason: '' });
+		const { walkedOn, lookedAt, others = one.others, sick, stressed, bolted, note, version, reason } = typed;
+		return {
+			...asItStands(one),
+			...{ walkedOn, lookedAt, others, sick, stressed, bolted, note, version, reason },
+			offTypes: kinds.filter((kind) => kind.plants !== 0),
+			sheddingSince,
+			// A day that is taken out says that none had flowered.
+			notFlowered: !sheddingSince && (one.notFlowered || one.sheddingSince !== undefined)
 		};
+	};
 	const found = (one: Walk) =>
 		[
 			...one.offTypes.map((kind) => `${kind.plants} ${kind.kind}, ${FATE[kind.fate].done}`),
@@ -138,9 +114,10 @@
 							>{one.recordedBy}
 							{#if session.works}<Amend
 									what="the walk of {dayMonth(one.walkedOn)}"
-									version={one.version}
-									entries={entries(one)}
-									save={keep(one)}
+									was={one}
+									fields={fields(one)}
+									save={(body) =>
+										ask(PUT('/api/walks/{id}', { params: { path: { id: one.id } }, body: put(one, body) }))}
 									done={changed}
 								/>{/if}</td
 						>

@@ -2,14 +2,13 @@
 	import { v7 as newId } from 'uuid';
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Amended, type Entry } from '$lib/form/Amend.svelte';
-	import { countIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { count, day, text } from '$lib/form/kinds';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { percent } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 
-	type Check = Schemas['EyeCheckView'];
 	type How = Schemas['EyeCheckFacts']['how'];
 
 	let turn = $state(0);
@@ -17,7 +16,12 @@
 		void turn;
 		return ask(GET('/api/eyes'));
 	});
-	const done = () => turn++;
+	/** Of the next check: the same however often it is sent. */
+	let id = $state(newId());
+	function done() {
+		id = newId();
+		turn++;
+	}
 
 	interface Way {
 		act: string;
@@ -52,55 +56,20 @@
 	};
 	const ways = Object.keys(WAYS) as How[];
 
-	function entries(how: How, check?: Check): Entry[] {
-		const way = WAYS[how];
-		const facts = check?.facts;
-		const number = (name: 'first' | 'second' | 'both', label: string): Entry => ({
-			name,
-			label,
-			value: facts ? String(facts[name]) : '',
-			type: 'number'
-		});
-		return [
-			{ name: 'checkedOn', label: 'Day', value: facts?.checkedOn ?? session.today, type: 'date' },
-			{
-				name: 'kind',
-				label: 'Kind of off-type',
-				value: facts?.kind ?? '',
-				hint: 'as on the walk: white silks, wrong leaf …'
-			},
-			{ name: 'walker', label: 'Whose eyes', value: facts?.walker ?? session.account?.name ?? '' },
-			...(way.other ? [{ name: 'other', label: way.other, value: facts?.other ?? '' }] : []),
-			number('first', way.first),
-			number('second', way.second),
-			...(way.both ? [number('both', way.both)] : []),
-			{ name: 'note', label: 'Note', value: facts?.note ?? '' }
-		];
-	}
-	const body = (how: How, typed: Record<string, string>) => ({
-		checkedOn: typed.checkedOn,
-		how,
-		kind: typed.kind,
-		walker: typed.walker,
-		other: typed.other ?? '',
-		first: countIn('first', typed.first),
-		second: countIn('second', typed.second),
-		both: WAYS[how].both ? countIn('both', typed.both) : 0,
-		note: typed.note
+	const NEEDED = { needed: true } as const;
+	const fields = (how: How) => ({
+		checkedOn: day('Day', { ...NEEDED, start: session.today }),
+		kind: text('Kind of off-type', { hint: 'as on the walk: white silks, wrong leaf …' }),
+		walker: text('Whose eyes', { start: session.account?.name }),
+		other: text(WAYS[how].other ?? '', { when: () => WAYS[how].other !== undefined }),
+		first: count(WAYS[how].first, NEEDED),
+		second: count(WAYS[how].second, NEEDED),
+		both: count(WAYS[how].both ?? '', { ...NEEDED, when: () => WAYS[how].both !== undefined }),
+		note: text('Note')
 	});
-	function add(how: How): Amended {
-		const id = newId();
-		return (typed) => ask(POST('/api/eyes', { body: { id, ...body(how, typed) } }));
-	}
-	const change =
-		(check: Check): Amended =>
-		(typed, made) =>
-			ask(
-				PUT('/api/eyes/{id}', {
-					params: { path: { id: check.id } },
-					body: { id: check.id, ...body(check.facts.how, typed), ...made }
-				})
-			);
+	/** What is not asked of a way is none of it. */
+	const NONE = { other: '', both: 0 };
+	type Check = Schemas['EyeCheckView'];
 	function says({ facts, overlooked, most }: Check): string {
 		const left = overlooked === undefined ? '' : Math.round(overlooked * 10) / 10;
 		switch (facts.how) {
@@ -132,8 +101,8 @@
 								what="how many are found"
 								act={WAYS[how].act}
 								asAct
-								entries={entries(how)}
-								save={add(how)}
+								fields={fields(how)}
+								save={(body) => ask(POST('/api/eyes', { body: { ...NONE, ...body, how, id } }))}
 								{done}
 							/>
 							<p class="mt-1 text-sm text-soft">{WAYS[how].says}</p>
@@ -205,9 +174,15 @@
 									>{check.recordedBy}
 									{#if session.works}<Amend
 											what="the check of {fullDay(check.facts.checkedOn)}"
-											version={check.version}
-											entries={entries(check.facts.how, check)}
-											save={change(check)}
+											was={{ ...check.facts, version: check.version }}
+											fields={fields(check.facts.how)}
+											save={(body) =>
+												ask(
+													PUT('/api/eyes/{id}', {
+														params: { path: { id: check.id } },
+														body: { ...NONE, ...body, how: check.facts.how, id: check.id }
+													})
+												)}
 											{done}
 										/>{/if}</td
 								>

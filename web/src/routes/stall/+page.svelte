@@ -2,8 +2,8 @@
 	import { page } from '$app/state';
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { countIn, numberIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { amount, choice, count, day, text, weight } from '$lib/form/kinds';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -33,52 +33,42 @@
 			session.grower ? ask(GET('/api/price-lists')) : []
 		]);
 	});
-	/** What a customer brings back. */
-	const returnEntries = (sale: Schemas['SaleView']): Entry[] => [
-		sale.packets === undefined
-			? { name: 'bulk', label: 'Grams', value: '', type: 'number' }
-			: { name: 'packets', label: 'Packets', value: '', type: 'number' },
-		{ name: 'moneyBack', label: 'Paid back', value: '0', type: 'number' },
-		{ name: 'returnedOn', label: 'Day', value: session.today, type: 'date' },
-		{
-			name: 'keep',
-			label: 'It goes',
-			value: 'true',
-			choices: [
-				{ value: 'true', label: 'back to the stock' },
-				{ value: 'false', label: 'away: it is thrown away' }
-			]
-		},
-		{ name: 'note', label: 'Why it came back', value: '' }
-	];
-	const returnBody = (sale: Schemas['SaleView'], typed: Record<string, string>) => ({
-		...amount(sale, typed),
-		moneyBack: numberIn('moneyBack', typed.moneyBack),
-		returnedOn: typed.returnedOn,
-		keep: typed.keep === 'true',
-		note: typed.note
+	type Sale = Schemas['SaleView'];
+	const NEEDED = { needed: true } as const;
+	/** Packets or bulk, as it was sold. */
+	const much = ({ packets }: Sale) => ({
+		bulk: weight('Bulk', { ...NEEDED, when: () => packets === undefined }),
+		packets: count('Packets', { ...NEEDED, when: () => packets !== undefined })
 	});
-	const amount = (sale: Schemas['SaleView'], typed: Record<string, string>) =>
-		sale.packets === undefined
-			? { bulk: numberIn('bulk', typed.bulk) }
-			: { packets: countIn('packets', typed.packets) };
+	/** What a customer brings back. */
+	const returnFields = (sale: Sale) => ({
+		...much(sale),
+		moneyBack: amount('Paid back', { ...NEEDED, start: 0 }),
+		returnedOn: day('Day', { ...NEEDED, start: session.today }),
+		keep: choice('It goes', { yes: 'back to the stock', no: 'away: it is thrown away' }),
+		note: text('Why it came back')
+	});
 	/** A return as it stands, to be put right. */
-	const backEntries = (back: Schemas['SaleView']): Entry[] => [
-		back.packets === undefined
-			? { name: 'bulk', label: 'Grams', value: String(-(back.bulk ?? 0)), type: 'number' }
-			: { name: 'packets', label: 'Packets', value: String(-back.packets), type: 'number' },
-		{ name: 'moneyBack', label: 'Paid back', value: String(-back.price), type: 'number' },
-		{ name: 'returnedOn', label: 'Day', value: back.soldOn, type: 'date' },
-		{ name: 'note', label: 'Why it came back', value: back.note, hint: 'what did not come back after all: 0' }
-	];
-	const saleEntries = (sale: Schemas['SaleView']): Entry[] => [
-		sale.packets === undefined
-			? { name: 'bulk', label: 'Grams', value: String(sale.bulk ?? 0), type: 'number' }
-			: { name: 'packets', label: 'Packets', value: String(sale.packets), type: 'number' },
-		{ name: 'price', label: 'Price in all', value: String(sale.price), type: 'number' },
-		{ name: 'soldOn', label: 'Day', value: sale.soldOn, type: 'date' },
-		{ name: 'note', label: 'Note', value: sale.note, hint: 'a sale that never was: 0, for nothing' }
-	];
+	const returned = ({ version, packets, bulk, price, soldOn, note }: Sale) => ({
+		version,
+		...{
+			packets: packets === undefined ? undefined : -packets,
+			bulk: bulk === undefined ? undefined : -bulk
+		},
+		...{ moneyBack: -price, returnedOn: soldOn, note }
+	});
+	const backFields = (back: Sale) => ({
+		...much(back),
+		moneyBack: amount('Paid back', NEEDED),
+		returnedOn: day('Day', NEEDED),
+		note: text('Why it came back', { hint: 'what did not come back after all: 0' })
+	});
+	const saleFields = (sale: Sale) => ({
+		...much(sale),
+		price: amount('Price in all', NEEDED),
+		soldOn: day('Day', NEEDED),
+		note: text('Note', { hint: 'a sale that never was: 0, for nothing' })
+	});
 </script>
 
 {#snippet which(lot: Schemas['Stocked'])}
@@ -200,46 +190,35 @@
 										>{sale.kind === 'SALE' ? money(sale.price) : SALE[sale.kind]}{#if session.grower}<br
 											/>{#if sale.returnOf}<Amend
 													what="what {sale.customer} brought back"
-													version={sale.version}
-													entries={backEntries(sale)}
-													save={(typed, made) =>
+													was={returned(sale)}
+													fields={backFields(sale)}
+													save={(body) =>
 														ask(
 															PUT('/api/returns/{id}', {
 																params: { path: { id: sale.id } },
-																body: { ...returnBody(sale, { ...typed, keep: 'true' }), ...made }
+																body: { ...body, keep: true }
 															})
 														)}
 													{done}
 												/>{:else}<Amend
 													what="what {sale.customer} got"
 													act="came back"
-													entries={returnEntries(sale)}
-													save={(typed) =>
+													fields={returnFields(sale)}
+													save={(body) =>
 														ask(
 															POST('/api/sales/{id}/returns', {
 																params: { path: { id: sale.id } },
-																body: returnBody(sale, typed)
+																body: { ...body, keep: body.keep === 'yes' }
 															})
 														)}
 													{done}
 												/>{/if}{#if !sale.returnOf && sale.delivery === undefined}
 												<Amend
 													what="what {sale.customer} got"
-													version={sale.version}
-													entries={saleEntries(sale)}
-													save={(typed, made) =>
-														ask(
-															PUT('/api/sales/{id}', {
-																params: { path: { id: sale.id } },
-																body: {
-																	...amount(sale, typed),
-																	soldOn: typed.soldOn,
-																	price: numberIn('price', typed.price),
-																	note: typed.note,
-																	...made
-																}
-															})
-														)}
+													was={sale}
+													fields={saleFields(sale)}
+													save={(body) =>
+														ask(PUT('/api/sales/{id}', { params: { path: { id: sale.id } }, body }))}
 													{done}
 												/>{/if}{/if}</td
 									>

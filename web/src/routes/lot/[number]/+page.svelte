@@ -15,7 +15,7 @@
 	import ContainerLabels from '$lib/lot/ContainerLabels.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
 	import MixUps from '$lib/lot/MixUps.svelte';
-	import { arrivalBody, arrivalEntries, cameFrom } from '$lib/lot/arrival';
+	import { arrivalFields, cameFrom } from '$lib/lot/arrival';
 	import { nextAct } from '$lib/lot/next';
 	import { known as sureness, told } from '$lib/lot/moisture';
 	import YieldBar from '$lib/lot/YieldBar.svelte';
@@ -105,15 +105,10 @@
 								: ''}{came.note ? `; ${came.note}` : ''}
 							{#if session.works}<Amend
 									what="how {lot.number} came"
-									version={came.version}
-									entries={arrivalEntries(came, lot.oldNumber)}
-									save={(typed, made) =>
-										ask(
-											PUT('/api/lots/arrivals/{id}', {
-												params: { path: { id: came.id } },
-												body: { ...arrivalBody(typed), ...made }
-											})
-										)}
+									was={{ ...came, oldNumber: lot.oldNumber }}
+									fields={arrivalFields()}
+									save={(body) =>
+										ask(PUT('/api/lots/arrivals/{id}', { params: { path: { id: came.id } }, body }))}
 									done={kept}
 								/>{/if}
 						</p>

@@ -4,6 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
+	import { count, day, text } from '$lib/form/kinds';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { countIn } from '$lib/form/typed';
@@ -247,30 +248,18 @@
 											>{one.recordedBy}
 											{#if session.works}<Amend
 													what="the visit of {dayMonth(one.visitedOn)}"
-													version={one.version}
-													entries={[
-														{ name: 'visitedOn', label: 'Visited on', value: one.visitedOn, type: 'date' },
-														{ name: 'ripe', label: 'Ripe', value: String(one.ripe), type: 'number' },
-														{
-															name: 'lookedAt',
-															label: 'Looked at',
-															value: String(one.lookedAt),
-															type: 'number'
-														},
-														{ name: 'note', label: 'Note', value: one.note }
-													]}
-													save={(typed, made) =>
+													was={one}
+													fields={{
+														visitedOn: day('Visited on', { needed: true }),
+														ripe: count('Ripe', { needed: true }),
+														lookedAt: count('Looked at', { needed: true }),
+														note: text('Note')
+													}}
+													save={(body) =>
 														ask(
 															PUT('/api/ripening-visits/{id}', {
 																params: { path: { id: one.id } },
-																body: {
-																	id: one.id,
-																	visitedOn: typed.visitedOn,
-																	ripe: countIn('ripe', typed.ripe),
-																	lookedAt: countIn('lookedAt', typed.lookedAt),
-																	note: typed.note,
-																	...made
-																}
+																body: { ...body, id: one.id }
 															})
 														)}
 													done={rows.again}

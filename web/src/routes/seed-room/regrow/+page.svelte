@@ -2,7 +2,7 @@
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { numberIn } from '$lib/form/typed';
+	import { text, weight } from '$lib/form/kinds';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { mustGrow, planPath } from '$lib/seedroom/regrow';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
@@ -70,25 +70,16 @@
 											{#if session.grower}<Amend
 													what="what a year takes of {one.variety}"
 													act={one.demandVersion === undefined ? 'say it' : 'correct'}
-													version={one.demandVersion}
-													entries={[
-														{
-															name: 'grams',
-															label: 'A year takes, g',
-															value: String(Math.round(one.demand)),
-															type: 'number'
-														},
-														{ name: 'note', label: 'Why', value: '' }
-													]}
-													save={(typed, made) =>
+													was={one.demandVersion === undefined ? undefined : { version: one.demandVersion }}
+													fields={{
+														grams: weight('A year takes', { needed: true, start: Math.round(one.demand) }),
+														note: text('Why')
+													}}
+													save={(body) =>
 														ask(
 															PUT('/api/varieties/{id}/demand', {
 																params: { path: { id: one.varietyId } },
-																body: {
-																	grams: numberIn('grams', typed.grams),
-																	note: typed.note,
-																	...(one.demandVersion === undefined ? {} : made)
-																}
+																body
 															})
 														)}
 													{done}

@@ -2,10 +2,10 @@
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
+	import Amend from '$lib/form/Amend.svelte';
+	import { choice, figure, measure, text } from '$lib/form/kinds';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import AirLog from '$lib/seedroom/AirLog.svelte';
 	import AirStrip from '$lib/seedroom/AirStrip.svelte';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
@@ -23,35 +23,14 @@
 	const attempt = new Attempt();
 	const done = () => turn++;
 
-	const entries = (shelf?: Schemas['ShelfView']): Entry[] => [
-		{ name: 'name', label: 'Name', value: shelf?.name ?? '' },
-		{
-			name: 'kind',
-			label: 'What it is',
-			value: shelf?.kind ?? 'COOL_ROOM',
-			choices: Object.entries(SHELF).map(([value, label]) => ({ value, label }))
-		},
-		{
-			name: 'celsius',
-			label: 'Usually, °C',
-			value: shelf ? String(shelf.celsius) : '',
-			type: 'number',
+	const fields = (shelf?: Schemas['ShelfView']) => ({
+		name: text('Name'),
+		kind: choice('What it is', SHELF, { start: 'COOL_ROOM' }),
+		celsius: measure('Usually', 'warmth', {
 			hint: shelf ? undefined : 'left empty, what is usual for its kind'
-		},
-		{
-			name: 'humidity',
-			label: 'Usually, % humidity',
-			value: shelf ? String(shelf.humidity) : '',
-			type: 'number'
-		},
-		{ name: 'note', label: 'Note', value: shelf?.note ?? '' }
-	];
-	const body = (typed: Record<string, string>) => ({
-		name: typed.name,
-		kind: typed.kind as Schemas['ShelfView']['kind'],
-		celsius: maybeNumberIn('celsius', typed.celsius),
-		humidity: maybeNumberIn('humidity', typed.humidity),
-		note: typed.note
+		}),
+		humidity: figure('Usually, humidity', { unit: '%' }),
+		note: text('Note')
 	});
 	function hear(id: string) {
 		void attempt.run(async () => {
@@ -78,8 +57,8 @@
 						what="place"
 						act="add a place"
 						asAct
-						entries={entries()}
-						save={(typed) => ask(POST('/api/shelves', { body: body(typed) }))}
+						fields={fields()}
+						save={(body) => ask(POST('/api/shelves', { body }))}
 						{done}
 					/>
 				</div>
@@ -95,15 +74,9 @@
 								: ''}
 							{#if session.grower}<Amend
 									what={shelf.name}
-									version={shelf.version}
-									entries={entries(shelf)}
-									save={(typed, made) =>
-										ask(
-											PUT('/api/shelves/{id}', {
-												params: { path: { id: shelf.id } },
-												body: { ...body(typed), ...made }
-											})
-										)}
+									was={shelf}
+									fields={fields(shelf)}
+									save={(body) => ask(PUT('/api/shelves/{id}', { params: { path: { id: shelf.id } }, body }))}
 									{done}
 								/>{/if}
 						</p>
@@ -114,26 +87,12 @@
 									what="the air of {shelf.name}"
 									act="write down a reading"
 									asAct
-									entries={[
-										{ name: 'celsius', label: 'It reads, °C', value: '', type: 'number' },
-										{
-											name: 'humidity',
-											label: 'Humidity, %',
-											value: '',
-											type: 'number',
-											hint: 'if it shows any'
-										}
-									]}
-									save={(typed) =>
-										ask(
-											POST('/api/shelves/{id}/readings', {
-												params: { path: { id: shelf.id } },
-												body: {
-													celsius: numberIn('celsius', typed.celsius),
-													humidity: maybeNumberIn('humidity', typed.humidity)
-												}
-											})
-										)}
+									fields={{
+										celsius: measure('It reads', 'warmth', { needed: true }),
+										humidity: figure('Humidity', { unit: '%', hint: 'if it shows any' })
+									}}
+									save={(body) =>
+										ask(POST('/api/shelves/{id}/readings', { params: { path: { id: shelf.id } }, body }))}
 									{done}
 								/>
 								{#if session.farm?.demo}

@@ -3,7 +3,7 @@
 	import { ask, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
+	import { amount, count, day, figure } from '$lib/form/kinds';
 	import KeptHere from '$lib/rows/KeptHere.svelte';
 	import { RowsPage } from '$lib/rows/page.svelte';
 	import { forSale } from '$lib/rows/questions';
@@ -20,6 +20,7 @@
 	import { saying } from '$lib/words/say';
 
 	const number = $derived(page.params.number!);
+	const NEEDED = { needed: true } as const;
 	let turn = $state(0);
 	const rows = $derived(new RowsPage(`/stall/${number}`, forSale(number)));
 	let swappedWith = $state<string>();
@@ -130,45 +131,17 @@
 									/>
 									{#if session.works}<Amend
 											what="packets of {dayMonth(run.packedOn, session.today)}"
-											version={run.version}
-											entries={[
-												{ name: 'packedOn', label: 'Packed on', value: run.packedOn, type: 'date' },
-												{ name: 'packets', label: 'Packets', value: String(run.packets), type: 'number' },
-												{
-													name: 'price',
-													label: 'Price a packet',
-													value: run.price.toFixed(2),
-													type: 'number'
-												},
-												{
-													name: 'sowBy',
-													label: 'Packed for the year',
-													value: String(run.sowBy),
-													type: 'number'
-												},
-												{ name: 'people', label: 'People', value: String(run.people), type: 'number' },
-												{
-													name: 'minutes',
-													label: 'Minutes of packing',
-													value: String(run.minutes ?? ''),
-													type: 'number'
-												}
-											]}
-											save={(typed, made) =>
-												ask(
-													PUT('/api/packing-runs/{id}', {
-														params: { path: { id: run.id } },
-														body: {
-															packedOn: typed.packedOn,
-															packets: countIn('packets', typed.packets),
-															price: numberIn('price', typed.price),
-															sowBy: countIn('sowBy', typed.sowBy),
-															people: countIn('people', typed.people),
-															minutes: maybeNumberIn('minutes', typed.minutes),
-															...made
-														}
-													})
-												)}
+											was={run}
+											fields={{
+												packedOn: day('Packed on', NEEDED),
+												packets: count('Packets', NEEDED),
+												price: amount('Price a packet', NEEDED),
+												sowBy: count('Packed for the year', NEEDED),
+												people: count('People', NEEDED),
+												minutes: figure('Minutes of packing')
+											}}
+											save={(body) =>
+												ask(PUT('/api/packing-runs/{id}', { params: { path: { id: run.id } }, body }))}
 											done={kept}
 										/>{/if}</td
 								>

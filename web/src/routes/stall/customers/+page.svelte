@@ -2,8 +2,8 @@
 	import { page } from '$app/state';
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { everything } from '$lib/api/pages';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { maybeNumberIn, countIn, numberIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { amount, choice, count, figure, pick, text } from '$lib/form/kinds';
 	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -22,74 +22,37 @@
 			everything((page) => ask(GET('/api/varieties', { params: { query: { page, size: A_PAGE } } })))
 		]);
 	});
-	const entries = (lists: Schemas['PriceListView'][], one?: Schemas['CustomerView']): Entry[] => [
-		{ name: 'name', label: 'Name', value: one?.name ?? '' },
-		{
-			name: 'kind',
-			label: 'Who they are',
-			value: one?.kind ?? 'SHOP',
-			choices: Object.entries(CUSTOMER).map(([value, label]) => ({ value, label }))
-		},
-		{
-			name: 'priceListId',
-			label: 'Terms',
-			value: one?.priceListId ?? '',
-			choices: [
-				{ value: '', label: 'the price on the packet' },
-				...lists.map((list) => ({ value: list.id, label: `${list.name}, ${list.share} %` }))
-			]
-		},
-		{ name: 'address', label: 'Address', value: one?.address ?? '' },
-		{ name: 'note', label: 'Note', value: one?.note ?? '' }
-	];
-	const body = (typed: Record<string, string>) => ({
-		name: typed.name,
-		kind: typed.kind as Schemas['CustomerView']['kind'],
-		address: typed.address,
-		note: typed.note,
-		priceListId: typed.priceListId || undefined
+	const NEEDED = { needed: true } as const;
+	const fields = (lists: Schemas['PriceListView'][]) => ({
+		name: text('Name'),
+		kind: choice('Who they are', CUSTOMER, { start: 'SHOP' }),
+		priceListId: pick('Terms', [
+			{ value: '', label: 'the price on the packet' },
+			...lists.map((list) => ({ value: list.id, label: `${list.name}, ${list.share} %` }))
+		]),
+		address: text('Address'),
+		note: text('Note')
 	});
-	const priceEntries = (varieties: Schemas['VarietyView'][]): Entry[] => [
-		{
-			name: 'varietyId',
-			label: 'Variety',
-			value: varieties[0]?.id ?? '',
-			choices: varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
-		},
-		{
-			name: 'of',
-			label: 'Of',
-			value: 'any',
-			choices: [
-				{ value: 'any', label: 'any packet' },
-				{ value: 'seeds', label: 'packets of so many seeds' },
-				{ value: 'bulk', label: '100 g of bulk' }
-			]
-		},
-		{
-			name: 'seeds',
-			label: 'Seeds in the packet',
-			value: '',
-			type: 'number',
-			hint: 'only for packets of so many'
-		},
-		{ name: 'price', label: 'Price', value: '', type: 'number' }
-	];
+	const priceFields = (varieties: Schemas['VarietyView'][]) => ({
+		varietyId: pick(
+			'Variety',
+			varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` })),
+			NEEDED
+		),
+		of: choice('Of', { any: 'any packet', seeds: 'packets of so many seeds', bulk: '100 g of bulk' }),
+		seeds: count('Seeds in the packet', { needed: true, when: ({ of }) => of === 'seeds' }),
+		price: amount('Price', NEEDED)
+	});
+	const listFields = {
+		name: text('Name'),
+		share: figure('Percent of the price on the packet', NEEDED)
+	};
 	/** Whom a search led to is brought into view. */
 	const meant = (id: string) => (row: Element) => {
 		if (page.url.hash === `#${id}`) row.scrollIntoView({ block: 'center' });
 	};
 	const own = (one: Schemas['ListPriceView']) =>
 		one.byWeight ? '100 g' : one.seeds ? `packet of ${one.seeds}` : 'any packet';
-	const listEntries = (list?: Schemas['PriceListView']): Entry[] => [
-		{ name: 'name', label: 'Name', value: list?.name ?? '' },
-		{
-			name: 'share',
-			label: 'Percent of the price on the packet',
-			value: String(list?.share ?? ''),
-			type: 'number'
-		}
-	];
 </script>
 
 <Loading from={found} stays>
@@ -104,8 +67,8 @@
 							what="customer"
 							act="add a customer"
 							asAct
-							entries={entries(lists)}
-							save={(typed) => ask(POST('/api/customers', { body: body(typed) }))}
+							fields={fields(lists)}
+							save={(body) => ask(POST('/api/customers', { body }))}
 							{done}
 						/>
 					</div>
@@ -122,26 +85,19 @@
 									<td class="text-right!">
 										<Amend
 											what={one.name}
-											version={one.version}
-											entries={entries(lists, one)}
-											save={(typed, made) =>
-												ask(
-													PUT('/api/customers/{id}', {
-														params: { path: { id: one.id } },
-														body: { ...body(typed), ...made }
-													})
-												)}
+											was={one}
+											fields={fields(lists)}
+											save={(body) =>
+												ask(PUT('/api/customers/{id}', { params: { path: { id: one.id } }, body }))}
 											{done}
 										/>
 										<Amend
 											what={one.name}
 											act="no longer"
-											version={one.version}
-											entries={[]}
-											save={(_, made) =>
-												ask(
-													POST('/api/customers/{id}/end', { params: { path: { id: one.id } }, body: made })
-												)}
+											was={one}
+											fields={{}}
+											save={(body) =>
+												ask(POST('/api/customers/{id}/end', { params: { path: { id: one.id } }, body }))}
 											{done}
 										/>
 										<StrikeOut kind="CUSTOMER" recordId={one.id} named={one.name} />
@@ -160,13 +116,8 @@
 							what="price list"
 							act="add a price list"
 							asAct
-							entries={listEntries()}
-							save={(typed) =>
-								ask(
-									POST('/api/price-lists', {
-										body: { name: typed.name, share: numberIn('share', typed.share) }
-									})
-								)}
+							fields={listFields}
+							save={(body) => ask(POST('/api/price-lists', { body }))}
 							{done}
 						/>
 					</div>
@@ -180,32 +131,22 @@
 										{#if varieties.length > 0}<Amend
 												what={list.name}
 												act="add a price"
-												entries={priceEntries(varieties)}
-												save={(typed) =>
+												fields={priceFields(varieties)}
+												save={({ of, ...body }) =>
 													ask(
 														PUT('/api/price-lists/{id}/prices', {
 															params: { path: { id: list.id } },
-															body: {
-																varietyId: typed.varietyId,
-																byWeight: typed.of === 'bulk',
-																seeds: typed.of === 'seeds' ? countIn('seeds', typed.seeds) : undefined,
-																price: numberIn('price', typed.price)
-															}
+															body: { ...body, byWeight: of === 'bulk' }
 														})
 													)}
 												{done}
 											/>{/if}
 										<Amend
 											what={list.name}
-											version={list.version}
-											entries={listEntries(list)}
-											save={(typed, made) =>
-												ask(
-													PUT('/api/price-lists/{id}', {
-														params: { path: { id: list.id } },
-														body: { name: typed.name, share: numberIn('share', typed.share), ...made }
-													})
-												)}
+											was={list}
+											fields={listFields}
+											save={(body) =>
+												ask(PUT('/api/price-lists/{id}', { params: { path: { id: list.id } }, body }))}
 											{done}
 										/></td
 									>
@@ -217,25 +158,17 @@
 										<td class="text-right!"
 											><Amend
 												what="{one.variety} on {list.name}"
-												version={one.version}
-												entries={[
-													{
-														name: 'price',
-														label: 'Price',
-														value: one.price.toFixed(2),
-														hint: 'empty: by the list’s share again'
-													}
-												]}
-												save={(typed, made) =>
+												was={one}
+												fields={{ price: amount('Price', { hint: 'empty: by the list’s share again' }) }}
+												save={(body) =>
 													ask(
 														PUT('/api/price-lists/{id}/prices', {
 															params: { path: { id: list.id } },
 															body: {
+																...body,
 																varietyId: one.varietyId,
 																byWeight: one.byWeight,
-																seeds: one.seeds,
-																price: maybeNumberIn('price', typed.price),
-																...made
+																seeds: one.seeds
 															}
 														})
 													)}

@@ -4,7 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import Bars from '$lib/money/Bars.svelte';
-	import { allHours, hoursWord, rateBody, rateEntries, ratesWord, WORK, type Work } from '$lib/money/words';
+	import { allHours, hoursWord, rateFields, ratesWord, WORK, type Work } from '$lib/money/words';
 	import Written from '$lib/money/Written.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -63,10 +63,9 @@
 					what="what costs are calculated with"
 					act={said ? 'correct' : 'say what things cost'}
 					asAct={!said}
-					version={said ? year.rates.version : undefined}
-					entries={rateEntries(year.rates)}
-					save={(typed, made) =>
-						ask(PUT('/api/money/rates', { body: { ...rateBody(typed), ...(said ? made : {}) } }))}
+					was={said ? year.rates : undefined}
+					fields={rateFields()}
+					save={(body) => ask(PUT('/api/money/rates', { body }))}
 					{done}
 				/>
 			</div>

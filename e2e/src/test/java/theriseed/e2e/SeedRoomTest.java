@@ -44,6 +44,12 @@ class SeedRoomTest {
         return number;
     }
 
+    private Locator transferred() {
+        return dialog().getByRole(
+                        AriaRole.TEXTBOX,
+                        new Locator.GetByRoleOptions().setName("Transferred").setExact(true));
+    }
+
     private Locator dialog() {
         return grower.page.getByRole(AriaRole.DIALOG);
     }
@@ -62,11 +68,11 @@ class SeedRoomTest {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Correct: what was transferred from " + whole))
                 .click();
-        dialog().getByLabel("Grams transferred").fill("90000");
+        transferred().fill("90000");
         dialog().getByLabel("Why it is corrected").fill("the bowl was on the scale");
         dialog().getByText("Save correction").click();
         assertThat(dialog()).containsText("which was there");
-        dialog().getByLabel("Grams transferred").fill("450");
+        transferred().fill("450");
         dialog().getByText("Save correction").click();
         assertThat(grower.page
                         .getByRole(AriaRole.ROW)

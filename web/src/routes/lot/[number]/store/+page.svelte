@@ -2,8 +2,8 @@
 	import { page } from '$app/state';
 	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Amend, { type Entry } from '$lib/form/Amend.svelte';
-	import { countIn, numberIn } from '$lib/form/typed';
+	import Amend from '$lib/form/Amend.svelte';
+	import { choice, count, day as dayField, pick, text, weight, type Typed } from '$lib/form/kinds';
 	import Curve from '$lib/seedroom/Curve.svelte';
 	import { BETTER, CONTAINER, TAKEN } from '$lib/seedroom/words';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -13,6 +13,7 @@
 	import { dayMonth, fullDay, inZone, moment, monthYear } from '$lib/words/dates';
 	import { many, placed } from '$lib/words/words';
 
+	type Taking = Schemas['TakingView'];
 	const number = $derived(page.params.number!);
 	let turn = $state(0);
 	const found = $derived.by(() => {
@@ -23,10 +24,6 @@
 	const units = $derived(session.units);
 	const local = (at: string) => inZone(at, session.farm?.timeZone ?? 'UTC');
 	const day = (at: string) => dayMonth(at, session.today);
-	const YES = [
-		{ value: 'true', label: 'sealed, air-tight' },
-		{ value: 'false', label: 'open, or breathes' }
-	];
 	const places = (shelves: Schemas['ShelfView'][]) =>
 		shelves.map((shelf) => ({ value: shelf.id, label: shelf.name }));
 	const MOISTURE: Record<Schemas['KeepingView']['moistureBy'], string> = {
@@ -37,72 +34,47 @@
 		TAKEN: 'assumed, for nobody knows it: up to 5 points more at worst'
 	};
 
-	const DAMP: Entry = {
-		name: 'dampBecause',
-		label: 'Why all the same',
-		value: '',
-		onlyIfRefused: true,
-		hint: 'stays with the container'
-	};
-	const NOT_SAID = '';
-	const takingEntries = (
-		stock: Schemas['StockView'],
-		sowable: Schemas['Sowable'][],
-		taking?: Schemas['TakingView']
-	): Entry[] => [
-		{
-			name: 'why',
-			label: 'What for',
-			value: taking?.why ?? 'SOWN',
-			choices: (['SOWN', 'TESTED', 'SPOILT'] as const).map((value) => ({ value, label: TAKEN[value] }))
-		},
-		...(taking
-			? []
-			: [
-					{
-						name: 'from',
-						label: 'From',
-						value: stock.bulk > 0 ? 'bulk' : (stock.runs.find((run) => run.left > 0)?.id ?? 'bulk'),
-						choices: [
-							{ value: 'bulk', label: `bulk, grams` },
-							...stock.runs
-								.filter((run) => run.left > 0)
-								.map((run) => ({ value: run.id, label: `packets of ${dayMonth(run.packedOn)}` }))
-						]
-					}
-				]),
-		{
-			name: 'much',
-			label: 'How much, g or packets',
-			value: taking ? String(taking.mass ?? taking.packets) : '',
-			type: 'number',
-			fields: ['mass', 'packets']
-		},
-		{ name: 'takenOn', label: 'On', value: taking?.takenOn ?? session.today, type: 'date' },
-		{
-			name: 'plantingId',
-			label: 'Sown in',
-			value: taking?.plantingId ?? NOT_SAID,
-			choices: [
-				{ value: NOT_SAID, label: 'not said, or not sown' },
-				...sowable.map(({ plantingId, season, ground }) => ({
-					value: plantingId,
-					label: `${season}, ${placed(ground)}`
-				}))
-			]
-		},
-		{ name: 'note', label: 'Note', value: taking?.note ?? '', hint: 'what happened, where it is written off' }
-	];
-	function takingBody(typed: Record<string, string>, run: string | undefined) {
-		const much = run ? countIn('packets', typed.much) : numberIn('mass', typed.much);
+	const on = (label: string) => dayField(label, { needed: true, start: session.today });
+	const where = (label: string, shelves: Schemas['ShelfView'][], hint?: string) =>
+		pick(label, places(shelves), { needed: true, hint });
+	const DAMP = text('Why all the same', { ifRefused: true, hint: 'stays with the container' });
+	const BULK = 'bulk';
+	/** Seed that is taken out of the lot; of what was taken it is known whether bulk or packets. */
+	const takingFields = (stock: Schemas['StockView'], sowable: Schemas['Sowable'][], taking?: Taking) => {
+		const runs = stock.runs.filter((run) => run.left > 0);
+		const bulk = (typed: Typed) => (taking ? taking.packingRunId === undefined : typed.from === BULK);
 		return {
-			why: typed.why as Schemas['TakingView']['why'],
-			takenOn: typed.takenOn,
-			note: typed.note,
-			plantingId: (typed.why === 'SOWN' && typed.plantingId) || undefined,
-			...(run ? { packingRunId: run, packets: much } : { mass: much })
+			why: choice('What for', { SOWN: TAKEN.SOWN, TESTED: TAKEN.TESTED, SPOILT: TAKEN.SPOILT }),
+			from: pick(
+				'From',
+				[
+					{ value: BULK, label: 'bulk' },
+					...runs.map((run) => ({ value: run.id, label: `packets of ${dayMonth(run.packedOn)}` }))
+				],
+				{ when: () => !taking, start: stock.bulk > 0 ? BULK : runs[0]?.id }
+			),
+			mass: weight('How much', { needed: true, when: bulk }),
+			packets: count('Packets', { needed: true, when: (typed) => !bulk(typed) }),
+			takenOn: on('On'),
+			plantingId: pick(
+				'Sown in',
+				[
+					{ value: '', label: 'not said' },
+					...sowable.map(({ plantingId, season, ground }) => ({
+						value: plantingId,
+						label: `${season}, ${placed(ground)}`
+					}))
+				],
+				{ when: ({ why }) => why === 'SOWN' }
+			),
+			note: text('Note', { hint: 'what happened, where it is written off' })
 		};
-	}
+	};
+	/** What was taken, out of the bulk or out of a run of packets. */
+	const taken = <T extends { from?: string }>({ from, ...body }: T, run = from) => ({
+		...body,
+		packingRunId: run === BULK ? undefined : run
+	});
 </script>
 
 <Loading from={found} stays>
@@ -200,31 +172,19 @@
 									what="seed of {lot.number}"
 									act="put it away"
 									asAct
-									entries={[
-										{ name: 'shelfId', label: 'Where', value: shelves[0].id, choices: places(shelves) },
-										{
-											name: 'kind',
-											label: 'In',
-											value: 'JAR',
-											choices: Object.entries(CONTAINER).map(([value, label]) => ({ value, label }))
-										},
-										{ name: 'sealed', label: 'Closed', value: 'true', choices: YES },
-										{ name: 'count', label: 'How many alike', value: '1', type: 'number' },
-										{ name: 'on', label: 'On', value: session.today, type: 'date' },
-										DAMP
-									]}
-									save={(typed) =>
+									fields={{
+										shelfId: where('Where', shelves),
+										kind: choice('In', CONTAINER, { start: 'JAR' }),
+										sealed: choice('Closed', { yes: 'sealed, air-tight', no: 'open, or breathes' }),
+										count: count('How many alike', { needed: true, start: 1 }),
+										on: on('On'),
+										dampBecause: DAMP
+									}}
+									save={(body) =>
 										ask(
 											POST('/api/lots/{number}/containers', {
 												params: { path: { number } },
-												body: {
-													shelfId: typed.shelfId,
-													kind: typed.kind as Schemas['ContainerView']['kind'],
-													sealed: typed.sealed === 'true',
-													dampBecause: typed.dampBecause,
-													count: countIn('count', typed.count),
-													on: typed.on
-												}
+												body: { ...body, sealed: body.sealed === 'yes' }
 											})
 										)}
 									{done}
@@ -259,26 +219,20 @@
 												<Amend
 													what="{CONTAINER[container.kind]} {container.number}"
 													act="move"
-													entries={[
-														{
-															name: 'shelfId',
-															label: 'Where to',
-															value: shelves.find((shelf) => shelf.id !== container.shelfId)?.id ?? '',
-															choices: places(shelves.filter((shelf) => shelf.id !== container.shelfId)),
-															hint: 'only dry seed goes into a freezer'
-														},
-														{ name: 'on', label: 'On', value: session.today, type: 'date' },
-														DAMP
-													]}
-													save={(typed) =>
+													fields={{
+														shelfId: where(
+															'Where to',
+															shelves.filter((shelf) => shelf.id !== container.shelfId),
+															'only dry seed goes into a freezer'
+														),
+														on: on('On'),
+														dampBecause: DAMP
+													}}
+													save={(body) =>
 														ask(
 															POST('/api/containers/{id}/move', {
 																params: { path: { id: container.id } },
-																body: {
-																	shelfId: typed.shelfId,
-																	dampBecause: typed.dampBecause,
-																	on: typed.on
-																}
+																body
 															})
 														)}
 													{done}
@@ -286,12 +240,12 @@
 												<Amend
 													what="{CONTAINER[container.kind]} {container.number}"
 													act="empty"
-													entries={[{ name: 'on', label: 'Emptied on', value: session.today, type: 'date' }]}
-													save={(typed) =>
+													fields={{ on: on('Emptied on') }}
+													save={(body) =>
 														ask(
 															POST('/api/containers/{id}/empty', {
 																params: { path: { id: container.id } },
-																body: { version: container.version, on: typed.on }
+																body: { ...body, version: container.version }
 															})
 														)}
 													{done}
@@ -322,21 +276,16 @@
 						{#if session.grower}
 							<Amend
 								what="own seed of {lot.number}"
-								act="keep some for own sowing"
+								act="reserve some for own sowing"
 								asAct
-								entries={[
-									{
-										name: 'grams',
-										label: 'Keep, g',
-										value: String(lot.reserved || (ownSeed ? ownSeed.keep : '')),
-										type: 'number'
-									}
-								]}
-								save={(typed) =>
+								fields={{
+									grams: weight('Reserve', { needed: true, start: lot.reserved || ownSeed?.keep })
+								}}
+								save={(body) =>
 									ask(
 										PUT('/api/lots/{number}/reserve', {
 											params: { path: { number } },
-											body: { version: lot.version, grams: numberIn('grams', typed.grams) }
+											body: { ...body, version: lot.version }
 										})
 									)}
 								{done}
@@ -352,13 +301,10 @@
 									what="seed of {lot.number}"
 									act="take some, or write it off"
 									asAct
-									entries={takingEntries(stock, sowable)}
-									save={(typed) =>
+									fields={takingFields(stock, sowable)}
+									save={(body) =>
 										ask(
-											POST('/api/lots/{number}/takings', {
-												params: { path: { number } },
-												body: takingBody(typed, typed.from === 'bulk' ? undefined : typed.from)
-											})
+											POST('/api/lots/{number}/takings', { params: { path: { number } }, body: taken(body) })
 										)}
 									{done}
 								/>
@@ -386,13 +332,13 @@
 										<td class="text-right!"
 											>{#if session.works && taking.why !== 'COUNTED' && taking.why !== 'MIXED'}<Amend
 													what="what was taken {day(taking.takenOn)}"
-													version={taking.version}
-													entries={takingEntries(stock, sowable, taking)}
-													save={(typed, made) =>
+													was={taking}
+													fields={takingFields(stock, sowable, taking)}
+													save={(body) =>
 														ask(
 															PUT('/api/takings/{id}', {
 																params: { path: { id: taking.id } },
-																body: { ...takingBody(typed, taking.packingRunId), ...made }
+																body: taken(body, taking.packingRunId)
 															})
 														)}
 													{done}

@@ -71,15 +71,10 @@
 					{#if session.grower}<Amend
 							what="the count at {day.market}"
 							act="count anew"
-							version={0}
-							entries={[]}
-							save={(_, made) =>
-								ask(
-									POST('/api/stall-days/{id}/count-anew', {
-										params: { path: { id } },
-										body: { reason: made.reason }
-									})
-								)}
+							was={{ version: 0 }}
+							fields={{}}
+							save={({ reason = '' }) =>
+								ask(POST('/api/stall-days/{id}/count-anew', { params: { path: { id } }, body: { reason } }))}
 							done={rows.again}
 						/>{/if}
 				</p>

@@ -5,7 +5,7 @@
 	import Family from '$lib/family/Family.svelte';
 	import { amount } from '$lib/family/words';
 	import Amend from '$lib/form/Amend.svelte';
-	import { countIn, maybeCountIn, numberIn } from '$lib/form/typed';
+	import { amount as paid, count, text, weight } from '$lib/form/kinds';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { gateOf, left, sowing } from '$lib/mix/mix';
@@ -15,13 +15,14 @@
 	import Page from '$lib/shell/Page.svelte';
 	import Labels from '$lib/stall/Labels.svelte';
 	import { money, SALE } from '$lib/stall/words';
-	import { mass, percent, written } from '$lib/units/units';
+	import { mass, percent } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { saying } from '$lib/words/say';
 	import { capital, cropWord, many } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
 	const units = $derived(session.units);
+	const NEEDED = { needed: true } as const;
 	let turn = $state(0);
 	const done = () => turn++;
 	const found = $derived.by(() => {
@@ -84,13 +85,13 @@
 								>{mass(part.mass, units)}
 								{#if session.works}<Amend
 										what="what went in of {part.lot}"
-										version={part.version}
-										entries={[{ name: 'mass', label: 'Grams', value: written(part.mass), type: 'number' }]}
-										save={(typed, made) =>
+										was={part}
+										fields={{ mass: weight('Went in', NEEDED) }}
+										save={(body) =>
 											ask(
 												PUT('/api/mixes/{number}/parts/{part}', {
 													params: { path: { number: mix.number, part: part.id } },
-													body: { mass: numberIn('mass', typed.mass), ...made }
+													body
 												})
 											)}
 										{done}
@@ -116,39 +117,24 @@
 					<Amend
 						what={mix.number}
 						act="name and sowing"
-						version={mix.version}
-						entries={[
-							{ name: 'name', label: 'What it is called', value: mix.name },
-							{
-								name: 'seedsPerSquareMetre',
-								label: 'Seeds on a square metre',
-								value: mix.seedsPerSquareMetre === undefined ? '' : String(mix.seedsPerSquareMetre)
-							},
-							{ name: 'note', label: 'Note', value: mix.note }
-						]}
-						save={(typed, made) =>
-							ask(
-								PUT('/api/mixes/{number}', {
-									params,
-									body: {
-										name: typed.name,
-										note: typed.note,
-										seedsPerSquareMetre: maybeCountIn('seedsPerSquareMetre', typed.seedsPerSquareMetre),
-										...made
-									}
-								})
-							)}
+						was={mix}
+						fields={{
+							name: text('What it is called'),
+							seedsPerSquareMetre: count('Seeds on a square metre'),
+							note: text('Note')
+						}}
+						save={(body) => ask(PUT('/api/mixes/{number}', { params, body }))}
 						{done}
 					/>
 					{#if !mix.onHold || session.grower}
 						<Amend
 							what={mix.number}
 							act={mix.onHold ? 'release' : 'hold'}
-							entries={[{ name: 'reason', label: 'Why', value: '' }]}
-							save={(typed) =>
+							fields={{ reason: text('Why') }}
+							save={(body) =>
 								mix.onHold
-									? ask(POST('/api/mixes/{number}/release', { params, body: { reason: typed.reason } }))
-									: ask(POST('/api/mixes/{number}/hold', { params, body: { reason: typed.reason } }))}
+									? ask(POST('/api/mixes/{number}/release', { params, body }))
+									: ask(POST('/api/mixes/{number}/hold', { params, body }))}
 							{done}
 						/>
 					{/if}
@@ -188,25 +174,13 @@
 									{#if session.works}
 										<Amend
 											what="the packets of {dayMonth(packing.packedOn, session.today)}"
-											version={packing.version}
-											entries={[
-												{ name: 'packets', label: 'Packets', value: String(packing.packets), type: 'number' },
-												{
-													name: 'price',
-													label: 'Price a packet',
-													value: written(packing.price),
-													type: 'number'
-												}
-											]}
-											save={(typed, made) =>
+											was={packing}
+											fields={{ packets: count('Packets', NEEDED), price: paid('Price a packet', NEEDED) }}
+											save={(body) =>
 												ask(
 													PUT('/api/mixes/{number}/packing/{packing}', {
 														params: { path: { number: mix.number, packing: packing.id } },
-														body: {
-															packets: countIn('packets', typed.packets),
-															price: numberIn('price', typed.price),
-															...made
-														}
+														body
 													})
 												)}
 											{done}
@@ -248,29 +222,17 @@
 								<td class="text-right!">
 									{#if session.grower}<Amend
 											what="what went to {sale.customer}"
-											version={sale.version}
-											entries={[
-												sale.packets === undefined
-													? { name: 'bulk', label: 'Grams', value: written(sale.bulk ?? 0), type: 'number' }
-													: {
-															name: 'packets',
-															label: 'Packets',
-															value: String(sale.packets),
-															type: 'number'
-														},
-												{ name: 'price', label: 'Price in all', value: written(sale.price), type: 'number' }
-											]}
-											save={(typed, made) =>
+											was={sale}
+											fields={{
+												bulk: weight('Bulk', { ...NEEDED, when: () => sale.packets === undefined }),
+												packets: count('Packets', { ...NEEDED, when: () => sale.packets !== undefined }),
+												price: paid('Price in all', NEEDED)
+											}}
+											save={(body) =>
 												ask(
 													PUT('/api/mixes/{number}/sales/{sale}', {
 														params: { path: { number: mix.number, sale: sale.id } },
-														body: {
-															packets:
-																sale.packets === undefined ? undefined : countIn('packets', typed.packets),
-															bulk: sale.packets === undefined ? numberIn('bulk', typed.bulk) : undefined,
-															price: numberIn('price', typed.price),
-															...made
-														}
+														body
 													})
 												)}
 											{done}

@@ -4,6 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
+	import { day, text } from '$lib/form/kinds';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
@@ -157,31 +158,16 @@
 						<Amend
 							what="order {order.number}"
 							act="another day"
-							version={order.version}
-							entries={[
-								{ name: 'wantedOn', label: 'Wanted on', value: order.wantedOn, type: 'date' },
-								{ name: 'note', label: 'Note', value: order.note }
-							]}
-							save={(typed, made) =>
-								ask(
-									PUT('/api/orders/{id}', {
-										params: { path: { id } },
-										body: { wantedOn: typed.wantedOn, note: typed.note, ...made }
-									})
-								)}
+							was={order}
+							fields={{ wantedOn: day('Wanted on', { needed: true }), note: text('Note') }}
+							save={(body) => ask(PUT('/api/orders/{id}', { params: { path: { id } }, body }))}
 							{done}
 						/>
 						<Amend
 							what="order {order.number}"
 							act="cancel it"
-							entries={[{ name: 'reason', label: 'Why', value: '' }]}
-							save={(typed) =>
-								ask(
-									POST('/api/orders/{id}/cancel', {
-										params: { path: { id } },
-										body: { reason: typed.reason }
-									})
-								)}
+							fields={{ reason: text('Why') }}
+							save={(body) => ask(POST('/api/orders/{id}/cancel', { params: { path: { id } }, body }))}
 							{done}
 						/>
 					</div>
@@ -215,13 +201,13 @@
 							<Amend
 								what="delivery {number} of {order.number}"
 								act="take it back"
-								version={order.version}
-								entries={[]}
-								save={(_, made) =>
+								was={order}
+								fields={{}}
+								save={({ reason = '' }) =>
 									ask(
 										POST('/api/orders/{id}/deliveries/{delivery}/back', {
 											params: { path: { id, delivery: number } },
-											body: { reason: made.reason }
+											body: { reason }
 										})
 									)}
 								{done}
