@@ -3,8 +3,10 @@
 	import '@fontsource-variable/atkinson-hyperlegible-next';
 	import '../app.css';
 	import type { Snippet } from 'svelte';
+	import { invalidate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { Problem } from '$lib/api/api';
+	import { RECORDS } from '$lib/api/records';
 	import { session } from '$lib/api/session.svelte';
 	import { outbox } from '$lib/rows/outbox.svelte';
 	import { keepScreens } from '$lib/rows/screens';
@@ -32,6 +34,10 @@
 		if (!session.account) return;
 		outbox.open();
 		void keepScreens(session.works);
+	});
+	/** Whoever comes in next reads what they may, and nothing of what was read before. */
+	$effect(() => {
+		if (session.ready && !session.account) void invalidate(RECORDS);
 	});
 	/** Whether the page of the address is shown, and not the door to it. */
 	const open = $derived(trusting || page.url.pathname === '/come-in' || (session.account && !session.away));

@@ -12,6 +12,9 @@ class Session {
 	#now = $state<Schemas['Session']>();
 	/** Signed out in the middle of something, by whomever: what is open stays until somebody signs in. */
 	away = $state(false);
+	#enter = () => {};
+	/** Kept as soon as somebody is in: what only they may read is asked then. */
+	entered = this.#closed();
 
 	constructor() {
 		whenSignedOut(() => {
@@ -102,12 +105,19 @@ class Session {
 		if (this.#now) this.#hear({ ...this.#now, account });
 	}
 
+	/** A door that nobody went through yet. */
+	#closed() {
+		return new Promise<void>((enter) => (this.#enter = enter));
+	}
 	#hear(session: Schemas['Session']) {
 		keepSession(session);
 		this.#take(session);
 	}
 	#take(session: Schemas['Session']) {
+		const wasIn = this.account !== undefined;
 		this.#now = session;
+		if (session.account) this.#enter();
+		else if (wasIn) this.entered = this.#closed();
 		reader.locale = session.account?.locale ?? 'en-GB';
 		reader.units = this.units;
 		reader.today = this.today;

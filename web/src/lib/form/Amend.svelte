@@ -23,6 +23,9 @@
 	let dialog = $state<HTMLDialogElement>();
 	let form = $state.raw<Form<R>>();
 
+	$effect(() => {
+		if (form) form.fields = fields;
+	});
 	function begin() {
 		form = new Form(fields, was);
 		dialog?.showModal();

@@ -23,7 +23,8 @@ const REASON = 'Why it is corrected';
 /** What is typed into a form, why it was refused, and what of it is sent; of a record that stands, its correction. */
 export class Form<R extends object> {
 	readonly attempt: Attempt;
-	readonly fields: FieldsOf<R>;
+	/** As they are asked: what may be chosen may come to be known while somebody types. */
+	fields: FieldsOf<R> = $state.raw({});
 	/** The record that it begins with. */
 	readonly was?: Standing;
 	/** Whether that record is corrected, with a reason, and not only gone on with. */

@@ -1,6 +1,6 @@
 import { session } from '$lib/api/session.svelte';
 import { MEASURES, written, type Units } from '$lib/units/units';
-import { countIn, maybeCountIn, maybeNumberIn, numberIn } from './typed';
+import { countIn, maybeCountIn, maybeNumberIn, missing, numberIn } from './typed';
 
 /** What stands in the fields of a form, by name. */
 export type Typed = Record<string, string>;
@@ -77,6 +77,7 @@ export function shown(value: unknown): string {
 
 const maybe = (_name: string, typed: string) => typed || undefined;
 const asTyped = (_name: string, typed: string) => typed;
+const chosen = (name: string, typed: string) => typed || missing(name);
 
 export function text(label: Said<string>, more?: More & { needed?: boolean }): Kind<string> {
 	return { ...more, control: 'text', label, read: asTyped };
@@ -151,7 +152,7 @@ export function pick(
 	choices: Said<Choice[]>,
 	more?: More & { needed?: boolean }
 ): Kind<string | undefined> {
-	return { ...more, control: 'choice', label, choices, read: more?.needed ? asTyped : maybe };
+	return { ...more, control: 'choice', label, choices, read: more?.needed ? chosen : maybe };
 }
 
 /** Whether it is so: a box to tick. */

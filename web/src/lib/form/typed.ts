@@ -39,3 +39,8 @@ function notA(field: string, typed: string, what: 'number' | 'wholeNumber'): Pro
 	const told = new Problem('', 400, field, nothing ? 'nothing' : typed, why);
 	return new Problem(refusal(told, undefined), 400, field, told.value, why);
 }
+
+/** Says that nothing was chosen where something must be. */
+export function missing(field: string): never {
+	throw notA(field, '', 'number');
+}

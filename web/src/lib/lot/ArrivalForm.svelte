@@ -19,10 +19,14 @@
 	/** Gives seed a number that no planting here gave. */
 	let { varieties, way = 'BOUGHT', fromWhom = '', kept }: Props = $props();
 	const form = new Form({
-		varietyId: pick(ARRIVAL.varietyId, () => [
-			{ value: '', label: 'choose' },
-			...varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
-		]),
+		varietyId: pick(
+			ARRIVAL.varietyId,
+			() => [
+				{ value: '', label: 'choose' },
+				...varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
+			],
+			{ needed: true }
+		),
 		...arrivalFields(untrack(() => ({ way, fromWhom }))),
 		grade: choice(ARRIVAL.grade, GRADE, { start: 'MARKET' })
 	});

@@ -7,17 +7,12 @@
 
 	interface Props {
 		shelf: Schemas['ShelfView'];
-		/** Looked up again when it changes. */
-		turn: number;
 	}
 	/** Warmth and humidity of a shelf over the last year. */
-	let { shelf, turn }: Props = $props();
+	let { shelf }: Props = $props();
 	const WIDTH = 520;
 	const HEIGHT = 120;
-	const log = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/shelves/{id}/readings', { params: { path: { id: shelf.id } } }));
-	});
+	const log = $derived(ask(GET('/api/shelves/{id}/readings', { params: { path: { id: shelf.id } } })));
 	const day = (at: string) => dayMonth(inZone(at, session.farm?.timeZone ?? 'UTC'), session.today);
 
 	function scale(values: number[], least: number) {

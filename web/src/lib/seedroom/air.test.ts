@@ -24,7 +24,7 @@ describe('the air of a place over the year', () => {
 		}) as Schemas['ShelfReadingView'];
 	const show = async (readings: Schemas['ShelfReadingView'][]) => {
 		answers.set('GET /api/shelves/{id}/readings', readings);
-		const { container } = render(AirLog, { shelf, turn: 0 });
+		const { container } = render(AirLog, { shelf });
 		await waitFor(() => expect(container.querySelector('polyline')).toBeTruthy());
 		return [...container.querySelectorAll('polyline')].map((line) => line.getAttribute('points')!);
 	};

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { beginning } from '$lib/day/beginning.svelte';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
@@ -13,23 +13,15 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { COUNTRIES } from '$lib/words/say';
 	import { ROLE } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
+	let { data }: PageProps = $props();
 	type Preferences = Pick<Schemas['AccountView'], 'units' | 'theme' | 'locale'>;
 	const attempt = new Attempt();
 	let units = $state<Preferences['units']>(session.account?.units ?? 'METRIC');
 	let theme = $state<Preferences['theme']>(session.account?.theme ?? 'SYSTEM');
 	let locale = $state(session.account?.locale ?? 'en-GB');
-	let turn = $state(0);
-	const places = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/session/places'));
-	});
-
-	let listTurn = $state(0);
-	const list = $derived.by(() => {
-		void listTurn;
-		return ask(GET('/api/morning-list'));
-	});
 
 	/** How a number and a day are written in a country. */
 	function sample(tag: string): string {
@@ -94,15 +86,15 @@
 					>
 				</p>
 			{/if}
-			<Loading from={list} stays>
-				{#snippet children(own)}<MorningList list={own} changed={() => listTurn++} />{/snippet}
+			<Loading from={data.list} stays>
+				{#snippet children(own)}<MorningList list={own} changed={refresh} />{/snippet}
 			</Loading>
 		</div>
 		<div class="grid gap-8">
-			<Loading from={places} stays>
-				{#snippet children(there)}<Places places={there} changed={() => turn++} />{/snippet}
+			<Loading from={data.places} stays>
+				{#snippet children(there)}<Places places={there} changed={refresh} />{/snippet}
 			</Loading>
-			<div class="max-w-sm"><Password changed={() => turn++} /></div>
+			<div class="max-w-sm"><Password changed={refresh} /></div>
 		</div>
 	</div>
 	<p class="mt-6 text-sm text-soft">Theriseed {session.version}</p>

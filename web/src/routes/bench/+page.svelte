@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { standing, type ShelfName } from '$lib/bench/bench';
 	import Vessel from '$lib/bench/Vessel.svelte';
@@ -8,8 +8,10 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { mass } from '$lib/units/units';
 	import { many } from '$lib/words/words';
+	import type { PageProps } from './$types';
 
-	const found = ask(GET('/api/bench'));
+	let { data }: PageProps = $props();
+
 	const SHELVES: { name: ShelfName; title: string }[] = [
 		{ name: 'wet', title: 'Wet shelf' },
 		{ name: 'drying', title: 'Drying' },
@@ -27,7 +29,7 @@
 			: `/harvest/${lot.known.planting?.id}?lot=${lot.known.lot.number}`;
 </script>
 
-<Loading from={found}>
+<Loading from={data.found}>
 	{#snippet children({ lots, wrong })}
 		<Page title="Bench" says={lots.length ? says(lots) : 'nothing stands here'}>
 			<WrongLots {wrong} />

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { groups } from '$lib/bloom/bloom';
 	import BloomLines from '$lib/bloom/BloomLines.svelte';
@@ -16,17 +16,13 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Planting = Schemas['PlantingView'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/seasons/{season}', { params: { path: { season } } })),
-			ask(GET('/api/ground', { params: { query: { season } } }))
-		]);
-	});
 	const chosen = $derived(page.url.searchParams.get('planting') ?? '');
 	let tried = $state.raw<Planting[]>();
 	const undo = new Undo();
@@ -44,10 +40,9 @@
 		tried = undefined;
 		void goto(`/desk?season=${season}&planting=${id}`, { noScroll: true, keepFocus: true });
 	}
-	const again = () => turn++;
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([view, ground])}
 		{@const picked =
 			view.plantings.find((planting) => planting.id === chosen) ??
@@ -56,7 +51,7 @@
 		{@const shown = otherwise(view.plantings, tried)}
 		<Page title="Desk" says={says(shown)}>
 			<DeskTabs {season} planned={view.seasons} />
-			<UndoBar {undo} {attempt} after={again} />
+			<UndoBar {undo} {attempt} after={refresh} />
 			{#if view.plantings.length === 0}
 				<p class="mb-4 max-w-prose">
 					Nothing is planned for {season}. A planting is a variety on a plot or a bed; from that the app draws
@@ -86,17 +81,17 @@
 						{choose}
 					/>
 					{#if picked?.id}
-						{#key picked.id + turn}
-							<Chosen
-								id={picked.id}
-								{season}
-								plantings={view.plantings}
-								sick={view.sick.find((one) => one.plantingId === picked.id)}
-								tried={(plantings) => (tried = plantings)}
-								kept={again}
-								{undo}
-							/>
-						{/key}
+						{#key data.found}{#key picked.id}
+								<Chosen
+									id={picked.id}
+									{season}
+									plantings={view.plantings}
+									sick={view.sick.find((one) => one.plantingId === picked.id)}
+									tried={(plantings) => (tried = plantings)}
+									kept={refresh}
+									{undo}
+								/>
+							{/key}{/key}
 					{/if}
 				</div>
 			{/if}

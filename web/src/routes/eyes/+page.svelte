@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { v7 as newId } from 'uuid';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { count, day, text } from '$lib/form/kinds';
@@ -8,19 +8,18 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { percent } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type How = Schemas['EyeCheckFacts']['how'];
 
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/eyes'));
-	});
 	/** Of the next check: the same however often it is sent. */
 	let id = $state(newId());
 	function done() {
 		id = newId();
-		turn++;
+		refresh();
 	}
 
 	interface Way {
@@ -85,7 +84,7 @@
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(page)}
 		<Page title="Eyes" room={{ name: 'Field', path: '/field' }} says="how well off-types are recognised">
 			<p class="max-w-prose">

@@ -36,6 +36,10 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, tenth } from '$lib/units/units';
 	import { many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Planting = Schemas['PlantingView'];
 	type Place = Schemas['PlaceView'];
@@ -43,18 +47,6 @@
 
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
 	const thisYear = session.season;
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		const path = { season };
-		return Promise.all([
-			ask(GET('/api/ground', { params: { query: { season } } })),
-			ask(GET('/api/seasons/{season}', { params: { path } })),
-			ask(GET('/api/seasons/{season}/sites', { params: { path } })),
-			ask(GET('/api/crops', { params: { query: { size: 200 } } })),
-			ask(GET('/api/seasons/{season}/rings', { params: { path } }))
-		]);
-	});
 
 	/** Looking and trying, or drawing the ground. */
 	let drawing = $state(false);
@@ -82,7 +74,7 @@
 		nowhere = '';
 		moving = false;
 		making = undefined;
-		turn++;
+		refresh();
 		void lookForPlaces();
 	}
 
@@ -91,7 +83,7 @@
 		const id = chosen;
 		places = [];
 		if (!id || drawing) return;
-		const [, view] = await found;
+		const [, view] = await data.found;
 		if (!view.plantings.some((planting) => planting.id === id)) return;
 		const there = await ask(GET('/api/plantings/{id}/places', { params: { path: { id } } }));
 		if (chosen === id) places = there;
@@ -224,7 +216,7 @@
 					redraw({ ...shape, version: now.version }, shape.corners, 'undone')
 				);
 			})
-			.then(() => turn++);
+			.then(refresh);
 	}
 
 	function kept(says: string, back: { kind: Kind; id: string; version: number; plotId?: string }) {
@@ -288,7 +280,7 @@
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([ground, view, sites, crops, rings])}
 		{@const all = shapesOf(ground)}
 		{@const none = ground.plots.length === 0}
@@ -393,7 +385,7 @@
 				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">
 					{#if file}
 						<h2 class="ruled mb-4">The ground as a file</h2>
-						<GroundFile done={() => turn++} />
+						<GroundFile done={refresh} />
 					{:else if drawing && making && (making.byNumbers || making.corners)}
 						<h2 class="ruled mb-4">New on the map</h2>
 						{#key making}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { amount, choice, count, day, text, weight } from '$lib/form/kinds';
@@ -16,6 +16,10 @@
 	import { dayMonth } from '$lib/words/dates';
 	import { capital, cropWord, many } from '$lib/words/words';
 	import { saying } from '$lib/words/say';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	const lotsAt = $derived(Number(page.url.searchParams.get('lots')) || 0);
@@ -23,16 +27,6 @@
 		const { lots, page } = { lots: lotsAt, page: at, ...to };
 		return `?lots=${lots}&page=${page}`;
 	};
-	let turn = $state(0);
-	const done = () => turn++;
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/stall', { params: { query: { page: lotsAt } } })),
-			ask(GET('/api/sales', { params: { query: { page: at } } })),
-			session.grower ? ask(GET('/api/price-lists')) : []
-		]);
-	});
 	type Sale = Schemas['SaleView'];
 	const NEEDED = { needed: true } as const;
 	/** Packets or bulk, as it was sold. */
@@ -79,7 +73,7 @@
 	>
 {/snippet}
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([stall, sales, lists])}
 		{@const ready = stall.lots.items.filter((lot) => lot.gate.mayBeSold)}
 		{@const back = stall.lots.items.filter((lot) => !lot.gate.mayBeSold)}
@@ -199,7 +193,7 @@
 																body: { ...body, keep: true }
 															})
 														)}
-													{done}
+													done={refresh}
 												/>{:else}<Amend
 													what="what {sale.customer} got"
 													act="came back"
@@ -211,7 +205,7 @@
 																body: { ...body, keep: body.keep === 'yes' }
 															})
 														)}
-													{done}
+													done={refresh}
 												/>{/if}{#if !sale.returnOf && sale.delivery === undefined}
 												<Amend
 													what="what {sale.customer} got"
@@ -219,7 +213,7 @@
 													fields={saleFields(sale)}
 													save={(body) =>
 														ask(PUT('/api/sales/{id}', { params: { path: { id: sale.id } }, body }))}
-													{done}
+													done={refresh}
 												/>{/if}{/if}</td
 									>
 								</tr>

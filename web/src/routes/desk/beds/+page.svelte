@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { goto } from '$app/navigation';
-	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
@@ -14,17 +14,12 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/seasons/{season}', { params: { path: { season } } })),
-			ask(GET('/api/ground', { params: { query: { season } } })),
-			ask(GET('/api/seasons/{season}', { params: { path: { season: season + 1 } } }))
-		]);
-	});
 	const attempt = new Attempt();
 	const undo = new Undo();
 
@@ -48,12 +43,12 @@
 					})
 				)
 			);
-			turn++;
+			refresh();
 		});
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([view, ground, after])}
 		<Page title="Desk" says="{many(ground.beds.length, 'bed')} on {many(ground.plots.length, 'plot')}">
 			<DeskTabs {season} planned={view.seasons} />
@@ -61,7 +56,7 @@
 				<p class="mb-4">No ground is drawn yet.</p>
 				<a class="btn btn-primary" href="/field">Draw the first plot</a>
 			{:else}
-				<UndoBar {undo} {attempt} after={() => turn++} />
+				<UndoBar {undo} {attempt} after={refresh} />
 				<Trouble {attempt} labels={{ stretches: 'Beds', plotId: 'Plot', sownOn: 'Sown on' }} />
 				<BedLines
 					{ground}

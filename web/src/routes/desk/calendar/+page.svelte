@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { seasonName } from '$lib/season/year';
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Feeds from '$lib/season/Feeds.svelte';
 	import WeatherKnown from '$lib/season/WeatherKnown.svelte';
@@ -13,19 +13,15 @@
 	import { many, placed } from '$lib/words/words';
 	import sentences from '$lib/words/en.tasks.json';
 	import { say, teach } from '$lib/words/say';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	teach(sentences);
 
 	type Entry = Schemas['Entry'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/calendar', { params: { query: { season } } })),
-			ask(GET('/api/seasons/{season}', { params: { path: { season } } }))
-		]);
-	});
 	let past = $state(false);
 
 	function byMonth(entries: Entry[]) {
@@ -41,7 +37,7 @@
 		entry.from === entry.to ? dayMonth(entry.from) : `${dayMonth(entry.from)} – ${dayMonth(entry.to)}`;
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([entries, view])}
 		{@const shown = past ? entries : entries.filter((entry) => entry.to >= session.today)}
 		{@const hidden = entries.length - shown.length}
@@ -101,7 +97,7 @@
 						>
 					</p>
 					{#if session.grower}<Feeds />{/if}
-					<WeatherKnown done={() => turn++} />
+					<WeatherKnown done={refresh} />
 				</section>
 			</div>
 		</Page>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { groups } from '$lib/bloom/bloom';
 	import BloomLines from '$lib/bloom/BloomLines.svelte';
@@ -19,25 +19,18 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord, listed } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Planting = Schemas['PlantingView'];
 	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
-	const scheme = $derived(page.url.searchParams.get('scheme') ?? '');
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/seasons/{season}', { params: { path: { season } } })),
-			ask(GET('/api/ground', { params: { query: { season } } })),
-			scheme ? ask(GET('/api/schemes/{id}', { params: { path: { id: scheme } } })) : undefined
-		]);
-	});
 	let chosen = $state('');
 	let tried = $state.raw<Planting[]>();
 	let typed = $state('');
 	const attempt = new Attempt();
 	const undo = new Undo();
-	const again = () => turn++;
 
 	function make(name: string, without: string[] = []) {
 		void attempt.run(async () => {
@@ -57,14 +50,14 @@
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([view, ground, compared])}
 		<Page
 			title="Desk"
 			says={compared ? `what if: ${compared.scheme.name}` : `what if ${season} were planned otherwise?`}
 		>
 			<DeskTabs {season} planned={view.seasons} />
-			<UndoBar {undo} {attempt} after={again} />
+			<UndoBar {undo} {attempt} after={refresh} />
 			{#if compared}
 				{@const picked =
 					compared.plantings.find((one) => one.id === chosen) ??
@@ -99,17 +92,17 @@
 						}}
 					/>
 					{#if picked?.id}
-						{#key picked.id + turn}
-							<Chosen
-								id={picked.id}
-								{season}
-								scheme={compared.scheme.id}
-								plantings={compared.plantings}
-								tried={(plantings) => (tried = plantings)}
-								kept={again}
-								{undo}
-							/>
-						{/key}
+						{#key data.found}{#key picked.id}
+								<Chosen
+									id={picked.id}
+									{season}
+									scheme={compared.scheme.id}
+									plantings={compared.plantings}
+									tried={(plantings) => (tried = plantings)}
+									kept={refresh}
+									{undo}
+								/>
+							{/key}{/key}
 					{/if}
 				</div>
 			{:else}

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { ask, GET } from '$lib/api/api';
 	import BackupPlan from '$lib/backup/BackupPlan.svelte';
 	import BackupNow from '$lib/backup/BackupNow.svelte';
 	import { happened, megabytes } from '$lib/backup/told';
@@ -8,23 +7,21 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import { moment } from '$lib/words/dates';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/backups'));
-	});
+	let { data }: PageProps = $props();
 </script>
 
 <Page title="The farm" says="what is kept of it, should this machine be lost">
 	<FarmTabs />
-	<Loading from={found} stays>
+	<Loading from={data.found} stays>
 		{#snippet children(backups)}
 			{#if backups.madeHere}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(18rem,1fr)]">
 					<section class="grid gap-4">
 						<h2 class="ruled">Backups</h2>
-						<BackupNow {backups} again={() => turn++} />
+						<BackupNow {backups} again={refresh} />
 						{#if backups.events.length === 0}
 							<p class="text-soft">None yet. The first is made within an hour of the first start.</p>
 						{:else}
@@ -51,7 +48,7 @@
 							Who is signed in is in none of them, nor is the authority that phones trust.
 						</p>
 					</section>
-					<BackupPlan {backups} changed={() => turn++} />
+					<BackupPlan {backups} changed={refresh} />
 				</div>
 			{:else}
 				<p class="max-w-2xl">

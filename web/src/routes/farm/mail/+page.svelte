@@ -1,25 +1,22 @@
 <script lang="ts">
-	import { ask, GET } from '$lib/api/api';
 	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import MailServerForm from '$lib/mail/MailServerForm.svelte';
 	import MailTrial from '$lib/mail/MailTrial.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/mail-server'));
-	});
+	let { data }: PageProps = $props();
 </script>
 
 <Page title="The farm" says="through whom it sends mail">
 	<FarmTabs />
-	<Loading from={found} stays>
+	<Loading from={data.found} stays>
 		{#snippet children(server)}
 			<div class="grid items-start gap-x-12 gap-y-8 lg:grid-cols-2">
 				{#if server.may}
-					<MailServerForm {server} changed={() => turn++} />
+					<MailServerForm {server} changed={refresh} />
 				{:else}
 					<p>
 						The demo farm sends no mail: everybody knows its passwords. On a farm of your own a mail server is

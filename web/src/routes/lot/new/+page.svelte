@@ -1,21 +1,19 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
-	import { everything } from '$lib/api/pages';
+	import { type Schemas } from '$lib/api/api';
 	import ArrivalForm from '$lib/lot/ArrivalForm.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import type { PageProps } from './$types';
 
-	const A_PAGE = 200;
-	const found = everything((at) =>
-		ask(GET('/api/varieties', { params: { query: { page: at, size: A_PAGE } } }))
-	);
+	let { data }: PageProps = $props();
+
 	const way = page.url.searchParams.get('way') as Schemas['ArrivalView']['way'] | null;
 	const from = page.url.searchParams.get('from');
 </script>
 
-<Loading from={found}>
+<Loading from={data.found}>
 	{#snippet children(varieties)}
 		<Page title="seed from elsewhere, or from before" room={{ name: 'Seed room', path: '/seed-room' }}>
 			<div class="max-w-2xl">

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { text, weight } from '$lib/form/kinds';
@@ -10,14 +10,12 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { mass } from '$lib/units/units';
 	import { cropWord, many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Regrow = Schemas['RegrowView'];
-	let turn = $state(0);
-	const done = () => turn++;
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/regrow'));
-	});
 	const year = Number(session.today.slice(0, 4));
 	const RUNS_OUT: Record<Regrow['runsOut'][number], string> = {
 		QUANTITY: 'too little left',
@@ -31,7 +29,7 @@
 	};
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(all)}
 		{@const due = all.filter((one) => mustGrow(one, year + 1)).length}
 		<Page
@@ -82,7 +80,7 @@
 																body
 															})
 														)}
-													{done}
+													done={refresh}
 												/>{/if}</span
 										></td
 									>

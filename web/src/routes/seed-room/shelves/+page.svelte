@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
@@ -14,14 +14,12 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { temperature } from '$lib/units/units';
 	import { many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/shelves'));
-	});
+	let { data }: PageProps = $props();
+
 	const attempt = new Attempt();
-	const done = () => turn++;
 
 	const fields = (shelf?: Schemas['ShelfView']) => ({
 		name: text('Name'),
@@ -35,12 +33,12 @@
 	function hear(id: string) {
 		void attempt.run(async () => {
 			await ask(POST('/api/shelves/{id}/readings', { params: { path: { id } }, body: {} }));
-			done();
+			refresh();
 		});
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(shelves)}
 		<Page title="Seed room" says={shelves.length ? many(shelves.length, 'place') : 'no place yet'}>
 			<RoomTabs />
@@ -59,7 +57,7 @@
 						asAct
 						fields={fields()}
 						save={(body) => ask(POST('/api/shelves', { body }))}
-						{done}
+						done={refresh}
 					/>
 				</div>
 			{/if}
@@ -77,10 +75,10 @@
 									was={shelf}
 									fields={fields(shelf)}
 									save={(body) => ask(PUT('/api/shelves/{id}', { params: { path: { id: shelf.id } }, body }))}
-									{done}
+									done={refresh}
 								/>{/if}
 						</p>
-						<AirLog {shelf} {turn} />
+						<AirLog {shelf} />
 						{#if session.works}
 							<div class="mt-3 flex flex-wrap items-center gap-3">
 								<Amend
@@ -93,7 +91,7 @@
 									}}
 									save={(body) =>
 										ask(POST('/api/shelves/{id}/readings', { params: { path: { id: shelf.id } }, body }))}
-									{done}
+									done={refresh}
 								/>
 								{#if session.farm?.demo}
 									<Act onclick={() => hear(shelf.id)}>Take from the simulated hygrometer</Act>

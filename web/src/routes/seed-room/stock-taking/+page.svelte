@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { SvelteMap } from 'svelte/reactivity';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -16,6 +16,10 @@
 	import { mass, countTyped, numberTyped } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type ToCount = Schemas['ToCount'];
 	type Because = Schemas['CountedLine']['because'];
@@ -27,14 +31,6 @@
 	}
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/seed-room/stocked', { params: { query: { page: at } } })),
-			ask(GET('/api/stock-takings', { params: { query: {} } }))
-		]);
-	});
 	const attempt = new Attempt();
 	let typed = $state<Record<string, string>>({});
 	let because = $state<Record<string, Because>>({});
@@ -69,7 +65,7 @@
 			because = {};
 			note = '';
 			before.clear();
-			turn++;
+			refresh();
 		});
 	}
 	/** Which row the server did not take. */
@@ -85,7 +81,7 @@
 	const turnOver = (here: Row[]) => here.filter(written).forEach((row) => before.set(row.key, row));
 </script>
 
-<Loading from={found}>
+<Loading from={data.found}>
 	{#snippet children([{ lots, wrong: notShown }, past])}
 		{@const all = rows(lots.items)}
 		{@const ready = counted(all)}

@@ -1,6 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { generation } from '$lib/family/words';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -10,17 +8,13 @@
 	import Sown from '$lib/sown/Sown.svelte';
 	import { fullDay } from '$lib/words/dates';
 	import { cropWord, many, placed } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const id = $derived(page.params.planting!);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/plantings/{id}/sown', { params: { path: { id } } }));
-	});
-	const kept = () => turn++;
+	let { data }: PageProps = $props();
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(found)}
 		{@const known = found.sown.own.length + found.sown.elsewhere.length > 0}
 		<Page
@@ -32,7 +26,7 @@
 			<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
 				<section>
 					<h2 class="ruled mb-3">Sown with</h2>
-					<Sown plantingId={found.plantingId} sown={found.sown} done={kept} />
+					<Sown plantingId={found.plantingId} sown={found.sown} done={refresh} />
 					<p class="mt-4 text-soft">
 						By the plan it {found.plannedOn > session.today ? 'is to be' : 'was'} sown {fullDay(
 							found.plannedOn
@@ -49,26 +43,26 @@
 						{#if found.proposed.length > 0}
 							<section>
 								<h2 class="ruled mb-3">Seed of your own lots</h2>
-								{#key turn}<OwnSeedForm
+								{#key found}<OwnSeedForm
 										{found}
 										main={!known && found.plannedOn <= session.today}
-										{kept}
+										kept={refresh}
 									/>{/key}
 							</section>
 							<details>
 								<summary class="cursor-pointer underline">seed from elsewhere</summary>
 								<div class="mt-4">
-									{#key turn}<ElsewhereForm {found} main={false} {kept} />{/key}
+									{#key found}<ElsewhereForm {found} main={false} kept={refresh} />{/key}
 								</div>
 							</details>
 						{:else}
 							<section>
 								<h2 class="ruled mb-3">Seed from elsewhere</h2>
 								<p class="mb-3 text-soft">No lot of {found.variety} has seed left here.</p>
-								{#key turn}<ElsewhereForm
+								{#key found}<ElsewhereForm
 										{found}
 										main={!known && found.plannedOn <= session.today}
-										{kept}
+										kept={refresh}
 									/>{/key}
 							</section>
 						{/if}

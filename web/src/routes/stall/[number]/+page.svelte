@@ -21,12 +21,13 @@
 
 	const number = $derived(page.params.number!);
 	const NEEDED = { needed: true } as const;
-	let turn = $state(0);
+	/** Counts what was done: forms begin anew after it. */
+	let done = $state(0);
 	const rows = $derived(new RowsPage(`/stall/${number}`, forSale(number)));
 	let swappedWith = $state<string>();
 	function kept(customer?: string) {
 		swappedWith = customer;
-		turn++;
+		done++;
 		rows.again();
 	}
 </script>
@@ -83,7 +84,7 @@
 						</section>
 					{/if}
 				{/snippet}
-				{#key turn}
+				{#key done}
 					<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-2">
 						{#if stock.packets > 0}
 							{@render sell()}

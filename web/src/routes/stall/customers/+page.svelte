@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
-	import { everything } from '$lib/api/pages';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import Amend from '$lib/form/Amend.svelte';
 	import { amount, choice, count, figure, pick, text } from '$lib/form/kinds';
 	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
@@ -10,18 +9,11 @@
 	import StallTabs from '$lib/stall/StallTabs.svelte';
 	import { CUSTOMER, money } from '$lib/stall/words';
 	import { cropWord, many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const A_PAGE = 200;
-	let turn = $state(0);
-	const done = () => turn++;
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/customers')),
-			ask(GET('/api/price-lists')),
-			everything((page) => ask(GET('/api/varieties', { params: { query: { page, size: A_PAGE } } })))
-		]);
-	});
+	let { data }: PageProps = $props();
+
 	const NEEDED = { needed: true } as const;
 	const fields = (lists: Schemas['PriceListView'][]) => ({
 		name: text('Name'),
@@ -55,7 +47,7 @@
 		one.byWeight ? '100 g' : one.seeds ? `packet of ${one.seeds}` : 'any packet';
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([customers, lists, varieties])}
 		<Page title="Stall" says={many(customers.length, 'customer')}>
 			<StallTabs />
@@ -69,7 +61,7 @@
 							asAct
 							fields={fields(lists)}
 							save={(body) => ask(POST('/api/customers', { body }))}
-							{done}
+							done={refresh}
 						/>
 					</div>
 					<table class="figures">
@@ -89,7 +81,7 @@
 											fields={fields(lists)}
 											save={(body) =>
 												ask(PUT('/api/customers/{id}', { params: { path: { id: one.id } }, body }))}
-											{done}
+											done={refresh}
 										/>
 										<Amend
 											what={one.name}
@@ -98,7 +90,7 @@
 											fields={{}}
 											save={(body) =>
 												ask(POST('/api/customers/{id}/end', { params: { path: { id: one.id } }, body }))}
-											{done}
+											done={refresh}
 										/>
 										<StrikeOut kind="CUSTOMER" recordId={one.id} named={one.name} />
 									</td>
@@ -118,7 +110,7 @@
 							asAct
 							fields={listFields}
 							save={(body) => ask(POST('/api/price-lists', { body }))}
-							{done}
+							done={refresh}
 						/>
 					</div>
 					<table class="figures">
@@ -139,7 +131,7 @@
 															body: { ...body, byWeight: of === 'bulk' }
 														})
 													)}
-												{done}
+												done={refresh}
 											/>{/if}
 										<Amend
 											what={list.name}
@@ -147,7 +139,7 @@
 											fields={listFields}
 											save={(body) =>
 												ask(PUT('/api/price-lists/{id}', { params: { path: { id: list.id } }, body }))}
-											{done}
+											done={refresh}
 										/></td
 									>
 								</tr>
@@ -172,7 +164,7 @@
 															}
 														})
 													)}
-												{done}
+												done={refresh}
 											/></td
 										>
 									</tr>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import Draft from '$lib/form/Draft.svelte';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -14,17 +14,12 @@
 	import { difference, money, packet } from '$lib/stall/words';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	let turn = $state(0);
+	let { data }: PageProps = $props();
+
 	let packing = $state(false);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/stall-days', { params: { query: {} } })),
-			ask(GET('/api/customers')),
-			ask(GET('/api/stocked'))
-		]);
-	});
 	const attempt = new Attempt();
 	let customerId = $state('');
 	let heldOn = $state(session.today);
@@ -64,12 +59,12 @@
 			note = '';
 			floatCash = '';
 			packing = false;
-			turn++;
+			refresh();
 		});
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([days, customers, { lots }])}
 		{@const all = offers(lots)}
 		{@const markets = customers.filter((one) => one.kind === 'MARKET')}

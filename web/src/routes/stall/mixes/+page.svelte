@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
@@ -12,15 +11,15 @@
 	import StallTabs from '$lib/stall/StallTabs.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	let making = $state(false);
-	const found = $derived(
-		Promise.all([ask(GET('/api/mixes', { params: { query: { page: at } } })), ask(GET('/api/stocked'))])
-	);
 </script>
 
-<Loading from={found}>
+<Loading from={data.found}>
 	{#snippet children([mixes, { lots }])}
 		<Page title="Stall" says={mixes.total ? many(mixes.total, 'mix', 'mixes') : 'no mix yet'}>
 			<StallTabs />

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { page } from '$app/state';
-	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import Bars from '$lib/money/Bars.svelte';
@@ -12,14 +11,11 @@
 	import { money } from '$lib/stall/words';
 	import { area, mass } from '$lib/units/units';
 	import { cropWord, many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const asked = $derived(Number(page.url.searchParams.get('season')) || undefined);
-	let turn = $state(0);
-	const done = () => turn++;
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/money', { params: { query: { season: asked } } }));
-	});
+	let { data }: PageProps = $props();
+
 	const bars = (
 		varieties: Schemas['VarietyMoney'][],
 		which: 'perHour' | 'perSquareMetre'
@@ -30,7 +26,7 @@
 			.sort((a, b) => b.amount - a.amount);
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(year)}
 		{@const said = year.rates.version >= 0}
 		{@const byHour = bars(year.varieties, 'perHour')}
@@ -66,7 +62,7 @@
 					was={said ? year.rates : undefined}
 					fields={rateFields()}
 					save={(body) => ask(PUT('/api/money/rates', { body }))}
-					{done}
+					done={refresh}
 				/>
 			</div>
 			{#if !said}
@@ -174,7 +170,7 @@
 						work={year.work}
 						outlays={year.outlays}
 						byProducts={year.byProducts}
-						{done}
+						done={refresh}
 					/>
 				</section>
 			</div>

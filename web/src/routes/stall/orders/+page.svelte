@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import InvoiceState from '$lib/invoice/InvoiceState.svelte';
@@ -13,23 +12,17 @@
 	import { money, much, ORDER, SALE } from '$lib/stall/words';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const all = $derived(page.url.searchParams.has('all'));
 	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
 	let making = $state(false);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return Promise.all([
-			ask(GET('/api/orders', { params: { query: { open: !all, page: at } } })),
-			ask(GET('/api/customers')),
-			ask(GET('/api/stocked')),
-			ask(GET('/api/invoices', { params: { query: { open: true, size: 50 } } }))
-		]);
-	});
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([orders, customers, { lots }, unpaid])}
 		{@const short = orders.items.filter((order) => order.state === 'SHORT').length}
 		<Page
@@ -102,7 +95,7 @@
 								>
 								<td>{dayMonth(invoice.invoicedOn, session.today)}</td>
 								<td class="num">{money(invoice.sum.toPay)}</td>
-								<td><InvoiceState {invoice} done={() => turn++} /></td>
+								<td><InvoiceState {invoice} done={refresh} /></td>
 							</tr>
 						{/each}
 					</tbody>

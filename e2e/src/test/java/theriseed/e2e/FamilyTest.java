@@ -69,7 +69,7 @@ class FamilyTest {
         grower.at("/desk?season=2026&planting=" + planting);
         grower.act("What it was sown with");
         assertThat(grower.page).hasURL(Pattern.compile(".*/sown/" + planting));
-        grower.sees("Nobody wrote it down yet");
+        grower.sees("Nothing is written down yet");
         assertThat(grower.field("Lot")).hasValue(old);
         grower.type("How much", "1,000,000");
         grower.act("Sown");

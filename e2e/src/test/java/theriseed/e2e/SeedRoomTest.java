@@ -86,7 +86,7 @@ class SeedRoomTest {
         grower.at("/seed-room");
         grower.link("Seed from elsewhere, or from before").click();
         grower.act("Give it a number");
-        assertThat(grower.alert()).containsText("Year of its harvest is needed");
+        assertThat(grower.alert()).containsText("Variety is needed");
         grower.choose("Variety", "Skerrow Early Row, pea");
         grower.choose("How it came", "swapped");
         grower.weigh("How much", "800", "g");
@@ -237,7 +237,7 @@ class SeedRoomTest {
         dialog().getByText("Save").click();
         grower.sees("Fridge, since");
         grower.sees("as measured, sealed in");
-        grower.act("Keep some for own sowing");
+        grower.act("Reserve some for own sowing");
         dialog().getByText("Save").click();
         grower.sees("may be packed or sold");
         grower.act("Take some, or write it off");

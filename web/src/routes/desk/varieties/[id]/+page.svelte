@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { page } from '$app/state';
 	import { ask, GET, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
@@ -14,24 +13,22 @@
 	import { cropWord, GRADE, PURPOSE } from '$lib/words/words';
 	import { generationWords } from '$lib/season/generation';
 	import Marks from '$lib/season/Marks.svelte';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const id = $derived(page.params.id!);
-	let turn = $state(0);
+	let { data }: PageProps = $props();
+
 	let correcting = $state(false);
 	let attempt = $state(new Attempt());
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/varieties/{id}', { params: { path: { id } } }));
-	});
 
 	function again() {
 		correcting = false;
 		attempt = new Attempt();
-		turn++;
+		refresh();
 	}
 </script>
 
-<Loading from={found}>
+<Loading from={data.found}>
 	{#snippet children({ variety, plantings, generations, corrections })}
 		<Page
 			of={variety.name}

@@ -1,20 +1,19 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, PUT } from '$lib/api/api';
+	import { ask, PUT } from '$lib/api/api';
 	import OwnCropForm from '$lib/handbook/OwnCropForm.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const key = $derived(page.params.crop!);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/crops/{key}/own', { params: { path: { key } } }));
-	});
 </script>
 
-<Loading from={found}>
+<Loading from={data.found}>
 	{#snippet children(crop)}
 		<Page
 			of={crop.cells.find(({ column }) => column === 'name')?.own ?? key}
@@ -31,7 +30,7 @@
 						);
 						await goto(`/handbook/${key}`);
 					}}
-					taken={() => turn++}
+					taken={refresh}
 				/>
 			{/key}
 		</Page>

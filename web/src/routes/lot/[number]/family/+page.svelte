@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Family from '$lib/family/Family.svelte';
 	import Recall from '$lib/family/Recall.svelte';
@@ -11,13 +10,11 @@
 	import { mass } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { GRADE, many, ORIGIN, placed } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const number = $derived(page.params.number!);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/lots/{number}/family', { params: { path: { number } } }));
-	});
+	let { data }: PageProps = $props();
+
 	const units = $derived(session.units);
 
 	function says(family: Schemas['FamilyView']): string {
@@ -47,7 +44,7 @@
 			: `${ORIGIN[lot.origin]}${lot.plants ? `, ${many(lot.plants, 'mother plant')} in all` : ''}`;
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(family)}
 		<Page
 			title="family of {family.number}"
@@ -55,7 +52,7 @@
 			says={says(family)}
 		>
 			<Family {family} />
-			<Recall {family} held={() => turn++} />
+			<Recall {family} held={refresh} />
 			<section class="mt-8">
 				<h2 class="ruled">All of the family</h2>
 				<table class="figures">

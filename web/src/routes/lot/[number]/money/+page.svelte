@@ -15,11 +15,13 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { area, mass } from '$lib/units/units';
 	import { cropWord, many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Priced = Schemas['LotPriceView'];
 	const number = $derived(page.params.number!);
-	let turn = $state(0);
-	const done = () => turn++;
 	const attempt = new Attempt();
 	let typed = $state({ packets: '', price: '', unsold: '', margin: '', fees: '' });
 	let tried = $state<Priced>();
@@ -31,10 +33,6 @@
 		fees: 'Fees, %',
 		'margin+fees': 'To keep and fees together, as a share'
 	};
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/lots/{number}/money', { params: { path: { number } } }));
-	});
 	const calculate = (event: SubmitEvent) => {
 		event.preventDefault();
 		void attempt.run(async () => {
@@ -58,7 +56,7 @@
 	];
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(lot)}
 		{@const shown = tried ?? lot}
 		{@const of = lot.money}
@@ -232,7 +230,7 @@
 						work={lot.work}
 						outlays={lot.outlays}
 						byProducts={lot.byProducts}
-						{done}
+						done={refresh}
 					/>
 				</section>
 			</div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import { type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import BlendForm from '$lib/lot/BlendForm.svelte';
 	import CleanAgainForm from '$lib/lot/CleanAgainForm.svelte';
@@ -9,15 +9,11 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const number = $derived(page.params.number!);
-	const found = $derived.by(() => {
-		const params = { path: { number } };
-		return Promise.all([
-			ask(GET('/api/lots/{number}/together', { params })),
-			ask(GET('/api/lots/{number}', { params }))
-		]);
-	});
 	const along = page.url.searchParams.get('with')?.split(',') ?? [];
 	let made = $state.raw<Schemas['LotView'][]>([]);
 </script>
@@ -39,7 +35,7 @@
 			{/each}
 		</ul>
 	{:else}
-		<Loading from={found}>
+		<Loading from={data.found}>
 			{#snippet children([lots, { known }])}
 				<section class="mb-10">
 					<h2 class="ruled mb-3">Blend with another</h2>

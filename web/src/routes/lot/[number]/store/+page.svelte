@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { choice, count, day as dayField, pick, text, weight, type Typed } from '$lib/form/kinds';
@@ -12,15 +12,13 @@
 	import { mass, temperature, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay, inZone, moment, monthYear } from '$lib/words/dates';
 	import { many, placed } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Taking = Schemas['TakingView'];
 	const number = $derived(page.params.number!);
-	let turn = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/lots/{number}/stored', { params: { path: { number } } }));
-	});
-	const done = () => turn++;
 	const units = $derived(session.units);
 	const local = (at: string) => inZone(at, session.farm?.timeZone ?? 'UTC');
 	const day = (at: string) => dayMonth(at, session.today);
@@ -77,7 +75,7 @@
 	});
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children({ lot, stock, keeping, containers, shelves, ownSeed, sowable })}
 		{@const standing = containers.filter((one) => !one.emptiedOn)}
 		<Page title="in store" room={{ name: 'Seed room', path: '/seed-room' }}>
@@ -187,7 +185,7 @@
 												body: { ...body, sealed: body.sealed === 'yes' }
 											})
 										)}
-									{done}
+									done={refresh}
 								/>
 							</div>
 						{:else if shelves.length === 0}
@@ -235,7 +233,7 @@
 																body
 															})
 														)}
-													{done}
+													done={refresh}
 												/>
 												<Amend
 													what="{CONTAINER[container.kind]} {container.number}"
@@ -248,7 +246,7 @@
 																body: { ...body, version: container.version }
 															})
 														)}
-													{done}
+													done={refresh}
 												/>
 											{/if}
 										</td>
@@ -288,7 +286,7 @@
 											body: { ...body, version: lot.version }
 										})
 									)}
-								{done}
+								done={refresh}
 							/>
 						{/if}
 					</section>
@@ -306,7 +304,7 @@
 										ask(
 											POST('/api/lots/{number}/takings', { params: { path: { number } }, body: taken(body) })
 										)}
-									{done}
+									done={refresh}
 								/>
 							</div>
 						{/if}
@@ -341,7 +339,7 @@
 																body: taken(body, taking.packingRunId)
 															})
 														)}
-													{done}
+													done={refresh}
 												/>{/if}</td
 										>
 									</tr>

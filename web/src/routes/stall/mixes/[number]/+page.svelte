@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { page } from '$app/state';
-	import { ask, GET, POST, PUT } from '$lib/api/api';
+	import { ask, POST, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Family from '$lib/family/Family.svelte';
 	import { amount } from '$lib/family/words';
@@ -19,25 +18,16 @@
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { saying } from '$lib/words/say';
 	import { capital, cropWord, many } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const number = $derived(page.params.number!);
+	let { data }: PageProps = $props();
+
 	const units = $derived(session.units);
 	const NEEDED = { needed: true } as const;
-	let turn = $state(0);
-	const done = () => turn++;
-	const found = $derived.by(() => {
-		void turn;
-		const params = { path: { number } };
-		return Promise.all([
-			ask(GET('/api/mixes/{number}', { params })),
-			ask(GET('/api/mixes/{number}/family', { params })),
-			ask(GET('/api/mixes/{number}/corrections', { params })),
-			ask(GET('/api/customers'))
-		]);
-	});
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([mix, family, corrections, customers])}
 		{@const params = { path: { number: mix.number } }}
 		<Page title={mix.name} room={{ name: 'Stall', path: '/stall/mixes' }}>
@@ -94,7 +84,7 @@
 													body
 												})
 											)}
-										{done}
+										done={refresh}
 									/>{/if}</td
 							>
 							<td class="num">{percent(part.mass / mix.mass)}</td>
@@ -124,7 +114,7 @@
 							note: text('Note')
 						}}
 						save={(body) => ask(PUT('/api/mixes/{number}', { params, body }))}
-						{done}
+						done={refresh}
 					/>
 					{#if !mix.onHold || session.grower}
 						<Amend
@@ -135,7 +125,7 @@
 								mix.onHold
 									? ask(POST('/api/mixes/{number}/release', { params, body }))
 									: ask(POST('/api/mixes/{number}/hold', { params, body }))}
-							{done}
+							done={refresh}
 						/>
 					{/if}
 				</div>
@@ -145,13 +135,13 @@
 				{#if session.works && mix.mayBeSold && mix.bulk > 0}
 					<section>
 						<h2 class="ruled mb-4">Pack</h2>
-						<MixPackForm {mix} main={mix.packets === 0} kept={done} />
+						<MixPackForm {mix} main={mix.packets === 0} kept={refresh} />
 					</section>
 				{/if}
 				{#if session.grower && mix.mayBeSold && (mix.packets > 0 || mix.bulk > 0)}
 					<section>
 						<h2 class="ruled mb-4">Sell</h2>
-						<MixSaleForm {mix} {customers} main={mix.packets > 0} kept={done} />
+						<MixSaleForm {mix} {customers} main={mix.packets > 0} kept={refresh} />
 					</section>
 				{/if}
 			</div>
@@ -183,7 +173,7 @@
 														body
 													})
 												)}
-											{done}
+											done={refresh}
 										/>
 									{/if}
 									<Labels
@@ -235,7 +225,7 @@
 														body
 													})
 												)}
-											{done}
+											done={refresh}
 										/>{/if}
 								</td>
 							</tr>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT } from '$lib/api/api';
+	import { ask, POST, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
@@ -18,20 +18,12 @@
 	import { money, much, ORDER, SALE } from '$lib/stall/words';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const id = $derived(page.params.id!);
-	let turn = $state(0);
-	const done = () => turn++;
-	const found = $derived.by(() => {
-		void turn;
-		const params = { path: { id } };
-		return Promise.all([
-			ask(GET('/api/orders/{id}', { params })),
-			ask(GET('/api/orders/{id}/corrections', { params })),
-			ask(GET('/api/orders/{id}/invoices', { params })),
-			ask(GET('/api/orders/{id}/short', { params }))
-		]);
-	});
 	const attempt = new Attempt();
 	let note = $state('');
 	let stays = $state<Record<string, boolean>>({});
@@ -42,25 +34,25 @@
 			await ask(POST('/api/orders/{id}/deliver', { params: { path: { id } }, body }));
 			note = '';
 			stays = {};
-			done();
+			refresh();
 		});
 	}
 	function invoice() {
 		void attempt.run(async () => {
 			const body = { invoicedOn: session.today };
 			await ask(POST('/api/orders/{id}/invoices', { params: { path: { id } }, body }));
-			done();
+			refresh();
 		});
 	}
 	function again() {
 		void attempt.run(async () => {
 			await ask(POST('/api/orders/{id}/allocate', { params: { path: { id } } }));
-			done();
+			refresh();
 		});
 	}
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children([order, corrections, invoices, short])}
 		{@const open = order.state === 'READY' || order.state === 'SHORT'}
 		{@const promised = order.lines.flatMap((line) => line.out.filter((out) => out.delivery === undefined))}
@@ -135,7 +127,7 @@
 				</tbody>
 			</table>
 
-			{#if short.length > 0}<ShortLines {order} {short} {done} />{/if}
+			{#if short.length > 0}<ShortLines {order} {short} done={refresh} />{/if}
 			{#if open && session.grower}
 				<section class="mt-6 grid max-w-2xl gap-4">
 					<TextField
@@ -161,14 +153,14 @@
 							was={order}
 							fields={{ wantedOn: day('Wanted on', { needed: true }), note: text('Note') }}
 							save={(body) => ask(PUT('/api/orders/{id}', { params: { path: { id } }, body }))}
-							{done}
+							done={refresh}
 						/>
 						<Amend
 							what="order {order.number}"
 							act="cancel it"
 							fields={{ reason: text('Why') }}
 							save={(body) => ask(POST('/api/orders/{id}/cancel', { params: { path: { id } }, body }))}
-							{done}
+							done={refresh}
 						/>
 					</div>
 				</section>
@@ -190,7 +182,7 @@
 			</div>
 			{#each invoices as one (one.id)}
 				<p class="mt-3">
-					Invoice {one.number}, {money(one.sum.toPay)}: <InvoiceState invoice={one} {done} />
+					Invoice {one.number}, {money(one.sum.toPay)}: <InvoiceState invoice={one} done={refresh} />
 				</p>
 			{/each}
 			{#if session.grower && !order.cancelledOn && order.deliveries.length > 0}
@@ -210,7 +202,7 @@
 											body: { reason }
 										})
 									)}
-								{done}
+								done={refresh}
 							/></span
 						>
 					{/each}

@@ -1,0 +1,18 @@
+import { ask, GET } from '$lib/api/api';
+import { records, seasonOf } from '$lib/api/records';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = (at) => {
+	const asked = at.url.searchParams.get('season');
+	const scheme = at.url.searchParams.get('scheme');
+	return {
+		found: records(at, () => {
+			const season = seasonOf(asked);
+			return Promise.all([
+				ask(GET('/api/seasons/{season}', { params: { path: { season } } })),
+				ask(GET('/api/ground', { params: { query: { season } } })),
+				scheme ? ask(GET('/api/schemes/{id}', { params: { path: { id: scheme } } })) : undefined
+			]);
+		})
+	};
+};

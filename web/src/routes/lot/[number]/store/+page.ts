@@ -1,0 +1,10 @@
+import { ask, GET } from '$lib/api/api';
+import { records } from '$lib/api/records';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = (at) => {
+	const { number } = at.params;
+	return {
+		found: records(at, () => ask(GET('/api/lots/{number}/stored', { params: { path: { number } } })))
+	};
+};

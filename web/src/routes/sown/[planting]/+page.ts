@@ -1,0 +1,10 @@
+import { ask, GET } from '$lib/api/api';
+import { records } from '$lib/api/records';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = (at) => {
+	const id = at.params.planting;
+	return {
+		found: records(at, () => ask(GET('/api/plantings/{id}/sown', { params: { path: { id } } })))
+	};
+};

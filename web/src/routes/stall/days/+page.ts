@@ -1,0 +1,15 @@
+import { ask, GET } from '$lib/api/api';
+import { records } from '$lib/api/records';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = (at) => {
+	return {
+		found: records(at, () =>
+			Promise.all([
+				ask(GET('/api/stall-days', { params: { query: {} } })),
+				ask(GET('/api/customers')),
+				ask(GET('/api/stocked'))
+			])
+		)
+	};
+};

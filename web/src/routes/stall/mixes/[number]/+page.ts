@@ -1,0 +1,17 @@
+import { ask, GET } from '$lib/api/api';
+import { records } from '$lib/api/records';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = (at) => {
+	const params = { path: { number: at.params.number } };
+	return {
+		found: records(at, () =>
+			Promise.all([
+				ask(GET('/api/mixes/{number}', { params })),
+				ask(GET('/api/mixes/{number}/family', { params })),
+				ask(GET('/api/mixes/{number}/corrections', { params })),
+				ask(GET('/api/customers'))
+			])
+		)
+	};
+};
