@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import Act from '$lib/form/Act.svelte';
 	import Fields from '$lib/form/Fields.svelte';
 	import { Form, type Changed } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
@@ -42,7 +43,14 @@
 	};
 </script>
 
-<FormOf {form} {send} {taken} read={(theirs) => asTyped(theirs as Schemas['OwnCropView'])} class="gap-6">
+<FormOf
+	{form}
+	{send}
+	{taken}
+	read={(theirs) => asTyped(theirs as Schemas['OwnCropView'])}
+	class="gap-6"
+	labels={{ reason: 'Why it is changed' }}
+>
 	<p aria-live="polite">
 		{owned} of {crop.cells.length} figures are your own; the others are those of {crop.likeName}.
 	</p>
@@ -54,4 +62,5 @@
 			</div>
 		</section>
 	{/each}
+	{#snippet instead()}<Act main type="submit" disabled={form.attempt.busy}>Save the crop</Act>{/snippet}
 </FormOf>

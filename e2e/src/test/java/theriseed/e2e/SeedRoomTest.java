@@ -44,10 +44,10 @@ class SeedRoomTest {
         return number;
     }
 
-    private Locator transferred() {
+    private Locator weight(String label) {
         return dialog().getByRole(
                         AriaRole.TEXTBOX,
-                        new Locator.GetByRoleOptions().setName("Transferred").setExact(true));
+                        new Locator.GetByRoleOptions().setName(label).setExact(true));
     }
 
     private Locator dialog() {
@@ -68,11 +68,11 @@ class SeedRoomTest {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Correct: what was transferred from " + whole))
                 .click();
-        transferred().fill("90000");
+        weight("Transferred").fill("90000");
         dialog().getByLabel("Why it is corrected").fill("the bowl was on the scale");
         dialog().getByText("Save correction").click();
         assertThat(dialog()).containsText("which was there");
-        transferred().fill("450");
+        weight("Transferred").fill("450");
         dialog().getByText("Save correction").click();
         assertThat(grower.page
                         .getByRole(AriaRole.ROW)
@@ -241,10 +241,10 @@ class SeedRoomTest {
         dialog().getByText("Save").click();
         grower.sees("may be packed or sold");
         grower.act("Take some, or write it off");
-        dialog().getByLabel("How much").fill("99999");
+        weight("How much").fill("99999");
         dialog().getByText("Save").click();
         assertThat(dialog().getByRole(AriaRole.ALERT)).containsText("Was it");
-        dialog().getByLabel("How much").fill("40");
+        weight("How much").fill("40");
         dialog().getByText("Save").click();
         grower.sees("-40 g");
 
