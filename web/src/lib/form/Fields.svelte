@@ -2,7 +2,7 @@
 	import ChoiceField from './ChoiceField.svelte';
 	import Field from './Field.svelte';
 	import type { Form } from './form.svelte';
-	import { choicesOf, said, YES, type Typed } from './kinds';
+	import { choicesOf, said, YES } from './kinds';
 	import MassField from './MassField.svelte';
 	import MeasureField from './MeasureField.svelte';
 	import TextField from './TextField.svelte';
@@ -15,7 +15,7 @@
 	/** Fields of a form, each as its kind is asked. */
 	let { form, of }: Props = $props();
 	const id = $props.id();
-	const typed = $derived(form.typed as Typed);
+	const typed = $derived(form.standings);
 	const asked = $derived(form.asked.filter((name) => !of || of.includes(name)));
 	const inOrder = $derived(of ? of.filter((name) => asked.includes(name)) : asked);
 </script>

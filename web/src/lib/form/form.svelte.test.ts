@@ -49,6 +49,17 @@ describe('what is typed into a form', () => {
 		sizes = ['medium'];
 		expect(form.body().size).toBe('medium');
 	});
+	it('asks by what is still offered', () => {
+		let runs = $state(['run', 'BULK']);
+		const form = new Form({
+			from: pick('From', () => runs.map((value) => ({ value, label: value })), { needed: true }),
+			mass: weight('How much', { when: ({ from }) => from === 'BULK' }),
+			packets: count('Packets', { when: ({ from }) => from !== 'BULK' })
+		});
+		expect(form.asked).toEqual(['from', 'packets']);
+		runs = ['BULK'];
+		expect(form.asked).toEqual(['from', 'mass']);
+	});
 	it('begins with the record that is corrected, and is dirty once it differs', () => {
 		const form = new Form(fields(), { from: 'PACKETS', packets: 40, gift: true, note: 'fair', version: 3 });
 		expect(form.dirty).toBe(false);

@@ -33,6 +33,10 @@ export class Form<R extends object> {
 	reason = $state('');
 	/** That the correction was made from. */
 	version = $state<number>();
+	/** What stands in each field: what else is said of a form hangs on this. */
+	readonly standings: Typed = $derived(
+		Object.fromEntries(this.names.map((name) => [name, this.standing(name)]))
+	);
 	#start: Record<string, string>;
 
 	/**
@@ -59,7 +63,7 @@ export class Form<R extends object> {
 		return this.names.filter((name) => {
 			const kind = this.kind(name);
 			if (kind.ifRefused) return this.typed[name] !== '' || this.called(name) === this.attempt.problem?.field;
-			return kind.when?.(this.typed as Typed) ?? true;
+			return kind.when?.(this.standings) ?? true;
 		});
 	}
 	/** What each is called in a refusal. */
@@ -68,7 +72,7 @@ export class Form<R extends object> {
 			...Object.fromEntries(
 				this.names.flatMap((name) => {
 					const { label, refusedAs = [] } = this.kind(name);
-					return [name, ...refusedAs].map((called) => [called, said(label, this.typed as Typed)]);
+					return [name, ...refusedAs].map((called) => [called, said(label, this.standings)]);
 				})
 			),
 			reason: REASON
@@ -120,7 +124,7 @@ export class Form<R extends object> {
 	/** Each field as this form and the other person have it. */
 	rows(theirs: Record<string, unknown>): Row[] {
 		return this.asked.map((name) => ({
-			label: said(this.kind(name).label, this.typed as Typed),
+			label: said(this.kind(name).label, this.standings),
 			mine: this.#said(name, this.standing(name)),
 			theirs: this.#said(name, shown(theirs[name]))
 		}));
@@ -145,6 +149,6 @@ export class Form<R extends object> {
 			return Number.isNaN(grams) ? value : mass(grams, session.units);
 		}
 		if (kind.control !== 'choice') return value;
-		return choicesOf(kind, this.typed as Typed).find((one) => one.value === value)?.label ?? value;
+		return choicesOf(kind, this.standings).find((one) => one.value === value)?.label ?? value;
 	}
 }

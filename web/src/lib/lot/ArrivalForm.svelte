@@ -6,7 +6,7 @@
 	import FormOf from '$lib/form/FormOf.svelte';
 	import { choice, pick } from '$lib/form/kinds';
 	import { cropWord, GRADE } from '$lib/words/words';
-	import { ARRIVAL_LABELS as ARRIVAL, arrivalFields } from './arrival';
+	import { arrivalFields } from './arrival';
 
 	type Way = Schemas['ArrivalView']['way'];
 	interface Props {
@@ -20,7 +20,7 @@
 	let { varieties, way = 'BOUGHT', fromWhom = '', kept }: Props = $props();
 	const form = new Form({
 		varietyId: pick(
-			ARRIVAL.varietyId,
+			'Variety',
 			() => [
 				{ value: '', label: 'choose' },
 				...varieties.map((one) => ({ value: one.id, label: `${one.name}, ${cropWord(one.cropName)}` }))
@@ -28,7 +28,7 @@
 			{ needed: true }
 		),
 		...arrivalFields(untrack(() => ({ way, fromWhom }))),
-		grade: choice(ARRIVAL.grade, GRADE, { start: 'MARKET' })
+		grade: choice('Grade it is taken to be', GRADE, { start: 'MARKET' })
 	});
 	const send = async () => kept(await ask(POST('/api/lots/arrivals', { body: form.body() })));
 </script>

@@ -176,9 +176,6 @@
 			? { PLANTING_STOCK: PURPOSE.PLANTING_STOCK, EATING: PURPOSE.EATING }
 			: { SEED: PURPOSE.SEED, EATING: PURPOSE.EATING }) as unknown as Record<Request['purpose'], string>
 	);
-	$effect(() => {
-		it.purpose = form.standing('purpose') as Request['purpose'];
-	});
 	const resting = $derived(
 		it.restOverruled !== '' || refused === 'restOverruled' || attempt.problem?.field === 'restOverruled'
 	);
@@ -313,7 +310,7 @@
 		<summary class="cursor-pointer underline">spacing, choosing the best, keeping it true</summary>
 		<div class="mt-3 grid gap-x-5 gap-y-4 sm:grid-cols-2">
 			<Fields {form} of={['inRow', 'betweenRows', 'selected', 'control']} />
-			{#if forSeed(it)}<Fields {form} of={['dropped', 'flowersFrom', 'flowersUntil']} />{/if}
+			{#if forSeed(form.standings)}<Fields {form} of={['dropped', 'flowersFrom', 'flowersUntil']} />{/if}
 			{#if it.control === 'BAGGED' || it.control === 'HAND_POLLINATED'}
 				<Fields {form} of={['everyFlower']} />
 			{/if}

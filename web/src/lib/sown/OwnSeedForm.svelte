@@ -54,6 +54,7 @@
 			label: `packets of ${dayMonth(run.packedOn, session.today)}: ${run.left} left`
 		}))
 	];
+	const fromBulk = ({ packingRunId }: Typed) => packingRunId === BULK;
 	const form = new Form({
 		number: pick('Lot', () => found.proposed.map((one) => ({ value: one.number, label: words(one) })), {
 			...NEEDED,
@@ -66,7 +67,7 @@
 		mass: weight('How much', {
 			...NEEDED,
 			start: untrack(() => sensible(found.proposed[0])),
-			when: (typed) => fromBulk(typed)
+			when: fromBulk
 		}),
 		packets: count('Packets sown', { ...NEEDED, when: (typed) => !fromBulk(typed) }),
 		sownOn: day('On', {
@@ -76,11 +77,6 @@
 		}),
 		note: text('Note', { hint: 'may be left empty' })
 	});
-	/** Of a lot that is chosen anew, bulk where there is any. */
-	const fromBulk = ({ number, packingRunId }: Typed) => {
-		const there = sources(called(number));
-		return (there.find((one) => one.value === packingRunId) ?? there[0]).value === BULK;
-	};
 	const lot = $derived(called(form.typed.number));
 	const choose = (number: string) => {
 		form.typed.number = number;
