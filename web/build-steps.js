@@ -4,7 +4,7 @@ import { brotliCompressSync, gzipSync } from 'node:zlib';
 
 const CLIENT = '.svelte-kit/output/client';
 /** The phone's own store is fetched beside every page. */
-const STORE = 'src/lib/rows/box.ts';
+const STORE = 'src/lib/offline/box.ts';
 /** Pages for whoever has just signed in when the signal goes. */
 const AT_ONCE = ['/today', '/waiting'];
 

@@ -8,8 +8,8 @@
 	import { Problem } from '$lib/api/api';
 	import { RECORDS } from '$lib/api/records';
 	import { session } from '$lib/api/session.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { keepScreens } from '$lib/rows/screens';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { keepScreens } from '$lib/offline/screens';
 	import Shell from '$lib/shell/Shell.svelte';
 	import { titleOf } from '$lib/shell/pages';
 	import { title } from '$lib/shell/title.svelte';

@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch';
-import { compare } from '$lib/rows/clock';
+import { compare } from '$lib/offline/clock';
 import { answered, idFor } from './unanswered';
 import type { components, paths } from './schema';
 

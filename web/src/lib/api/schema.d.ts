@@ -1068,7 +1068,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["letterhead"];
-        put: operations["say_1"];
+        put: operations["say_2"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1716,22 +1716,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/lots/{number}/takings": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["take_3"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/lots/{number}/together": {
         parameters: {
             query?: never;
@@ -1774,6 +1758,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weevils_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/lots/{number}/withdrawals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2644,6 +2644,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/photos/{id}/said": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["say_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/picks/{id}": {
         parameters: {
             query?: never;
@@ -3204,22 +3220,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pours/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["correct_12"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/price-list.pdf": {
         parameters: {
             query?: never;
@@ -3324,7 +3324,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_11"];
+        put: operations["correct_12"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3332,7 +3332,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/regrow": {
+    "/api/regeneration": {
         parameters: {
             query?: never;
             header?: never;
@@ -3388,7 +3388,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_10"];
+        put: operations["correct_11"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3420,7 +3420,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_9"];
+        put: operations["correct_10"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3644,7 +3644,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_8"];
+        put: operations["correct_9"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3772,7 +3772,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_7"];
+        put: operations["correct_8"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3836,7 +3836,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_6"];
+        put: operations["correct_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3868,7 +3868,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_5"];
+        put: operations["correct_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4124,7 +4124,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_4"];
+        put: operations["correct_5"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4164,22 +4164,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/takings/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["take"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -4204,7 +4188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["correct_3"];
+        put: operations["correct_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4221,6 +4205,22 @@ export interface paths {
         };
         get?: never;
         put: operations["undo"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/transfers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -4484,6 +4484,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/withdrawals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["take"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/yields": {
         parameters: {
             query?: never;
@@ -4705,7 +4721,7 @@ export interface components {
         AtBench: {
             clean: boolean;
             mass: number;
-            poured: boolean;
+            transferred: boolean;
         };
         AtGrade: {
             findings: components["schemas"]["Finding"][];
@@ -4831,12 +4847,12 @@ export interface components {
             minutes: number;
             /** @enum {string} */
             next?: "EXTRACT" | "FERMENT" | "SOAK" | "CHEMICAL_WASH" | "RINSE" | "DRY" | "THRESH" | "SCREEN" | "WINNOW" | "HAND_PICK" | "FREEZE";
-            poured: boolean;
             /** @enum {string} */
             shelf?: "WET" | "DRYING" | "CLEANING";
             skipped: number[];
             steps: components["schemas"]["StepView"][];
             toKeep?: components["schemas"]["Usual"];
+            transferred: boolean;
             underWay?: components["schemas"]["StepView"];
             ways: ("SQUEEZE" | "SCOOP" | "PICK_OUT" | "CUT_AND_SHAKE" | "GRIND_AND_SIEVE" | "TAP" | "RUB" | "SHELL" | "STRIP" | "THRESH" | "CRACK")[];
             /** @enum {string} */
@@ -4888,7 +4904,7 @@ export interface components {
         BlendRequest: {
             parts: components["schemas"]["PortionRequest"][];
             /** Format: date */
-            pouredOn: string;
+            transferredOn: string;
         };
         Bloom: {
             /** Format: date */
@@ -5077,12 +5093,12 @@ export interface components {
             /** Format: date */
             markedOn: string;
             note: string;
+            /** Format: double */
+            score?: number;
             scores: {
                 [key: string]: number;
             };
             tag: string;
-            /** Format: double */
-            worth?: number;
         };
         CautionRequest: {
             caution: string;
@@ -5487,7 +5503,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        CutTest: {
+        CutResult: {
             /** Format: double */
             lower: number;
             /** Format: int32 */
@@ -5508,7 +5524,7 @@ export interface components {
             id: string;
             note: string;
             recordedBy: string;
-            result: components["schemas"]["CutTest"];
+            result: components["schemas"]["CutResult"];
             /** Format: int32 */
             shrunken: number;
             /** Format: int32 */
@@ -5666,6 +5682,16 @@ export interface components {
             /** Format: int32 */
             weighings: number;
         };
+        EffectiveSize: {
+            /** Format: double */
+            effective: number;
+            /** Format: double */
+            ifAlike: number;
+            /** Format: int32 */
+            plants: number;
+            /** Format: int32 */
+            weighed: number;
+        };
         ElsewhereRequest: {
             /** Format: int32 */
             grownIn?: number;
@@ -5700,7 +5726,7 @@ export interface components {
         };
         End: {
             /** @enum {string} */
-            kind: "PACKETS" | "BULK" | "BULK_SOLD" | "POURED";
+            kind: "PACKETS" | "BULK" | "BULK_SOLD" | "TRANSFERRED";
             /** Format: double */
             mass: number;
             number?: string;
@@ -5858,9 +5884,9 @@ export interface components {
             number: string;
             /** Format: int64 */
             packets: number;
-            poured: components["schemas"]["Poured"][];
             sown: components["schemas"]["Sown"][];
             standing: components["schemas"]["Standing"][];
+            transferred: components["schemas"]["Transferred"][];
             variety: string;
         };
         FarmChange: {
@@ -6371,7 +6397,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        GerminationTest: {
+        GerminationResult: {
             acceptable: boolean;
             /** Format: int32 */
             germinated: number;
@@ -6412,7 +6438,7 @@ export interface components {
             recordedBy: string;
             /** Format: int32 */
             replicates: number;
-            result?: components["schemas"]["GerminationTest"];
+            result?: components["schemas"]["GerminationResult"];
             seedlings: components["schemas"]["Replicate"][];
             /** Format: date */
             setOn: string;
@@ -6584,8 +6610,8 @@ export interface components {
             picks: components["schemas"]["PickView"][];
             /** Format: int32 */
             plants: number;
-            poured: components["schemas"]["PourView"][];
-            pouredOut: number;
+            transferred: components["schemas"]["TransferView"][];
+            transferredOut: number;
         };
         Heading: {
             called: string;
@@ -6975,6 +7001,13 @@ export interface components {
             /** Format: double */
             yieldBefore?: number;
         };
+        LotHistory: {
+            ends: components["schemas"]["End"][];
+            estimated: boolean;
+            events: components["schemas"]["Event"][];
+            knots: components["schemas"]["Knot"][];
+            starts: components["schemas"]["Start"][];
+        };
         LotKnown: {
             bench?: components["schemas"]["BenchView"];
             /** @enum {string} */
@@ -7007,12 +7040,13 @@ export interface components {
             gave?: components["schemas"]["PickingView"];
             generation: components["schemas"]["SeedGeneration"];
             hazards: string;
+            history: components["schemas"]["LotHistory"];
             kinds: components["schemas"]["StepKindView"][];
             known: components["schemas"]["LotKnown"];
             overrulings: components["schemas"]["OverrulingView"][];
             parents?: components["schemas"]["Parentage"];
             photos: {
-                [key: string]: string[];
+                [key: string]: components["schemas"]["PhotoView"][];
             };
             preSowingNote: string;
             ripenessCues: string;
@@ -7021,7 +7055,6 @@ export interface components {
             species: string;
             stock: components["schemas"]["StockView"];
             testing: components["schemas"]["TestAdvice"];
-            thread: components["schemas"]["MassThread"];
             walks: components["schemas"]["WalkView"][];
         };
         LotPriceView: {
@@ -7186,13 +7219,6 @@ export interface components {
             subjectId: string;
             /** Format: double */
             value: number;
-        };
-        MassThread: {
-            ends: components["schemas"]["End"][];
-            estimated: boolean;
-            events: components["schemas"]["Event"][];
-            knots: components["schemas"]["Knot"][];
-            starts: components["schemas"]["Start"][];
         };
         Member: {
             bulk: number;
@@ -7453,7 +7479,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        MoistureTest: {
+        MoistureResult: {
             /** Format: double */
             apart: number;
             /** Format: double */
@@ -7471,7 +7497,7 @@ export interface components {
             note: string;
             readings: number[];
             recordedBy: string;
-            result: components["schemas"]["MoistureTest"];
+            result: components["schemas"]["MoistureResult"];
             /** Format: int32 */
             version: number;
         };
@@ -8189,7 +8215,7 @@ export interface components {
             /** Format: int32 */
             parts?: number;
             /** Format: date */
-            pouredOn: string;
+            transferredOn: string;
         };
         PasswordRequest: {
             old: string;
@@ -8229,6 +8255,23 @@ export interface components {
             standing: "INVITED" | "HERE" | "ENDED";
             /** Format: int32 */
             version: number;
+        };
+        PhotoView: {
+            caption: string;
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            recordedAt: string;
+            recordedBy: string;
+            struckOut: boolean;
+            /** Format: uuid */
+            subjectId: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: int32 */
+            width: number;
         };
         PickRequest: {
             /** Format: int32 */
@@ -8612,38 +8655,6 @@ export interface components {
             mass?: number;
             number: string;
         };
-        PourRequest: {
-            mass: number;
-            /** Format: date */
-            pouredOn: string;
-            reason?: string;
-            /** Format: int32 */
-            version?: number;
-        };
-        PourView: {
-            from: string;
-            /** Format: uuid */
-            fromId: string;
-            /** Format: uuid */
-            id: string;
-            mass: number;
-            moisture?: components["schemas"]["SeedMoisture"];
-            /** Format: date */
-            pouredOn: string;
-            recordedBy: string;
-            to: string;
-            /** Format: uuid */
-            toId: string;
-            /** Format: int32 */
-            version: number;
-        };
-        Poured: {
-            from: string;
-            mass: number;
-            /** Format: date */
-            on: string;
-            to: string;
-        };
         PreferencesRequest: {
             locale: string;
             /** @enum {string} */
@@ -8871,7 +8882,7 @@ export interface components {
             kind: "AgainstRule";
             rule: string;
         };
-        RegrowView: {
+        RegenerationView: {
             crop: string;
             /** Format: double */
             demand: number;
@@ -9011,7 +9022,7 @@ export interface components {
             hazards: string;
             /** Format: double */
             lost: number;
-            photos: string[];
+            photos: components["schemas"]["PhotoView"][];
             planting: components["schemas"]["PlantingView"];
             /** Format: double */
             shatter: number;
@@ -9136,6 +9147,13 @@ export interface components {
             left: number;
             /** Format: date */
             packedOn: string;
+        };
+        SaidRequest: {
+            caption: string;
+            reason?: string;
+            struckOut: boolean;
+            /** Format: int32 */
+            version: number;
         };
         SaleCorrection: {
             bulk?: number;
@@ -9397,6 +9415,9 @@ export interface components {
         SelectionPage: {
             candidates: components["schemas"]["CandidateView"][];
             choice?: components["schemas"]["Choice"];
+            photos: {
+                [key: string]: components["schemas"]["PhotoView"][];
+            };
             planting: components["schemas"]["PlantingView"];
             traits: components["schemas"]["TraitView"][];
             trials: components["schemas"]["TrialLine"][];
@@ -9677,7 +9698,7 @@ export interface components {
         SownLot: {
             grams: number;
             number: string;
-            taking: components["schemas"]["TakingView"];
+            withdrawal: components["schemas"]["WithdrawalView"];
         };
         SownView: {
             crop: string;
@@ -9788,6 +9809,7 @@ export interface components {
         StandPage: {
             corrections: components["schemas"]["CorrectionView"][];
             counts: components["schemas"]["CountView"][];
+            effectiveSize?: components["schemas"]["EffectiveSize"];
             generations?: components["schemas"]["Generations"];
             /** Format: int32 */
             harvested: number;
@@ -9803,7 +9825,6 @@ export interface components {
             sickShare: number;
             sickStock: boolean;
             store?: components["schemas"]["StoreForecast"];
-            worth?: components["schemas"]["Worth"];
         };
         Standing: {
             ground: string;
@@ -10000,7 +10021,7 @@ export interface components {
             promised: number;
             reserved: number;
             runs: components["schemas"]["PackingRunView"][];
-            takings: components["schemas"]["TakingView"][];
+            withdrawals: components["schemas"]["WithdrawalView"][];
         };
         StockYear: {
             ground: string;
@@ -10124,46 +10145,6 @@ export interface components {
             id: string;
             note: string;
             recordedBy: string;
-        };
-        TakingRequest: {
-            mass?: number;
-            note: string;
-            /** Format: int32 */
-            packets?: number;
-            /** Format: uuid */
-            packingRunId?: string;
-            /** Format: uuid */
-            plantingId?: string;
-            reason?: string;
-            /** Format: date */
-            takenOn: string;
-            /** Format: int32 */
-            version?: number;
-            /** @enum {string} */
-            why: "SOWN" | "TESTED" | "SPOILT" | "MIXED" | "COUNTED";
-        };
-        TakingView: {
-            /** Format: uuid */
-            id: string;
-            /** Format: uuid */
-            lotId: string;
-            mass?: number;
-            /** Format: uuid */
-            mixId?: string;
-            note: string;
-            /** Format: int32 */
-            packets?: number;
-            /** Format: uuid */
-            packingRunId?: string;
-            /** Format: uuid */
-            plantingId?: string;
-            recordedBy: string;
-            /** Format: date */
-            takenOn: string;
-            /** Format: int32 */
-            version: number;
-            /** @enum {string} */
-            why: "SOWN" | "TESTED" | "SPOILT" | "MIXED" | "COUNTED";
         };
         Task: {
             crop: string;
@@ -10581,6 +10562,38 @@ export interface components {
             moreIsBetter: boolean;
             name: string;
         };
+        TransferRequest: {
+            mass: number;
+            reason?: string;
+            /** Format: date */
+            transferredOn: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        TransferView: {
+            from: string;
+            /** Format: uuid */
+            fromId: string;
+            /** Format: uuid */
+            id: string;
+            mass: number;
+            moisture?: components["schemas"]["SeedMoisture"];
+            recordedBy: string;
+            to: string;
+            /** Format: uuid */
+            toId: string;
+            /** Format: date */
+            transferredOn: string;
+            /** Format: int32 */
+            version: number;
+        };
+        Transferred: {
+            from: string;
+            mass: number;
+            /** Format: date */
+            on: string;
+            to: string;
+        };
         Trial: {
             /** Format: double */
             east?: number;
@@ -10760,7 +10773,7 @@ export interface components {
             stage: string;
             stages: components["schemas"]["StageWalk"][];
             tables: components["schemas"]["StageTables"][];
-            truePhotos: string[];
+            truePhotos: components["schemas"]["PhotoView"][];
             verdict?: components["schemas"]["StageVerdict"];
             walks: components["schemas"]["WalkView"][];
         };
@@ -10833,7 +10846,7 @@ export interface components {
             /** Format: int32 */
             offTypesInAll: number;
             others: boolean;
-            photos: string[];
+            photos: components["schemas"]["PhotoView"][];
             /** Format: int32 */
             pulled: number;
             recordedBy: string;
@@ -11101,6 +11114,46 @@ export interface components {
         WithdrawRequest: {
             why: string;
         };
+        WithdrawalRequest: {
+            mass?: number;
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingRunId?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            reason?: string;
+            /** Format: date */
+            takenOn: string;
+            /** Format: int32 */
+            version?: number;
+            /** @enum {string} */
+            why: "SOWN" | "TESTED" | "SPOILT" | "MIXED" | "COUNTED";
+        };
+        WithdrawalView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lotId: string;
+            mass?: number;
+            /** Format: uuid */
+            mixId?: string;
+            note: string;
+            /** Format: int32 */
+            packets?: number;
+            /** Format: uuid */
+            packingRunId?: string;
+            /** Format: uuid */
+            plantingId?: string;
+            recordedBy: string;
+            /** Format: date */
+            takenOn: string;
+            /** Format: int32 */
+            version: number;
+            /** @enum {string} */
+            why: "SOWN" | "TESTED" | "SPOILT" | "MIXED" | "COUNTED";
+        };
         WorkDoneRequest: {
             /** Format: date */
             doneOn: string;
@@ -11138,16 +11191,6 @@ export interface components {
             recordedBy: string;
             /** Format: int32 */
             version: number;
-        };
-        Worth: {
-            /** Format: double */
-            effective: number;
-            /** Format: double */
-            ifAlike: number;
-            /** Format: int32 */
-            plants: number;
-            /** Format: int32 */
-            weighed: number;
         };
         Wrong: {
             field: string;
@@ -13015,7 +13058,7 @@ export interface operations {
             };
         };
     };
-    say_1: {
+    say_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -14121,32 +14164,6 @@ export interface operations {
             };
         };
     };
-    take_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                number: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakingRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TakingView"];
-                };
-            };
-        };
-    };
     together: {
         parameters: {
             query?: never;
@@ -14217,6 +14234,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeevilLookView"];
+                };
+            };
+        };
+    };
+    take_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WithdrawalView"];
                 };
             };
         };
@@ -15728,7 +15771,7 @@ export interface operations {
     of_1: {
         parameters: {
             query: {
-                of: string;
+                of: string[];
             };
             header?: never;
             path?: never;
@@ -15742,7 +15785,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string[];
+                    "application/json": {
+                        [key: string]: components["schemas"]["PhotoView"][];
+                    };
+                };
+            };
+        };
+    };
+    say_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SaidRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoView"];
                 };
             };
         };
@@ -16708,32 +16779,6 @@ export interface operations {
             };
         };
     };
-    correct_12: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PourRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PourView"];
-                };
-            };
-        };
-    };
     prices: {
         parameters: {
             query?: {
@@ -16898,7 +16943,7 @@ export interface operations {
             };
         };
     };
-    correct_11: {
+    correct_12: {
         parameters: {
             query?: never;
             header?: never;
@@ -16939,7 +16984,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RegrowView"][];
+                    "application/json": components["schemas"]["RegenerationView"][];
                 };
             };
         };
@@ -16996,7 +17041,7 @@ export interface operations {
             };
         };
     };
-    correct_10: {
+    correct_11: {
         parameters: {
             query?: never;
             header?: never;
@@ -17045,7 +17090,7 @@ export interface operations {
             };
         };
     };
-    correct_9: {
+    correct_10: {
         parameters: {
             query?: never;
             header?: never;
@@ -17383,7 +17428,7 @@ export interface operations {
             };
         };
     };
-    correct_8: {
+    correct_9: {
         parameters: {
             query?: never;
             header?: never;
@@ -17623,7 +17668,7 @@ export interface operations {
             };
         };
     };
-    correct_7: {
+    correct_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -17738,7 +17783,7 @@ export interface operations {
             };
         };
     };
-    correct_6: {
+    correct_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -17812,7 +17857,7 @@ export interface operations {
             };
         };
     };
-    correct_5: {
+    correct_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -18294,7 +18339,7 @@ export interface operations {
             };
         };
     };
-    correct_4: {
+    correct_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -18366,32 +18411,6 @@ export interface operations {
             };
         };
     };
-    take: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TakingRequest"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["TakingView"];
-                };
-            };
-        };
-    };
     today: {
         parameters: {
             query?: never;
@@ -18412,7 +18431,7 @@ export interface operations {
             };
         };
     };
-    correct_3: {
+    correct_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -18460,6 +18479,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ToldView"];
+                };
+            };
+        };
+    };
+    correct_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TransferRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TransferView"];
                 };
             };
         };
@@ -18893,6 +18938,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeevilLookView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WithdrawalRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WithdrawalView"];
                 };
             };
         };

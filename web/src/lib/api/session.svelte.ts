@@ -1,5 +1,5 @@
-import { forgetAnswers, unanswered } from '$lib/rows/known';
-import { signal } from '$lib/rows/signal.svelte';
+import { forgetAnswers, unanswered } from '$lib/offline/known';
+import { signal } from '$lib/offline/signal.svelte';
 import { reader } from '$lib/words/reader.svelte';
 import { ask, DELETE, GET, POST, PUT, whenSignedOut, type Schemas } from './api';
 import { keepSession, keptSession } from './keptSession';

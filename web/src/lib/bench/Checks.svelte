@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { count, day, figure, pick } from '$lib/form/kinds';

@@ -34,8 +34,6 @@ const type = (label: string, value: string) =>
 
 beforeEach(() => {
 	forget();
-	HTMLDialogElement.prototype.showModal = vi.fn();
-	HTMLDialogElement.prototype.close = vi.fn();
 });
 
 it('asks only about what was kept when nothing was weighed as thrown out', async () => {

@@ -7,7 +7,7 @@
 	interface Props {
 		bench: Schemas['BenchView'];
 	}
-	/** Where the dry matter of what was picked went, step by step: the figures behind the thread's width. */
+	/** Where the dry matter of what was picked went, step by step: the figures behind the drawn history's width. */
 	let { bench }: Props = $props();
 	const units = $derived(session.units);
 	const steps = $derived(

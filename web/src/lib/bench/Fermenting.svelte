@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ask, POST, type Schemas } from '$lib/api/api';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import MassField from '$lib/form/MassField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';

@@ -5,6 +5,7 @@
 	import Amend from '$lib/form/Amend.svelte';
 	import { refusal } from '$lib/form/refusal';
 	import { day, weight } from '$lib/form/kinds';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import Checks from './Checks.svelte';
 	import ReadingLog from './ReadingLog.svelte';
 	import { mass, percent, temperature, tenth } from '$lib/units/units';
@@ -16,13 +17,15 @@
 		bench: Schemas['BenchView'];
 		/** Whether its steps were set right. */
 		checks: Schemas['SettingCheckView'][];
+		/** Of its picks and steps, by their ids. */
+		photos: Record<string, Schemas['PhotoView'][]>;
 		/** Called with the record that is to be corrected: a step, or a pick. */
 		correct?: (recordId: string) => void;
-		/** Called when a step's setting was looked at, or a pour corrected; absent where it is only read. */
+		/** Called when a step's setting was looked at, or a transfer corrected; absent where it is only read. */
 		changed?: () => void;
 	}
-	/** What was done to a lot, with every weight: the table behind its thread. */
-	let { harvest, bench, checks, correct, changed }: Props = $props();
+	/** What was done to a lot, with every weight: the table behind its drawn history. */
+	let { harvest, bench, checks, photos, correct, changed }: Props = $props();
 	const WEIGHT: Record<string, string> = {
 		massIn: 'Mass in',
 		massOut: 'Mass out',
@@ -39,6 +42,10 @@
 			>correct</button
 		>
 	{/if}
+{/snippet}
+
+{#snippet pictures(of: string, what: string)}
+	<Pictures {of} {what} pictures={photos[of]} {changed} small />
 {/snippet}
 
 <table class="figures">
@@ -79,31 +86,33 @@
 							.join(', ')}</span
 					>
 					{#if pick.note}<span class="block">{pick.note}</span>{/if}
+					{@render pictures(pick.id, 'what was picked')}
 				</td>
 				<td class="text-right!">{@render mend(pick.id)}</td>
 			</tr>
 		{/each}
-		{#each harvest.poured as pour (pour.id)}
-			<tr id="record-{pour.id}">
+		{#each harvest.transferred as transfer (transfer.id)}
+			<tr id="record-{transfer.id}">
 				<th scope="row"
 					><strong>transferred in</strong>
-					<span class="beside">{dayMonth(pour.pouredOn, session.today)}</span></th
+					<span class="beside">{dayMonth(transfer.transferredOn, session.today)}</span></th
 				>
 				<td class="max-sm:hidden"></td>
-				<td class="num">{mass(pour.mass, units)}</td>
+				<td class="num">{mass(transfer.mass, units)}</td>
 				<td class="max-sm:hidden"></td>
 				<td class="beside"
-					>from <a class="quiet font-mono" href="/lot/{pour.from}">{pour.from}</a>, {pour.recordedBy}</td
+					>from <a class="quiet font-mono" href="/lot/{transfer.from}">{transfer.from}</a>, {transfer.recordedBy}</td
 				>
 				<td class="text-right!">
 					{#if changed}<Amend
-							what="what was transferred from {pour.from}"
-							was={pour}
+							what="what was transferred from {transfer.from}"
+							was={transfer}
 							fields={{
 								mass: weight('Transferred', { needed: true }),
-								pouredOn: day('Transferred on', { needed: true })
+								transferredOn: day('Transferred on', { needed: true })
 							}}
-							save={(body) => ask(PUT('/api/pours/{id}', { params: { path: { id: pour.id } }, body }))}
+							save={(body) =>
+								ask(PUT('/api/transfers/{id}', { params: { path: { id: transfer.id } }, body }))}
 							done={changed}
 						/>{/if}
 				</td>
@@ -176,6 +185,7 @@
 							checks={checks.filter((check) => check.stepId === step.id)}
 							{changed}
 						/>{/if}
+					{@render pictures(step.id, `what was ${STEP[step.kind].done}`)}
 				</td>
 				<td class="text-right!">
 					{#if step.massOut !== undefined}{@render mend(step.id)}{/if}

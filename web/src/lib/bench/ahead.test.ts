@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/api';
-import type { Waiting } from '$lib/rows/box';
+import type { Waiting } from '$lib/offline/box';
 import { ahead } from './ahead';
 
 const bench = {

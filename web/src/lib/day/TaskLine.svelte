@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import { along } from '$lib/rows/carry';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { along } from '$lib/offline/carry';
+	import { signal } from '$lib/offline/signal.svelte';
 	import BloomLook from '$lib/season/BloomLook.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import { sayTask } from './tasks';

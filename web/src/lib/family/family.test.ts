@@ -39,7 +39,7 @@ const family: Family = {
 		{ from: 'C', mass: 5, on: '2027-03-20', to: [], standing: 'p' },
 		{ from: 'nobody shown', mass: 5, on: '2026-03-20', to: ['C'] }
 	],
-	poured: [
+	transferred: [
 		{ from: 'A', to: 'A2', mass: 500, on: '2024-09-01' },
 		{ from: 'A', to: 'AC', mass: 100, on: '2026-10-01' },
 		{ from: 'C', to: 'AC', mass: 100, on: '2026-10-01' }
@@ -59,7 +59,7 @@ describe('a family, drawn', () => {
 		expect(xs).toEqual([...xs].sort((a, b) => a - b));
 		expect(new Set(xs).size).toBe(xs.length);
 	});
-	it('stands a blend in the year it was poured, whatever the year of its oldest seed', () => {
+	it('stands a blend in the year it was transferred, whatever the year of its oldest seed', () => {
 		expect(at(laid, 'AC').year).toBe(2026);
 		expect(at(laid, 'left A').year).toBe(2025);
 		expect(laid.years.map(({ year }) => year)).toEqual([2023, 2024, 2025, 2026, 2027]);
@@ -120,7 +120,7 @@ describe('a family, drawn', () => {
 	it('ends where records go round', () => {
 		const round = {
 			...family,
-			poured: [...family.poured, { from: 'A2', to: 'A', mass: 1, on: '2024-09-02' }]
+			transferred: [...family.transferred, { from: 'A2', to: 'A', mass: 1, on: '2024-09-02' }]
 		};
 		expect(layOut(round, 1100).boxes).toHaveLength(laid.boxes.length);
 	});

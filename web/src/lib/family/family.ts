@@ -48,7 +48,7 @@ const yearOf = (day: string) => Number(day.slice(0, 4));
 
 function links(family: Family): Link[] {
 	return [
-		...family.poured.map(({ from, to, mass }) => ({ from, to, mass, sown: false })),
+		...family.transferred.map(({ from, to, mass }) => ({ from, to, mass, sown: false })),
 		...family.sown.flatMap(({ from, to, standing, mass }) =>
 			[...to, ...(standing ? [standing] : [])].map((end) => ({ from, to: end, mass, sown: true }))
 		),
@@ -69,13 +69,13 @@ function links(family: Family): Link[] {
 
 function boxes(family: Family): Box[] {
 	const at = (id: string, what: What, year: number): Box => ({ id, what, year, x: 0, y: 0 });
-	const poured = new Map(family.poured.map(({ to, on }) => [to, yearOf(on)]));
+	const transferred = new Map(family.transferred.map(({ to, on }) => [to, yearOf(on)]));
 	return [
 		...family.elsewhere.map((bought) =>
 			at(bought.id, { kind: 'from', bought }, bought.grownIn ?? yearOf(bought.sownOn) - 1)
 		),
 		...family.lots.map((lot) =>
-			at(lot.number, { kind: 'lot', lot }, Math.max(lot.season, poured.get(lot.number) ?? 0))
+			at(lot.number, { kind: 'lot', lot }, Math.max(lot.season, transferred.get(lot.number) ?? 0))
 		),
 		...family.standing.map((standing) =>
 			at(standing.plantingId, { kind: 'standing', standing }, standing.season)
@@ -137,7 +137,7 @@ function rows(all: Box[], byId: Map<string, Box>, threads: Link[]) {
 export const wasSown = (family: Family, { to }: Schemas['Bought']) =>
 	!family.lots.some(({ number, origin }) => origin === 'ELSEWHERE' && to.includes(number));
 
-/** A family drawn from the left, where it is from, to the right, where it went: a column for each year, wider where seed was poured in it. */
+/** A family drawn from the left, where it is from, to the right, where it went: a column for each year, wider where seed was transferred in it. */
 export function layOut(family: Family, room: number): Laid {
 	const all = boxes(family);
 	const byId = new Map(all.map((box) => [box.id, box]));

@@ -24,12 +24,6 @@ describe('correcting a record where it stands', () => {
 		save.mockReset();
 		save.mockResolvedValue(undefined);
 		done.mockReset();
-		HTMLDialogElement.prototype.showModal = function () {
-			this.open = true;
-		};
-		HTMLDialogElement.prototype.close = function () {
-			this.open = false;
-		};
 		render(Amend, { what: 'the count', fields, was, save, done });
 	});
 
@@ -43,7 +37,7 @@ describe('correcting a record where it stands', () => {
 			...{ version: 3, reason: 'one tray twice' }
 		});
 		await waitFor(() => expect(done).toHaveBeenCalledOnce());
-		expect(screen.queryByLabelText('How many')).toBeNull();
+		await waitFor(() => expect(screen.queryByLabelText('How many')).toBeNull());
 	});
 
 	it('keeps what was typed when the server refuses it, and says at which field', async () => {

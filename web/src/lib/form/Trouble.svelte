@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { partsOf } from '$lib/rows/mend';
+	import { partsOf } from '$lib/offline/mend';
 	import type { Attempt } from './attempt.svelte';
 	import { refusal } from './refusal';
 

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { box } from '$lib/rows/box';
+import { box } from '$lib/offline/box';
 import { draftOf, forgetDraft, keepDraft, typedInto, typeInto } from './drafts';
 
 function form(inside: string): HTMLFormElement {

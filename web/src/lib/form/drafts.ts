@@ -1,4 +1,4 @@
-import { store } from '$lib/rows/store';
+import { store } from '$lib/offline/store';
 
 /** What stands in the fields of a form, by field; boxes that are ticked as yes. */
 export type Typed = Record<string, string>;

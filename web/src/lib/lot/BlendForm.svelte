@@ -15,13 +15,13 @@
 		lots: Schemas['Ingredient'][];
 		/** Numbers of those that are taken to begin with, besides the lot itself. */
 		along?: string[];
-		poured: (lot: Schemas['LotView']) => void;
+		transferred: (lot: Schemas['LotView']) => void;
 	}
-	/** Pours lots of one variety together. */
-	let { lots, along = [], poured }: Props = $props();
+	/** Blends lots of one variety. */
+	let { lots, along = [], transferred }: Props = $props();
 
 	const plan = new Latest<Schemas['BlendPlan']>();
-	const form = new Form({ pouredOn: day('Blended on', { needed: true, start: session.today }) });
+	const form = new Form({ transferredOn: day('Blended on', { needed: true, start: session.today }) });
 	// svelte-ignore state_referenced_locally
 	let rows = $state(
 		lots.map((lot, i) => ({
@@ -33,7 +33,7 @@
 	const taken = $derived(rows.filter((row) => row.taken));
 	const body = $derived({
 		parts: taken.map((row) => ({ number: row.lot.number, mass: numberTyped(row.typed) })),
-		pouredOn: form.typed.pouredOn
+		transferredOn: form.typed.transferredOn
 	});
 	const units = $derived(session.units);
 
@@ -44,7 +44,7 @@
 			plan.forget();
 		}
 	});
-	const send = async () => poured(await ask(POST('/api/blends', { body })));
+	const send = async () => transferred(await ask(POST('/api/blends', { body })));
 </script>
 
 <FormOf

@@ -21,7 +21,7 @@
 	let masses = $state(['']);
 	const form = new Form<Schemas['PartRequest']>({
 		parts: count('Or all of it into parts alike', { hint: 'how many' }),
-		pouredOn: day('Split on', { needed: true, start: session.today })
+		transferredOn: day('Split on', { needed: true, start: session.today })
 	});
 	async function send() {
 		const body = form.body();

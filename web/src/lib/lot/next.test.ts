@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { nextAct } from './next';
 
-const clean = { clean: true, poured: false };
+const clean = { clean: true, transferred: false };
 const bulk = { bulk: 200, packets: 12 };
 
 describe('where the next work on a lot is done', () => {
@@ -13,8 +13,8 @@ describe('where the next work on a lot is done', () => {
 	});
 	it('at the bench until it is clean, whatever is untested', () => {
 		const held = { mayBeSold: false, reasons: ['NOT_CLEAN' as const, 'UNTESTED' as const] };
-		expect(nextAct(held, { clean: false, poured: false }, bulk)).toBe('bench');
-		expect(nextAct(held, { clean: false, poured: true }, bulk)).toBeUndefined();
+		expect(nextAct(held, { clean: false, transferred: false }, bulk)).toBe('bench');
+		expect(nextAct(held, { clean: false, transferred: true }, bulk)).toBeUndefined();
 	});
 	it('at the test table where a test can tell, and nowhere where only a decision can', () => {
 		expect(nextAct({ mayBeSold: false, reasons: ['ON_HOLD', 'TEST_RUN_OUT'] }, clean, bulk)).toBe('tests');

@@ -20,11 +20,11 @@ const TOLD_BY_TESTS: readonly Reason[] = [
 /** Where the next work on a lot is done; nowhere while only time or a decision can help it. */
 export function nextAct(
 	gate: Pick<Schemas['GateView'], 'mayBeSold' | 'reasons'>,
-	bench: Pick<Schemas['BenchView'], 'clean' | 'poured'>,
+	bench: Pick<Schemas['BenchView'], 'clean' | 'transferred'>,
 	stock: Pick<Schemas['StockView'], 'bulk' | 'packets'>
 ): 'pack' | 'sell' | 'bench' | 'tests' | undefined {
 	if (gate.mayBeSold) return stock.bulk > 0 ? 'pack' : stock.packets > 0 ? 'sell' : undefined;
-	if (bench.poured) return undefined;
+	if (bench.transferred) return undefined;
 	if (!bench.clean) return 'bench';
 	return gate.reasons.some((one) => TOLD_BY_TESTS.includes(one)) ? 'tests' : undefined;
 }

@@ -154,7 +154,7 @@
 			</p>
 			{#if plan.answer.of.partsAgain}
 				<p class="font-semibold">
-					Large and small seed part again when the bag is shaken: mix it anew before each packet.
+					Large and small seed separate again when the bag is shaken: mix it anew before each packet.
 				</p>
 			{/if}
 		{:else if plan.problem}

@@ -10,8 +10,6 @@ vi.mock('$lib/api/api', async (actual) =>
 
 beforeEach(() => {
 	forget();
-	HTMLDialogElement.prototype.showModal = vi.fn();
-	HTMLDialogElement.prototype.close = vi.fn();
 });
 
 async function write(minutes: string) {

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { box } from '$lib/rows/box';
+import { box } from '$lib/offline/box';
 import Pictures from './Pictures.svelte';
 
 const me = vi.hoisted(() => ({ works: true }));
@@ -31,7 +31,18 @@ describe('pictures of a record', () => {
 		await box.waiting.clear();
 		vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no network')));
 	});
-	const shown = { of: 'test-1', what: 'the test of 3 Aug', ids: ['a', 'b'] };
+	const picture = (id: string, caption = '', struckOut = false) => ({
+		...{ id, version: 2, subjectId: 'test-1', width: 40, height: 30, caption, struckOut },
+		...{ recordedAt: '2026-08-03T09:00:00Z', recordedBy: 'hand' }
+	});
+	const changed = vi.fn();
+	const shown = {
+		of: 'test-1',
+		what: 'the test of 3 Aug',
+		pictures: [picture('a', 'mouldy seed'), picture('b')],
+		changed
+	};
+	const look = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
 	const add = (...files: File[]) =>
 		fireEvent.change(screen.getByLabelText('Add a picture of the test of 3 Aug'), { target: { files } });
 
@@ -61,5 +72,16 @@ describe('pictures of a record', () => {
 		render(Pictures, shown);
 		expect(screen.getAllByRole('img')).toHaveLength(2);
 		expect(screen.queryByLabelText(/Add a picture/)).toBeNull();
+	});
+
+	it('open large, with what they show; what was struck out is only named', async () => {
+		render(Pictures, {
+			...shown,
+			pictures: [...shown.pictures, picture('c', 'another lot', true)]
+		});
+		expect(screen.getByText('mouldy seed').tagName).toBe('FIGCAPTION');
+		expect(screen.getAllByRole('img')).toHaveLength(2);
+		await look('another lot');
+		expect(screen.getByRole('dialog', { name: 'another lot' }).textContent).toContain('Struck out.');
 	});
 });

@@ -37,12 +37,6 @@ describe('flowers that were pollinated', () => {
 
 	beforeEach(() => {
 		forget();
-		HTMLDialogElement.prototype.showModal = function () {
-			this.open = true;
-		};
-		HTMLDialogElement.prototype.close = function () {
-			this.open = false;
-		};
 	});
 
 	it('shows the newest dozen, and all on asking', async () => {

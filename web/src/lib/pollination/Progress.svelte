@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { untrack } from 'svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { Form } from '$lib/form/form.svelte';
@@ -96,8 +97,8 @@
 			>
 			<tr><th scope="row">plants whose pollen is in them</th><td class="num">{parents.fathers}</td></tr>
 			<tr
-				><th scope="row">worth of these parents to diversity</th><td class="num"
-					>{Math.round(parents.effective * 10) / 10}</td
+				><th scope="row"><Term of="effectiveSize">effective population size</Term> of these parents</th><td
+					class="num">{Math.round(parents.effective * 10) / 10}</td
 				></tr
 			>
 		</tbody>

@@ -7,7 +7,7 @@
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
 	import { day, text } from '$lib/form/kinds';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { fullDay } from '$lib/words/dates';
 	import CountGrid from './CountGrid.svelte';
 	import { CLASSES, nothingCounted, sent } from './counting';

@@ -6,7 +6,7 @@
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
 	import { count, day, text } from '$lib/form/kinds';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import CountGrid from './CountGrid.svelte';
 	import { countsOf, nothingCounted, sent, type Counted } from './counting';
 

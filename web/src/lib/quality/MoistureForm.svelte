@@ -9,7 +9,7 @@
 	import { day, text } from '$lib/form/kinds';
 	import Readings from '$lib/form/Readings.svelte';
 	import { numberIn, numbersIn } from '$lib/form/typed';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { written } from '$lib/units/units';
 
 	interface Props {

@@ -5,7 +5,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { text } from '$lib/form/kinds';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import CountForm from './CountForm.svelte';
 	import { size } from './words';

@@ -7,7 +7,7 @@
 	import { choice, count, day, figure } from '$lib/form/kinds';
 	import Readings from '$lib/form/Readings.svelte';
 	import { numbersIn } from '$lib/form/typed';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 
 	let { number, kept }: { number: string; kept: () => void } = $props();
 	let grams = $state(Array.from({ length: 8 }, () => ''));

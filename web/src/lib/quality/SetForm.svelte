@@ -6,7 +6,7 @@
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
 	import { choice, day, pick, text } from '$lib/form/kinds';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { METHOD } from './words';
 
 	interface Props {

@@ -3,7 +3,7 @@
 	import Fields from '$lib/form/Fields.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { weevilFields } from './fields';
 
 	let { number, kept }: { number: string; kept: () => void } = $props();

@@ -19,7 +19,7 @@ export function size(test: Schemas['GerminationView']): string {
 export const plain = (value: number) => String(Math.round(value * 10) / 10);
 
 /** Where the truth of a test lies. */
-export const range = (result: Schemas['GerminationTest']) =>
+export const range = (result: Schemas['GerminationResult']) =>
 	`${Math.round(result.lower)} to ${Math.round(result.upper)} %`;
 
 /** What became of those that make no plant; classes nobody was in are left out. */

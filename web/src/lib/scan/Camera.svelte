@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import Dialog from '$lib/shell/Dialog.svelte';
 	import { hindrance } from './hindrance';
 
 	/** The camera's picture in a dialog, looked at until a code is in it. */
@@ -12,12 +13,11 @@
 	const EVERY_MS = 120;
 	/** Pixels on a side of the square in the middle that is looked at. */
 	const LOOKED_AT = 640;
-	let dialog = $state<HTMLDialogElement>();
+	let open = $state(true);
 	let video = $state<HTMLVideoElement>();
 	let wrong = $state('');
 
 	onMount(() => {
-		dialog?.showModal();
 		let stream: MediaStream | undefined;
 		let timer: ReturnType<typeof setTimeout>;
 		let ended = false;
@@ -65,14 +65,10 @@
 	});
 </script>
 
-<dialog bind:this={dialog} class="modal" onclose={close} aria-label="Scan {what}">
-	<div class="modal-box grid gap-4">
-		<p class="font-semibold">Hold the code of {what} into the picture.</p>
-		{#if wrong}
-			<p class="caution" role="alert">{wrong}</p>
-		{:else}
-			<video bind:this={video} class="aspect-square w-full bg-ink object-cover" playsinline muted></video>
-		{/if}
-		<div><button type="button" class="btn btn-secondary" onclick={() => dialog?.close()}>Close</button></div>
-	</div>
-</dialog>
+<Dialog bind:open title="Hold the code of {what} into the picture" closed={close}>
+	{#if wrong}
+		<p class="caution" role="alert">{wrong}</p>
+	{:else}
+		<video bind:this={video} class="aspect-square w-full bg-ink object-cover" playsinline muted></video>
+	{/if}
+</Dialog>

@@ -3,7 +3,7 @@
 	import { monthNames, monthsFrom, yearScale } from '$lib/bloom/bloom';
 	import { dayMonth } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
-	import { DAY_MS, movable, plantOn, type Row } from './bedBoard';
+	import { DAY_MS, linesOf, movable, plantOn, type Row } from './bedBoard';
 	import { seasonBegins } from './year';
 
 	type Planting = Schemas['PlantingView'];
@@ -56,6 +56,18 @@
 			];
 		})
 	);
+	/** Lines of each row: plantings that share it at the same time do not lie on one another. */
+	const lined = $derived(
+		new Map(
+			rows.map((row) => [
+				row.id,
+				linesOf([
+					...row.plantings.map((one) => ({ id: one.id!, from: one.groundFrom, to: one.groundTo })),
+					...row.roots.map((one) => ({ id: one.id!, from: one.rootsFrom!, to: one.rootsTo! }))
+				])
+			])
+		)
+	);
 	const names = $derived(monthNames(months, Math.max(room, 120)));
 	const inView = $derived(noon(today) >= months[0] && x(noon(today)) < Math.max(room, 120));
 	const dayAt = (px: number) => x.invert(px).toISOString().slice(0, 10);
@@ -76,12 +88,38 @@
 	/** Set once a bar was moved: the press that ends it opens nothing. */
 	let moved = false;
 
+	/** How long a finger rests on a bar before it pulls: until then it scrolls. */
+	const RESTS_MS = 350;
+	let resting: ReturnType<typeof setTimeout> | undefined;
+
 	function take(event: PointerEvent, planting: Planting) {
-		// A finger that goes up or down scrolls.
-		if (!move || event.pointerType === 'touch' || event.button !== 0 || !movable(planting, today)) return;
+		if (!move || event.button !== 0 || !movable(planting, today)) return;
 		moved = false;
-		(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
-		pulled = { id: planting.id!, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 };
+		const bar = event.currentTarget as HTMLElement;
+		const begin = () => {
+			bar.setPointerCapture(event.pointerId);
+			pulled = { id: planting.id!, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 };
+		};
+		if (event.pointerType !== 'touch') return begin();
+		resting = setTimeout(() => {
+			begin();
+			moved = true;
+			navigator.vibrate?.(20);
+		}, RESTS_MS);
+	}
+	function letGo() {
+		clearTimeout(resting);
+		pulled = undefined;
+	}
+	/** While a bar is pulled by a finger the page stays where it is, and no menu of the link opens. */
+	function heldByFinger(bar: HTMLElement) {
+		const stay = (event: Event) => pulled && event.cancelable && event.preventDefault();
+		bar.addEventListener('touchmove', stay, { passive: false });
+		bar.addEventListener('contextmenu', stay);
+		return () => {
+			bar.removeEventListener('touchmove', stay);
+			bar.removeEventListener('contextmenu', stay);
+		};
 	}
 	/** The row under the pointer. */
 	function rowAt(event: PointerEvent): string | undefined {
@@ -91,13 +129,16 @@
 		return lane?.dataset.row;
 	}
 	function pull(event: PointerEvent) {
-		if (!pulled) return;
+		if (!pulled) {
+			if (Math.hypot(event.movementX, event.movementY) > PULLED_PX) clearTimeout(resting);
+			return;
+		}
 		const [dx, dy] = [event.clientX - pulled.fromX, event.clientY - pulled.fromY];
 		pulled = { ...pulled, dx, dy, over: rowAt(event) };
 	}
 	function putDown(planting: Planting) {
 		const done = moving;
-		pulled = undefined;
+		letGo();
 		if (!done || !move) return;
 		moved = true;
 		const row = rows.find((one) => one.id === done.over);
@@ -128,6 +169,7 @@
 		</svg>
 	</div>
 	{#each rows as row (row.id)}
+		{@const lines = lined.get(row.id)!}
 		<div class="name">
 			{#if plant}<a
 					class="quiet"
@@ -140,6 +182,7 @@
 		<div
 			class={['lane', plant && 'open', moving && 'through', moving?.over === row.id && 'target']}
 			data-row={row.id}
+			style:--lines={lines.lines}
 			onclick={(event) => pressFree(event, row)}
 		>
 			{#if room > 0}
@@ -164,6 +207,7 @@
 						]}
 						style:left="{from}px"
 						style:width="{wide}px"
+						style:--line={lines.line[planting.id!]}
 						style:transform={moving?.id === planting.id
 							? `translate(${moving?.dx}px, ${moving?.dy}px)`
 							: undefined}
@@ -171,7 +215,8 @@
 						onpointerdown={(event) => take(event, planting)}
 						onpointermove={pull}
 						onpointerup={() => putDown(planting)}
-						onpointercancel={() => (pulled = undefined)}
+						onpointercancel={letGo}
+						{@attach heldByFinger}
 						onclick={(event) => {
 							if (moved) event.preventDefault();
 							moved = false;
@@ -189,6 +234,7 @@
 						class="stand eaten"
 						style:left="{from}px"
 						style:width="{Math.max(6, x(noon(planting.rootsTo!)) - from)}px"
+						style:--line={lines.line[planting.id!]}
 						title="roots of {planting.variety.name}, {dayMonth(planting.rootsFrom!)} to {dayMonth(
 							planting.rootsTo!
 						)}">{planting.variety.name}<span class="ml-1.5 font-normal">roots for {planting.season}</span></a
@@ -214,7 +260,8 @@
 	.lane {
 		position: relative;
 		border-top: 1px solid var(--color-base-300);
-		min-height: 34px;
+		--high: 26px;
+		min-height: calc(var(--lines) * (var(--high) + 4px) + 4px);
 		overflow: hidden;
 	}
 	.lane.open {
@@ -233,8 +280,8 @@
 	}
 	.stand {
 		position: absolute;
-		top: 4px;
-		height: 26px;
+		top: calc(4px + var(--line) * (var(--high) + 4px));
+		height: var(--high);
 		padding: 0.1rem 0.5rem;
 		background: var(--color-base-100);
 		border: 1.5px solid var(--color-base-content);
@@ -282,11 +329,10 @@
 	}
 	@media (pointer: coarse) {
 		.lane {
-			min-height: 52px;
+			--high: 44px;
 		}
 		.stand {
 			min-width: 44px;
-			height: 44px;
 		}
 	}
 	@media (max-width: 767px) {

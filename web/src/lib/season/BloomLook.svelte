@@ -4,7 +4,7 @@
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
+	import { outbox } from '$lib/offline/outbox.svelte';
 	import { cropWord } from '$lib/words/words';
 	import { SEEN } from './bloomLooks';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { session } from '$lib/api/session.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';

@@ -1,18 +1,19 @@
 <script lang="ts">
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Pictures from '$lib/photo/Pictures.svelte';
 	import { capital } from '$lib/words/words';
 
 	/** What a true plant looks like, in words and pictures. */
-	let { variety }: { variety: Schemas['VarietyView'] } = $props();
+	interface Props {
+		variety: Schemas['VarietyView'];
+		pictures?: Schemas['PhotoView'][];
+		/** Called when a picture was added, or something was said of one. */
+		changed: () => void;
+	}
+	let { variety, pictures, changed }: Props = $props();
 
 	const points = $derived(Object.entries(variety.trueToType).filter(([, words]) => words));
-	let turn = $state(0);
-	const photos = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/photos', { params: { query: { of: variety.id } } }));
-	});
 </script>
 
 <h2 class="ruled mt-6">True to type</h2>
@@ -32,6 +33,4 @@
 			: '.'}
 	</p>
 {/if}
-{#await photos then ids}
-	<div class="mt-3"><Pictures of={variety.id} what="a true {variety.name}" {ids} taken={() => turn++} /></div>
-{/await}
+<div class="mt-3"><Pictures of={variety.id} what="a true {variety.name}" {pictures} {changed} /></div>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '$lib/api/api';
-import { movable, movedTo, onGroundFrom, plantOn, type Row } from './bedBoard';
+import { linesOf, movable, movedTo, onGroundFrom, plantOn, type Row } from './bedBoard';
 
 const planting = {
 	id: 'p',
@@ -54,5 +54,27 @@ describe('moving a planting on the board of beds', () => {
 			'/desk/plantings/new?season=2027&plot=two&from=2027-06-01&bed=b2'
 		);
 		expect(plantOn({ plotId: 'two', name: '' }, 2027, '2027-06-01')).not.toContain('bed=');
+	});
+});
+
+describe('plantings that share a bed', () => {
+	const stay = (id: string, from: string, to: string) => ({ id, from, to });
+
+	it('lie on lines of their own while they stand beside each other, and follow on one after another', () => {
+		const { lines, line } = linesOf([
+			stay('kale', '2027-05-01', '2027-09-01'),
+			stay('pea', '2027-03-01', '2027-07-01'),
+			stay('leek', '2027-07-02', '2027-12-01')
+		]);
+		expect(lines).toBe(2);
+		expect(line).toEqual({ pea: 0, kale: 1, leek: 0 });
+	});
+	it('are not on one line on the day one goes and the other comes', () => {
+		expect(
+			linesOf([stay('a', '2027-03-01', '2027-07-01'), stay('b', '2027-07-01', '2027-08-01')]).lines
+		).toBe(2);
+	});
+	it('are one line where there is none', () => {
+		expect(linesOf([])).toEqual({ lines: 1, line: {} });
 	});
 });

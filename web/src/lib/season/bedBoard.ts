@@ -51,6 +51,25 @@ export function onGroundFrom(proposed: Schemas['ProposalView'], from: string): S
 	return { ...proposed, ...daysLater(proposed, days) };
 }
 
+/** Days from and to which something is on its ground, as they are compared. */
+export interface Stay {
+	id: string;
+	from: string;
+	to: string;
+}
+
+/** Which line of its bed each is drawn on: the first that is free again, so that none lies on another. */
+export function linesOf(stays: Stay[]): { lines: number; line: Record<string, number> } {
+	const freeFrom: string[] = [];
+	const line: Record<string, number> = {};
+	for (const { id, from, to } of stays.toSorted((a, b) => a.from.localeCompare(b.from))) {
+		const free = freeFrom.findIndex((day) => day < from);
+		line[id] = free < 0 ? freeFrom.length : free;
+		freeFrom[line[id]] = to;
+	}
+	return { lines: Math.max(1, freeFrom.length), line };
+}
+
 /** Where a new planting is made for a row, from a day on. */
 export function plantOn(row: Row, season: number, from: string): string {
 	const query = new URLSearchParams({ season: String(season), plot: row.plotId, from });

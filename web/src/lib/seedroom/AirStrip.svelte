@@ -21,7 +21,7 @@
 				>{#if shelf.kind === 'FREEZER'}sealed and dry only{:else}open seed settles at {tenth(
 						shelf.air.settlesAt
 					)} %{shelf.air.sum >= 100
-						? `; °F and % make ${Math.round(shelf.air.sum)}, over 100`
+						? `. Rule of thumb: °F + % RH is ${Math.round(shelf.air.sum)}, should be under 100`
 						: ''}{/if}</span
 			>
 		</a>

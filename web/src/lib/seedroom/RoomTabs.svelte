@@ -8,7 +8,7 @@
 		{ name: 'Shelves', path: '/seed-room' },
 		{ name: 'Tests', path: '/seed-room/tests' },
 		{ name: 'Stock-taking', path: '/seed-room/stock-taking' },
-		{ name: 'Regenerate', path: '/seed-room/regrow' },
+		{ name: 'Regenerate', path: '/seed-room/regenerate' },
 		{ name: 'Air', path: '/seed-room/shelves' }
 	]}
 />

@@ -63,11 +63,13 @@ describe('the air of all places', () => {
 
 	it('says where warmth and damp together are too much', () => {
 		render(AirStrip, { shelves: [shelf({})] });
-		expect(screen.getByRole('link').textContent).toContain('°F and % make 112, over 100');
+		expect(screen.getByRole('link').textContent).toContain(
+			'Rule of thumb: °F + % RH is 112, should be under 100'
+		);
 	});
 	it('says nothing of it where they are not, and that nobody ever read there', () => {
 		render(AirStrip, { shelves: [shelf({ sum: 80, readAt: undefined })] });
-		expect(screen.getByRole('link').textContent).not.toContain('over 100');
+		expect(screen.getByRole('link').textContent).not.toContain('Rule of thumb');
 		expect(screen.getByRole('link').textContent).toContain('usual, never read');
 	});
 	it('lets only sealed and dry seed into a freezer', () => {

@@ -29,7 +29,7 @@ export const CONTAINER: Record<Schemas['ContainerView']['kind'], string> = {
 	PAPER: 'paper bag',
 	SACK: 'sack'
 };
-export const TAKEN: Record<Schemas['TakingView']['why'], string> = {
+export const TAKEN: Record<Schemas['WithdrawalView']['why'], string> = {
 	SOWN: 'sown',
 	TESTED: 'tested',
 	SPOILT: 'written off',
@@ -58,7 +58,7 @@ export function left({ stock, bench }: Hanging, units: Units): string {
 	if (stock.packets > 0) parts.push(`${stock.packets} pk`);
 	if (parts.length > 0) return parts.join(' + ');
 	if (!bench) return 'empty';
-	return bench.clean || bench.poured ? 'none left' : mass(bench.mass, units);
+	return bench.clean || bench.transferred ? 'none left' : mass(bench.mass, units);
 }
 
 /** What a lot waits for, in a few words. */

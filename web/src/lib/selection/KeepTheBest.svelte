@@ -52,7 +52,7 @@
 				<td
 					><Mark
 						state={option.enough ? 'clear' : 'crosses'}
-						label={option.enough ? 'enough' : `asks ${choice.asked}`}
+						label={option.enough ? 'enough' : `needs ${choice.asked}`}
 					/></td
 				>
 			</tr>
@@ -67,7 +67,7 @@
 	</label>
 </div>
 <p class="mt-2 max-w-prose text-sm text-soft">
-	Gain in points of worth (0 to 100 over the scales), one generation, for {choice.scored} plants scored whose worth
+	Gain in points of score (0 to 100 over the scales), one generation, for {choice.scored} plants scored whose score
 	differs by
 	{tenth(choice.deviation)}.
 	{choice.beforeBloom

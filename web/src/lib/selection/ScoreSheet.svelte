@@ -3,7 +3,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { store } from '$lib/rows/store';
+	import { store } from '$lib/offline/store';
 	import { many } from '$lib/words/words';
 	import { marksOf, scaleWords, type Typed } from './selection';
 

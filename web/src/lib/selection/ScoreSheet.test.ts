@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '$lib/api/api';
-import { box } from '$lib/rows/box';
+import { box } from '$lib/offline/box';
 import ScoreSheet from './ScoreSheet.svelte';
 
 const traits = [

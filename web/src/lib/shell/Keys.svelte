@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { TERMS, type TermKey } from '$lib/glossary/terms';
+	import Dialog from './Dialog.svelte';
 
 	let { shown = $bindable() }: { shown: boolean } = $props();
-	let dialog = $state<HTMLDialogElement>();
 	let onPage = $state<{ key: string; act: string }[]>([]);
 	let terms = $state<TermKey[]>([]);
 
@@ -23,12 +23,10 @@
 				)
 			)
 		];
-		dialog?.showModal();
 	});
 </script>
 
-<dialog bind:this={dialog} class="keys" onclose={() => (shown = false)} aria-labelledby="keys-title">
-	<h2 id="keys-title" class="ruled">Keys</h2>
+<Dialog bind:open={shown} title="Keys">
 	<dl>
 		<dt><kbd>/</kbd></dt>
 		<dd>search the farm’s lots, plantings, customers, orders and pages</dd>
@@ -46,29 +44,17 @@
 		<ul class="my-4 flex max-w-prose flex-wrap gap-x-5 gap-y-1">
 			{#each terms as key (key)}
 				<li>
-					<a class="quiet" href="/handbook/glossary#{key}" onclick={() => dialog?.close()}
+					<a class="quiet" href="/handbook/glossary#{key}" onclick={() => (shown = false)}
 						>{TERMS[key].term}</a
 					>
 				</li>
 			{/each}
 		</ul>
 	{/if}
-	<p class="mb-4"><a class="quiet" href="/handbook/glossary" onclick={() => dialog?.close()}>All terms</a></p>
-	<form method="dialog"><button class="btn btn-primary">Close</button></form>
-</dialog>
+	<p><a class="quiet" href="/handbook/glossary" onclick={() => (shown = false)}>All terms</a></p>
+</Dialog>
 
 <style>
-	.keys {
-		margin: auto;
-		border: 2px solid var(--color-base-content);
-		background: var(--color-base-100);
-		color: inherit;
-		padding: 1.25rem 1.5rem;
-		min-width: min(30rem, 92vw);
-	}
-	.keys::backdrop {
-		background: rgb(0 0 0 / 0.35);
-	}
 	dl {
 		display: grid;
 		grid-template-columns: auto 1fr;

@@ -4,8 +4,8 @@
 	import { whenChanged } from '$lib/api/api';
 	import { page } from '$app/state';
 	import { session } from '$lib/api/session.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { signal } from '$lib/offline/signal.svelte';
 	import { many } from '$lib/words/words';
 	import { beginning } from '$lib/day/beginning.svelte';
 	import NextStep from '$lib/day/NextStep.svelte';

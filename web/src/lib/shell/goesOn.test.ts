@@ -24,6 +24,20 @@ describe('where the focus goes when what had it is gone', () => {
 		replace('<div><h2>Next: dry</h2><input /></div>');
 		await waitFor(() => expect(focused()).toBe('Next: dry'));
 	});
+	it('is the heading around it where nothing comes in its place', async () => {
+		replace('<h2>Pictures</h2><div><figure><button>moths</button></figure><p>add a picture</p></div>');
+		document.querySelector<HTMLElement>('figure button')!.focus();
+		document.querySelector('figure')!.remove();
+		await waitFor(() => expect(focused()).toBe('Pictures'));
+	});
+	it('waits while it is looked up', async () => {
+		document.querySelector<HTMLElement>('#step button')!.focus();
+		replace('<p aria-busy="true">Looking it up …</p>');
+		await new Promise(requestAnimationFrame);
+		expect(document.activeElement).toBe(document.body);
+		replace('<h2>Clean</h2>');
+		await waitFor(() => expect(focused()).toBe('Clean'));
+	});
 	it('waits until something has come', async () => {
 		document.querySelector<HTMLElement>('#step button')!.focus();
 		replace('');

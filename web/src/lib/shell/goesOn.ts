@@ -15,7 +15,12 @@ export function goesOn(page: HTMLElement): () => void {
 	}
 	function changed() {
 		if (!last || last.isConnected || (document.activeElement ?? document.body) !== document.body) return;
-		const heading = around.find((one) => one.isConnected)?.querySelector<HTMLElement>('h1, h2, h3');
+		const left = around.findIndex((one) => one.isConnected);
+		// What is empty still waits for what comes in its place.
+		if (left < 0 || !around[left].childElementCount || around[left].querySelector('[aria-busy="true"]'))
+			return;
+		const near = around.slice(left).find((one) => one.querySelector('h1, h2, h3'));
+		const heading = near?.querySelector<HTMLElement>('h1, h2, h3');
 		if (!heading) return;
 		if (!heading.hasAttribute('tabindex')) heading.tabIndex = -1;
 		heading.focus();

@@ -49,7 +49,7 @@ export const PAGES: Record<string, Place> = {
 	'/seed-room': { name: 'Shelves', room: ROOM.seedRoom, also: 'lots stored' },
 	'/seed-room/tests': { name: 'Tests', room: ROOM.seedRoom, also: 'germination moisture purity' },
 	'/seed-room/stock-taking': { name: 'Stock-taking', room: ROOM.seedRoom, also: 'count inventory' },
-	'/seed-room/regrow': { name: 'Regenerate', room: ROOM.seedRoom, also: 'regrow grow again' },
+	'/seed-room/regenerate': { name: 'Regenerate', room: ROOM.seedRoom, also: 'regrow grow again' },
 	'/seed-room/shelves': { name: 'Air', room: ROOM.seedRoom, also: 'temperature humidity store places' },
 	'/lot/new': {
 		name: 'Seed from elsewhere',
@@ -60,7 +60,7 @@ export const PAGES: Record<string, Place> = {
 	'/lot/[number]': { name: 'Lot', room: ROOM.seedRoom },
 	'/lot/[number]/tests': { name: 'Tests', room: ROOM.seedRoom },
 	'/lot/[number]/store': { name: 'In store', room: ROOM.seedRoom },
-	'/lot/[number]/pour': { name: 'Blend or split', room: ROOM.seedRoom },
+	'/lot/[number]/blend': { name: 'Blend or split', room: ROOM.seedRoom },
 	'/lot/[number]/family': { name: 'Family', room: ROOM.seedRoom },
 	'/lot/[number]/money': { name: 'Profit', room: ROOM.stall },
 	'/stall': { name: 'Stock', room: ROOM.stall, also: 'sell packets', only: 'work' },

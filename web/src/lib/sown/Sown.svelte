@@ -19,7 +19,7 @@
 	const units = $derived(session.units);
 
 	/** In packets, where packets of it were sown. */
-	const ownFields = ({ packets, mass }: Schemas['TakingView']) => {
+	const ownFields = ({ packets, mass }: Schemas['WithdrawalView']) => {
 		const more = { refusedAs: ['mass', 'packets'], hint: '0 where it was not sown here after all' };
 		return {
 			much:
@@ -33,29 +33,34 @@
 </script>
 
 <ul class="grid gap-2">
-	{#each sown.own as { number, taking, grams } (taking.id)}
+	{#each sown.own as { number, withdrawal, grams } (withdrawal.id)}
 		<li>
-			<b>{taking.packets === undefined ? '' : `${many(taking.packets, 'packet')}, `}{mass(grams, units)}</b>
+			<b
+				>{withdrawal.packets === undefined ? '' : `${many(withdrawal.packets, 'packet')}, `}{mass(
+					grams,
+					units
+				)}</b
+			>
 			of <a class="quiet font-mono" href="/lot/{number}">{number}</a>, {dayMonth(
-				taking.takenOn,
+				withdrawal.takenOn,
 				session.today
-			)}{taking.note ? `: ${taking.note}` : ''}
-			<span class="text-sm text-soft">{taking.recordedBy}</span>
+			)}{withdrawal.note ? `: ${withdrawal.note}` : ''}
+			<span class="text-sm text-soft">{withdrawal.recordedBy}</span>
 			{#if session.works}<Amend
 					what="what was sown of {number}"
-					was={taking}
-					fields={ownFields(taking)}
+					was={withdrawal}
+					fields={ownFields(withdrawal)}
 					save={({ much, ...body }) =>
 						ask(
-							PUT('/api/takings/{id}', {
-								params: { path: { id: taking.id } },
+							PUT('/api/withdrawals/{id}', {
+								params: { path: { id: withdrawal.id } },
 								body: {
 									...body,
 									why: 'SOWN',
 									plantingId,
-									...(taking.packets === undefined
+									...(withdrawal.packets === undefined
 										? { mass: much }
-										: { packingRunId: taking.packingRunId, packets: much })
+										: { packingRunId: withdrawal.packingRunId, packets: much })
 								}
 							})
 						)}

@@ -5,7 +5,7 @@
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
 	import { amount, choice, count, day, pick, text, weight } from '$lib/form/kinds';
-	import { here } from '$lib/rows/here';
+	import { here } from '$lib/offline/here';
 	import { mass } from '$lib/units/units';
 	import { money, packet, SALE, SOLD } from './words';
 

@@ -2,7 +2,7 @@ import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
 import { forget, sent } from '$lib/api/pretend';
-import { mustGrow, planPath } from '$lib/seedroom/regrow';
+import { mustGrow, planPath } from '$lib/seedroom/regeneration';
 import Labels from './Labels.svelte';
 import OrderForm from './OrderForm.svelte';
 import { much, packet } from './words';
@@ -117,8 +117,14 @@ describe('labels of a run', () => {
 });
 
 describe('what must be grown again', () => {
-	const one = (more: Partial<Schemas['RegrowView']>) =>
-		({ varietyId: 'v1', plants: 120, lead: 1, planned: [], ...more }) as unknown as Schemas['RegrowView'];
+	const one = (more: Partial<Schemas['RegenerationView']>) =>
+		({
+			varietyId: 'v1',
+			plants: 120,
+			lead: 1,
+			planned: [],
+			...more
+		}) as unknown as Schemas['RegenerationView'];
 	it('is what must be sown by then and is not planned', () => {
 		expect(mustGrow(one({ sowBy: 2027 }), 2027)).toBe(true);
 		expect(mustGrow(one({ sowBy: 2028 }), 2027)).toBe(false);

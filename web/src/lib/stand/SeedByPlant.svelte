@@ -1,4 +1,5 @@
 <script lang="ts">
+	import Term from '$lib/glossary/Term.svelte';
 	import { untrack } from 'svelte';
 	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
@@ -14,7 +15,7 @@
 		weigh: (plant: string, grams: number) => Promise<void>;
 		changed: () => void;
 	}
-	/** Seed weighed plant by plant: a few plants that gave most of it are worth fewer than they are. */
+	/** Seed weighed plant by plant: a few plants that gave most of it count for fewer than they are. */
 	let { stand, weigh, changed }: Props = $props();
 
 	const NEEDED = { needed: true } as const;
@@ -38,17 +39,18 @@
 
 <section>
 	<h2 class="ruled">Seed by plant</h2>
-	{#if stand.worth}
+	{#if stand.effectiveSize}
 		<p class="mt-2 font-bold">
-			{many(stand.worth.plants, 'plant')} picked: worth {tenth(stand.worth.effective)} to diversity{stand
-				.worth.weighed > 1
-				? `, ${tenth(stand.worth.ifAlike)} if all had given alike`
+			{many(stand.effectiveSize.plants, 'plant')} picked, an <Term of="effectiveSize"
+				>effective population size</Term
+			> of {tenth(stand.effectiveSize.effective)}{stand.effectiveSize.weighed > 1
+				? `, ${tenth(stand.effectiveSize.ifAlike)} if all had given alike`
 				: ''}.
 		</p>
 	{/if}
 	<p class="text-sm text-soft">
-		{stand.worth?.weighed
-			? `${many(stand.worth.weighed, 'plant')} weighed; the others are taken to give as much on average. Pollen is taken to come evenly from all.`
+		{stand.effectiveSize?.weighed
+			? `${many(stand.effectiveSize.weighed, 'plant')} weighed; the others are taken to give as much on average. Pollen is taken to come evenly from all.`
 			: 'Where plants give very unlike, weigh the seed of each by itself, or of twenty taken as they come.'}
 	</p>
 	{#if session.works}

@@ -17,8 +17,12 @@ const seed = (plant: string, mass: number) =>
 
 describe('seed weighed plant by plant', () => {
 	const weigh = vi.fn(async () => {});
-	const show = (seeds: Schemas['SeedView'][], worth?: Schemas['Worth']) =>
-		render(SeedByPlant, { stand: { seeds, worth } as Schemas['StandPage'], weigh, changed: () => {} });
+	const show = (seeds: Schemas['SeedView'][], effectiveSize?: Schemas['EffectiveSize']) =>
+		render(SeedByPlant, {
+			stand: { seeds, effectiveSize } as Schemas['StandPage'],
+			weigh,
+			changed: () => {}
+		});
 	const plant = () => screen.getByLabelText('Plant') as HTMLInputElement;
 	const text = () => document.body.textContent!.replace(/\s+/g, ' ');
 
@@ -39,9 +43,11 @@ describe('seed weighed plant by plant', () => {
 		expect(screen.getByText('Plant 7 is weighed already.')).toBeTruthy();
 		expect(screen.getByRole('button', { name: 'Weighed' }).hasAttribute('disabled')).toBe(true);
 	});
-	it('says what uneven plants are worth beside even ones', () => {
+	it('says the effective size of uneven plants beside even ones', () => {
 		show([seed('1', 60), seed('2', 5)], { plants: 40, weighed: 2, effective: 21.34, ifAlike: 36.9 });
-		expect(text()).toContain('40 plants picked: worth 21.3 to diversity, 36.9 if all had given alike');
+		expect(text()).toContain(
+			'40 plants picked, an effective population size of 21.3, 36.9 if all had given alike'
+		);
 	});
 	it('says nothing of unevenness from a single plant', () => {
 		show([seed('1', 60)], { plants: 40, weighed: 1, effective: 36.9, ifAlike: 36.9 });

@@ -3,7 +3,7 @@ import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
 import { forget, sent } from '$lib/api/pretend';
-import { box } from '$lib/rows/box';
+import { box } from '$lib/offline/box';
 import LateOffType from './LateOffType.svelte';
 import { asRequest } from './record';
 import { WalkCount } from './walk.svelte';

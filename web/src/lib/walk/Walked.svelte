@@ -4,6 +4,7 @@
 	import Amend from '$lib/form/Amend.svelte';
 	import type { Changed } from '$lib/form/form.svelte';
 	import { count, day, text, yes } from '$lib/form/kinds';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import { FATE } from '$lib/words/words';
 	import { whole } from '$lib/units/units';
@@ -98,17 +99,13 @@
 						<td class="num">{one.offTypesInAll}</td>
 						<td>
 							{found(one)}
-							{#if one.photos.length}
-								<span class="flex gap-2 overflow-x-auto">
-									{#each one.photos as photo (photo)}
-										<img
-											src="/api/photos/{photo}"
-											alt="From the walk of {dayMonth(one.walkedOn)}"
-											class="h-20"
-										/>
-									{/each}
-								</span>
-							{/if}
+							<Pictures
+								of={one.id}
+								what="the walk of {dayMonth(one.walkedOn)}"
+								pictures={one.photos}
+								{changed}
+								small
+							/>
 						</td>
 						<td class="text-soft"
 							>{one.recordedBy}

@@ -49,12 +49,6 @@ describe('the walks through a planting', () => {
 	beforeEach(async () => {
 		forget();
 		changed.mockReset();
-		HTMLDialogElement.prototype.showModal = function () {
-			this.open = true;
-		};
-		HTMLDialogElement.prototype.close = function () {
-			this.open = false;
-		};
 		render(Walked, { walk: { walks: [WALK] } as unknown as Schemas['WalkPage'], changed });
 		await fireEvent.click(screen.getByRole('button', { name: 'Correct: the walk of 18 Jun' }));
 	});

@@ -3,8 +3,9 @@
 	import type { Schemas } from '$lib/api/api';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofWalk } from '$lib/mark/mark';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import Pictures from '$lib/photo/Pictures.svelte';
+	import { signal } from '$lib/offline/signal.svelte';
 	import FirstFlower from '$lib/season/FirstFlower.svelte';
 	import BloomLook from '$lib/season/BloomLook.svelte';
 	import { percent, whole } from '$lib/units/units';
@@ -112,10 +113,13 @@
 		<summary><strong>Look for:</strong> {stage?.lookFor ?? 'what is not as it should be'}</summary>
 		{#if points.length}<p class="mt-1"><strong>True is:</strong> {points.join('; ')}.</p>{/if}
 		{#if walk.truePhotos.length}
-			<div class="mt-2 flex gap-2 overflow-x-auto">
-				{#each walk.truePhotos as photo (photo)}
-					<img src="/api/photos/{photo}" alt="A true plant of {planting.variety.name}" class="h-28" />
-				{/each}
+			<div class="mt-2">
+				<Pictures
+					of={planting.variety.id!}
+					what="a true {planting.variety.name}"
+					pictures={walk.truePhotos}
+					small
+				/>
 			</div>
 		{/if}
 		{#if walk.hazards}<p class="caution mt-2 text-sm">{walk.hazards}</p>{/if}
@@ -127,10 +131,8 @@
 					: ''}. {one.note}
 			</p>
 			{#if one.photos.length}
-				<div class="mt-1 flex gap-2 overflow-x-auto">
-					{#each one.photos as photo (photo)}
-						<img src="/api/photos/{photo}" alt="From the walk of {dayMonth(one.walkedOn)}" class="h-28" />
-					{/each}
+				<div class="mt-1">
+					<Pictures of={one.id} what="the walk of {dayMonth(one.walkedOn)}" pictures={one.photos} small />
 				</div>
 			{/if}
 		{/each}

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/api';
-import type { Waiting } from '$lib/rows/box';
+import type { Waiting } from '$lib/offline/box';
 import type { Counted } from './walk.svelte';
 
 type Request = Schemas['WalkRequest'];

@@ -1,5 +1,5 @@
 import type { Schemas } from '$lib/api/api';
-import type { Waiting } from '$lib/rows/box';
+import type { Waiting } from '$lib/offline/box';
 import { asRequest, notArrived } from './record';
 import type { Counted } from './walk.svelte';
 

@@ -1,7 +1,7 @@
 import type { Picture } from '$lib/photo/small';
 import type { Schemas } from '$lib/api/api';
-import { noRoom } from '$lib/rows/noRoom';
-import { store } from '$lib/rows/store';
+import { noRoom } from '$lib/offline/noRoom';
+import { store } from '$lib/offline/store';
 import { v7 as newId } from 'uuid';
 
 type OffType = Schemas['OffTypeRequest'];

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { box } from '$lib/rows/box';
+import { box } from '$lib/offline/box';
 import { WalkCount } from './walk.svelte';
 
 const begin = (planting = 'a') => WalkCount.in(planting, 'tassel', 4);

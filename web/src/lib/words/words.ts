@@ -236,10 +236,10 @@ export const ORIGIN: Record<Schemas['LotView']['origin'], string> = {
 	ELSEWHERE: 'from elsewhere'
 };
 
-/** What the figures of lots say against pouring them together. */
+/** What the figures of lots say against blending them. */
 export const BLEND: Record<Schemas['Blend']['cautions'][number], string> = {
 	GERMINATION: 'They germinate further apart than one test may: the blend will be uneven.',
-	SEED_SIZE: 'Their seeds differ in size: small and large part again when poured.',
+	SEED_SIZE: 'Their seeds differ in size: small and large seed separate again when poured.',
 	MOISTURE: 'Their moistures differ: bring them to the same first.'
 };
 

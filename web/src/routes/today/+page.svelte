@@ -3,9 +3,9 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { sayTask, waiting } from '$lib/day/tasks';
-	import { along, carry } from '$lib/rows/carry';
-	import { known } from '$lib/rows/known';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { along, carry } from '$lib/offline/carry';
+	import { known } from '$lib/offline/known';
+	import { signal } from '$lib/offline/signal.svelte';
 	import { beginning } from '$lib/day/beginning.svelte';
 	import { dryHours } from '$lib/day/dryHours';
 	import DoneToday from '$lib/day/DoneToday.svelte';

@@ -5,11 +5,11 @@
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import AskDay from '$lib/rows/AskDay.svelte';
-	import type { Waiting } from '$lib/rows/box';
-	import Mend from '$lib/rows/Mend.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import AskDay from '$lib/offline/AskDay.svelte';
+	import type { Waiting } from '$lib/offline/box';
+	import Mend from '$lib/offline/Mend.svelte';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { signal } from '$lib/offline/signal.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { asCounted } from '$lib/walk/record';
 	import { WalkCount } from '$lib/walk/walk.svelte';

@@ -17,11 +17,11 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
 	import { ahead } from '$lib/bench/ahead';
-	import KeptHere from '$lib/rows/KeptHere.svelte';
-	import { here } from '$lib/rows/here';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { bench as benchOf } from '$lib/rows/questions';
+	import KeptHere from '$lib/offline/KeptHere.svelte';
+	import { here } from '$lib/offline/here';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { bench as benchOf } from '$lib/offline/questions';
 	import { v7 as newId } from 'uuid';
 	import Instruments from '$lib/instruments/Instruments.svelte';
 	import Gave from '$lib/lot/Gave.svelte';
@@ -38,7 +38,7 @@
 	const picked = new Latest<Schemas['LotChanges']>();
 	/** The step or pick that is to be corrected. */
 	let wrong = $state(page.url.searchParams.get('correct') ?? '');
-	const rows = $derived(new RowsPage(`/bench/${number}`, benchOf(number)));
+	const rows = $derived(new OfflinePage(`/bench/${number}`, benchOf(number)));
 	const tried = (corrects?: string) => (body: Schemas['StepRequest']) =>
 		void seen.ask(
 			ask(
@@ -91,7 +91,7 @@
 </script>
 
 <Loading from={rows.found} stays>
-	{#snippet children({ known, stock, gave, checks, kinds, last, shares, hazards, beside })}
+	{#snippet children({ known, stock, gave, checks, photos, kinds, last, shares, hazards, beside })}
 		{@const bench = known.bench && ahead(known.bench, outbox.keptOf(`/bench/${number}`))}
 		<Page
 			title={known.variety.name}
@@ -119,7 +119,7 @@
 			{:else}
 				{@const gathered = known.harvest.mass}
 				{@const how =
-					bench !== known.bench || bench.clean || bench.poured
+					bench !== known.bench || bench.clean || bench.transferred
 						? undefined
 						: standing({ known, stock }, session.now, session.farm?.timeZone ?? 'UTC')}
 				{@const dries = bench.clean && known.dryness !== 'DRY_ENOUGH' && stock.runs.length === 0}
@@ -224,12 +224,12 @@
 									<h3 class="ruled mt-6 mb-3">When it is done</h3>
 									{@render weighedOut(bench.underWay)}
 								{/if}
-							{:else if bench.poured}
+							{:else if bench.transferred}
 								<h2 class="ruled mb-3">Transferred to other lots</h2>
 								<p>
 									All of it went into other lots. They stand at the end of <a
 										class="quiet"
-										href="/lot/{known.lot.number}">its thread</a
+										href="/lot/{known.lot.number}">its history</a
 									>.
 								</p>
 								{#if gave}<div class="mt-3"><Gave {gave} /></div>{/if}
@@ -290,7 +290,7 @@
 									)}</strong
 								>
 								of clean seed from {mass(bench.cameOf?.mass ?? known.harvest.mass, session.units)} picked{known
-									.harvest.poured.length
+									.harvest.transferred.length
 									? ', its share of that'
 									: ''}.
 							</p>
@@ -304,21 +304,22 @@
 								{beside.length === 1 ? 'stands' : 'stand'} at the same step.
 								<a
 									class="quiet font-semibold"
-									href="/lot/{known.lot.number}/pour?with={beside.map((one) => one.number).join()}"
+									href="/lot/{known.lot.number}/blend?with={beside.map((one) => one.number).join()}"
 									>Blend them</a
 								> to go on as one.
 							</p>
 						{/if}
-						{#if session.works && !bench.underWay && !bench.poured}
+						{#if session.works && !bench.underWay && !bench.transferred}
 							<p class="mt-4">
-								<a class="quiet" href="/lot/{known.lot.number}/pour">Blend it with another lot, or split it</a
+								<a class="quiet" href="/lot/{known.lot.number}/blend"
+									>Blend it with another lot, or split it</a
 								>
 							</p>
 						{/if}
-						{#if session.works && !bench.clean && !bench.poured}
+						{#if session.works && !bench.clean && !bench.transferred}
 							<div class="mt-6"><Instruments /></div>
 						{/if}
-						{#if hazards && !bench.clean && !bench.poured}
+						{#if hazards && !bench.clean && !bench.transferred}
 							<p class="caution max-w-prose"><b>This crop:</b> {hazards}</p>
 						{/if}
 						<h2 class="ruled mt-6">What was done</h2>
@@ -326,6 +327,7 @@
 							harvest={known.harvest}
 							{bench}
 							{checks}
+							{photos}
 							correct={session.works ? (recordId) => (wrong = recordId) : undefined}
 							changed={session.works ? rows.again : undefined}
 						/>

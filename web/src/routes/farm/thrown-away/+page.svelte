@@ -4,7 +4,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { forgetAll } from '$lib/rows/store';
+	import { forgetAll } from '$lib/offline/store';
 	import Page from '$lib/shell/Page.svelte';
 
 	const attempt = new Attempt();

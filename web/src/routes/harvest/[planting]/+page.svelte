@@ -8,11 +8,11 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Instruments from '$lib/instruments/Instruments.svelte';
-	import { here } from '$lib/rows/here';
-	import { known } from '$lib/rows/known';
-	import { takeAside } from '$lib/rows/numbersAside';
-	import { harvest } from '$lib/rows/questions';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { here } from '$lib/offline/here';
+	import { known } from '$lib/offline/known';
+	import { takeAside } from '$lib/offline/numbersAside';
+	import { harvest } from '$lib/offline/questions';
+	import { signal } from '$lib/offline/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';

@@ -22,14 +22,14 @@
 	import Mark from '$lib/mark/Mark.svelte';
 	import Hours from '$lib/money/Hours.svelte';
 	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { lot as lotOf } from '$lib/rows/questions';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { lot as lotOf } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Pictures from '$lib/photo/Pictures.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
-	import Thread from '$lib/thread/Thread.svelte';
+	import History from '$lib/history/History.svelte';
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { cropWord, GRADE, many, ORIGIN, placed, weevilsSay } from '$lib/words/words';
@@ -37,7 +37,7 @@
 	const number = $derived(page.params.number!);
 	let holding = $state(false);
 	let labelling = $state(false);
-	const rows = $derived(new RowsPage(`/lot/${number}`, lotOf(number)));
+	const rows = $derived(new OfflinePage(`/lot/${number}`, lotOf(number)));
 	const units = $derived(session.units);
 
 	function kept() {
@@ -60,7 +60,7 @@
 		known,
 		stock,
 		sales,
-		thread,
+		history,
 		gave,
 		generation: grown,
 		sown,
@@ -115,7 +115,7 @@
 					{/if}
 					<p class="text-soft">
 						{generation(grown)}{#if sown}; sown with
-							{#each sown.own as seed, i (seed.taking.id)}{i ? ', ' : ''}<a
+							{#each sown.own as seed, i (seed.withdrawal.id)}{i ? ', ' : ''}<a
 									class="quiet font-mono"
 									href="/lot/{seed.number}">{seed.number}</a
 								>{/each}{sown.own.length && sown.elsewhere.length ? ' and ' : ''}{sown.elsewhere.length
@@ -161,7 +161,8 @@
 					<Act key="l" onclick={() => (labelling = !labelling)}>Labels</Act>
 				</div>
 				<nav class="mb-6 flex flex-wrap gap-x-5 gap-y-1" aria-label="More of this lot">
-					{#if session.works && !bench.poured}<a class="quiet" href="/lot/{lot.number}/pour">Blend or split</a
+					{#if session.works && !bench.transferred}<a class="quiet" href="/lot/{lot.number}/blend"
+							>Blend or split</a
 						>{/if}
 					{#if session.works}<a class="quiet" data-key="o" href="/lot/{lot.number}/family"
 							>Family and recall</a
@@ -189,7 +190,7 @@
 			{/if}
 
 			{#if harvest && bench}
-				<Thread {thread} planting={planting?.id} steps={bench.steps} came={harvest.arrival !== undefined} />
+				<History {history} planting={planting?.id} steps={bench.steps} came={harvest.arrival !== undefined} />
 			{:else}
 				<p class="mb-4">Nothing is picked into it yet.</p>
 				<Act main href="/harvest/{planting?.id}?lot={lot.number}">Weigh the harvest</Act>
@@ -205,11 +206,11 @@
 									><th scope="row"
 										>{bench.clean
 											? 'clean seed'
-											: bench.poured
+											: bench.transferred
 												? 'when all of it was transferred'
 												: 'at the last weighing'}{#if session.works && bench.clean && stock.bulk > 0}<br /><a
 												class="text-sm font-normal text-soft underline"
-												href="/lot/{lot.number}/pour#again">clean again</a
+												href="/lot/{lot.number}/blend#again">clean again</a
 											>{/if}</th
 									><td class="num">{mass(bench.mass, units)}</td></tr
 								>
@@ -381,7 +382,7 @@
 
 				<h2 class="ruled mt-8">Pictures</h2>
 				<div class="mt-3">
-					<Pictures of={lot.id} what="lot {lot.number}" ids={photos?.[lot.id]} taken={rows.again} />
+					<Pictures of={lot.id} what="lot {lot.number}" pictures={photos[lot.id]} changed={rows.again} />
 				</div>
 				{#if harvest}
 					<h2 class="ruled mt-8 flex items-baseline justify-between gap-3">
@@ -393,6 +394,7 @@
 						{harvest}
 						{bench}
 						{checks}
+						{photos}
 						correct={session.works
 							? (recordId) => goto(`/bench/${lot.number}?correct=${recordId}`)
 							: undefined}

@@ -9,10 +9,10 @@
 	import { left, nextTag, onPhone } from '$lib/pollination/pollination';
 	import Progress from '$lib/pollination/Progress.svelte';
 	import Took from '$lib/pollination/Took.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
-	import { pollination } from '$lib/rows/questions';
+	import { pollination } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { CONTROL, cropWord, placed } from '$lib/words/words';
@@ -20,7 +20,7 @@
 
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
-	const rows = new RowsPage(`/pollination/${id}`, pollination(id));
+	const rows = new OfflinePage(`/pollination/${id}`, pollination(id));
 	const phone = $derived(onPhone(id, outbox.all));
 	const today = (flower: Schemas['FlowerView']) => localDay(flower.pollinatedAt) === session.today;
 

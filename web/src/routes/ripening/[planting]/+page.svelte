@@ -11,9 +11,9 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import RipeningCurve from '$lib/ripening/RipeningCurve.svelte';
 	import TypedForecast from '$lib/ripening/TypedForecast.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { ripening } from '$lib/rows/questions';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { ripening } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Pictures from '$lib/photo/Pictures.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -28,7 +28,7 @@
 	let ripe = $state('');
 	let lookedAt = $state('60');
 	let note = $state('');
-	const rows = new RowsPage(`/ripening/${id}`, ripening(id));
+	const rows = new OfflinePage(`/ripening/${id}`, ripening(id));
 	const waiting = $derived(outbox.waiting.filter((one) => one.path === path).length);
 	const wrong = $derived(
 		ripe.trim() !== '' && !(countTyped(ripe) >= 0 && countTyped(ripe) <= countTyped(lookedAt))
@@ -312,7 +312,7 @@
 							<div class="mt-3"><Act key="h" href="/harvest/{id}">Harvest it</Act></div>
 						{/if}
 						<div class="mt-4">
-							<Pictures of={id} what={of} ids={page.photos} taken={rows.again} small />
+							<Pictures of={id} what={of} pictures={page.photos} changed={rows.again} small />
 						</div>
 						{#if page.hazards}<p class="caution mt-4 text-sm">
 								<strong>Take care:</strong>

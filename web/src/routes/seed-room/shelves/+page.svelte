@@ -6,6 +6,7 @@
 	import { choice, figure, measure, text } from '$lib/form/kinds';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import AirLog from '$lib/seedroom/AirLog.svelte';
 	import AirStrip from '$lib/seedroom/AirStrip.svelte';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
@@ -39,7 +40,7 @@
 </script>
 
 <Loading from={data.found} stays>
-	{#snippet children(shelves)}
+	{#snippet children({ shelves, photos })}
 		<Page title="Seed room" says={shelves.length ? many(shelves.length, 'place') : 'no place yet'}>
 			<RoomTabs />
 			{#if shelves.length > 0}<AirStrip {shelves} />{/if}
@@ -79,6 +80,9 @@
 								/>{/if}
 						</p>
 						<AirLog {shelf} />
+						<div class="mt-2">
+							<Pictures of={shelf.id} what={shelf.name} pictures={photos[shelf.id]} changed={refresh} small />
+						</div>
 						{#if session.works}
 							<div class="mt-3 flex flex-wrap items-center gap-3">
 								<Amend
@@ -95,7 +99,6 @@
 								/>
 								{#if session.farm?.demo}
 									<Act onclick={() => hear(shelf.id)}>Take from the simulated hygrometer</Act>
-									<span class="text-sm text-soft">a simulated hygrometer: it measures nothing</span>
 								{/if}
 							</div>
 						{/if}

@@ -5,15 +5,16 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import Pictures from '$lib/photo/Pictures.svelte';
 	import ScanButton from '$lib/scan/ScanButton.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
 	import KeepTheBest from '$lib/selection/KeepTheBest.svelte';
 	import NewTrait from '$lib/selection/NewTrait.svelte';
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
-	import { selection } from '$lib/rows/questions';
+	import { selection } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord, many, placed } from '$lib/words/words';
@@ -29,7 +30,7 @@
 	let scoring = $state(false);
 	let all = $state(false);
 	const SHOWN = 10;
-	const rows = new RowsPage(`/selection/${id}`, {
+	const rows = new OfflinePage(`/selection/${id}`, {
 		kept: `${path}/selection`,
 		ask: () => selection(id, heritability).ask()
 	});
@@ -49,7 +50,7 @@
 	function choose(page: Schemas['SelectionPage']) {
 		void attempt.run(async () => {
 			const kept = page.candidates
-				.filter((one) => one.worth !== undefined)
+				.filter((one) => one.score !== undefined)
 				.slice(0, keep)
 				.map((one) => one.id);
 			await ask(POST('/api/plantings/{id}/chosen', { params: { path: { id } }, body: { kept } }));
@@ -91,13 +92,13 @@
 									{#each page.traits as trait (trait.id)}
 										<th scope="col" class="text-right!">{trait.name}</th>
 									{/each}
-									<th scope="col" class="text-right!">worth</th>
+									<th scope="col" class="text-right!">score</th>
 									<th scope="col">note</th>
 								</tr>
 							</thead>
 							<tbody>
 								{#each all ? page.candidates : page.candidates.slice(0, SHOWN) as one, i (one.id)}
-									<tr class={[i < keep && one.worth !== undefined && 'bg-pale']}>
+									<tr class={[i < keep && one.score !== undefined && 'bg-pale']}>
 										<th scope="row"
 											><strong>{one.tag}</strong>{one.kind === 'FRUIT' ? ', fruit' : ''}{one.chosen
 												? ' · kept'
@@ -108,8 +109,17 @@
 										{#each page.traits as trait (trait.id)}
 											<td class="num">{scoreOf(one, trait.id)}</td>
 										{/each}
-										<td class="num">{one.worth === undefined ? '' : Math.round(one.worth)}</td>
-										<td class="text-sm text-soft">{one.note}</td>
+										<td class="num">{one.score === undefined ? '' : Math.round(one.score)}</td>
+										<td class="text-sm text-soft"
+											>{one.note}
+											<Pictures
+												of={one.id}
+												what="tag {one.tag}"
+												pictures={page.photos[one.id]}
+												changed={rows.again}
+												small
+											/></td
+										>
 									</tr>
 								{/each}
 							</tbody>

@@ -4,9 +4,9 @@
 	import { session } from '$lib/api/session.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import { amount, count, day, figure } from '$lib/form/kinds';
-	import KeptHere from '$lib/rows/KeptHere.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { forSale } from '$lib/rows/questions';
+	import KeptHere from '$lib/offline/KeptHere.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { forSale } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Labels from '$lib/stall/Labels.svelte';
@@ -23,7 +23,7 @@
 	const NEEDED = { needed: true } as const;
 	/** Counts what was done: forms begin anew after it. */
 	let done = $state(0);
-	const rows = $derived(new RowsPage(`/stall/${number}`, forSale(number)));
+	const rows = $derived(new OfflinePage(`/stall/${number}`, forSale(number)));
 	let swappedWith = $state<string>();
 	function kept(customer?: string) {
 		swappedWith = customer;

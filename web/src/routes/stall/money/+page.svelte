@@ -140,7 +140,7 @@
 					</li>{/if}
 				<li>
 					Seed is sold for years: a season is not done while any of it is left. Lots of one planting share its
-					costs by their clean seed, and what is poured takes its share along.
+					costs by their clean seed, and what is transferred takes its share along.
 				</li>
 				<li>Hours that nobody wrote down cost nothing here, which flatters the crop.</li>
 			</ul>

@@ -5,9 +5,9 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation } from '$lib/mark/mark';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { stand } from '$lib/rows/questions';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { stand } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Counted from '$lib/stand/Counted.svelte';
@@ -23,7 +23,7 @@
 	type Point = Schemas['CountView']['point'];
 	const id = here.params.planting!;
 	const path = `/api/plantings/${id}`;
-	const rows = new RowsPage(`/stand/${id}`, stand(id));
+	const rows = new OfflinePage(`/stand/${id}`, stand(id));
 	const waiting = $derived(outbox.waiting.filter((one) => one.path.startsWith(path)).length);
 
 	/** Points of a stand's life that this planting has. */

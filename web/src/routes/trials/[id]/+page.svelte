@@ -8,7 +8,7 @@
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
 	import NewTrait from '$lib/selection/NewTrait.svelte';
 	import ScoreSheet from '$lib/selection/ScoreSheet.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -28,7 +28,7 @@
 	let deciding = $state<string>();
 	let decision = $state<Schemas['DecisionRequest']['decision']>('KEEP');
 	let reason = $state('');
-	const rows = new RowsPage(`/trials/${id}`, {
+	const rows = new OfflinePage(`/trials/${id}`, {
 		kept: path,
 		ask: () => ask(GET('/api/trials/{id}', { params: { path: { id } } }))
 	});

@@ -4,10 +4,10 @@
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
-	import { walks } from '$lib/rows/questions';
-	import { known } from '$lib/rows/known';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { signal } from '$lib/rows/signal.svelte';
+	import { walks } from '$lib/offline/questions';
+	import { known } from '$lib/offline/known';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { signal } from '$lib/offline/signal.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { cropWord } from '$lib/words/words';
 	import { asRequest, inFlower } from '$lib/walk/record';

@@ -59,8 +59,8 @@ import theriseed.core.pollination.FlowerNeed;
 import theriseed.core.population.DiversityKept;
 import theriseed.core.population.EffectiveSize;
 import theriseed.core.population.SowingNeed;
-import theriseed.core.quality.GerminationTest;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.GerminationResult;
+import theriseed.core.quality.PurityResult;
 import theriseed.core.quality.ReplicateTolerance;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.quality.SeedlingClasses;
@@ -798,7 +798,7 @@ class WorkedExamplesTest {
     }
 
     private static Map<String, ?> purity(JsonNode in) {
-        PurityTest test = PurityTest.of(
+        PurityResult test = PurityResult.of(
                 number(in, "initial"),
                 number(in, "pure"),
                 number(in, "other"),
@@ -813,7 +813,7 @@ class WorkedExamplesTest {
     }
 
     private static Map<String, ?> germination(JsonNode in) {
-        GerminationTest test = GerminationTest.of(whole(in, "n_per"), wholes(in, "reps"));
+        GerminationResult test = GerminationResult.of(whole(in, "n_per"), wholes(in, "reps"));
         return Map.of(
                 "mean_pct", test.mean(),
                 "reported_pct", test.reported(),
@@ -858,7 +858,7 @@ class WorkedExamplesTest {
 
     private static Map<String, ?> pass(JsonNode in) {
         int x = whole(in, "x");
-        GerminationTest test = GerminationTest.of(whole(in, "n") / 4, quarters(x));
+        GerminationResult test = GerminationResult.of(whole(in, "n") / 4, quarters(x));
         double standard = number(in, "standard");
         return Map.of(
                 "mean_pct", test.mean(),

@@ -194,7 +194,7 @@ class AtTheBenchTest {
     }
 
     @Test
-    void lotsArePouredTogetherAndWhoHasTheirSeedIsKnown() {
+    void lotsAreTransferredTogetherAndWhoHasTheirSeedIsKnown() {
         String planting = season.planted("pea", "2026-03-20", 300);
         String one = season.picked(planting, 9000, 200);
         String other = season.picked(planting, 3000, 150);

@@ -57,7 +57,7 @@ class EmptyFarmTest {
             assertThat(grower.heading("Your first lot")).hasCount(0);
             grower.at("/lot/" + tomato.number());
             tomato.stall();
-            tomato.thread();
+            tomato.history();
             WholeWay kale = new WholeWay(grower, SeedCrop.kale("Long Shore", season, season + "-08-12"));
             kale.plot(false);
             kale.variety();
@@ -67,7 +67,7 @@ class EmptyFarmTest {
             kale.bench();
             kale.tests();
             kale.stall();
-            kale.thread();
+            kale.history();
             grower.at("/seed-room");
             grower.sees(tomato.number());
             grower.sees(kale.number());

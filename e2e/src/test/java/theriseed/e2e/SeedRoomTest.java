@@ -55,10 +55,10 @@ class SeedRoomTest {
     }
 
     @Test
-    void aPourWronglyWeighedIsCorrectedWhereItStandsAndBothLotsFollow() {
+    void aTransferWronglyWeighedIsCorrectedWhereItStandsAndBothLotsFollow() {
         String whole = clean(290);
         String part = season.grower
-                .post("/api/lots/" + whole + "/parts", Map.of("masses", List.of(500), "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + whole + "/parts", Map.of("masses", List.of(500), "transferredOn", "2026-08-14"))
                 .ok()
                 .at("/0/number")
                 .asString();
@@ -132,7 +132,7 @@ class SeedRoomTest {
 
         String sold = season.sellable();
         season.packed(sold, 50, 10);
-        grower.at("/lot/" + sold + "/pour");
+        grower.at("/lot/" + sold + "/blend");
         grower.page.getByLabel("hand-pick").check();
         grower.act("Clean it again");
         grower.sees("A new number: print the label first");
@@ -145,7 +145,7 @@ class SeedRoomTest {
         String number = clean(290);
         season.grower
                 .post(
-                        "/api/lots/" + number + "/takings",
+                        "/api/lots/" + number + "/withdrawals",
                         Map.of(
                                 "why",
                                 "SPOILT",

@@ -52,7 +52,7 @@ final class Views {
             "/handbook/glossary",
             "/handbook/new",
             "/seed-room",
-            "/seed-room/regrow",
+            "/seed-room/regenerate",
             "/seed-room/shelves",
             "/seed-room/stock-taking",
             "/seed-room/tests",
@@ -89,7 +89,7 @@ final class Views {
         paths.put("/trials/new", "/trials/new?planting=" + carrot);
         paths.put("/trials/[id]", "/trials/" + trial());
         String lot = lot("Lantern Quay");
-        for (String route : new String[] {"", "/money", "/pour", "/family", "/store", "/tests"}) {
+        for (String route : new String[] {"", "/money", "/blend", "/family", "/store", "/tests"}) {
             paths.put("/lot/[number]" + route, "/lot/" + lot + route);
         }
         paths.put("/bench/[number]", "/bench/" + lot("Small Hours"));

@@ -194,7 +194,7 @@ final class WholeWay {
         return new Locator.GetByLabelOptions().setExact(true);
     }
 
-    void thread() {
+    void history() {
         grower.at("/lot/" + number);
         grower.sees("40 packets");
         grower.sees("12 sold, 28 left");

@@ -32,7 +32,7 @@ class WholeWayTest {
             way.bench();
             way.tests();
             way.stall();
-            way.thread();
+            way.history();
             assertThat(grower.complaints).isEmpty();
         }
     }

@@ -70,7 +70,7 @@ final class Pages {
         PAGES.put("stall days", "/api/stall-days");
         PAGES.put("counted before", "/api/stock-takings");
         PAGES.put("money", "/api/money?season=2026");
-        PAGES.put("what to grow again", "/api/regrow");
+        PAGES.put("what to grow again", "/api/regeneration");
         PAGES.put("yields", "/api/yields?crop=pea");
         PAGES.put("found", "/api/search?q=pea");
     }
@@ -93,7 +93,7 @@ final class Pages {
                 'weights', (select json_agg(x) from seed_weight_test x where x.lot_id = l.id),
                 'packed', (select json_agg(x) from packing_run x where x.lot_id = l.id),
                 'walks', (select json_agg(x) from walk x where x.planting_id = p.id),
-                'taken', (select json_agg(x) from taking x where x.lot_id = l.id),
+                'taken', (select json_agg(x) from withdrawal x where x.lot_id = l.id),
                 'sold', (select json_agg(x) from (select * from sale x where x.lot_id = l.id
                     order by x.sold_on desc limit 10) x))
             from lot l join planting p on p.id = l.planting_id where l.number = '{lot}'""",
@@ -154,7 +154,7 @@ final class Pages {
                         select l.number || ' ' || l.planting_id || ' ' || l.variety_id from lot l
                             join variety v on v.id = l.variety_id
                         where v.name = 'Ten years 3' and l.season = 2026
-                            and not exists (select 1 from taking t where t.lot_id = l.id)
+                            and not exists (select 1 from withdrawal t where t.lot_id = l.id)
                         order by l.recorded_at, l.number limit 1""").split(" ");
         return new Farm(
                 name,

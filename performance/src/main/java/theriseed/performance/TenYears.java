@@ -161,7 +161,7 @@ final class TenYears {
                         "container_stay",
                         "container_stay t join container b on b.id = t.container_id join copy c on c.lot = b.lot_id"),
                 Part.ofLot("packing_run"),
-                Part.ofLot("taking"),
+                Part.ofLot("withdrawal"),
                 new Part("sale", "sale t join copy c on c.lot = t.lot_id and t.delivery is not null"),
                 new Part(
                         "sale",
@@ -208,7 +208,7 @@ final class TenYears {
         return column("""
                 select l.id || ' ' || split_part(l.number, '-', 2) from lot l join variety v on v.id = l.variety_id
                 where v.name like 'Ten years%%'
-                    and %s exists (select 1 from taking t where t.lot_id = l.id) order by l.number""".formatted(which.equals("goes") ? "" : "not"));
+                    and %s exists (select 1 from withdrawal t where t.lot_id = l.id) order by l.number""".formatted(which.equals("goes") ? "" : "not"));
     }
 
     private static String next(Map<String, Integer> serials, int year, String crop) {

@@ -76,7 +76,7 @@ final class WholeYear {
         sell(goes, run, PACKETS - ORDERED);
         grower.send(
                 "POST",
-                "/api/lots/" + goes + "/takings",
+                "/api/lots/" + goes + "/withdrawals",
                 said(
                         "{'why': 'SOWN', 'takenOn': '2026-08-14', 'mass': %s, 'note': ''}",
                         SignedIn.first(BULK, grower.get("/api/lots/" + goes)).orElseThrow()));

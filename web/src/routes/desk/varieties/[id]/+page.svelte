@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, PUT } from '$lib/api/api';
+	import { ask, PUT } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
@@ -29,7 +29,7 @@
 </script>
 
 <Loading from={data.found}>
-	{#snippet children({ variety, plantings, generations, corrections })}
+	{#snippet children({ variety, plantings, generations, corrections, history, pictures })}
 		<Page
 			of={variety.name}
 			title={variety.name}
@@ -66,10 +66,8 @@
 					/>
 				</section>
 			{/if}
-			<TrueToType {variety} />
-			<Loading from={ask(GET('/api/varieties/{id}/walks', { params: { path: { id: variety.id } } }))}>
-				{#snippet children(history)}<StockHistory {history} />{/snippet}
-			</Loading>
+			<TrueToType {variety} {pictures} changed={refresh} />
+			<StockHistory {history} />
 			<h2 class="ruled mt-6">Plantings</h2>
 			<table class="figures">
 				<thead>

@@ -5,6 +5,14 @@ import type { PageLoad } from './$types';
 export const load: PageLoad = (at) => {
 	const { id } = at.params;
 	return {
-		found: records(at, () => ask(GET('/api/varieties/{id}', { params: { path: { id } } })))
+		found: records(at, async () => {
+			const params = { path: { id } };
+			const [variety, history, photos] = await Promise.all([
+				ask(GET('/api/varieties/{id}', { params })),
+				ask(GET('/api/varieties/{id}/walks', { params })),
+				ask(GET('/api/photos', { params: { query: { of: [id] } } }))
+			]);
+			return { ...variety, history, pictures: photos[id] };
+		})
 	};
 };

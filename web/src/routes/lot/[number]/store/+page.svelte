@@ -17,7 +17,7 @@
 
 	let { data }: PageProps = $props();
 
-	type Taking = Schemas['TakingView'];
+	type Withdrawal = Schemas['WithdrawalView'];
 	const number = $derived(page.params.number!);
 	const units = $derived(session.units);
 	const local = (at: string) => inZone(at, session.farm?.timeZone ?? 'UTC');
@@ -38,9 +38,13 @@
 	const DAMP = text('Why all the same', { ifRefused: true, hint: 'stays with the container' });
 	const BULK = 'bulk';
 	/** Seed that is taken out of the lot; of what was taken it is known whether bulk or packets. */
-	const takingFields = (stock: Schemas['StockView'], sowable: Schemas['Sowable'][], taking?: Taking) => {
+	const withdrawalFields = (
+		stock: Schemas['StockView'],
+		sowable: Schemas['Sowable'][],
+		withdrawal?: Withdrawal
+	) => {
 		const runs = stock.runs.filter((run) => run.left > 0);
-		const bulk = (typed: Typed) => (taking ? taking.packingRunId === undefined : typed.from === BULK);
+		const bulk = (typed: Typed) => (withdrawal ? withdrawal.packingRunId === undefined : typed.from === BULK);
 		return {
 			why: choice('What for', { SOWN: TAKEN.SOWN, TESTED: TAKEN.TESTED, SPOILT: TAKEN.SPOILT }),
 			from: pick(
@@ -49,7 +53,7 @@
 					{ value: BULK, label: 'bulk' },
 					...runs.map((run) => ({ value: run.id, label: `packets of ${dayMonth(run.packedOn)}` }))
 				],
-				{ when: () => !taking, start: stock.bulk > 0 ? BULK : runs[0]?.id }
+				{ when: () => !withdrawal, start: stock.bulk > 0 ? BULK : runs[0]?.id }
 			),
 			mass: weight('How much', { needed: true, when: bulk }),
 			packets: count('Packets', { needed: true, when: (typed) => !bulk(typed) }),
@@ -299,10 +303,13 @@
 									what="seed of {lot.number}"
 									act="take some, or write it off"
 									asAct
-									fields={takingFields(stock, sowable)}
+									fields={withdrawalFields(stock, sowable)}
 									save={(body) =>
 										ask(
-											POST('/api/lots/{number}/takings', { params: { path: { number } }, body: taken(body) })
+											POST('/api/lots/{number}/withdrawals', {
+												params: { path: { number } },
+												body: taken(body)
+											})
 										)}
 									done={refresh}
 								/>
@@ -310,33 +317,33 @@
 						{/if}
 						<table class="figures">
 							<tbody>
-								{#each stock.takings as taking (taking.id)}
+								{#each stock.withdrawals as withdrawal (withdrawal.id)}
 									<tr>
-										<th scope="row">{day(taking.takenOn)}</th>
+										<th scope="row">{day(withdrawal.takenOn)}</th>
 										<td
-											>{#if taking.plantingId}<a class="quiet" href="/sown/{taking.plantingId}"
-													>{TAKEN[taking.why]}</a
-												>{:else}{TAKEN[taking.why]}{/if}{#if taking.mixId}: <a
+											>{#if withdrawal.plantingId}<a class="quiet" href="/sown/{withdrawal.plantingId}"
+													>{TAKEN[withdrawal.why]}</a
+												>{:else}{TAKEN[withdrawal.why]}{/if}{#if withdrawal.mixId}: <a
 													class="quiet font-mono"
-													href="/stall/mixes/{taking.note}">{taking.note}</a
-												>{:else if taking.note}: {taking.note}{/if}
-											<span class="beside">{taking.recordedBy}</span></td
+													href="/stall/mixes/{withdrawal.note}">{withdrawal.note}</a
+												>{:else if withdrawal.note}: {withdrawal.note}{/if}
+											<span class="beside">{withdrawal.recordedBy}</span></td
 										>
 										<td class="num"
-											>{taking.packets === undefined
-												? `${-(taking.mass ?? 0)} g`
-												: `${-taking.packets} packets`}</td
+											>{withdrawal.packets === undefined
+												? `${-(withdrawal.mass ?? 0)} g`
+												: `${-withdrawal.packets} packets`}</td
 										>
 										<td class="text-right!"
-											>{#if session.works && taking.why !== 'COUNTED' && taking.why !== 'MIXED'}<Amend
-													what="what was taken {day(taking.takenOn)}"
-													was={taking}
-													fields={takingFields(stock, sowable, taking)}
+											>{#if session.works && withdrawal.why !== 'COUNTED' && withdrawal.why !== 'MIXED'}<Amend
+													what="what was taken {day(withdrawal.takenOn)}"
+													was={withdrawal}
+													fields={withdrawalFields(stock, sowable, withdrawal)}
 													save={(body) =>
 														ask(
-															PUT('/api/takings/{id}', {
-																params: { path: { id: taking.id } },
-																body: taken(body, taking.packingRunId)
+															PUT('/api/withdrawals/{id}', {
+																params: { path: { id: withdrawal.id } },
+																body: taken(body, withdrawal.packingRunId)
 															})
 														)}
 													done={refresh}

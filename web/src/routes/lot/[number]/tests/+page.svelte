@@ -12,10 +12,10 @@
 	import SeedWeights from '$lib/quality/SeedWeights.svelte';
 	import Weevils from '$lib/quality/Weevils.svelte';
 	import { range } from '$lib/quality/words';
-	import { here } from '$lib/rows/here';
-	import KeptHere from '$lib/rows/KeptHere.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { lot as lotOf } from '$lib/rows/questions';
+	import { here } from '$lib/offline/here';
+	import KeptHere from '$lib/offline/KeptHere.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { lot as lotOf } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
@@ -24,7 +24,7 @@
 	import { cropWord } from '$lib/words/words';
 
 	const number = $derived(page.params.number!);
-	const rows = $derived(new RowsPage(`/lot/${number}/tests`, lotOf(number)));
+	const rows = $derived(new OfflinePage(`/lot/${number}/tests`, lotOf(number)));
 	const kept = () => rows.again();
 	const on = (day: string) => dayMonth(day, session.today);
 	const ofLot = $derived({ params: { path: { number } } });
@@ -35,7 +35,7 @@
 <Loading from={rows.found}>
 	{#snippet children({ known, testing, photos })}
 		{#snippet pictures(id: string, what: string)}
-			<div class="my-2"><Pictures of={id} {what} ids={photos?.[id]} taken={kept} small /></div>
+			<div class="my-2"><Pictures of={id} {what} pictures={photos[id]} changed={kept} small /></div>
 		{/snippet}
 		{@const { lot, variety, tests, gate } = known}
 		{@const germination = tests.germinations[0]}

@@ -5,9 +5,9 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import { outbox } from '$lib/rows/outbox.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { stallDay } from '$lib/rows/questions';
+	import { outbox } from '$lib/offline/outbox.svelte';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { stallDay } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import CountDay from '$lib/stall/CountDay.svelte';
@@ -19,7 +19,7 @@
 
 	const id = here.params.id!;
 	const path = `/api/stall-days/${id}`;
-	const rows = new RowsPage(`/stall/days/${id}`, stallDay(id));
+	const rows = new OfflinePage(`/stall/days/${id}`, stallDay(id));
 	let counting = $state(false);
 
 	/** Of what was tapped, what the server has not answered for yet. */

@@ -98,7 +98,7 @@
 			</table>
 			{#if mix.of?.partsAgain}
 				<p class="mt-2 text-sm text-soft">
-					Large and small seed part again when the bag is shaken: mix it anew before each packet.
+					Large and small seed separate again when the bag is shaken: mix it anew before each packet.
 				</p>
 			{/if}
 

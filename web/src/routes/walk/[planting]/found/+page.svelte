@@ -3,8 +3,8 @@
 	import Decided from '$lib/walk/Decided.svelte';
 	import Walked from '$lib/walk/Walked.svelte';
 	import { session } from '$lib/api/session.svelte';
-	import { RowsPage } from '$lib/rows/page.svelte';
-	import { walks } from '$lib/rows/questions';
+	import { OfflinePage } from '$lib/offline/page.svelte';
+	import { walks } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import LateOffType from '$lib/walk/LateOffType.svelte';
@@ -12,7 +12,7 @@
 	import Corrections from '$lib/lot/Corrections.svelte';
 
 	const id = page.params.planting!;
-	const rows = new RowsPage(`/walk/${id}/found`, walks(id));
+	const rows = new OfflinePage(`/walk/${id}/found`, walks(id));
 </script>
 
 <Loading from={rows.found}>

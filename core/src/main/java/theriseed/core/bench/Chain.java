@@ -173,7 +173,7 @@ public record Chain(List<StepKind> steps) {
         return crop.seedProcess().orElse(SeedProcess.DRY) == SeedProcess.DRY ? DRY_TOPS_PERCENT : WET_FRUIT_PERCENT;
     }
 
-    /** Moisture taken for what was poured from other lots when none was measured, percent, told by what is still to do. */
+    /** Moisture taken for what was transferred from other lots when none was measured, percent, told by what is still to do. */
     public double usualMoistureBefore() {
         return steps.isEmpty() ? CLEAN_PERCENT : wet() ? WET_FRUIT_PERCENT : DRY_TOPS_PERCENT;
     }

@@ -34,19 +34,19 @@ public final class LotSteps {
     private final double dryPicked;
 
     /**
-     * What was picked into the lot, or poured into it.
+     * What was picked into the lot, or transferred into it.
      *
      * @param cameOf what was picked that it came of; none where that is not known
      * @param moisture of it, as far as it is known
      * @param ofOtherLots whether it came of other lots
-     * @param pouredOut grams of it that went into other lots
+     * @param transferredOut grams of it that went into other lots
      */
     public record Filled(
             BigDecimal mass,
             Optional<Picked> cameOf,
             OptionalDouble moisture,
             boolean ofOtherLots,
-            BigDecimal pouredOut) {}
+            BigDecimal transferredOut) {}
 
     /**
      * What was picked that a lot came of: its own, or its share of what was picked into the lots it came of.
@@ -208,18 +208,18 @@ public final class LotSteps {
     }
 
     /** Whether all of it went into other lots. */
-    public boolean poured() {
-        return filled.pouredOut().signum() > 0 && filled.pouredOut().compareTo(mass()) >= 0;
+    public boolean transferred() {
+        return filled.transferredOut().signum() > 0 && filled.transferredOut().compareTo(mass()) >= 0;
     }
 
     /** The step to offer; none at the end of the chain, nor where all of it went into other lots. */
     public Optional<StepKind> next() {
-        return poured() ? Optional.empty() : Optional.ofNullable(chain.next(done()));
+        return transferred() ? Optional.empty() : Optional.ofNullable(chain.next(done()));
     }
 
     /** Steps of the chain still to come. */
     public List<StepKind> left() {
-        return poured() ? List.of() : chain.left(done());
+        return transferred() ? List.of() : chain.left(done());
     }
 
     /** Places in its chain, from 0, of steps that were passed over. */
@@ -264,7 +264,7 @@ public final class LotSteps {
     }
 
     /**
-     * Refuses more clean seed than was picked, which water that never left would make possible, and less than was poured.
+     * Refuses more clean seed than was picked, which water that never left would make possible, and less than was transferred.
      *
      * @throws OutOfRange of massOut
      */
@@ -275,7 +275,7 @@ public final class LotSteps {
                     .check("massOut", mass());
         }
         if (!underWay()) {
-            Range.of(filled.pouredOut().doubleValue(), MOST_G, "g")
+            Range.of(filled.transferredOut().doubleValue(), MOST_G, "g")
                     .because("TRANSFERRED")
                     .check("massOut", mass());
         }

@@ -9,7 +9,7 @@ import java.util.Set;
 public enum Floating {
     /** Floating seed is mostly empty or dead: it may be poured off. */
     FAIR_HINT,
-    /** Good seed of this kind floats too: nothing is to be poured off by it. */
+    /** Good seed of this kind floats too: nothing is to be poured off by that. */
     SAYS_NOTHING,
     /** Not known of this kind: keep what floats and test it. */
     NOT_KNOWN;

@@ -74,7 +74,7 @@ public record MoistureHistory(List<Entry> entries) {
     public record Reading(LocalDate on, Told told, SeedMoisture moisture) {}
 
     /**
-     * @param begin what was poured into it, as it was known that day; none where it was picked. What was read before was
+     * @param begin what was transferred into it, as it was known that day; none where it was picked. What was read before was
      *     read of the lot it came of
      * @param steps in their order
      * @param readings of tests and of places, in any order; on one day they come after the steps
@@ -83,9 +83,9 @@ public record MoistureHistory(List<Entry> entries) {
         List<Entry> entries = new ArrayList<>();
         List<Reading> left = new ArrayList<>(
                 readings.stream().sorted(Comparator.comparing(Reading::on)).toList());
-        begin.ifPresent(poured -> {
-            move(left, poured.on(), entries);
-            entries.add(poured);
+        begin.ifPresent(transferred -> {
+            move(left, transferred.on(), entries);
+            entries.add(transferred);
         });
         for (Step step : steps) {
             move(left, step.on(), entries);

@@ -14,9 +14,9 @@ import theriseed.core.drying.SeedMoisture;
 import theriseed.core.isolation.Verdict;
 import theriseed.core.population.PopulationPlan;
 import theriseed.core.quality.BoredSeed;
-import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.GerminationResult;
 import theriseed.core.quality.GrowOut;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.WalkVerdict;
 
@@ -161,11 +161,11 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             Optional<Overheated> heated,
             boolean heatedSince,
             Optional<BoredSeed> weevils,
-            Optional<PurityTest> purity,
+            Optional<PurityResult> purity,
             Optional<GrowOut> grownOut,
             OptionalInt seeds,
             Optional<SeedWeight> weight,
-            Optional<GerminationTest> germination,
+            Optional<GerminationResult> germination,
             Optional<LocalDate> testedOn,
             boolean sortedSince,
             boolean breedingOut,
@@ -298,7 +298,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             if (standard.isEmpty() || lot.purity().isEmpty()) {
                 return;
             }
-            PurityTest found = lot.purity().get();
+            PurityResult found = lot.purity().get();
             PurityStandard asked = standard.get();
             if (found.pure() < asked.pure() || found.other() > asked.otherCrops() || found.weed() > asked.weeds()) {
                 against.add(new Finding.NotPure(
@@ -320,7 +320,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
             lot.germination().ifPresent(this::germination);
         }
 
-        private void germination(GerminationTest test) {
+        private void germination(GerminationResult test) {
             LocalDate on = lot.testedOn().orElseThrow();
             if (!test.acceptable()) {
                 against.add(new Finding.ReplicatesDisagree(test.range(), test.toleratedRange(), on));
@@ -337,7 +337,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
                 against.add(new Finding.TooFewTested(
                         test.reported(), test.seeds(), needed, (int) Math.floor(test.lowerOneSided()), sample()));
             }
-            int least = Math.min(LEAST_TESTED, Math.max(GerminationTest.LEAST_ON_A_SHEET, seeds / PART_TESTED));
+            int least = Math.min(LEAST_TESTED, Math.max(GerminationResult.LEAST_ON_A_SHEET, seeds / PART_TESTED));
             if (!notShown && test.seeds() < least) {
                 against.add(new Finding.TestTooSmall(test.seeds(), least));
             }
@@ -347,7 +347,7 @@ public record SaleGate(List<Finding> against, List<Caution> cautions) {
 
         /** Seeds to set for a test: four hundred, of a small lot a third of what there is. */
         private int sample() {
-            return Math.min(FULL_TEST, Math.max(GerminationTest.LEAST_ON_A_SHEET, seeds / PART_TESTED));
+            return Math.min(FULL_TEST, Math.max(GerminationResult.LEAST_ON_A_SHEET, seeds / PART_TESTED));
         }
 
         /** @param storage percent that sealed packs ask for */

@@ -19,7 +19,7 @@ public final class SeedGenerations<K> {
     /**
      * What seed of a lot came of.
      *
-     * @param grown whether it was picked from plants that were sown with the {@code lots}, else it was poured out of them
+     * @param grown whether it was picked from plants that were sown with the {@code lots}, else it was transferred out of them
      * @param lots each known by the same means
      * @param elsewhere whether its plants were sown with seed from elsewhere too
      */

@@ -13,7 +13,7 @@ import theriseed.core.population.EffectiveSize;
  * fathers of one flower are taken to share its seed evenly, which they never quite do.
  *
  * @param mothers plants that bore a fruit; {@code fathers} plants whose pollen is in one
- * @param evenMothers worth of the mothers if all had borne alike; {@code evenFathers} likewise
+ * @param evenMothers effective number of mothers if all had borne alike; {@code evenFathers} likewise
  * @param effective size by what each plant gave as mother and as father together; never more than there are plants
  */
 public record Parentage(int mothers, int fathers, double evenMothers, double evenFathers, double effective) {

@@ -11,7 +11,7 @@ import theriseed.core.measure.Range;
  *
  * @param plants giving seed, as planned
  * @param asked by the grade
- * @param effectiveSize worth of those plants to diversity when all give alike
+ * @param effectiveSize effective population size of those plants when all give alike
  * @param keepsOneInTwenty chance that a type carried by one gamete in twenty is still among them
  * @param keepsOneInHundred the same of one in a hundred
  * @param diversityKept share of heterozygosity left after ten generations of this size

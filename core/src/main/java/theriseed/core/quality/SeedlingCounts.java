@@ -62,10 +62,10 @@ public record SeedlingCounts(int perReplicate, List<Replicate> replicates) {
     }
 
     /** What the test says. */
-    public GerminationTest test() {
+    public GerminationResult test() {
         return replicates.size() == 1
-                ? GerminationTest.oneSheet(perReplicate, replicates.get(0).normal())
-                : GerminationTest.of(
+                ? GerminationResult.oneSheet(perReplicate, replicates.get(0).normal())
+                : GerminationResult.of(
                         perReplicate,
                         replicates.stream().mapToInt(Replicate::normal).toArray());
     }

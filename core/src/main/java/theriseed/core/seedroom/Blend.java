@@ -34,11 +34,11 @@ public record Blend(
     private static final double MOST_SIZE_RATIO = 1.2;
     private static final double MOST_MOISTURE_APART = 1.5;
 
-    /** What speaks against pouring them together. */
+    /** What speaks against blending them. */
     public enum Caution {
         /** Their germination is further apart than replicates of one test may be. */
         GERMINATION,
-        /** Small seed and large part again when poured. */
+        /** Small and large seed separate again when poured. */
         SEED_SIZE,
         /** Bring them to the same moisture first. */
         MOISTURE

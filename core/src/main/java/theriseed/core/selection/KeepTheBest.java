@@ -23,7 +23,7 @@ public final class KeepTheBest {
     /**
      * One way to choose.
      *
-     * @param effectiveSize worth of the parents to diversity when all that are kept give alike, with those that only shed
+     * @param effectiveSize effective population size of the parents when all that are kept give alike, with those that only shed
      * @param enough whether they are as many as the grade needs
      */
     public record Option(int kept, SelectionResponse response, double effectiveSize, boolean enough) {}

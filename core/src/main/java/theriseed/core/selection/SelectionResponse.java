@@ -31,7 +31,7 @@ public record SelectionResponse(double kept, double intensity, double finite, do
      * @param deviation phenotypic standard deviation of the score, above 0
      * @param selfing share of its seed that a plant fathers itself, 0 to 1: a selfed seed has both its halves from the
      *     mother that was chosen
-     * @param effectiveSize worth of the parents to diversity, above 0
+     * @param effectiveSize effective population size of the parents, above 0
      */
     public static SelectionResponse of(
             int scored,

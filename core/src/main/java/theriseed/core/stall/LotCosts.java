@@ -12,9 +12,9 @@ import java.util.stream.Collectors;
  * What each lot of a season cost.
  *
  * <p>What a planting cost is shared by the lots picked from it in proportion to their clean seed, in equal parts where
- * none has any. What was poured out of a lot takes its share of the lot's cost along. What lots and plantings cost that
+ * none has any. What was transferred out of a lot takes its share of the lot's cost along. What lots and plantings cost that
  * came to nothing is carried by the others in proportion to their own. Nothing is lost on the way: the costs, and what
- * nobody carries, add up to what was spent and not poured elsewhere.
+ * nobody carries, add up to what was spent and not transferred elsewhere.
  *
  * <p>Do not believe it where hours were not written down: they cost nothing then.
  *
@@ -41,25 +41,25 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
      * A lot.
      *
      * @param planting it was picked from; null when it came of other lots
-     * @param mass clean seed, g, what was poured out of it included; 0 while there is none
+     * @param mass clean seed, g, what was transferred out of it included; 0 while there is none
      * @param spent on this lot alone
      * @param failed whether it came to nothing
      * @param carries whether it carries a share of what failed
      */
     public record Lot<L, P>(L id, P planting, double mass, Spent spent, boolean failed, boolean carries) {}
 
-    /** Seed poured from lot to lot, g. */
-    public record Pour<L>(L from, L to, double mass) {}
+    /** Seed transferred from lot to lot, g. */
+    public record Transfer<L>(L from, L to, double mass) {}
 
     /**
      * @param plantings what was spent on each, those of which no lot came too
      * @param lots each once
-     * @param pours no lot may come of itself; those out of or into lots that are not given are passed over, but what they
+     * @param transfers no lot may come of itself; those out of or into lots that are not given are passed over, but what they
      *     take along leaves
      * @param wage an hour
      */
     public static <L, P> LotCosts<L> of(
-            Map<P, Spent> plantings, Collection<Lot<L, P>> lots, Collection<Pour<L>> pours, double wage) {
+            Map<P, Spent> plantings, Collection<Lot<L, P>> lots, Collection<Transfer<L>> transfers, double wage) {
         Map<L, Spent> spent = new HashMap<>();
         lots.forEach(lot -> spent.put(lot.id(), lot.spent()));
         Map<P, List<Lot<L, P>>> picked =
@@ -76,7 +76,7 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
                 spent.merge(lot.id(), planting.getValue().times(share), Spent::plus);
             }
         }
-        pour(lots, pours, spent);
+        transfer(lots, transfers, spent);
         double bearing = 0;
         for (Lot<L, P> lot : lots) {
             double cost = spent.get(lot.id()).cost(wage);
@@ -99,13 +99,14 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
         return failed.cost(wage) - failed.byProducts();
     }
 
-    /** Carries cost along the pours, a lot only once all that was poured into it has arrived. */
-    private static <L, P> void pour(Collection<Lot<L, P>> lots, Collection<Pour<L>> pours, Map<L, Spent> spent) {
-        Map<L, List<Pour<L>>> out = pours.stream()
-                .filter(pour -> spent.containsKey(pour.from()))
-                .collect(Collectors.groupingBy(Pour::from));
+    /** Carries cost along the transfers, a lot only once all that was transferred into it has arrived. */
+    private static <L, P> void transfer(
+            Collection<Lot<L, P>> lots, Collection<Transfer<L>> transfers, Map<L, Spent> spent) {
+        Map<L, List<Transfer<L>>> out = transfers.stream()
+                .filter(transfer -> spent.containsKey(transfer.from()))
+                .collect(Collectors.groupingBy(Transfer::from));
         Map<L, Integer> awaited = new HashMap<>();
-        out.values().forEach(some -> some.forEach(pour -> awaited.merge(pour.to(), 1, Integer::sum)));
+        out.values().forEach(some -> some.forEach(transfer -> awaited.merge(transfer.to(), 1, Integer::sum)));
         Deque<Lot<L, P>> ready = new ArrayDeque<>();
         Map<L, Lot<L, P>> byId = new HashMap<>();
         for (Lot<L, P> lot : lots) {
@@ -116,21 +117,21 @@ public record LotCosts<L>(Map<L, Cost> byLot, double failed, double carriedByNon
         }
         while (!ready.isEmpty()) {
             Lot<L, P> from = ready.remove();
-            List<Pour<L>> some = out.getOrDefault(from.id(), List.of());
-            double poured = some.stream().mapToDouble(Pour::mass).sum();
-            double whole = Math.max(from.mass(), poured);
+            List<Transfer<L>> some = out.getOrDefault(from.id(), List.of());
+            double transferred = some.stream().mapToDouble(Transfer::mass).sum();
+            double whole = Math.max(from.mass(), transferred);
             Spent cost = spent.get(from.id());
-            for (Pour<L> pour : some) {
-                Lot<L, P> to = byId.get(pour.to());
+            for (Transfer<L> transfer : some) {
+                Lot<L, P> to = byId.get(transfer.to());
                 if (to != null) {
-                    spent.merge(pour.to(), cost.times(pour.mass() / whole), Spent::plus);
-                    if (awaited.merge(pour.to(), -1, Integer::sum) == 0) {
+                    spent.merge(transfer.to(), cost.times(transfer.mass() / whole), Spent::plus);
+                    if (awaited.merge(transfer.to(), -1, Integer::sum) == 0) {
                         ready.add(to);
                     }
                 }
             }
-            if (poured > 0) {
-                spent.put(from.id(), cost.times(1 - poured / whole));
+            if (transferred > 0) {
+                spent.put(from.id(), cost.times(1 - transferred / whole));
             }
         }
     }

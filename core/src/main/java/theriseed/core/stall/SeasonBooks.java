@@ -56,7 +56,7 @@ public final class SeasonBooks<L, P> {
     /**
      * A lot.
      *
-     * @param rows it was picked from, or most of what was poured into it was
+     * @param rows it was picked from, or most of what was transferred into it was
      * @param picked from rows, not come of other lots
      * @param ofSeason whether these are its season's books; else it is there for what came of it
      * @param held back, by whoever decided that
@@ -104,14 +104,14 @@ public final class SeasonBooks<L, P> {
             Collection<Rows<P>> rows,
             Map<P, Spent> givenUp,
             Collection<Lot<L, P>> all,
-            Collection<LotCosts.Pour<L>> pours,
+            Collection<LotCosts.Transfer<L>> transfers,
             Rates rates,
             LocalDate today) {
         this.rates = rates;
         this.today = today;
         all.forEach(lot -> lots.put(lot.id(), lot));
         Map<P, Rows<P>> byId = rows.stream().collect(Collectors.toMap(Rows::id, one -> one));
-        Set<L> poured = pours.stream().map(LotCosts.Pour::from).collect(Collectors.toSet());
+        Set<L> transferred = transfers.stream().map(LotCosts.Transfer::from).collect(Collectors.toSet());
         Map<P, Spent> onRows = onRows(rows, all);
         onRows.putAll(givenUp);
         this.costs = LotCosts.of(
@@ -122,10 +122,12 @@ public final class SeasonBooks<L, P> {
                                 lot.picked() ? lot.rows() : null,
                                 clean(lot),
                                 lot.written().plus(atTheBench(lot)),
-                                lot.ofSeason() && !poured.contains(lot.id()) && isNothing(lot, byId.get(lot.rows())),
+                                lot.ofSeason()
+                                        && !transferred.contains(lot.id())
+                                        && isNothing(lot, byId.get(lot.rows())),
                                 lot.ofSeason()))
                         .toList(),
-                pours,
+                transfers,
                 rates.wage());
     }
 
@@ -219,7 +221,7 @@ public final class SeasonBooks<L, P> {
         double worth = 0;
         for (Lot<L, P> lot : kept) {
             LotCosts.Cost cost = costs.byLot().get(lot.id());
-            // Packets are not poured: they stay with the lot they were filled from.
+            // Packets are not transferred: they stay with the lot they were filled from.
             spent = spent.plus(cost.spent())
                     .plus(Spent.hours(Work.PACKING, lot.stock().hours()));
             failed += cost.failed();

@@ -22,13 +22,13 @@ class LotStepsTest {
     private static final Chain CHAIN = Chain.of(PEA);
     private static final Filled PICKED = picked(9000, 0);
 
-    private static Filled picked(double grams, double pouredOut) {
+    private static Filled picked(double grams, double transferredOut) {
         return new Filled(
                 BigDecimal.valueOf(grams),
                 Optional.of(new Picked(grams, 290)),
                 OptionalDouble.empty(),
                 false,
-                BigDecimal.valueOf(pouredOut));
+                BigDecimal.valueOf(transferredOut));
     }
 
     private static Step step(StepKind kind, double in, double out, double gone) {
@@ -125,26 +125,26 @@ class LotStepsTest {
 
     @Test
     void whatAllWentIntoOtherLotsIsDone() {
-        LotSteps poured = new LotSteps(PEA, CHAIN, picked(9000, 9000), List.of());
-        assertThat(poured.poured()).isTrue();
-        assertThat(poured.next()).isEmpty();
-        assertThat(poured.left()).isEmpty();
+        LotSteps transferred = new LotSteps(PEA, CHAIN, picked(9000, 9000), List.of());
+        assertThat(transferred.transferred()).isTrue();
+        assertThat(transferred.next()).isEmpty();
+        assertThat(transferred.left()).isEmpty();
     }
 
     @Test
     void whatCameOfOtherLotsGivesItsShareOfWhatWasPicked() {
         Picked half = new Picked(9000, 290).share(500, 1000);
-        LotSteps part = new LotSteps(PEA, new Chain(List.of()), poured(Optional.of(half)), List.of());
+        LotSteps part = new LotSteps(PEA, new Chain(List.of()), transferred(Optional.of(half)), List.of());
         assertThat(part.clean()).isTrue();
         assertThat(part.yield().orElseThrow().share()).isCloseTo(500 / 4500.0, within(1e-9));
         assertThat(part.yield().orElseThrow().perPlant()).isCloseTo(500 / 145.0, within(1e-9));
         assertThat(part.expected()).isEqualTo(LotYield.expected(PEA, 4500));
-        LotSteps unknown = new LotSteps(PEA, new Chain(List.of()), poured(Optional.empty()), List.of());
+        LotSteps unknown = new LotSteps(PEA, new Chain(List.of()), transferred(Optional.empty()), List.of());
         assertThat(unknown.expected()).isEmpty();
         assertThat(unknown.yield()).isEmpty();
     }
 
-    private static Filled poured(Optional<Picked> cameOf) {
+    private static Filled transferred(Optional<Picked> cameOf) {
         return new Filled(new BigDecimal("500"), cameOf, OptionalDouble.of(10), true, BigDecimal.ZERO);
     }
 

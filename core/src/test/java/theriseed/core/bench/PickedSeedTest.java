@@ -9,7 +9,7 @@ import theriseed.core.bench.PickedSeed.Lot;
 import theriseed.core.bench.PickedSeed.Outcome;
 import theriseed.core.bench.PickedSeed.Transfer;
 
-/** 40 kg of tomatoes, squeezed to 6.5 kg of mash and poured into three buckets that ferment apart. */
+/** 40 kg of tomatoes, squeezed to 6.5 kg of mash and transferred into three buckets that ferment apart. */
 class PickedSeedTest {
     private static Lot<String> picked(String id, double picked, double mass, double out, boolean clean) {
         return new Lot<>(id, picked, mass, out, clean, List.of());
@@ -54,7 +54,7 @@ class PickedSeedTest {
 
     /** 300 g of one and 50 g of another lose 10 g when they are cleaned again: each loses its share. */
     @Test
-    void ofABlendEachPickingHasTheShareItMakesOfWhatWasPoured() {
+    void ofABlendEachPickingHasTheShareItMakesOfWhatWasTransferred() {
         PickedSeed<String> blend = new PickedSeed<>(List.of(
                 picked("first", 30_000, 300, 300, true),
                 picked("second", 10_000, 50, 50, true),

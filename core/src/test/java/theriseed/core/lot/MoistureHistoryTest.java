@@ -100,9 +100,9 @@ class MoistureHistoryTest {
     }
 
     @Test
-    void whatWasPouredInBeginsAsItWasThen() {
-        Entry poured = new Entry(DAY, Told.TRANSFER, Optional.empty(), read(9));
-        assertThat(now(MoistureHistory.of(Optional.of(poured), List.of(), List.of())))
+    void whatWasTransferredInBeginsAsItWasThen() {
+        Entry transferred = new Entry(DAY, Told.TRANSFER, Optional.empty(), read(9));
+        assertThat(now(MoistureHistory.of(Optional.of(transferred), List.of(), List.of())))
                 .isEqualTo(read(9).orElseThrow());
     }
 

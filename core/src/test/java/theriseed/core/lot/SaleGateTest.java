@@ -20,9 +20,9 @@ import theriseed.core.lot.SaleGate.Caution;
 import theriseed.core.lot.SaleGate.Known;
 import theriseed.core.lot.SaleGate.Reason;
 import theriseed.core.quality.BoredSeed;
-import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.GerminationResult;
 import theriseed.core.quality.GrowOut;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 import theriseed.core.quality.SeedWeight;
 import theriseed.core.roguing.Pass;
 import theriseed.core.roguing.WalkVerdict;
@@ -32,11 +32,11 @@ class SaleGateTest {
     private static final SeedWeight EVEN = SeedWeight.of(0.38, 0.39, 0.38, 0.37);
     private static final SeedWeight UNEVEN = SeedWeight.of(0.38, 0.59, 0.38, 0.27);
 
-    private static final PurityTest PURE = PurityTest.of(10, 9.9, 0, 0, 0.1);
+    private static final PurityResult PURE = PurityResult.of(10, 9.9, 0, 0, 0.1);
 
     private static final LocalDate TESTED = LocalDate.of(2026, 1, 10);
 
-    private static Known kale(Grade grade, Verdict isolation, GerminationTest test, long age, boolean hold) {
+    private static Known kale(Grade grade, Verdict isolation, GerminationResult test, long age, boolean hold) {
         return new Known(
                 grade,
                 KALE,
@@ -70,7 +70,7 @@ class SaleGateTest {
     @Test
     void aGoodLotPasses() {
         SaleGate gate =
-                SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false));
+                SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 20, false));
         assertThat(gate.mayBeSold()).isTrue();
         assertThat(gate.cautions()).isEmpty();
     }
@@ -160,7 +160,7 @@ class SaleGateTest {
     }
 
     private static Known good() {
-        return kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
+        return kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 20, false);
     }
 
     /** The same lot, one thing known of it otherwise. */
@@ -184,7 +184,7 @@ class SaleGateTest {
 
     @Test
     void aTestCountsToItsLastDay() {
-        GerminationTest good = GerminationTest.of(100, 91, 88, 90, 92);
+        GerminationResult good = GerminationResult.of(100, 91, 88, 90, 92);
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, good, SaleGate.TEST_LASTS_DAYS, false))
                         .mayBeSold())
                 .isTrue();
@@ -213,11 +213,11 @@ class SaleGateTest {
                 Optional.of(new Overheated(20, 45, 32, 30, Instant.EPOCH)),
                 true,
                 Optional.of(BoredSeed.of(100, 3, 0, TESTED, Optional.empty())),
-                Optional.of(PurityTest.of(10, 8.4, 1, 0.4, 0.2)),
+                Optional.of(PurityResult.of(10, 8.4, 1, 0.4, 0.2)),
                 Optional.empty(),
                 OptionalInt.empty(),
                 Optional.of(UNEVEN),
-                Optional.of(GerminationTest.of(100, 80, 60, 70, 75)),
+                Optional.of(GerminationResult.of(100, 80, 60, 70, 75)),
                 Optional.of(TESTED),
                 false,
                 false,
@@ -281,7 +281,7 @@ class SaleGateTest {
 
     @Test
     void stockSeedMustGerminateFivePointsBetter() {
-        GerminationTest at77 = GerminationTest.of(100, 77, 77, 77, 77);
+        GerminationResult at77 = GerminationResult.of(100, 77, 77, 77, 77);
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, at77, 1, false))
                         .mayBeSold())
                 .isTrue();
@@ -291,7 +291,7 @@ class SaleGateTest {
 
     @Test
     void tightIsolationAndAStandardHardlyReachedAreCautions() {
-        GerminationTest hardly = GerminationTest.of(100, 76, 75, 77, 76);
+        GerminationResult hardly = GerminationResult.of(100, 76, 75, 77, 76);
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.TIGHT, hardly, 1, false))
                         .cautions())
                 .containsExactly(Caution.ISOLATION_TIGHT, Caution.STANDARD_NOT_SHOWN);
@@ -299,7 +299,7 @@ class SaleGateTest {
 
     @Test
     void aTestCountsForAYear() {
-        GerminationTest good = GerminationTest.of(100, 91, 88, 90, 92);
+        GerminationResult good = GerminationResult.of(100, 91, 88, 90, 92);
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, good, 365, false))
                         .mayBeSold())
                 .isTrue();
@@ -310,7 +310,7 @@ class SaleGateTest {
 
     @Test
     void eachFindingCarriesItsFigures() {
-        GerminationTest at70 = GerminationTest.of(100, 70, 70, 70, 70);
+        GerminationResult at70 = GerminationResult.of(100, 70, 70, 70, 70);
         assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, at70, 366, true))
                         .against())
                 .containsExactly(
@@ -327,7 +327,7 @@ class SaleGateTest {
 
     @Test
     void whatCannotBeInspectedAnyMoreIsNotAskedFor() {
-        Known standing = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
+        Known standing = kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 1, false);
         WalkVerdict few = WalkVerdict.of(Grade.MARKET, 4000, List.of(Pass.of(100, 0, 0, 0.9)));
         for (boolean stands : new boolean[] {true, false}) {
             assertThat(SaleGate.of(walked(standing, Optional.of(few), stands)).against())
@@ -341,7 +341,7 @@ class SaleGateTest {
     @Test
     void aLotOfFewSeedsIsNotAskedForAGrowOutOfMore() {
         Known tiny = with(
-                kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false),
+                kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 1, false),
                 "seeds",
                 OptionalInt.of(250));
         assertThat(SaleGate.of(walked(tiny, Optional.empty(), false)).against())
@@ -355,7 +355,7 @@ class SaleGateTest {
     @Test
     void farTooFewMothersHoldALotBackAndALittleTooFewDoNot() {
         int asked = (int) KALE.plants().of(Grade.STOCK);
-        Known lot = kale(Grade.STOCK, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
+        Known lot = kale(Grade.STOCK, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 1, false);
         assertThat(SaleGate.of(pickedFrom(lot, (int) Math.ceil(0.7 * asked))).reasons())
                 .isEmpty();
         assertThat(SaleGate.of(pickedFrom(lot, (int) Math.ceil(0.7 * asked))).cautions())
@@ -370,7 +370,7 @@ class SaleGateTest {
 
     @Test
     void seedSortedSinceItsTestMaySellButIsNotTheSeedThatWasTested() {
-        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 1, false);
+        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 1, false);
         SaleGate gate = SaleGate.of(with(lot, "sortedSince", true));
         assertThat(gate.mayBeSold()).isTrue();
         assertThat(gate.cautions()).containsExactly(Caution.SORTED_SINCE_TEST);
@@ -378,36 +378,36 @@ class SaleGateTest {
 
     @Test
     void aHomeTestMustShowTheStandardItself() {
-        Known hardly = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 42), 1, false);
+        Known hardly = kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.oneSheet(50, 42), 1, false);
         assertThat(SaleGate.of(hardly).against()).containsExactly(new Finding.TooFewTested(84, 50, 75, 72, 400));
-        Known shown = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 47), 1, false);
+        Known shown = kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.oneSheet(50, 47), 1, false);
         assertThat(SaleGate.of(shown).mayBeSold()).isTrue();
     }
 
     @Test
     void seedOfALineStillBredOutOfAHybridIsSoldAsThat() {
-        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.of(100, 91, 88, 90, 92), 20, false);
+        Known lot = kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.of(100, 91, 88, 90, 92), 20, false);
         assertThat(SaleGate.of(lot).cautions()).doesNotContain(Caution.BREEDING_OUT);
         SaleGate bred = SaleGate.of(with(lot, "breedingOut", true));
         assertThat(bred.cautions()).contains(Caution.BREEDING_OUT);
         assertThat(bred.mayBeSold()).isEqualTo(SaleGate.of(lot).mayBeSold());
     }
 
-    private static Known seen(Optional<BoredSeed> weevils, Optional<PurityTest> purity) {
+    private static Known seen(Optional<BoredSeed> weevils, Optional<PurityResult> purity) {
         return with(with(good(), "weevils", weevils), "purity", purity);
     }
 
     /** Of kale at least 97 % pure, at most 0.5 % of other crops and 0.5 % of weeds. */
     @Test
     void whatElseIsInTheSeedIsAskedAsMuchAsWhetherItGrows() {
-        assertThat(SaleGate.of(seen(Optional.empty(), Optional.of(PurityTest.of(100, 97, 0.5, 0.5, 2))))
+        assertThat(SaleGate.of(seen(Optional.empty(), Optional.of(PurityResult.of(100, 97, 0.5, 0.5, 2))))
                         .mayBeSold())
                 .as("just so")
                 .isTrue();
-        for (PurityTest not : List.of(
-                PurityTest.of(100, 96.8, 0, 0, 3.2),
-                PurityTest.of(100, 98, 0.6, 0, 1.4),
-                PurityTest.of(100, 98, 0, 0.6, 1.4))) {
+        for (PurityResult not : List.of(
+                PurityResult.of(100, 96.8, 0, 0, 3.2),
+                PurityResult.of(100, 98, 0.6, 0, 1.4),
+                PurityResult.of(100, 98, 0, 0.6, 1.4))) {
             assertThat(SaleGate.of(seen(Optional.empty(), Optional.of(not))).reasons())
                     .containsExactly(Reason.NOT_PURE);
         }
@@ -429,10 +429,10 @@ class SaleGateTest {
 
     @Test
     void aHandfulOfSeedIsNoTestHoweverManyCameUp() {
-        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(10, 10), 1, false))
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.oneSheet(10, 10), 1, false))
                         .reasons())
                 .containsExactly(Reason.TOO_FEW_TESTED);
-        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationTest.oneSheet(50, 50), 1, false))
+        assertThat(SaleGate.of(kale(Grade.MARKET, Verdict.CLEAR, GerminationResult.oneSheet(50, 50), 1, false))
                         .mayBeSold())
                 .isTrue();
     }
@@ -469,14 +469,14 @@ class SaleGateTest {
         Known untested = with(with(thirty, "germination", Optional.empty()), "weight", Optional.empty());
         assertThat(SaleGate.of(untested).against())
                 .containsExactly(new Finding.NotWeighed(true), new Finding.NotTested(KALE.finalCountDay(), 10));
-        Known ten = with(thirty, "germination", Optional.of(GerminationTest.oneSheet(10, 10)));
+        Known ten = with(thirty, "germination", Optional.of(GerminationResult.oneSheet(10, 10)));
         assertThat(SaleGate.of(with(ten, "weight", Optional.of(SeedWeight.counted(30, 0.11))))
                         .reasons())
                 .as("ten of ten leave it open below 75 %")
                 .containsExactly(Reason.TOO_FEW_TESTED);
         assertThat(SaleGate.of(with(ten, "seeds", OptionalInt.of(5000))).against())
                 .anyMatch(one -> one instanceof Finding.TooFewTested few && few.sample() == 400);
-        assertThat(SaleGate.of(with(thirty, "germination", Optional.of(GerminationTest.oneSheet(9, 9))))
+        assertThat(SaleGate.of(with(thirty, "germination", Optional.of(GerminationResult.oneSheet(9, 9))))
                         .against())
                 .isNotEmpty();
     }

@@ -18,16 +18,23 @@ class SeedGenerationsTest {
         return new Came<>(true, List.of(lots), false);
     }
 
-    private static Came<String> pouredFrom(String... lots) {
+    private static Came<String> transferredFrom(String... lots) {
         return new Came<>(false, List.of(lots), false);
     }
 
     private static final Came<String> BOUGHT = new Came<>(true, List.of(), true);
 
     @Test
-    void eachSowingIsOneGenerationAndPouringIsNone() {
+    void eachSowingIsOneGenerationAndTransferringIsNone() {
         Map<String, Came<String>> lots = Map.of(
-                "first", BOUGHT, "second", sownWith("first"), "part", pouredFrom("second"), "third", sownWith("part"));
+                "first",
+                BOUGHT,
+                "second",
+                sownWith("first"),
+                "part",
+                transferredFrom("second"),
+                "third",
+                sownWith("part"));
         assertThat(of("first", lots)).isEqualTo(new SeedGeneration(1, true));
         assertThat(of("part", lots)).isEqualTo(new SeedGeneration(2, true));
         assertThat(of("third", lots)).isEqualTo(new SeedGeneration(3, true));
@@ -41,7 +48,7 @@ class SeedGenerationsTest {
                 "second",
                 sownWith("first"),
                 "blend",
-                pouredFrom("first", "second"),
+                transferredFrom("first", "second"),
                 "topped",
                 new Came<>(true, List.of("second"), true));
         assertThat(of("blend", lots)).isEqualTo(new SeedGeneration(2, true));
@@ -51,7 +58,7 @@ class SeedGenerationsTest {
     @Test
     void whereNobodyWroteWhatWasSownItIsCountedFromThereAtLeast() {
         Map<String, Came<String>> lots = Map.of(
-                "old", sownWith(), "next", sownWith("old"), "first", BOUGHT, "blend", pouredFrom("next", "first"));
+                "old", sownWith(), "next", sownWith("old"), "first", BOUGHT, "blend", transferredFrom("next", "first"));
         assertThat(of("old", lots)).isEqualTo(new SeedGeneration(1, false));
         assertThat(of("next", lots)).isEqualTo(new SeedGeneration(2, false));
         assertThat(of("blend", lots)).as("one unknown leaves all unknown").isEqualTo(new SeedGeneration(2, false));

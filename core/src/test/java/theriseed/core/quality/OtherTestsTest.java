@@ -7,47 +7,47 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import theriseed.core.measure.OutOfRange;
-import theriseed.core.quality.MoistureTest.Dish;
+import theriseed.core.quality.MoistureResult.Dish;
 import theriseed.core.quality.SeedlingCounts.Replicate;
 
 class OtherTestsTest {
     @Test
     void theOvenTellsWaterFromWhatTheDishLost() {
-        MoistureTest moisture = MoistureTest.ofOven(List.of(new Dish(20, 25, 24.6), new Dish(21, 26, 25.595)));
+        MoistureResult moisture = MoistureResult.ofOven(List.of(new Dish(20, 25, 24.6), new Dish(21, 26, 25.595)));
         assertThat(moisture.moisture()).isCloseTo(8.05, within(1e-9));
         assertThat(moisture.apart()).isCloseTo(0.1, within(1e-9));
         assertThat(moisture.agrees()).isTrue();
-        assertThat(MoistureTest.ofOven(List.of(new Dish(20, 25, 24.6), new Dish(20, 25, 24.58)))
+        assertThat(MoistureResult.ofOven(List.of(new Dish(20, 25, 24.6), new Dish(20, 25, 24.58)))
                         .agrees())
                 .isFalse();
     }
 
     @Test
     void aDishDoesNotGainInTheOvenNorLoseItself() {
-        assertThatThrownBy(() -> MoistureTest.ofOven(List.of(new Dish(20, 25, 25.1))))
+        assertThatThrownBy(() -> MoistureResult.ofOven(List.of(new Dish(20, 25, 25.1))))
                 .isInstanceOf(OutOfRange.class)
                 .hasMessage("dishes[0].after: 25.1 is outside the valid range (20, 25] g");
-        assertThatThrownBy(() -> MoistureTest.ofOven(List.of(new Dish(20, 25, 20))))
+        assertThatThrownBy(() -> MoistureResult.ofOven(List.of(new Dish(20, 25, 20))))
                 .isInstanceOf(OutOfRange.class);
-        assertThatThrownBy(() -> MoistureTest.ofOven(List.of(new Dish(20, 19, 18))))
+        assertThatThrownBy(() -> MoistureResult.ofOven(List.of(new Dish(20, 19, 18))))
                 .hasMessageStartingWith("dishes[0].before: 19");
     }
 
     @Test
     void readingsOfAMeterMayDifferByAPoint() {
-        assertThat(MoistureTest.ofMeter(List.of(8.0, 8.6, 9.0)).agrees()).isTrue();
-        assertThat(MoistureTest.ofMeter(List.of(8.0, 8.6, 9.1)).agrees()).isFalse();
-        assertThatThrownBy(() -> MoistureTest.ofMeter(List.of(8.0, 61.0))).hasMessageStartingWith("readings[1]: 61");
+        assertThat(MoistureResult.ofMeter(List.of(8.0, 8.6, 9.0)).agrees()).isTrue();
+        assertThat(MoistureResult.ofMeter(List.of(8.0, 8.6, 9.1)).agrees()).isFalse();
+        assertThatThrownBy(() -> MoistureResult.ofMeter(List.of(8.0, 61.0))).hasMessageStartingWith("readings[1]: 61");
     }
 
     @Test
     void aCutTestSaysHowSureItIs() {
-        CutTest few = CutTest.of(9, 1, 0, 0);
-        CutTest many = CutTest.of(90, 10, 0, 0);
+        CutResult few = CutResult.of(9, 1, 0, 0);
+        CutResult many = CutResult.of(90, 10, 0, 0);
         assertThat(few.share()).isEqualTo(many.share());
         assertThat(many.upper() - many.lower()).isLessThan(few.upper() - few.lower());
         assertThat(few.lower()).isCloseTo(0.5550, within(1e-4));
-        assertThatThrownBy(() -> CutTest.of(5, 1, 1, 1)).hasMessageStartingWith("sound: 8");
+        assertThatThrownBy(() -> CutResult.of(5, 1, 1, 1)).hasMessageStartingWith("sound: 8");
     }
 
     @Test
@@ -68,8 +68,8 @@ class OtherTestsTest {
 
     @Test
     void oneSheetAtHomeHasWideLimits() {
-        GerminationTest home = new SeedlingCounts(50, List.of(new Replicate(45, 0, 0, 0, 5))).test();
-        GerminationTest full = GerminationTest.of(100, 90, 90, 90, 90);
+        GerminationResult home = new SeedlingCounts(50, List.of(new Replicate(45, 0, 0, 0, 5))).test();
+        GerminationResult full = GerminationResult.of(100, 90, 90, 90, 90);
         assertThat(home.reported()).isEqualTo(full.reported());
         assertThat(home.acceptable()).isTrue();
         assertThat(home.upper() - home.lower()).isGreaterThan(2.5 * (full.upper() - full.lower()));

@@ -51,7 +51,7 @@ class SeedRoomTest {
     }
 
     @Test
-    void aBlendLiesBetweenItsPartsInWhateverOrderTheyArePoured() {
+    void aBlendLiesBetweenItsPartsInWhateverOrderTheyAreTransferred() {
         List<Blend.Part> parts = List.of(part(2, 92, 3.0, 7), part(1, 84, 3.1, 8), part(4, 88, 2.9, 7.5));
         Blend blend = Blend.of(parts);
         assertThat(blend.germination()).isBetween(84.0, 92.0);

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import theriseed.core.stall.LotCosts.Lot;
-import theriseed.core.stall.LotCosts.Pour;
+import theriseed.core.stall.LotCosts.Transfer;
 
 class LotCostsTest {
     private static final double WAGE = 18;
@@ -54,11 +54,11 @@ class LotCostsTest {
     }
 
     @Test
-    void whatIsPouredTakesItsCostAlong() {
+    void whatIsTransferredTakesItsCostAlong() {
         LotCosts<String> costs = LotCosts.of(
                 Map.of("early", materials(100), "late", materials(60)),
                 List.of(lot("a", "early", 400), lot("b", "late", 200), lot("blend", null, 300)),
-                List.of(new Pour<>("a", "blend", 100), new Pour<>("b", "blend", 200)),
+                List.of(new Transfer<>("a", "blend", 100), new Transfer<>("b", "blend", 200)),
                 WAGE);
         assertThat(costs.byLot().get("a").of(WAGE)).isCloseTo(75, within(1e-9));
         assertThat(costs.byLot().get("b").of(WAGE)).isZero();
@@ -70,7 +70,10 @@ class LotCostsTest {
         LotCosts<String> costs = LotCosts.of(
                 Map.of("p", materials(80), "q", materials(20)),
                 List.of(lot("last", null, 100), lot("middle", null, 50), lot("a", "p", 50), lot("b", "q", 50)),
-                List.of(new Pour<>("middle", "last", 50), new Pour<>("b", "last", 50), new Pour<>("a", "middle", 50)),
+                List.of(
+                        new Transfer<>("middle", "last", 50),
+                        new Transfer<>("b", "last", 50),
+                        new Transfer<>("a", "middle", 50)),
                 WAGE);
         assertThat(costs.byLot().get("last").of(WAGE)).isCloseTo(100, within(1e-9));
     }
@@ -113,7 +116,7 @@ class LotCostsTest {
                             Map.of(Work.WALKING, random.nextDouble() * 40)));
         }
         List<Lot<Integer, Integer>> lots = new ArrayList<>();
-        List<Pour<Integer>> pours = new ArrayList<>();
+        List<Transfer<Integer>> transfers = new ArrayList<>();
         double own = 0;
         for (int id = 0; id < 60; id++) {
             Spent spent = materials(random.nextInt(10));
@@ -122,11 +125,11 @@ class LotCostsTest {
             lots.add(new Lot<>(
                     id, picked ? random.nextInt(15) : null, random.nextInt(500), spent, random.nextInt(5) == 0, true));
             if (!picked) {
-                pours.add(new Pour<>(random.nextInt(id), id, 1 + random.nextInt(300)));
-                pours.add(new Pour<>(random.nextInt(id), id, 1 + random.nextInt(300)));
+                transfers.add(new Transfer<>(random.nextInt(id), id, 1 + random.nextInt(300)));
+                transfers.add(new Transfer<>(random.nextInt(id), id, 1 + random.nextInt(300)));
             }
         }
-        LotCosts<Integer> costs = LotCosts.of(plantings, lots, pours, WAGE);
+        LotCosts<Integer> costs = LotCosts.of(plantings, lots, transfers, WAGE);
         double all = own
                 + plantings.values().stream().mapToDouble(one -> one.cost(WAGE)).sum();
         assertThat(costs.byLot().values().stream()

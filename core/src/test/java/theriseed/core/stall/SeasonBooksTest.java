@@ -105,15 +105,15 @@ class SeasonBooksTest {
                 .isZero();
         Lot<String, String> from = lot("26-PEA", "peas", clean(500, 0), NONE_LEFT);
         Lot<String, String> into = new Lot<>("26-PEA-2", "peas", false, true, false, clean(500, 0), SOLD, Spent.NONE);
-        SeasonBooks<String, String> poured = new SeasonBooks<>(
+        SeasonBooks<String, String> transferred = new SeasonBooks<>(
                 List.of(peas),
                 Map.of(),
                 List.of(from, into),
-                List.of(new LotCosts.Pour<>("26-PEA", "26-PEA-2", 500)),
+                List.of(new LotCosts.Transfer<>("26-PEA", "26-PEA-2", 500)),
                 RATES,
                 TODAY);
-        assertThat(poured.failed()).isZero();
-        assertThat(poured.of(List.of("26-PEA-2")).orElseThrow().spent().ground())
+        assertThat(transferred.failed()).isZero();
+        assertThat(transferred.of(List.of("26-PEA-2")).orElseThrow().spent().ground())
                 .isCloseTo(10, within(1e-9));
     }
 

@@ -48,14 +48,15 @@ import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
-import theriseed.server.lot.PourView;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.TransferView;
+import theriseed.server.lot.Transfers;
+import theriseed.server.photo.Pictured;
 import theriseed.server.season.Varieties;
 import theriseed.server.season.VarietyView;
 
 /** The steps of each lot from what was picked to clean seed. */
 @Service
-public class Bench {
+public class Bench implements Pictured {
     /** More than stand in a seed room, with those of a crop of ten years. */
     private static final int MOST_KEPT = 5000;
 
@@ -64,7 +65,7 @@ public class Bench {
     private final Chains chains;
     private final Instruments instruments;
     private final Lots lots;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Harvests harvests;
     private final Varieties varieties;
     private final Crops crops;
@@ -84,7 +85,7 @@ public class Bench {
             Chains chains,
             Instruments instruments,
             Lots lots,
-            Pours pours,
+            Transfers transfers,
             Harvests harvests,
             Varieties varieties,
             Crops crops,
@@ -98,7 +99,7 @@ public class Bench {
         this.chains = chains;
         this.instruments = instruments;
         this.lots = lots;
-        this.pours = pours;
+        this.transfers = transfers;
         this.harvests = harvests;
         this.varieties = varieties;
         this.crops = crops;
@@ -137,7 +138,7 @@ public class Bench {
     private record Filled(HarvestView picked, BenchView worked) {}
 
     private Map<UUID, Optional<Filled>> calculated(List<UUID> ids, Map<UUID, Rests> rests) {
-        Map<UUID, Map<UUID, LocalDate>> cameOf = pours.cameOf(ids);
+        Map<UUID, Map<UUID, LocalDate>> cameOf = transfers.cameOf(ids);
         Map<UUID, Crop> crop = new HashMap<>();
         cameOf.forEach((id, before) ->
                 before.keySet().forEach(lot -> crop.put(lot, rests.get(id).crop())));
@@ -177,7 +178,7 @@ public class Bench {
 
     private static void add(UUID id, Map<UUID, HarvestView> picked, Set<UUID> order) {
         if (!order.contains(id) && picked.containsKey(id)) {
-            picked.get(id).poured().forEach(pour -> add(pour.fromId(), picked, order));
+            picked.get(id).transferred().forEach(transfer -> add(transfer.fromId(), picked, order));
             order.add(id);
         }
     }
@@ -187,21 +188,22 @@ public class Bench {
         if (harvest.arrival() != null) {
             return Optional.empty();
         }
-        if (harvest.poured().isEmpty()) {
+        if (harvest.transferred().isEmpty()) {
             return Optional.of(new LotSteps.Picked(harvest.mass().doubleValue(), harvest.plants()));
         }
         List<LotSteps.Picked> parts = new ArrayList<>();
-        for (PourView pour : harvest.poured()) {
-            BenchView from = worked.get(pour.fromId());
+        for (TransferView transfer : harvest.transferred()) {
+            BenchView from = worked.get(transfer.fromId());
             if (from == null || from.cameOf() == null) {
                 return Optional.empty();
             }
-            parts.add(from.cameOf().share(pour.mass().doubleValue(), from.mass().doubleValue()));
+            parts.add(from.cameOf()
+                    .share(transfer.mass().doubleValue(), from.mass().doubleValue()));
         }
         return Optional.of(LotSteps.Picked.together(parts, harvest.plants()));
     }
 
-    /** What was dried too hot before it was poured on stays that for ever. @param before lots it came of, until which day */
+    /** What was dried too hot before it was transferred on stays that for ever. @param before lots it came of, until which day */
     private static BenchView heated(Map<UUID, BenchView> worked, UUID id, Map<UUID, LocalDate> before, ZoneId zone) {
         BenchView own = worked.get(id);
         List<Overheated> all = new ArrayList<>();
@@ -259,14 +261,14 @@ public class Bench {
                 .map(lot -> new OpenLot(lot, picked.get(lot.id()), begun.contains(lot.id())))
                 .filter(open -> open.begun()
                         || open.harvest() == null
-                        || open.harvest().pouredOut().signum() == 0)
+                        || open.harvest().transferredOut().signum() == 0)
                 .toList();
     }
 
     /** Those of these that are clean or went into others; what nothing can be calculated of is neither. */
     private Set<UUID> done(List<LotView> some) {
         return Wrong.each(some, part -> List.copyOf(of(part).worked().entrySet())).right().stream()
-                .filter(lot -> lot.getValue().clean() || lot.getValue().poured())
+                .filter(lot -> lot.getValue().clean() || lot.getValue().transferred())
                 .map(Map.Entry::getKey)
                 .collect(Collectors.toSet());
     }
@@ -292,7 +294,7 @@ public class Bench {
         HarvestView harvest = picked(lot);
         checkDays(facts, harvest);
         List<Step> before = new ArrayList<>(steps.findByLotIdInOrderByPlace(List.of(lot.id())));
-        if (at(lot, harvest, before, Map.of()).poured()) {
+        if (at(lot, harvest, before, Map.of()).transferred()) {
             throw new Refused("massIn", facts.massIn(), "bench.transferred", "lot", lot.number());
         }
         before.stream().filter(step -> !step.ended()).findFirst().ifPresent(open -> {
@@ -362,7 +364,7 @@ public class Bench {
 
     private void checkDays(StepFacts facts, HarvestView harvest) {
         LocalDate begun = facts.begunAt().atZone(time.zone()).toLocalDate();
-        if (!harvest.poured().isEmpty() && begun.isBefore(harvest.pickedOn())) {
+        if (!harvest.transferred().isEmpty() && begun.isBefore(harvest.pickedOn())) {
             throw new Refused("begunAt", begun, "bench.beforeTransfer", "on", harvest.pickedOn());
         }
         SeasonDates.check("begunAt", begun, harvest.pickedOn(), time.today());
@@ -389,7 +391,7 @@ public class Bench {
     /** What is picked later is not joined with what is worked on already. */
     @EventListener
     void on(PickAdded added) {
-        if (pours.anyOut(added.lotId()) || steps.existsByLotId(added.lotId())) {
+        if (transfers.anyOut(added.lotId()) || steps.existsByLotId(added.lotId())) {
             throw new Refused("number", added.number(), "bench.begun", "lot", added.number());
         }
     }
@@ -421,7 +423,8 @@ public class Bench {
     /** A lot with these steps, whether they are kept or only tried. */
     LotAtBench at(LotView lot, HarvestView harvest, List<Step> all, Map<UUID, List<ReadingView>> read) {
         Crop crop = crop(lot);
-        Set<UUID> from = harvest.poured().stream().map(PourView::fromId).collect(Collectors.toSet());
+        Set<UUID> from =
+                harvest.transferred().stream().map(TransferView::fromId).collect(Collectors.toSet());
         Map<UUID, BenchView> before =
                 from.isEmpty() ? Map.of() : of(lots.byIds(List.copyOf(from))).worked();
         return new LotAtBench(crop, chains.chain(lot, crop), harvest, cameOf(harvest, before), all, read, now());
@@ -442,5 +445,11 @@ public class Bench {
 
     private Crop crop(LotView lot) {
         return crops.get(varieties.cropKey(lot.varietyId()));
+    }
+
+    @Override
+    @ReadsOnly
+    public boolean mayHavePictures(UUID id) {
+        return steps.existsById(id);
     }
 }

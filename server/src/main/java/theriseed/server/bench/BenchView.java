@@ -24,7 +24,7 @@ import theriseed.server.base.Maybe;
  * @param shelf it stands on, by the step under way, else the next; absent when there is none
  * @param wrong the step whose weights cannot be, when there is one: until it is put right nothing goes on
  * @param clean whether nothing is left to do but perhaps to dry it for the store
- * @param poured whether all of it went into other lots
+ * @param transferred whether all of it went into other lots
  * @param mass grams at the last weighing
  * @param cameOf what was picked that it came of, of a part its share; absent where that is not known
  * @param expected grams of clean seed that so much picked usually gives
@@ -46,7 +46,7 @@ public record BenchView(
         @Maybe StepKind.Shelf shelf,
         @Maybe StepKind wrong,
         boolean clean,
-        boolean poured,
+        boolean transferred,
         BigDecimal mass,
         @Maybe LotSteps.Picked cameOf,
         @Maybe Usual expected,
@@ -63,7 +63,25 @@ public record BenchView(
     /** The same with what happened to the seed in lots it came of. */
     BenchView heated(Overheated all) {
         return new BenchView(
-                chain, left, skipped, steps, next, underWay, ways, floating, shelf, wrong, clean, poured, mass, cameOf,
-                expected, toKeep, yield, minutes, dryPicked, all);
+                chain,
+                left,
+                skipped,
+                steps,
+                next,
+                underWay,
+                ways,
+                floating,
+                shelf,
+                wrong,
+                clean,
+                transferred,
+                mass,
+                cameOf,
+                expected,
+                toKeep,
+                yield,
+                minutes,
+                dryPicked,
+                all);
     }
 }

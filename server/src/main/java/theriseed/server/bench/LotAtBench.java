@@ -63,7 +63,7 @@ final class LotAtBench {
                                 ? OptionalDouble.empty()
                                 : OptionalDouble.of(harvest.moisture().percent()),
                         harvest.picks().isEmpty(),
-                        harvest.pouredOut()),
+                        harvest.transferredOut()),
                 steps.stream().map(step -> step.facts().toWeigh()).toList());
     }
 
@@ -90,7 +90,7 @@ final class LotAtBench {
                         .orElse(null),
                 lot.wrong().orElse(null),
                 lot.clean(),
-                lot.poured(),
+                lot.transferred(),
                 lot.mass(),
                 cameOf.orElse(null),
                 lot.expected().orElse(null),
@@ -120,8 +120,8 @@ final class LotAtBench {
     }
 
     /** Whether all of it went into other lots. */
-    boolean poured() {
-        return lot.poured();
+    boolean transferred() {
+        return lot.transferred();
     }
 
     private StepView view(int place, LotSteps.Judged judged, List<StepView> before) {

@@ -12,9 +12,9 @@ import theriseed.server.harvest.HarvestView;
 public final class MoistureAtBench {
     private MoistureAtBench() {}
 
-    /** What was known of what was poured into a lot; nothing of a lot that was picked or came from elsewhere. */
+    /** What was known of what was transferred into a lot; nothing of a lot that was picked or came from elsewhere. */
     public static Optional<MoistureHistory.Entry> begin(HarvestView harvest) {
-        return harvest.poured().isEmpty()
+        return harvest.transferred().isEmpty()
                 ? Optional.empty()
                 : Optional.of(new MoistureHistory.Entry(
                         harvest.lastOn(),

@@ -17,8 +17,8 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.lot.PourView;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.TransferView;
+import theriseed.server.lot.Transfers;
 import theriseed.server.season.Varieties;
 
 /** Follows what was picked through all lots it went into. */
@@ -26,14 +26,14 @@ import theriseed.server.season.Varieties;
 public class Pickings {
     private final Bench bench;
     private final Lots lots;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Varieties varieties;
     private final Crops crops;
 
-    Pickings(Bench bench, Lots lots, Pours pours, Varieties varieties, Crops crops) {
+    Pickings(Bench bench, Lots lots, Transfers transfers, Varieties varieties, Crops crops) {
         this.bench = bench;
         this.lots = lots;
-        this.pours = pours;
+        this.transfers = transfers;
         this.varieties = varieties;
         this.crops = crops;
     }
@@ -41,9 +41,9 @@ public class Pickings {
     /** What came of what was picked into a lot. */
     @ReadsOnly
     public PickingView of(LotView picked) {
-        List<LotView> below = pours.below(List.of(picked.id()));
+        List<LotView> below = transfers.below(List.of(picked.id()));
         Set<UUID> all = new HashSet<>(below.stream().map(LotView::id).toList());
-        pours.cameOf(List.copyOf(all)).values().forEach(from -> all.addAll(from.keySet()));
+        transfers.cameOf(List.copyOf(all)).values().forEach(from -> all.addAll(from.keySet()));
         return new All(bench.of(lots.byIds(all))).of(picked, crops.get(varieties.cropKey(picked.varietyId())));
     }
 
@@ -52,7 +52,7 @@ public class Pickings {
         private final Map<UUID, LotView> byId;
         private final LotsAtBench at;
         private final PickedSeed<UUID> seed;
-        private final Map<UUID, PourView> largest = new HashMap<>();
+        private final Map<UUID, TransferView> largest = new HashMap<>();
 
         public All(LotsAtBench at) {
             this.at = at;
@@ -61,9 +61,9 @@ public class Pickings {
                     .map(lot -> lot(lot.getKey(), lot.getValue(), at.picked().get(lot.getKey())))
                     .toList());
             at.picked().values().stream()
-                    .flatMap(harvest -> harvest.poured().stream())
-                    .forEach(pour -> largest.merge(
-                            pour.fromId(), pour, (a, b) -> a.mass().compareTo(b.mass()) >= 0 ? a : b));
+                    .flatMap(harvest -> harvest.transferred().stream())
+                    .forEach(transfer -> largest.merge(
+                            transfer.fromId(), transfer, (a, b) -> a.mass().compareTo(b.mass()) >= 0 ? a : b));
         }
 
         private static PickedSeed.Lot<UUID> lot(UUID id, BenchView work, HarvestView harvest) {
@@ -71,11 +71,11 @@ public class Pickings {
                     id,
                     harvest.picks().isEmpty() ? 0 : harvest.mass().doubleValue(),
                     work.mass().doubleValue(),
-                    harvest.pouredOut().doubleValue(),
+                    harvest.transferredOut().doubleValue(),
                     work.clean(),
-                    harvest.poured().stream()
-                            .map(pour -> new PickedSeed.Transfer<>(
-                                    pour.fromId(), pour.mass().doubleValue()))
+                    harvest.transferred().stream()
+                            .map(transfer -> new PickedSeed.Transfer<>(
+                                    transfer.fromId(), transfer.mass().doubleValue()))
                             .toList());
         }
 
@@ -87,7 +87,7 @@ public class Pickings {
                     outcome.clean(),
                     outcome.waiting(),
                     of.stream()
-                            .filter(id -> !at.worked().get(id).poured())
+                            .filter(id -> !at.worked().get(id).transferred())
                             .map(id -> byId.get(id).number())
                             .sorted()
                             .toList(),
@@ -102,7 +102,7 @@ public class Pickings {
         /** The steps that seed of a picked lot went through, in their order: its own, then those of the largest part. */
         public List<StepView> deeds(UUID picked) {
             List<StepView> deeds = new ArrayList<>(at.worked().get(picked).steps());
-            PourView next = largest.get(picked);
+            TransferView next = largest.get(picked);
             while (next != null) {
                 deeds.addAll(at.worked().get(next.toId()).steps());
                 next = largest.get(next.toId());

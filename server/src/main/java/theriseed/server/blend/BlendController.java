@@ -19,9 +19,9 @@ import theriseed.core.bench.StepKind;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.lot.LotView;
-import theriseed.server.lot.PourView;
+import theriseed.server.lot.TransferView;
 
-/** Pouring together and parting over HTTP. */
+/** Blending and splitting lots over HTTP. */
 @RestController
 class BlendController {
     private final Blends blends;
@@ -34,7 +34,7 @@ class BlendController {
 
     record BlendRequest(
             @NotEmpty List<@NotNull @Valid PortionRequest> parts,
-            @NotNull LocalDate pouredOn) {
+            @NotNull LocalDate transferredOn) {
         List<Blends.Portion> portions() {
             return parts.stream()
                     .map(part -> new Blends.Portion(part.number(), part.mass()))
@@ -46,7 +46,7 @@ class BlendController {
     record PartRequest(
             @Maybe List<@NotNull BigDecimal> masses,
             @Maybe Integer parts,
-            @NotNull LocalDate pouredOn) {}
+            @NotNull LocalDate transferredOn) {}
 
     @GetMapping("/api/lots/{number}/together")
     List<BlendPlan.Ingredient> together(@PathVariable String number) {
@@ -60,14 +60,14 @@ class BlendController {
 
     @PostMapping("/api/blends")
     LotView blend(@Valid @RequestBody BlendRequest request) {
-        return blends.blend(request.portions(), request.pouredOn());
+        return blends.blend(request.portions(), request.transferredOn());
     }
 
     @PostMapping("/api/lots/{number}/parts")
     List<LotView> part(@PathVariable String number, @Valid @RequestBody PartRequest request) {
         return request.masses() == null
-                ? blends.partAlike(number, request.parts() == null ? 0 : request.parts(), request.pouredOn())
-                : blends.part(number, request.masses(), request.pouredOn());
+                ? blends.partAlike(number, request.parts() == null ? 0 : request.parts(), request.transferredOn())
+                : blends.part(number, request.masses(), request.transferredOn());
     }
 
     record CleanAgainRequest(
@@ -80,16 +80,16 @@ class BlendController {
         return blends.cleanAgain(number, request.steps(), request.on());
     }
 
-    /** What was poured, in grams, and when. */
-    record PourRequest(
+    /** What was transferred, in grams, and when. */
+    record TransferRequest(
             @NotNull BigDecimal mass,
-            @NotNull LocalDate pouredOn,
+            @NotNull LocalDate transferredOn,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {}
 
-    @PutMapping("/api/pours/{id}")
-    PourView correct(@PathVariable UUID id, @Valid @RequestBody PourRequest request) {
-        return blends.correctPour(
-                id, new Changed(request.version(), request.reason()), request.mass(), request.pouredOn());
+    @PutMapping("/api/transfers/{id}")
+    TransferView correct(@PathVariable UUID id, @Valid @RequestBody TransferRequest request) {
+        return blends.correctTransfer(
+                id, new Changed(request.version(), request.reason()), request.mass(), request.transferredOn());
     }
 }

@@ -9,7 +9,7 @@ import java.util.Set;
 import theriseed.core.bench.StepKind;
 import theriseed.core.crop.Grade;
 import theriseed.core.drying.SeedMoisture;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 import theriseed.core.seedroom.Blend;
 import theriseed.server.base.Maybe;
 
@@ -82,7 +82,7 @@ public record BlendPlan(
                 parts.stream().mapToInt(Ingredient::season).min().orElseThrow(),
                 left,
                 expected,
-                taken.stream().allMatch(one -> one.from().known().tests().purity() != null) ? null : PurityTest.TAKEN,
+                taken.stream().allMatch(one -> one.from().known().tests().purity() != null) ? null : PurityResult.TAKEN,
                 cautions(parts, left, expected));
     }
 

@@ -36,15 +36,15 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.NewLots;
 import theriseed.server.lot.Origin;
-import theriseed.server.lot.PourView;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.TransferView;
+import theriseed.server.lot.Transfers;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.stall.Sales;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
-import theriseed.server.stall.TakingView;
+import theriseed.server.stall.WithdrawalView;
 
-/** Pours lots of one variety together, and parts them. Either makes new numbers that know what they came of. */
+/** Blends lots of one variety, and splits lots. Either makes new numbers that know what they came of. */
 @Service
 class Blends {
     private static final int MOST_PARTS = 50;
@@ -53,7 +53,7 @@ class Blends {
     private final Lots lots;
     private final NewLots newLots;
     private final LotsHere here;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Gate gate;
     private final Stocks stocks;
     private final Sales sales;
@@ -65,7 +65,7 @@ class Blends {
             Lots lots,
             NewLots newLots,
             LotsHere here,
-            Pours pours,
+            Transfers transfers,
             Gate gate,
             Stocks stocks,
             Sales sales,
@@ -75,7 +75,7 @@ class Blends {
         this.lots = lots;
         this.newLots = newLots;
         this.here = here;
-        this.pours = pours;
+        this.transfers = transfers;
         this.gate = gate;
         this.stocks = stocks;
         this.sales = sales;
@@ -107,27 +107,27 @@ class Blends {
                 .toList();
     }
 
-    /** What would come of pouring these together, without doing it. */
+    /** What would come of blending these, without doing it. */
     @HandsWork
     @ReadsOnly
     public BlendPlan plan(List<Portion> portions) {
         return BlendPlan.of(taken(portions, lots::get));
     }
 
-    /** Pours lots together under a new number. */
+    /** Blends lots under a new number. */
     @HandsWork
     @Transactional
-    public LotView blend(List<Portion> portions, LocalDate pouredOn) {
+    public LotView blend(List<Portion> portions, LocalDate transferredOn) {
         List<Portion> byNumber = new ArrayList<>(portions);
         byNumber.sort(Comparator.comparing(Portion::number));
         List<There.Taken> taken = taken(byNumber, lots::lock);
-        taken.forEach(one -> checkDay(one.from(), pouredOn));
-        List<NewLots.Portion> poured = taken.stream()
+        taken.forEach(one -> checkDay(one.from(), transferredOn));
+        List<NewLots.Portion> transferred = taken.stream()
                 .sorted(Comparator.comparing(There.Taken::mass).reversed())
                 .map(There.Taken::portion)
                 .toList();
         BigDecimal kept = taken.stream().map(one -> goesAlong(one.from())).reduce(BigDecimal.ZERO, BigDecimal::add);
-        LotView made = newLots.pour(Origin.BLEND, poured, kept, pouredOn);
+        LotView made = newLots.transfer(Origin.BLEND, transferred, kept, transferredOn);
         bench.goOn(made.id(), taken.get(0).from().known().bench().beforeClean());
         return made;
     }
@@ -139,10 +139,14 @@ class Blends {
      */
     @HandsWork
     @Transactional
-    public List<LotView> part(String number, List<BigDecimal> masses, LocalDate pouredOn) {
+    public List<LotView> part(String number, List<BigDecimal> masses, LocalDate transferredOn) {
         There whole = there(lots.lock(number));
         return part(
-                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().beforeClean());
+                whole,
+                goesAlong(whole),
+                masses,
+                transferredOn,
+                whole.known().bench().beforeClean());
     }
 
     /**
@@ -150,7 +154,7 @@ class Blends {
      * @param left steps the parts still have before them
      */
     private List<LotView> part(
-            There whole, BigDecimal kept, List<BigDecimal> masses, LocalDate pouredOn, List<StepKind> left) {
+            There whole, BigDecimal kept, List<BigDecimal> masses, LocalDate transferredOn, List<StepKind> left) {
         Range.of(1, MOST_PARTS, "parts").check("masses", masses.size());
         checkNotAllKept(whole);
         for (int i = 0; i < masses.size(); i++) {
@@ -160,14 +164,14 @@ class Blends {
         BigDecimal all = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         Range.above(0, whole.available().doubleValue(), "g").because("IS_THERE").check("masses", all);
         checkWhole(whole, all);
-        checkDay(whole, pouredOn);
+        checkDay(whole, transferredOn);
         List<LotView> parts = new ArrayList<>();
         for (BigDecimal mass : masses) {
-            LotView made = newLots.pour(
+            LotView made = newLots.transfer(
                     Origin.PART,
                     List.of(new There.Taken(whole, mass).portion()),
                     parts.isEmpty() ? kept.min(mass) : BigDecimal.ZERO,
-                    pouredOn);
+                    transferredOn);
             bench.goOn(made.id(), left);
             parts.add(made);
         }
@@ -177,7 +181,7 @@ class Blends {
     /** Parts all of a lot into so many, alike to a gram. */
     @HandsWork
     @Transactional
-    public List<LotView> partAlike(String number, int parts, LocalDate pouredOn) {
+    public List<LotView> partAlike(String number, int parts, LocalDate transferredOn) {
         Range.of(2, MOST_PARTS, "parts").check("parts", parts);
         There whole = there(lots.lock(number));
         double[] shares = new double[parts];
@@ -189,7 +193,11 @@ class Blends {
         BigDecimal sum = masses.stream().reduce(BigDecimal.ZERO, BigDecimal::add);
         masses.set(0, masses.get(0).add(whole.available()).subtract(sum));
         return part(
-                whole, goesAlong(whole), masses, pouredOn, whole.known().bench().beforeClean());
+                whole,
+                goesAlong(whole),
+                masses,
+                transferredOn,
+                whole.known().bench().beforeClean());
     }
 
     /**
@@ -220,31 +228,32 @@ class Blends {
     }
 
     /**
-     * What was poured of a clean lot turns out to have been more or less, or on another day. The lot it came of must have
+     * What was transferred of a clean lot turns out to have been more or less, or on another day. The lot it came of must have
      * had so much, and what was since taken of the one it went into must still be there.
      */
     @HandsWork
     @Transactional
-    public PourView correctPour(UUID id, Changed made, BigDecimal mass, LocalDate pouredOn) {
-        PourView pour = pours.get(id);
-        Map<UUID, LotView> locked = lots.lockAll(List.of(pour.fromId(), pour.toId())).stream()
+    public TransferView correctTransfer(UUID id, Changed made, BigDecimal mass, LocalDate transferredOn) {
+        TransferView transfer = transfers.get(id);
+        Map<UUID, LotView> locked = lots.lockAll(List.of(transfer.fromId(), transfer.toId())).stream()
                 .collect(Collectors.toMap(LotView::id, lot -> lot));
-        There from = there(locked.get(pour.fromId()));
-        if (!from.known().bench().clean() && mass.compareTo(pour.mass()) != 0) {
-            throw new Refused("mass", mass, "blend.allWentOn", "from", pour.from(), "to", pour.to());
+        There from = there(locked.get(transfer.fromId()));
+        if (!from.known().bench().clean() && mass.compareTo(transfer.mass()) != 0) {
+            throw new Refused("mass", mass, "blend.allWentOn", "from", transfer.from(), "to", transfer.to());
         }
-        Range.above(0, from.available().add(pour.mass()).doubleValue(), "g")
+        Range.above(0, from.available().add(transfer.mass()).doubleValue(), "g")
                 .because("WAS_THERE")
                 .check("mass", mass);
-        LotKnown into = gate.of(locked.get(pour.toId()));
-        SeasonDates.check("pouredOn", pouredOn, from.known().harvest().lastOn(), untouchedUntil(into));
-        BigDecimal before = bench.of(locked.values()).picked().get(pour.toId()).mass();
-        PourView corrected = pours.correct(id, made, mass, pouredOn);
+        LotKnown into = gate.of(locked.get(transfer.toId()));
+        SeasonDates.check("transferredOn", transferredOn, from.known().harvest().lastOn(), untouchedUntil(into));
+        BigDecimal before =
+                bench.of(locked.values()).picked().get(transfer.toId()).mass();
+        TransferView corrected = transfers.correct(id, made, mass, transferredOn);
         events.publishEvent(new HarvestCorrected(
-                pour.toId(), before, before.subtract(pour.mass()).add(mass), made.because()));
-        StockView left = stocks.of(gate.of(locked.get(pour.toId())));
+                transfer.toId(), before, before.subtract(transfer.mass()).add(mass), made.because()));
+        StockView left = stocks.of(gate.of(locked.get(transfer.toId())));
         if (left.bulk().compareTo(left.promised()) < 0) {
-            throw new Refused("mass", mass, "blend.wouldLeaveTooLittle", "lot", pour.to());
+            throw new Refused("mass", mass, "blend.wouldLeaveTooLittle", "lot", transfer.to());
         }
         return corrected;
     }
@@ -256,11 +265,11 @@ class Blends {
         return Stream.of(
                         known.bench().steps().stream()
                                 .map(step -> step.begunAt().atZone(time.zone()).toLocalDate()),
-                        pours.of(List.of(id)).stream()
-                                .filter(pour -> pour.fromId().equals(id))
-                                .map(PourView::pouredOn),
+                        transfers.of(List.of(id)).stream()
+                                .filter(transfer -> transfer.fromId().equals(id))
+                                .map(TransferView::transferredOn),
                         stock.runs().stream().map(PackingRunView::packedOn),
-                        stock.takings().stream().map(TakingView::takenOn),
+                        stock.withdrawals().stream().map(WithdrawalView::takenOn),
                         sales.firstSold(id).stream(),
                         Stream.of(time.today()))
                 .flatMap(days -> days)
@@ -319,7 +328,7 @@ class Blends {
             return new There(known, stock.free(), unpromised.subtract(stock.free()));
         }
         BigDecimal mass =
-                known.bench().poured() ? BigDecimal.ZERO : known.bench().mass();
+                known.bench().transferred() ? BigDecimal.ZERO : known.bench().mass();
         return new There(known, mass, known.lot().reserved().min(mass));
     }
 
@@ -373,7 +382,7 @@ class Blends {
         }
     }
 
-    private void checkDay(There from, LocalDate pouredOn) {
-        SeasonDates.check("pouredOn", pouredOn, from.known().harvest().lastOn(), time.today());
+    private void checkDay(There from, LocalDate transferredOn) {
+        SeasonDates.check("transferredOn", transferredOn, from.known().harvest().lastOn(), time.today());
     }
 }

@@ -7,7 +7,7 @@ import theriseed.server.lot.NewLots;
 import theriseed.server.quality.GerminationView;
 
 /**
- * A lot that stands where another may be poured into it, and what is known of it.
+ * A lot that stands where another may be transferred into it, and what is known of it.
  *
  * @param available grams of it
  * @param kept grams for the farm's own sowing, which are not

@@ -19,7 +19,7 @@ import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.letterhead.Letterheads;
 import theriseed.server.mix.MixView;
-import theriseed.server.paper.Paper;
+import theriseed.server.pdf.Paper;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;

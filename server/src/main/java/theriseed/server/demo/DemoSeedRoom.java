@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import theriseed.core.seedroom.ShelfKind;
 import theriseed.server.farm.FarmClock;
+import theriseed.server.history.LotPages;
 import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -24,8 +25,7 @@ import theriseed.server.stall.Difference;
 import theriseed.server.stall.StockTakings;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.TakenFor;
-import theriseed.server.stall.Takings;
-import theriseed.server.thread.Threads;
+import theriseed.server.stall.Withdrawals;
 
 /** Where the demo farm's clean seed stands, how warm it was there, and what was taken and counted. */
 @Component
@@ -36,9 +36,9 @@ class DemoSeedRoom {
     private final Varieties varieties;
     private final Shelves shelves;
     private final Containers containers;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final StockTakings stockTakings;
-    private final Threads threads;
+    private final LotPages lotPages;
 
     DemoSeedRoom(
             FarmClock time,
@@ -47,18 +47,18 @@ class DemoSeedRoom {
             Varieties varieties,
             Shelves shelves,
             Containers containers,
-            Takings takings,
+            Withdrawals withdrawals,
             StockTakings stockTakings,
-            Threads threads) {
+            LotPages lotPages) {
         this.time = time;
         this.lots = lots;
         this.decisions = decisions;
         this.varieties = varieties;
         this.shelves = shelves;
         this.containers = containers;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.stockTakings = stockTakings;
-        this.threads = threads;
+        this.lotPages = lotPages;
     }
 
     void make() {
@@ -125,9 +125,9 @@ class DemoSeedRoom {
     private void take(String variety, int season, String day, int grams, TakenFor why, String note) {
         on(
                 day + "T18:00",
-                () -> takings.take(
+                () -> withdrawals.take(
                         number(variety, season),
-                        new Takings.TakingFacts(
+                        new Withdrawals.WithdrawalFacts(
                                 why, LocalDate.parse(day), BigDecimal.valueOf(grams), null, null, note, null)));
     }
 
@@ -143,7 +143,7 @@ class DemoSeedRoom {
 
     private StockTakings.Found line(String variety, int season) {
         String number = number(variety, season);
-        StockView stock = threads.page(number).stock();
+        StockView stock = lotPages.page(number).stock();
         boolean wrong = variety.equals("Slate");
         BigDecimal found = wrong ? stock.bulk().subtract(BigDecimal.valueOf(2)) : stock.bulk();
         return new StockTakings.Found(

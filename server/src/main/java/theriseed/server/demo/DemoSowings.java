@@ -16,7 +16,7 @@ import theriseed.server.sown.Elsewhere;
 import theriseed.server.sown.ElsewhereFacts;
 import theriseed.server.sown.Sowings;
 import theriseed.server.stall.TakenFor;
-import theriseed.server.stall.Takings;
+import theriseed.server.stall.Withdrawals;
 
 /** What the demo farm's seed crops were sown with: the first of each with seed from elsewhere, the later with its own lots. */
 @Component
@@ -33,15 +33,21 @@ class DemoSowings {
     private final FarmClock time;
     private final Plantings plantings;
     private final Lots lots;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final Elsewhere elsewhere;
     private final Sowings sowings;
 
-    DemoSowings(FarmClock time, Plantings plantings, Lots lots, Takings takings, Elsewhere elsewhere, Sowings sowings) {
+    DemoSowings(
+            FarmClock time,
+            Plantings plantings,
+            Lots lots,
+            Withdrawals withdrawals,
+            Elsewhere elsewhere,
+            Sowings sowings) {
         this.time = time;
         this.plantings = plantings;
         this.lots = lots;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.elsewhere = elsewhere;
         this.sowings = sowings;
     }
@@ -72,11 +78,11 @@ class DemoSowings {
                 .map(LotView::number)
                 .findFirst()
                 .orElseThrow();
-        on(planting.sownOn(), () -> takings.take(number, facts(planting, new BigDecimal(grams))));
+        on(planting.sownOn(), () -> withdrawals.take(number, facts(planting, new BigDecimal(grams))));
     }
 
-    private static Takings.TakingFacts facts(PlantingView planting, BigDecimal grams) {
-        return new Takings.TakingFacts(TakenFor.SOWN, planting.sownOn(), grams, null, null, "", planting.id());
+    private static Withdrawals.WithdrawalFacts facts(PlantingView planting, BigDecimal grams) {
+        return new Withdrawals.WithdrawalFacts(TakenFor.SOWN, planting.sownOn(), grams, null, null, "", planting.id());
     }
 
     private void elsewhere(PlantingView planting) {

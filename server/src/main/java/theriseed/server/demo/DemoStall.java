@@ -9,6 +9,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import theriseed.server.base.Changed;
 import theriseed.server.farm.FarmClock;
+import theriseed.server.history.LotPages;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.market.StallDayView;
@@ -23,7 +24,6 @@ import theriseed.server.stall.Customers;
 import theriseed.server.stall.ListPriceFacts;
 import theriseed.server.stall.PriceLists;
 import theriseed.server.stall.SaleKind;
-import theriseed.server.thread.Threads;
 
 /** Who buys from the demo farm, what was ordered, and its days at the market. */
 @Component
@@ -35,7 +35,7 @@ class DemoStall {
     private final StallDays days;
     private final Lots lots;
     private final Varieties varieties;
-    private final Threads threads;
+    private final LotPages lotPages;
     private UUID shops;
 
     DemoStall(
@@ -46,7 +46,7 @@ class DemoStall {
             StallDays days,
             Lots lots,
             Varieties varieties,
-            Threads threads) {
+            LotPages lotPages) {
         this.time = time;
         this.customers = customers;
         this.priceLists = priceLists;
@@ -54,7 +54,7 @@ class DemoStall {
         this.days = days;
         this.lots = lots;
         this.varieties = varieties;
-        this.threads = threads;
+        this.lotPages = lotPages;
     }
 
     void make() {
@@ -77,7 +77,7 @@ class DemoStall {
                         new Changed(null, null)));
         on("2026-08-08T18:00", () -> {
             String poppy = number("Slate", 2025);
-            UUID run = threads.page(poppy).stock().runs().get(0).id();
+            UUID run = lotPages.page(poppy).stock().runs().get(0).id();
             StallDayView day = days.take(
                     named("Market, summer").id(),
                     LocalDate.of(2026, 8, 8),

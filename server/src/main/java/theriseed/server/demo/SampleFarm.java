@@ -14,7 +14,7 @@ import theriseed.server.account.Accounts;
 import theriseed.server.account.Passwords;
 import theriseed.server.base.GrowersWork;
 import theriseed.server.base.Refused;
-import theriseed.server.copy.FarmCopies;
+import theriseed.server.export.FarmCopies;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 

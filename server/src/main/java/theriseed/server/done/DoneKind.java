@@ -49,7 +49,7 @@ record DoneKind(String table, String id, String lot, String planting, String nam
                             "store_look",
                             "suspect_ring",
                             "walk"),
-                    Stream.of("by_product_sale", "outlay", "taking", "work_done")
+                    Stream.of("by_product_sale", "outlay", "withdrawal", "work_done")
                             .map(table -> new DoneKind(table, ID, "t.lot_id", "t.planting_id", NONE)),
                     Stream.of("customer", "mix", "plot", "price_list", "scheme", "shelf", "variety", "farm", "account")
                             .map(table -> named(table, "t.name")),
@@ -57,7 +57,7 @@ record DoneKind(String table, String id, String lot, String planting, String nam
                             new DoneKind("lot", ID, "t.id", NONE, NONE),
                             new DoneKind("planting", ID, NONE, "t.id", NONE),
                             new DoneKind("told", ID, "t.lot_id", NONE, NONE),
-                            new DoneKind("pour", ID, "t.to_lot_id", NONE, NONE),
+                            new DoneKind("transfer", ID, "t.to_lot_id", NONE, NONE),
                             new DoneKind("mix_up", ID, "t.first_lot_id", NONE, NONE),
                             new DoneKind("reading", ID, via("lot_id", "step"), NONE, NONE),
                             new DoneKind("setting_check", ID, via("lot_id", "step"), NONE, NONE),

@@ -15,7 +15,7 @@ import theriseed.server.lot.Origin;
  * @param lots it, all it came of and all that came of it, oldest first
  * @param elsewhere seed from elsewhere at the beginning of it
  * @param standing plantings that were sown with some of it and have no lot yet
- * @param sown what was sown between them, and {@code poured}
+ * @param sown what was sown between them, and {@code transferred}
  * @param mixes that hold seed of what may carry its seed
  * @param left what left these lots for others by itself, together for each lot
  * @param customers who have some of what may carry its seed
@@ -28,7 +28,7 @@ public record FamilyView(
         List<Bought> elsewhere,
         List<Standing> standing,
         List<Sown> sown,
-        List<Poured> poured,
+        List<Transferred> transferred,
         List<Mixed> mixes,
         List<Left> left,
         int customers,
@@ -82,8 +82,8 @@ public record FamilyView(
             List<String> to,
             @Maybe UUID standing) {}
 
-    /** Seed that was poured from lot to lot. */
-    public record Poured(String from, String to, BigDecimal mass, LocalDate on) {}
+    /** Seed that was transferred from lot to lot. */
+    public record Transferred(String from, String to, BigDecimal mass, LocalDate on) {}
 
     /**
      * A mix with seed of the family in it.

@@ -21,7 +21,7 @@ import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.LotsHere;
 import theriseed.server.lot.Origin;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.Transfers;
 import theriseed.server.mix.MixView;
 import theriseed.server.mix.Mixes;
 import theriseed.server.season.Plantings;
@@ -35,7 +35,7 @@ import theriseed.server.stall.Sales;
 class SeedFamily {
     private final Lots lots;
     private final Families families;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Plantings plantings;
     private final Varieties varieties;
     private final Elsewhere elsewhere;
@@ -48,7 +48,7 @@ class SeedFamily {
     SeedFamily(
             Lots lots,
             Families families,
-            Pours pours,
+            Transfers transfers,
             Plantings plantings,
             Varieties varieties,
             Elsewhere elsewhere,
@@ -59,7 +59,7 @@ class SeedFamily {
             Sales sales) {
         this.lots = lots;
         this.families = families;
-        this.pours = pours;
+        this.transfers = transfers;
         this.plantings = plantings;
         this.varieties = varieties;
         this.arrivals = arrivals;
@@ -134,9 +134,11 @@ class SeedFamily {
                                 grew.of(one.plantingId()),
                                 grew.standing(one.plantingId())))
                         .toList(),
-                pours.of(numbers.keySet()).stream()
-                        .filter(pour -> numbers.containsKey(pour.fromId()) && numbers.containsKey(pour.toId()))
-                        .map(pour -> new FamilyView.Poured(pour.from(), pour.to(), pour.mass(), pour.pouredOn()))
+                transfers.of(numbers.keySet()).stream()
+                        .filter(transfer ->
+                                numbers.containsKey(transfer.fromId()) && numbers.containsKey(transfer.toId()))
+                        .map(transfer -> new FamilyView.Transferred(
+                                transfer.from(), transfer.to(), transfer.mass(), transfer.transferredOn()))
                         .toList(),
                 mixed.stream().map(mix -> mixed(mix, numbers.values())).toList(),
                 left.each().stream()

@@ -29,7 +29,7 @@ import theriseed.core.lot.Finding;
 import theriseed.core.lot.MoistureHistory;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 import theriseed.core.roguing.WalkVerdict;
 import theriseed.core.seedroom.LotKeeping;
 import theriseed.server.base.FarmTime;
@@ -43,7 +43,7 @@ import theriseed.server.handbook.Crops;
 import theriseed.server.harvest.HarvestView;
 import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.Transfers;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.GrowOutView;
 import theriseed.server.quality.PurityView;
@@ -66,7 +66,7 @@ public class Gate {
     private static final int MOST_KEPT = 3000;
 
     private final OverrulingRepository overrulings;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Plantings plantings;
     private final Varieties varieties;
     private final Walks walks;
@@ -83,7 +83,7 @@ public class Gate {
 
     Gate(
             OverrulingRepository overrulings,
-            Pours pours,
+            Transfers transfers,
             Plantings plantings,
             Varieties varieties,
             Walks walks,
@@ -94,7 +94,7 @@ public class Gate {
             LotStates states,
             WhereLotsStand stand) {
         this.overrulings = overrulings;
-        this.pours = pours;
+        this.transfers = transfers;
         this.plantings = plantings;
         this.varieties = varieties;
         this.walks = walks;
@@ -116,10 +116,10 @@ public class Gate {
     public List<LotKnown> of(Collection<LotView> lots) {
         Map<UUID, LotView> byId = lots.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
         Map<UUID, UUID> states = this.states.of(byId.keySet());
-        Map<UUID, List<Pours.PickedLot>> from = beginnings(lots);
+        Map<UUID, List<Transfers.PickedLot>> from = beginnings(lots);
         Map<UUID, PlantingView> planted = plantings.all(from.values().stream()
                 .flatMap(List::stream)
-                .map(Pours.PickedLot::plantingId)
+                .map(Transfers.PickedLot::plantingId)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet()));
         Map<UUID, VarietyView> named =
@@ -139,7 +139,7 @@ public class Gate {
                     named.get(lot.varietyId()),
                     crops.get(named.get(lot.varietyId()).cropKey()),
                     from.get(id).stream()
-                            .map(Pours.PickedLot::plantingId)
+                            .map(Transfers.PickedLot::plantingId)
                             .filter(Objects::nonNull)
                             .distinct()
                             .map(planting -> new Rows(
@@ -242,7 +242,7 @@ public class Gate {
                 MoistureKnown.of(moistures),
                 tests.purity() != null && tests.purity().result().valid()
                         ? tests.purity().result().pure()
-                        : PurityTest.TAKEN,
+                        : PurityResult.TAKEN,
                 judge(evidence, overruled));
     }
 
@@ -261,17 +261,18 @@ public class Gate {
     }
 
     /** The lots that were picked, or came here, of which each of these came. */
-    private Map<UUID, List<Pours.PickedLot>> beginnings(Collection<LotView> lots) {
-        Map<UUID, List<Pours.PickedLot>> from = new HashMap<>();
-        List<UUID> poured = new ArrayList<>();
+    private Map<UUID, List<Transfers.PickedLot>> beginnings(Collection<LotView> lots) {
+        Map<UUID, List<Transfers.PickedLot>> from = new HashMap<>();
+        List<UUID> transferred = new ArrayList<>();
         for (LotView lot : lots) {
             switch (lot.origin()) {
-                case PICKED, ELSEWHERE -> from.put(lot.id(), List.of(new Pours.PickedLot(lot.id(), lot.plantingId())));
-                case PART, BLEND -> poured.add(lot.id());
+                case PICKED, ELSEWHERE ->
+                    from.put(lot.id(), List.of(new Transfers.PickedLot(lot.id(), lot.plantingId())));
+                case PART, BLEND -> transferred.add(lot.id());
             }
         }
-        if (!poured.isEmpty()) {
-            from.putAll(pours.picked(poured));
+        if (!transferred.isEmpty()) {
+            from.putAll(transfers.picked(transferred));
         }
         return from;
     }
@@ -423,14 +424,14 @@ public class Gate {
                     rows.filter(Rows::shedUndecided).isPresent(),
                     rows.filter(Rows::sick).isPresent(),
                     harvest != null && harvest.earlyBy() > 0,
-                    work != null && work.poured(),
+                    work != null && work.transferred(),
                     work != null && work.clean(),
                     moisture,
                     below,
                     Optional.ofNullable(work).map(BenchView::heated),
                     heatedSinceTest,
                     Optional.ofNullable(weevils),
-                    Optional.ofNullable(tests.purity()).map(PurityView::test).filter(PurityTest::valid),
+                    Optional.ofNullable(tests.purity()).map(PurityView::test).filter(PurityResult::valid),
                     Optional.ofNullable(tests.growOut()).map(GrowOutView::result),
                     seeds(),
                     Optional.ofNullable(tests.seedWeight()).map(SeedWeightView::result),

@@ -8,7 +8,7 @@ import theriseed.core.drying.SeedMoisture;
 import theriseed.core.lot.Finding;
 import theriseed.core.lot.SaleGate;
 import theriseed.core.quality.BoredSeed;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 import theriseed.server.base.Maybe;
 import theriseed.server.bench.BenchView;
 import theriseed.server.harvest.HarvestView;
@@ -27,7 +27,7 @@ import theriseed.server.walk.StageVerdict;
  * @param dryness whether it is dry enough to be sealed
  * @param toDry whether it is clean, too damp to be sealed and not yet put into the store
  * @param moistures what it was since it was picked, by day
- * @param purity percent pure seed by the last test, else {@link PurityTest#TAKEN}
+ * @param purity percent pure seed by the last test, else {@link PurityResult#TAKEN}
  * @param harvest absent while the lot is empty; then so is the bench
  */
 public record LotKnown(

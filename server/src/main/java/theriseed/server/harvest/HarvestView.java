@@ -13,20 +13,20 @@ import java.util.UUID;
 import theriseed.core.drying.SeedMoisture;
 import theriseed.server.base.Maybe;
 import theriseed.server.lot.ArrivalView;
-import theriseed.server.lot.PourView;
+import theriseed.server.lot.TransferView;
 
 /**
- * All that was picked into a lot, or poured into it from others; mass in grams.
+ * All that was picked into a lot, or transferred into it from others; mass in grams.
  *
  * @param pickedOn first day, {@code lastOn} the last
  * @param plants picked from, as few as they can have been: picks over the same plants count once
  * @param containers filled
  * @param picks by day; none where it came of other lots
- * @param poured into it
+ * @param transferred into it
  * @param arrival how it came, where no planting of these records gave it
- * @param pouredOut grams of it that went into other lots
+ * @param transferredOut grams of it that went into other lots
  * @param earlyBy days before its seed can have been ripe that the earliest picking in it was picked; 0 for none
- * @param moisture of what was poured into it, where it is known of every part
+ * @param moisture of what was transferred into it, where it is known of every part
  */
 public record HarvestView(
         UUID lotId,
@@ -36,15 +36,15 @@ public record HarvestView(
         int plants,
         int containers,
         List<PickView> picks,
-        List<PourView> poured,
+        List<TransferView> transferred,
         @Maybe ArrivalView arrival,
-        BigDecimal pouredOut,
+        BigDecimal transferredOut,
         @Maybe SeedMoisture moisture,
         int earlyBy) {
 
-    HarvestView pouringOut(BigDecimal out) {
+    HarvestView transferringOut(BigDecimal out) {
         return new HarvestView(
-                lotId, pickedOn, lastOn, mass, plants, containers, picks, poured, arrival, out, moisture, earlyBy);
+                lotId, pickedOn, lastOn, mass, plants, containers, picks, transferred, arrival, out, moisture, earlyBy);
     }
 
     HarvestView weighing(BigDecimal otherMass) {
@@ -56,9 +56,9 @@ public record HarvestView(
                 plants,
                 containers,
                 picks,
-                poured,
+                transferred,
                 arrival,
-                pouredOut,
+                transferredOut,
                 moisture,
                 earlyBy);
     }
@@ -66,26 +66,26 @@ public record HarvestView(
     /**
      * What came of other lots.
      *
-     * @param poured into it, at least one
+     * @param transferred into it, at least one
      * @param plants whose seed is in it
      * @param earlyBy days before it can have been ripe that any of it was picked; 0 for none
      */
-    static HarvestView poured(UUID lotId, List<PourView> poured, int plants, int earlyBy) {
-        BigDecimal mass = poured.stream().map(PourView::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
+    static HarvestView transferred(UUID lotId, List<TransferView> transferred, int plants, int earlyBy) {
+        BigDecimal mass = transferred.stream().map(TransferView::mass).reduce(BigDecimal.ZERO, BigDecimal::add);
         return new HarvestView(
                 lotId,
-                poured.get(0).pouredOn(),
-                poured.get(poured.size() - 1).pouredOn(),
+                transferred.get(0).transferredOn(),
+                transferred.get(transferred.size() - 1).transferredOn(),
                 mass,
                 plants,
                 1,
                 List.of(),
-                poured,
+                transferred,
                 null,
                 BigDecimal.ZERO,
-                SeedMoisture.together(poured.stream()
-                                .map(pour -> new SeedMoisture.Part(
-                                        pour.mass().doubleValue(), Optional.ofNullable(pour.moisture())))
+                SeedMoisture.together(transferred.stream()
+                                .map(transfer -> new SeedMoisture.Part(
+                                        transfer.mass().doubleValue(), Optional.ofNullable(transfer.moisture())))
                                 .toList())
                         .orElse(null),
                 earlyBy);

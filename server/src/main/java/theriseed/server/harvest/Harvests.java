@@ -39,8 +39,9 @@ import theriseed.server.lot.Arrivals;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
 import theriseed.server.lot.Origin;
-import theriseed.server.lot.PourView;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.TransferView;
+import theriseed.server.lot.Transfers;
+import theriseed.server.photo.Pictured;
 import theriseed.server.pollination.HandPollination;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
@@ -49,10 +50,10 @@ import theriseed.server.walk.Picking;
 
 /** Picking into numbered lots: several picks may go into one until the bench begins on it. */
 @Service
-public class Harvests implements Picking {
+public class Harvests implements Picking, Pictured {
     private final PickRepository picks;
     private final Lots lots;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Arrivals arrivals;
     private final Plantings plantings;
     private final HandPollination hand;
@@ -66,7 +67,7 @@ public class Harvests implements Picking {
     Harvests(
             PickRepository picks,
             Lots lots,
-            Pours pours,
+            Transfers transfers,
             Arrivals arrivals,
             Plantings plantings,
             HandPollination hand,
@@ -78,7 +79,7 @@ public class Harvests implements Picking {
             ApplicationEventPublisher events) {
         this.picks = picks;
         this.lots = lots;
-        this.pours = pours;
+        this.transfers = transfers;
         this.arrivals = arrivals;
         this.plantings = plantings;
         this.hand = hand;
@@ -90,15 +91,15 @@ public class Harvests implements Picking {
         this.events = events;
     }
 
-    /** What was picked into each of these lots, or poured into it; lots still empty are left out. */
+    /** What was picked into each of these lots, or transferred into it; lots still empty are left out. */
     @ReadsOnly
     public Map<UUID, HarvestView> of(Collection<UUID> lotIds) {
         Set<UUID> asked = Set.copyOf(lotIds);
-        List<PourView> poured = pours.of(asked);
-        Map<UUID, List<PourView>> into = poured.stream()
-                .filter(pour -> asked.contains(pour.toId()))
-                .collect(Collectors.groupingBy(PourView::toId));
-        Map<UUID, List<Pours.PickedLot>> from = into.isEmpty() ? Map.of() : pours.picked(into.keySet());
+        List<TransferView> transferred = transfers.of(asked);
+        Map<UUID, List<TransferView>> into = transferred.stream()
+                .filter(transfer -> asked.contains(transfer.toId()))
+                .collect(Collectors.groupingBy(TransferView::toId));
+        Map<UUID, List<Transfers.PickedLot>> from = into.isEmpty() ? Map.of() : transfers.picked(into.keySet());
         Set<UUID> pickedIds = new HashSet<>(asked);
         from.values().forEach(lots -> lots.forEach(lot -> pickedIds.add(lot.lotId())));
         Map<UUID, List<PickView>> byLot = picks.findByLotIdInOrderById(pickedIds).stream()
@@ -109,13 +110,14 @@ public class Harvests implements Picking {
         Map<UUID, HarvestView> harvests = new HashMap<>(picked);
         harvests.keySet().retainAll(asked);
         into.forEach((lot, own) -> harvests.put(
-                lot, HarvestView.poured(lot, own, plants(from.get(lot), picked), earlyBy(from.get(lot), picked))));
-        Pours.out(poured).forEach((lot, out) -> harvests.computeIfPresent(lot, (id, view) -> view.pouringOut(out)));
+                lot, HarvestView.transferred(lot, own, plants(from.get(lot), picked), earlyBy(from.get(lot), picked))));
+        Transfers.out(transferred)
+                .forEach((lot, out) -> harvests.computeIfPresent(lot, (id, view) -> view.transferringOut(out)));
         return harvests;
     }
 
     /** As few as they can have been: lots of one planting may be from the same plants. */
-    private static int plants(List<Pours.PickedLot> from, Map<UUID, HarvestView> picked) {
+    private static int plants(List<Transfers.PickedLot> from, Map<UUID, HarvestView> picked) {
         return from.stream()
                 .collect(Collectors.toMap(
                         lot -> lot.plantingId() == null ? lot.lotId() : lot.plantingId(),
@@ -127,7 +129,7 @@ public class Harvests implements Picking {
                 .sum();
     }
 
-    private static int earlyBy(List<Pours.PickedLot> from, Map<UUID, HarvestView> picked) {
+    private static int earlyBy(List<Transfers.PickedLot> from, Map<UUID, HarvestView> picked) {
         return from.stream()
                 .mapToInt(lot -> picked.get(lot.lotId()).earlyBy())
                 .max()
@@ -274,5 +276,11 @@ public class Harvests implements Picking {
                     .count();
             Range.of(1, borne, "fruits").because("TAGGED_AND_TOOK").check("pieces", facts.pieces());
         }
+    }
+
+    @Override
+    @ReadsOnly
+    public boolean mayHavePictures(UUID id) {
+        return picks.existsById(id);
     }
 }

@@ -10,7 +10,7 @@ import theriseed.server.letterhead.LetterheadFacts;
 import theriseed.server.letterhead.Letterheads;
 import theriseed.server.order.OrderView;
 import theriseed.server.order.Orders;
-import theriseed.server.paper.Paper;
+import theriseed.server.pdf.Paper;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 

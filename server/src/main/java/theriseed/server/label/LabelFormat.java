@@ -2,7 +2,7 @@ package theriseed.server.label;
 
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
-import theriseed.server.paper.PaperSize;
+import theriseed.server.pdf.PaperSize;
 
 /**
  * The size of a label, millimetres: many on a sheet, or one a page for a roll.

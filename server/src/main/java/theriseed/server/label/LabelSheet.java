@@ -13,9 +13,9 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
-import theriseed.server.paper.Measure;
-import theriseed.server.paper.Pdf;
-import theriseed.server.paper.QrCode;
+import theriseed.server.pdf.Measure;
+import theriseed.server.pdf.Pdf;
+import theriseed.server.pdf.QrCode;
 
 /** Labels on sheets or one a page, each with what it is largest, its number, a few lines and its number as a code. */
 final class LabelSheet {

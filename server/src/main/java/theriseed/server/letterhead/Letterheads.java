@@ -15,7 +15,7 @@ import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
-import theriseed.server.paper.Paper;
+import theriseed.server.pdf.Paper;
 import theriseed.server.photo.Photos;
 import theriseed.server.photo.Pictured;
 
@@ -74,9 +74,8 @@ public class Letterheads implements Pictured {
     private void checkLogo(Letterhead there, UUID logo) {
         boolean its = logo == null
                 || there != null
-                        && photos.of(List.of(there.id()))
-                                .getOrDefault(there.id(), List.of())
-                                .contains(logo);
+                        && photos.of(there.id()).stream()
+                                .anyMatch(photo -> photo.id().equals(logo));
         if (!its) {
             throw new Refused("logo", logo, "letterhead.noSuchLogo");
         }

@@ -21,12 +21,12 @@ import theriseed.server.base.ReadsOnly;
 @Service
 public class Families {
     private final FamilyRepository family;
-    private final PourRepository pours;
+    private final TransferRepository transfers;
     private final LotRepository lots;
 
-    Families(FamilyRepository family, PourRepository pours, LotRepository lots) {
+    Families(FamilyRepository family, TransferRepository transfers, LotRepository lots) {
         this.family = family;
-        this.pours = pours;
+        this.transfers = transfers;
         this.lots = lots;
     }
 
@@ -101,9 +101,9 @@ public class Families {
     /** @param all lots, with all that their seed came of */
     private SeedGenerations<UUID> generations(List<LotView> all) {
         Map<UUID, LotView> byId = all.stream().collect(Collectors.toMap(LotView::id, lot -> lot));
-        Map<UUID, List<UUID>> poured = pours.ofLots(byId.keySet()).stream()
-                .collect(
-                        Collectors.groupingBy(Pour::toLotId, Collectors.mapping(Pour::fromLotId, Collectors.toList())));
+        Map<UUID, List<UUID>> transferred = transfers.ofLots(byId.keySet()).stream()
+                .collect(Collectors.groupingBy(
+                        Transfer::toLotId, Collectors.mapping(Transfer::fromLotId, Collectors.toList())));
         List<UUID> plantings = all.stream()
                 .map(LotView::plantingId)
                 .filter(Objects::nonNull)
@@ -119,7 +119,7 @@ public class Families {
                 case PICKED ->
                     new SeedGenerations.Came<>(
                             true, sown.getOrDefault(lot.plantingId(), Set.of()), elsewhere.contains(lot.plantingId()));
-                case PART, BLEND -> new SeedGenerations.Came<>(false, poured.getOrDefault(id, List.of()), false);
+                case PART, BLEND -> new SeedGenerations.Came<>(false, transferred.getOrDefault(id, List.of()), false);
                 case ELSEWHERE -> new SeedGenerations.Came<>(!came.contains(id), List.of(), came.contains(id));
             };
         });

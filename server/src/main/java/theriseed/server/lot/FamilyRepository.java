@@ -8,7 +8,7 @@ import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 /**
- * Walks from lot to lot: through what was poured, and through plantings that were sown with one and gave another. Each lot
+ * Walks from lot to lot: through what was transferred, and through plantings that were sown with one and gave another. Each lot
  * is looked up by its id as it is come to, so that a walk costs what it finds and not what the farm has.
  */
 interface FamilyRepository extends Repository<Lot, UUID> {
@@ -18,9 +18,9 @@ interface FamilyRepository extends Repository<Lot, UUID> {
                         select unnest(cast(:lots as uuid[]))
                         union
                         select before.lot from up cross join lateral (
-                            select p.from_lot_id as lot from pour p where p.to_lot_id = up.lot
+                            select p.from_lot_id as lot from transfer p where p.to_lot_id = up.lot
                             union all
-                            select t.lot_id from lot l join taking t on t.planting_id = l.planting_id
+                            select t.lot_id from lot l join withdrawal t on t.planting_id = l.planting_id
                             where l.id = up.lot and l.origin = 'PICKED' and (t.mass > 0 or t.packets > 0)) before)
                     select lot from up
                     """, nativeQuery = true)
@@ -32,9 +32,9 @@ interface FamilyRepository extends Repository<Lot, UUID> {
                         select unnest(cast(:lots as uuid[]))
                         union
                         select after.lot from down cross join lateral (
-                            select p.to_lot_id as lot from pour p where p.from_lot_id = down.lot
+                            select p.to_lot_id as lot from transfer p where p.from_lot_id = down.lot
                             union all
-                            select l.id from taking t join lot l on l.planting_id = t.planting_id
+                            select l.id from withdrawal t join lot l on l.planting_id = t.planting_id
                             where t.lot_id = down.lot and l.origin = 'PICKED' and (t.mass > 0 or t.packets > 0)) after)
                     select lot from down
                     """, nativeQuery = true)
@@ -44,7 +44,7 @@ interface FamilyRepository extends Repository<Lot, UUID> {
     @Query(value = """
                     select t.lot_id as "lotId", t.planting_id as "plantingId", t.taken_on as "sownOn",
                         coalesce(t.mass, t.packets * r.fill) as "mass"
-                    from taking t left join packing_run r on r.id = t.packing_run_id
+                    from withdrawal t left join packing_run r on r.id = t.packing_run_id
                     where t.planting_id is not null and (t.mass > 0 or t.packets > 0)
                         and (t.lot_id = any(:lots) or t.planting_id = any(:plantings))
                     order by t.taken_on, t.id

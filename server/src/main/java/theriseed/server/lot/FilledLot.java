@@ -4,7 +4,7 @@ import java.util.UUID;
 import theriseed.server.base.Maybe;
 
 /**
- * A lot that something was picked or poured into at some time, of all the years; little enough to read them all.
+ * A lot that something was picked or transferred into at some time, of all the years; little enough to read them all.
  *
  * @param picked from a planting, not come of other lots
  * @param state another whenever anything of it was written

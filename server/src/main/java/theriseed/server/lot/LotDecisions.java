@@ -28,8 +28,8 @@ import theriseed.server.walk.SeedSuspect;
 @Service
 public class LotDecisions {
     private final LotRepository lots;
-    private final PourRepository poured;
-    private final Pours pours;
+    private final TransferRepository transferred;
+    private final Transfers transfers;
     private final Plantings plantings;
     private final Rings rings;
     private final Families families;
@@ -38,16 +38,16 @@ public class LotDecisions {
 
     LotDecisions(
             LotRepository lots,
-            PourRepository poured,
-            Pours pours,
+            TransferRepository transferred,
+            Transfers transfers,
             Plantings plantings,
             Rings rings,
             Families families,
             Corrections corrections,
             Stamps stamps) {
         this.lots = lots;
-        this.poured = poured;
-        this.pours = pours;
+        this.transferred = transferred;
+        this.transfers = transfers;
         this.plantings = plantings;
         this.rings = rings;
         this.families = families;
@@ -59,7 +59,7 @@ public class LotDecisions {
     @EventListener
     void on(SeedSuspect suspect) {
         RingView ring = suspect.ring();
-        for (Lot lot : pours.cameOf(ring.plantingId())) {
+        for (Lot lot : transfers.cameOf(ring.plantingId())) {
             Grade before = lot.view().grade();
             lot.follow(ring, stamps.now());
             if (before != lot.view().grade()) {
@@ -77,7 +77,7 @@ public class LotDecisions {
     @EventListener
     void on(SownFrom sown) {
         families.heldBehind(sown.plantingId()).ifPresent(held -> {
-            for (Lot lot : pours.cameOf(sown.plantingId())) {
+            for (Lot lot : transfers.cameOf(sown.plantingId())) {
                 if (lot.holdReason() == null) {
                     lot.hold(NewLots.grownFrom(held), stamps.now());
                 }
@@ -106,7 +106,7 @@ public class LotDecisions {
     }
 
     /**
-     * Grades a lot down, and with it what was poured from it; or takes that back, as far as its rows and the lots it came
+     * Grades a lot down, and with it what was transferred from it; or takes that back, as far as its rows and the lots it came
      * of allow.
      *
      * @return the lot as it is now
@@ -131,7 +131,7 @@ public class LotDecisions {
                     highest);
         }
         regrade(lot, grade, reason);
-        lots.findAllById(poured.below(List.of(lot.id()))).stream()
+        lots.findAllById(transferred.below(List.of(lot.id()))).stream()
                 .filter(made -> made.view().grade().compareTo(grade) > 0)
                 .forEach(made -> regrade(made, grade, reason));
         return lots.saveAndFlush(lot).view();
@@ -153,7 +153,7 @@ public class LotDecisions {
                         rings.of(lot.plantingId()).stream()
                                 .filter(ring -> ring.decision() == Decision.GRADED_DOWN)
                                 .map(RingView::grade))
-                : lots.findAllById(poured.from(lot.id())).stream()
+                : lots.findAllById(transferred.from(lot.id())).stream()
                         .map(parent -> parent.view().grade());
         return past.min(Comparator.naturalOrder()).orElseThrow();
     }

@@ -27,14 +27,14 @@ import theriseed.server.walk.Decision;
 import theriseed.server.walk.RingView;
 import theriseed.server.walk.Rings;
 
-/** Gives lots their numbers: seed that is picked from a planting, and seed that is poured out of other lots. */
+/** Gives lots their numbers: seed that is picked from a planting, and seed that is transferred out of other lots. */
 @Service
 public class NewLots {
     /** Characters. */
     private static final int MOST_REASON = 300;
 
     private final LotRepository lots;
-    private final PourRepository poured;
+    private final TransferRepository transferred;
     private final Families families;
     private final Plantings plantings;
     private final Varieties varieties;
@@ -45,7 +45,7 @@ public class NewLots {
 
     NewLots(
             LotRepository lots,
-            PourRepository poured,
+            TransferRepository transferred,
             Families families,
             Plantings plantings,
             Varieties varieties,
@@ -54,7 +54,7 @@ public class NewLots {
             NumbersAside numbersAside,
             Stamps stamps) {
         this.lots = lots;
-        this.poured = poured;
+        this.transferred = transferred;
         this.families = families;
         this.plantings = plantings;
         this.varieties = varieties;
@@ -178,7 +178,7 @@ public class NewLots {
     }
 
     /**
-     * Seed poured into a new lot.
+     * Seed transferred into a new lot.
      *
      * @param from lots of one variety, each once
      * @param mass grams of each
@@ -194,7 +194,7 @@ public class NewLots {
      */
     @HandsWork
     @Transactional
-    public LotView pour(Origin origin, List<Portion> portions, BigDecimal reserved, LocalDate pouredOn) {
+    public LotView transfer(Origin origin, List<Portion> portions, BigDecimal reserved, LocalDate transferredOn) {
         List<LotView> parents = portions.stream().map(Portion::from).toList();
         LotView main = parents.get(0);
         int year = parents.stream().mapToInt(LotView::season).min().orElseThrow();
@@ -215,9 +215,9 @@ public class NewLots {
                 .ifPresent(held -> lot.hold(held.hold().reason(), stamps.now()));
         lot.reserve(reserved);
         LotView made = lots.saveAndFlush(lot).view();
-        portions.forEach(portion -> poured.save(
-                new Pour(portion.from().id(), made.id(), pouredOn, portion.mass(), portion.moisture(), stamps.now())));
-        poured.flush();
+        portions.forEach(portion -> transferred.save(new Transfer(
+                portion.from().id(), made.id(), transferredOn, portion.mass(), portion.moisture(), stamps.now())));
+        transferred.flush();
         return made;
     }
 

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.ResponseEntity;
 import theriseed.server.farm.FarmView;
-import theriseed.server.paper.Paper;
+import theriseed.server.pdf.Paper;
 import theriseed.server.stall.PackingRunView;
 import theriseed.server.words.Reader;
 

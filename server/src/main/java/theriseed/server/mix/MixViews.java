@@ -21,8 +21,8 @@ import theriseed.server.quality.GerminationView;
 import theriseed.server.sown.Elsewhere;
 import theriseed.server.stall.CustomerView;
 import theriseed.server.stall.Customers;
-import theriseed.server.stall.TakingView;
-import theriseed.server.stall.Takings;
+import theriseed.server.stall.WithdrawalView;
+import theriseed.server.stall.Withdrawals;
 
 /** Mixes as they are shown: what is in them, whether it may leave, what is left. */
 @Component
@@ -31,7 +31,7 @@ class MixViews {
 
     private final MixPackingRepository packings;
     private final MixSaleRepository sales;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final Customers customers;
     private final Lots lots;
     private final Gate gate;
@@ -40,14 +40,14 @@ class MixViews {
     MixViews(
             MixPackingRepository packings,
             MixSaleRepository sales,
-            Takings takings,
+            Withdrawals withdrawals,
             Customers customers,
             Lots lots,
             Gate gate,
             Elsewhere elsewhere) {
         this.packings = packings;
         this.sales = sales;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.customers = customers;
         this.lots = lots;
         this.gate = gate;
@@ -72,11 +72,11 @@ class MixViews {
 
     private List<MixView> of(List<Mix> some, Map<UUID, List<MixView.MixSold>> sold) {
         List<UUID> ids = some.stream().map(Mix::id).toList();
-        Map<UUID, List<TakingView>> parts = takings.inMixes(ids);
+        Map<UUID, List<WithdrawalView>> parts = withdrawals.inMixes(ids);
         Map<UUID, LotKnown> known = gate
                 .of(lots.byIds(parts.values().stream()
                         .flatMap(List::stream)
-                        .map(TakingView::lotId)
+                        .map(WithdrawalView::lotId)
                         .collect(Collectors.toSet())))
                 .stream()
                 .collect(Collectors.toMap(lot -> lot.lot().id(), lot -> lot));
@@ -99,7 +99,7 @@ class MixViews {
 
     private MixView view(
             Mix mix,
-            List<TakingView> parts,
+            List<WithdrawalView> parts,
             Map<UUID, LotKnown> known,
             Set<UUID> treated,
             List<MixPacking> packed,
@@ -149,9 +149,9 @@ class MixViews {
                 mix.recordedBy());
     }
 
-    private static Optional<SeedMix> of(Collection<TakingView> parts, Map<UUID, LotKnown> known) {
+    private static Optional<SeedMix> of(Collection<WithdrawalView> parts, Map<UUID, LotKnown> known) {
         List<SeedMix.Part> weighed = new ArrayList<>();
-        for (TakingView part : parts) {
+        for (WithdrawalView part : parts) {
             Optional<SeedMix.Seed> seed = Mixes.seed(known.get(part.lotId()));
             if (seed.isEmpty()) {
                 return Optional.empty();
@@ -162,7 +162,7 @@ class MixViews {
     }
 
     /** That the rest of a lot went into another one says nothing of what went into the mix before. */
-    private static MixView.MixPart part(TakingView part, LotKnown lot, boolean treated) {
+    private static MixView.MixPart part(WithdrawalView part, LotKnown lot, boolean treated) {
         GerminationView test = lot.tests().germination();
         boolean counts = test != null && test.result().acceptable();
         return new MixView.MixPart(

@@ -39,7 +39,7 @@ import theriseed.server.lot.Lots;
 import theriseed.server.lot.NewLots;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.stall.Stall;
-import theriseed.server.stall.Takings;
+import theriseed.server.stall.Withdrawals;
 
 /** Puts lots of several crops or varieties together in one bag, and knows what is in it. */
 @Service
@@ -50,7 +50,7 @@ public class Mixes {
     private final MixRepository mixes;
     private final MixSaleRepository sales;
     private final MixViews views;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final Lots lots;
     private final NewLots newLots;
     private final Gate gate;
@@ -61,7 +61,7 @@ public class Mixes {
             MixRepository mixes,
             MixSaleRepository sales,
             MixViews views,
-            Takings takings,
+            Withdrawals withdrawals,
             Lots lots,
             NewLots newLots,
             Gate gate,
@@ -70,7 +70,7 @@ public class Mixes {
         this.mixes = mixes;
         this.sales = sales;
         this.views = views;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.lots = lots;
         this.newLots = newLots;
         this.gate = gate;
@@ -113,7 +113,7 @@ public class Mixes {
         Mix mix = mixes.saveAndFlush(new Mix(newLots.ofMix(mixedOn.getYear()), facts, mixedOn, stamps.now()));
         for (int i = 0; i < wanted.parts().size(); i++) {
             LotKnown lot = known.get(wanted.parts().get(i).number());
-            takings.mix(lot, mix.id(), mix.number(), mixedOn, plan.grams().get(i), "parts[" + i + "].amount");
+            withdrawals.mix(lot, mix.id(), mix.number(), mixedOn, plan.grams().get(i), "parts[" + i + "].amount");
         }
         return views.of(mix);
     }
@@ -221,7 +221,7 @@ public class Mixes {
         if (before.bulk().add(mass).compareTo(there.mass()) < 0) {
             throw new Refused("mass", mass, "mix.wouldLeaveTooLittle", "mix", mix.number());
         }
-        takings.weighMixed(part, made, mass);
+        withdrawals.weighMixed(part, made, mass);
         return views.of(mix);
     }
 
@@ -274,7 +274,7 @@ public class Mixes {
     /** Those that hold seed of these lots, by number. */
     @ReadsOnly
     public List<MixView> holding(Collection<UUID> lotIds) {
-        return views.of(mixes.findByIdInOrderByNumber(takings.mixesOf(lotIds)));
+        return views.of(mixes.findByIdInOrderByNumber(withdrawals.mixesOf(lotIds)));
     }
 
     /** With how many customers some of a mix is. */

@@ -65,7 +65,7 @@ class MixUps {
 
     /**
      * It was found out. Both may go again, as far as this held them; where it stays unknown they are for own use from now on,
-     * and so is what was poured from them.
+     * and so is what was transferred from them.
      */
     @GrowersWork
     @Transactional

@@ -19,7 +19,7 @@ import theriseed.core.stall.Spent;
 import theriseed.server.bench.BenchView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
-import theriseed.server.lot.PourView;
+import theriseed.server.lot.TransferView;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Purpose;
 import theriseed.server.season.VarietyView;
@@ -47,7 +47,7 @@ final class Books {
     Books(
             List<LotView> ofSeason,
             Collection<LotView> all,
-            List<PourView> pours,
+            List<TransferView> transfers,
             Map<UUID, PlantingView> planted,
             Map<UUID, VarietyView> named,
             List<UUID> givenUp,
@@ -84,9 +84,11 @@ final class Books {
                                 stock(stock.get(lot.id())),
                                 written(lot.id())))
                         .toList(),
-                pours.stream()
-                        .map(pour -> new LotCosts.Pour<>(
-                                pour.fromId(), pour.toId(), pour.mass().doubleValue()))
+                transfers.stream()
+                        .map(transfer -> new LotCosts.Transfer<>(
+                                transfer.fromId(),
+                                transfer.toId(),
+                                transfer.mass().doubleValue()))
                         .toList(),
                 new SeasonBooks.Rates(
                         rates.wage().doubleValue(),

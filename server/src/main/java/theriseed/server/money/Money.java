@@ -24,8 +24,8 @@ import theriseed.server.bench.Bench;
 import theriseed.server.bench.LotsAtBench;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.lot.PourView;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.TransferView;
+import theriseed.server.lot.Transfers;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 import theriseed.server.season.Purpose;
@@ -45,7 +45,7 @@ public class Money {
     private final OutlayRepository outlays;
     private final ByProductSaleRepository byProducts;
     private final Lots lots;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Plantings plantings;
     private final Varieties varieties;
     private final Bench bench;
@@ -61,7 +61,7 @@ public class Money {
             OutlayRepository outlays,
             ByProductSaleRepository byProducts,
             Lots lots,
-            Pours pours,
+            Transfers transfers,
             Plantings plantings,
             Varieties varieties,
             Bench bench,
@@ -73,7 +73,7 @@ public class Money {
         this.outlays = outlays;
         this.byProducts = byProducts;
         this.lots = lots;
-        this.pours = pours;
+        this.transfers = transfers;
         this.plantings = plantings;
         this.varieties = varieties;
         this.bench = bench;
@@ -235,9 +235,9 @@ public class Money {
         Set<UUID> newest = new HashSet<>(found.keySet());
         while (!newest.isEmpty()) {
             Set<UUID> into = newest;
-            newest = pours.of(into).stream()
-                    .filter(pour -> into.contains(pour.toId()) && !found.containsKey(pour.fromId()))
-                    .map(PourView::fromId)
+            newest = transfers.of(into).stream()
+                    .filter(transfer -> into.contains(transfer.toId()) && !found.containsKey(transfer.fromId()))
+                    .map(TransferView::fromId)
                     .collect(Collectors.toSet());
             lots.byIds(newest).forEach(lot -> found.put(lot.id(), lot));
         }
@@ -254,7 +254,7 @@ public class Money {
         return new Books(
                 ofSeason,
                 found.values(),
-                pours.of(found.keySet()),
+                transfers.of(found.keySet()),
                 planted,
                 varieties.byIds(ofSeason.stream().map(LotView::varietyId).collect(Collectors.toSet())),
                 givenUp,

@@ -11,7 +11,7 @@ import theriseed.server.base.NotFound;
 import theriseed.server.farm.FarmView;
 import theriseed.server.farm.Farms;
 import theriseed.server.letterhead.Letterheads;
-import theriseed.server.paper.Paper;
+import theriseed.server.pdf.Paper;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Readers;
 

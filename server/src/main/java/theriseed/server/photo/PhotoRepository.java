@@ -7,15 +7,12 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PhotoRepository extends JpaRepository<Photo, UUID> {
-    /** Which pictures belong to what, without their bytes. */
-    @Query("select p.subjectId as subject, p.id as id from Photo p where p.subjectId in :subjects order by p.id")
-    List<Shown> of(Collection<UUID> subjects);
-
-    interface Shown {
-        UUID getSubject();
-
-        UUID getId();
-    }
+    /** What is known of the pictures of these, without their bytes. */
+    @Query("""
+            select new theriseed.server.photo.PhotoView(
+                p.id, p.version, p.subjectId, p.width, p.height, p.caption, p.struckOut, p.recordedAt, p.recordedBy)
+            from Photo p where p.subjectId in :subjects order by p.id""")
+    List<PhotoView> of(Collection<UUID> subjects);
 
     @Query("select p.id from Photo p order by p.id")
     List<UUID> allIds();

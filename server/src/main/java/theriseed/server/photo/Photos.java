@@ -9,6 +9,9 @@ import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import theriseed.core.measure.Range;
+import theriseed.server.base.Changed;
+import theriseed.server.base.Clash;
+import theriseed.server.base.Corrections;
 import theriseed.server.base.HandsWork;
 import theriseed.server.base.NotFound;
 import theriseed.server.base.Once;
@@ -16,7 +19,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 
-/** Keeps pictures small, and shows them. */
+/** Keeps pictures small, shows them, and what is said of them. */
 @Service
 public class Photos {
     private static final int MOST_OF_ONE = 20;
@@ -26,25 +29,30 @@ public class Photos {
 
     private final PhotoRepository photos;
     private final List<Pictured> pictured;
+    private final Corrections corrections;
     private final Once once;
     private final Stamps stamps;
 
-    Photos(PhotoRepository photos, @Lazy List<Pictured> pictured, Once once, Stamps stamps) {
+    Photos(PhotoRepository photos, @Lazy List<Pictured> pictured, Corrections corrections, Once once, Stamps stamps) {
         this.photos = photos;
         this.pictured = pictured;
+        this.corrections = corrections;
         this.once = once;
         this.stamps = stamps;
     }
 
-    /** Ids of the pictures of these records, oldest first. */
+    /** The pictures of these records, oldest first, those that were struck out too. */
     @ReadsOnly
-    public Map<UUID, List<UUID>> of(Collection<UUID> subjects) {
+    public Map<UUID, List<PhotoView>> of(Collection<UUID> subjects) {
         return subjects.isEmpty()
                 ? Map.of()
-                : photos.of(subjects).stream()
-                        .collect(Collectors.groupingBy(
-                                PhotoRepository.Shown::getSubject,
-                                Collectors.mapping(PhotoRepository.Shown::getId, Collectors.toList())));
+                : photos.of(subjects).stream().collect(Collectors.groupingBy(PhotoView::subjectId));
+    }
+
+    /** The pictures of one record, oldest first. */
+    @ReadsOnly
+    public List<PhotoView> of(UUID subject) {
+        return photos.of(List.of(subject));
     }
 
     /** Ids of all pictures there are. */
@@ -80,5 +88,24 @@ public class Photos {
                     return photos.save(new Photo(id, subject, SmallPicture.of(file), stamps.now()));
                 })
                 .view();
+    }
+
+    /**
+     * Says what a picture shows, and whether it is struck out; what was said before is kept.
+     *
+     * @throws Refused when something that was said is changed without a reason
+     */
+    @HandsWork
+    @Transactional
+    public PhotoView say(UUID id, String caption, boolean struckOut, Changed made) {
+        Photo photo = photos.findById(id).orElseThrow(NotFound.of("picture"));
+        Clash.check(photo, made.from(), photo.view());
+        Map<String, Object> before = photo.correctable();
+        boolean firstWords = before.get("caption").equals("") && photo.view().struckOut() == struckOut;
+        photo.say(caption.strip(), struckOut);
+        if (!firstWords) {
+            corrections.keep("photo", id, before, photo.correctable(), made.because());
+        }
+        return photos.saveAndFlush(photo).view();
     }
 }

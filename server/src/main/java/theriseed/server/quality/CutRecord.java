@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
-import theriseed.core.quality.CutTest;
+import theriseed.core.quality.CutResult;
 import theriseed.server.base.Stamp;
 
 /** Seed that was cut open. */
@@ -28,7 +28,7 @@ class CutRecord extends SeedTest {
     }
 
     final void change(CutFacts facts) {
-        CutTest.of(facts.sound(), facts.empty(), facts.eaten(), facts.shrunken());
+        CutResult.of(facts.sound(), facts.empty(), facts.eaten(), facts.shrunken());
         cutOn = facts.cutOn();
         sound = facts.sound();
         empty = facts.empty();
@@ -64,7 +64,7 @@ class CutRecord extends SeedTest {
                 empty,
                 eaten,
                 shrunken,
-                CutTest.of(sound, empty, eaten, shrunken),
+                CutResult.of(sound, empty, eaten, shrunken),
                 note,
                 recordedBy());
     }

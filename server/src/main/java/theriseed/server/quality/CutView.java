@@ -2,7 +2,7 @@ package theriseed.server.quality;
 
 import java.time.LocalDate;
 import java.util.UUID;
-import theriseed.core.quality.CutTest;
+import theriseed.core.quality.CutResult;
 
 /** A cut test with what it says. */
 public record CutView(
@@ -13,6 +13,6 @@ public record CutView(
         int empty,
         int eaten,
         int shrunken,
-        CutTest result,
+        CutResult result,
         String note,
         String recordedBy) {}

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import theriseed.core.measure.OutOfRange;
 import theriseed.core.measure.Range;
-import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.GerminationResult;
 import theriseed.core.quality.SeedlingCounts;
 import theriseed.server.base.Refused;
 
@@ -32,7 +32,7 @@ public record GerminationFacts(
 
     /** Checks what can be checked without the lot. */
     public GerminationFacts {
-        Range.of(method == Method.HOME ? GerminationTest.LEAST_ON_A_SHEET : 1, 1000, "seeds")
+        Range.of(method == Method.HOME ? GerminationResult.LEAST_ON_A_SHEET : 1, 1000, "seeds")
                 .check("perReplicate", perReplicate);
         if (method == Method.HOME) {
             Range.of(1, 1, "sheet").because("HOME_TEST").check("replicates", replicates);

@@ -3,7 +3,7 @@ package theriseed.server.quality;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
-import theriseed.core.quality.GerminationTest;
+import theriseed.core.quality.GerminationResult;
 import theriseed.core.quality.SeedlingClasses;
 import theriseed.core.quality.SeedlingCounts;
 import theriseed.core.seedroom.Keeping;
@@ -35,7 +35,7 @@ public record GerminationView(
         List<Integer> counts,
         List<SeedlingCounts.Replicate> seedlings,
         @Maybe SeedlingClasses classes,
-        @Maybe GerminationTest result,
+        @Maybe GerminationResult result,
         String note,
         @Maybe String spoilt,
         String recordedBy) {

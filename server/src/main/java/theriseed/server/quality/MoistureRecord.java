@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
-import theriseed.core.quality.MoistureTest;
+import theriseed.core.quality.MoistureResult;
 import theriseed.server.base.Stamp;
 
 /** Moisture of a sample: dishes before and after the oven, grams, or readings of a meter, percent. */
@@ -33,21 +33,21 @@ class MoistureRecord extends SeedTest {
 
     final void change(MoistureFacts facts) {
         measuredOn = facts.measuredOn();
-        empty = column(facts, MoistureTest.Dish::empty);
-        before = column(facts, MoistureTest.Dish::before);
-        after = column(facts, MoistureTest.Dish::after);
+        empty = column(facts, MoistureResult.Dish::empty);
+        before = column(facts, MoistureResult.Dish::before);
+        after = column(facts, MoistureResult.Dish::after);
         readings = facts.readings().stream().mapToDouble(Double::doubleValue).toArray();
         note = facts.note().strip();
         result();
     }
 
-    private static double[] column(MoistureFacts facts, ToDoubleFunction<MoistureTest.Dish> of) {
+    private static double[] column(MoistureFacts facts, ToDoubleFunction<MoistureResult.Dish> of) {
         return facts.dishes().stream().mapToDouble(of).toArray();
     }
 
-    private List<MoistureTest.Dish> dishes() {
+    private List<MoistureResult.Dish> dishes() {
         return IntStream.range(0, before.length)
-                .mapToObj(i -> new MoistureTest.Dish(empty[i], before[i], after[i]))
+                .mapToObj(i -> new MoistureResult.Dish(empty[i], before[i], after[i]))
                 .toList();
     }
 
@@ -55,8 +55,8 @@ class MoistureRecord extends SeedTest {
         return Arrays.stream(readings).boxed().toList();
     }
 
-    private MoistureTest result() {
-        return before.length > 0 ? MoistureTest.ofOven(dishes()) : MoistureTest.ofMeter(readings());
+    private MoistureResult result() {
+        return before.length > 0 ? MoistureResult.ofOven(dishes()) : MoistureResult.ofMeter(readings());
     }
 
     @Override
@@ -78,7 +78,7 @@ class MoistureRecord extends SeedTest {
 
     @Override
     MoistureView view() {
-        MoistureTest result = result();
+        MoistureResult result = result();
         return new MoistureView(
                 id(), version(), measuredOn, dishes(), readings(), result, result.agrees(), note, recordedBy());
     }

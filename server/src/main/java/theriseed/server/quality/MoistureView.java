@@ -4,7 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import theriseed.core.drying.SeedMoisture;
-import theriseed.core.quality.MoistureTest;
+import theriseed.core.quality.MoistureResult;
 
 /**
  * Moisture that was measured, with what it says.
@@ -16,14 +16,14 @@ public record MoistureView(
         UUID id,
         int version,
         LocalDate measuredOn,
-        List<MoistureTest.Dish> dishes,
+        List<MoistureResult.Dish> dishes,
         List<Double> readings,
-        MoistureTest result,
+        MoistureResult result,
         boolean agrees,
         String note,
         String recordedBy) {
     /** Points by which it is easily wrong. */
     public double off() {
-        return dishes.isEmpty() ? SeedMoisture.METER_OFF : MoistureTest.DISHES_APART;
+        return dishes.isEmpty() ? SeedMoisture.METER_OFF : MoistureResult.DISHES_APART;
     }
 }

@@ -7,7 +7,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.UUID;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 import theriseed.server.base.Stamp;
 
 /** A sample parted into pure seed, other crops, weeds and inert matter. Grams. */
@@ -40,8 +40,8 @@ class PurityRecord extends SeedTest {
         result();
     }
 
-    private PurityTest result() {
-        return PurityTest.of(
+    private PurityResult result() {
+        return PurityResult.of(
                 initial.doubleValue(),
                 pure.doubleValue(),
                 other.doubleValue(),
@@ -69,7 +69,7 @@ class PurityRecord extends SeedTest {
 
     @Override
     PurityView view() {
-        PurityTest result = result();
+        PurityResult result = result();
         return new PurityView(
                 id(),
                 version(),

@@ -3,7 +3,7 @@ package theriseed.server.quality;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.UUID;
-import theriseed.core.quality.PurityTest;
+import theriseed.core.quality.PurityResult;
 
 /** A purity test with what it says. Grams. */
 public record PurityView(
@@ -20,8 +20,8 @@ public record PurityView(
         String recordedBy) {
 
     /** The test itself. */
-    public PurityTest test() {
-        return PurityTest.of(
+    public PurityResult test() {
+        return PurityResult.of(
                 initial.doubleValue(),
                 pure.doubleValue(),
                 other.doubleValue(),
@@ -43,11 +43,11 @@ public record PurityView(
             double other,
             double weed,
             double inert) {
-        static Says of(PurityTest test) {
+        static Says of(PurityResult test) {
             double[] reported = test.reported();
             return new Says(
                     test.weightChange(),
-                    PurityTest.CHANGE_ALLOWED,
+                    PurityResult.CHANGE_ALLOWED,
                     test.valid(),
                     reported[0],
                     reported[1],

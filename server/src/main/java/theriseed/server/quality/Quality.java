@@ -35,7 +35,7 @@ import theriseed.server.harvest.HarvestView;
 import theriseed.server.harvest.Harvests;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.Transfers;
 import theriseed.server.photo.Pictured;
 import theriseed.server.season.Varieties;
 
@@ -50,7 +50,7 @@ public class Quality implements Pictured {
     private final GrowOutRepository growOuts;
     private final WeevilLookRepository weevils;
     private final Lots lots;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Harvests harvests;
     private final Varieties varieties;
     private final Crops crops;
@@ -67,7 +67,7 @@ public class Quality implements Pictured {
             GrowOutRepository growOuts,
             WeevilLookRepository weevils,
             Lots lots,
-            Pours pours,
+            Transfers transfers,
             Harvests harvests,
             Varieties varieties,
             Crops crops,
@@ -82,7 +82,7 @@ public class Quality implements Pictured {
         this.growOuts = growOuts;
         this.weevils = weevils;
         this.lots = lots;
-        this.pours = pours;
+        this.transfers = transfers;
         this.harvests = harvests;
         this.varieties = varieties;
         this.crops = crops;
@@ -97,7 +97,7 @@ public class Quality implements Pictured {
      */
     @ReadsOnly
     public Map<UUID, TestsView> of(Collection<UUID> lotIds) {
-        return of(lotIds, pours.wholes(lotIds));
+        return of(lotIds, transfers.wholes(lotIds));
     }
 
     /** The tests that were recorded of each of these lots itself. */

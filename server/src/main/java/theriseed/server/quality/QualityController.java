@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import theriseed.core.quality.MoistureTest;
+import theriseed.core.quality.MoistureResult;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 
@@ -204,7 +204,7 @@ class QualityController {
     /** Dishes of the oven, grams, or readings of a meter, percent. */
     record MoistureRequest(
             @NotNull LocalDate measuredOn,
-            @Maybe List<MoistureTest.@NotNull Dish> dishes,
+            @Maybe List<MoistureResult.@NotNull Dish> dishes,
             @Maybe List<@NotNull Double> readings,
             @Maybe @Size(max = 300) String note,
             @Maybe Integer version,

@@ -13,10 +13,11 @@ import theriseed.server.bench.StepView;
 import theriseed.server.gate.LotKnown;
 import theriseed.server.gate.OverrulingView;
 import theriseed.server.harvest.HarvestView;
+import theriseed.server.history.LotPage;
 import theriseed.server.lot.ArrivalView;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Origin;
-import theriseed.server.paper.Paper;
+import theriseed.server.pdf.Paper;
 import theriseed.server.quality.GerminationView;
 import theriseed.server.quality.TestsView;
 import theriseed.server.season.PlantingView;
@@ -25,7 +26,6 @@ import theriseed.server.sown.ElsewhereView;
 import theriseed.server.sown.SownWith;
 import theriseed.server.stall.Stall;
 import theriseed.server.stall.StockView;
-import theriseed.server.thread.LotPage;
 import theriseed.server.words.Reader;
 import theriseed.server.words.Sentences;
 
@@ -190,9 +190,9 @@ final class LotReport {
         return seed.number()
                 + ", "
                 + reader.mass(seed.grams().doubleValue())
-                + (seed.taking().packets() == null
+                + (seed.withdrawal().packets() == null
                         ? ""
-                        : ", packets: " + seed.taking().packets());
+                        : ", packets: " + seed.withdrawal().packets());
     }
 
     private static String elsewhere(ElsewhereView seed) {
@@ -220,12 +220,12 @@ final class LotReport {
                         reader.mass(pick.mass().doubleValue()),
                         "")));
         known.harvest()
-                .poured()
-                .forEach(pour -> rows.add(List.of(
-                        "poured from " + pour.from(),
-                        reader.day(pour.pouredOn()),
+                .transferred()
+                .forEach(transfer -> rows.add(List.of(
+                        "transferred from " + transfer.from(),
+                        reader.day(transfer.transferredOn()),
                         "",
-                        reader.mass(pour.mass().doubleValue()),
+                        reader.mass(transfer.mass().doubleValue()),
                         "")));
         known.bench().steps().stream().filter(step -> step.massOut() != null).forEach(step -> rows.add(row(step)));
         paper.table(List.of("act", "day", "in", "out", "kept"), rows, 0.3, 0.22, -0.16, -0.16, -0.16);
@@ -351,12 +351,15 @@ final class LotReport {
     private void where(Paper paper, LotKnown known, StockView stock) {
         paper.heading("Where it is");
         int packed = stock.runs().stream().mapToInt(run -> run.packets()).sum();
-        String poured = known.harvest() == null || known.harvest().pouredOut().signum() == 0
+        String transferred = known.harvest() == null
+                        || known.harvest().transferredOut().signum() == 0
                 ? ""
-                : reader.mass(known.harvest().pouredOut().doubleValue()) + " poured into other lots; ";
+                : reader.mass(known.harvest().transferredOut().doubleValue()) + " transferred into other lots; ";
         double sold = stock.bulkSold().doubleValue();
         paper.words(Stream.of(
-                                poured.isEmpty() ? null : poured.strip().replace(";", ""),
+                                transferred.isEmpty()
+                                        ? null
+                                        : transferred.strip().replace(";", ""),
                                 reader.mass(stock.bulk().doubleValue()) + " here in bulk",
                                 packed == 0
                                         ? null

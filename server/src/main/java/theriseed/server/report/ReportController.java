@@ -8,16 +8,16 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.FarmTime;
 import theriseed.server.farm.Farms;
+import theriseed.server.history.LotPage;
+import theriseed.server.history.LotPages;
 import theriseed.server.seedroom.Keepings;
 import theriseed.server.sown.Elsewhere;
-import theriseed.server.thread.LotPage;
-import theriseed.server.thread.Threads;
 import theriseed.server.words.Readers;
 
 /** A lot's report over HTTP. */
 @RestController
 class ReportController {
-    private final Threads threads;
+    private final LotPages lotPages;
     private final Keepings keepings;
     private final Farms farms;
     private final FarmTime time;
@@ -25,10 +25,10 @@ class ReportController {
     private final Readers readers;
 
     ReportController(
-            Threads threads, Keepings keepings, Farms farms, FarmTime time, Elsewhere elsewhere, Readers readers) {
+            LotPages lotPages, Keepings keepings, Farms farms, FarmTime time, Elsewhere elsewhere, Readers readers) {
         this.readers = readers;
         this.elsewhere = elsewhere;
-        this.threads = threads;
+        this.lotPages = lotPages;
         this.keepings = keepings;
         this.farms = farms;
         this.time = time;
@@ -37,7 +37,7 @@ class ReportController {
     /** What a customer is told of a lot. */
     @GetMapping(value = "/api/lots/{number}/for-customers.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> forCustomers(@PathVariable String number) {
-        LotPage page = threads.page(number);
+        LotPage page = lotPages.page(number);
         return new CustomerReport(
                         page, farms.get().name(), time.today(), elsewhere.treated(page.known()), readers.now())
                 .paper()
@@ -47,7 +47,7 @@ class ReportController {
     /** All that the records say, for an inspector. */
     @GetMapping(value = "/api/lots/{number}/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> report(@PathVariable String number) {
-        LotPage page = threads.page(number);
+        LotPage page = lotPages.page(number);
         return new LotReport(
                         page,
                         keepings.of(List.of(page.known()))

@@ -26,6 +26,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.PhotoView;
 import theriseed.server.photo.Photos;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
@@ -121,7 +122,7 @@ public class Ripening {
             List<DayToCut> days,
             boolean simulated,
             List<RipeningVisitView> visits,
-            List<UUID> photos,
+            List<PhotoView> photos,
             List<CorrectionView> corrections) {}
 
     @ReadsOnly
@@ -159,7 +160,7 @@ public class Ripening {
                 when == null ? List.of() : days(when, weather),
                 coming.simulated(),
                 seen.stream().map(RipeningVisit::view).toList(),
-                photos.of(List.of(plantingId)).getOrDefault(plantingId, List.of()),
+                photos.of(plantingId),
                 corrections.of(seen.stream().map(RipeningVisit::id).toList()));
     }
 

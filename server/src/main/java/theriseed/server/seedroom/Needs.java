@@ -92,7 +92,7 @@ public class Needs {
                 Optional.ofNullable(work.underWay()).map(step -> underWay(step, washed)),
                 Optional.ofNullable(goesOn ? work.next() : null),
                 work.clean() ? work.mass().doubleValue() : 0,
-                work.poured());
+                work.transferred());
     }
 
     private static LotNeeds.UnderWay underWay(StepView step, Map<UUID, Instant> washed) {

@@ -98,8 +98,8 @@ class SeedRoom {
             Need need,
             List<String> shelves) {}
 
-    /** @param poured whether all of it went into other lots; {@code mass} grams at the last weighing */
-    record AtBench(boolean clean, boolean poured, BigDecimal mass) {}
+    /** @param transferred whether all of it went into other lots; {@code mass} grams at the last weighing */
+    record AtBench(boolean clean, boolean transferred, BigDecimal mass) {}
 
     /** How many of the lots that are here wait for a test, and are held. */
     record Waiting(int tests, int held) {}
@@ -206,7 +206,7 @@ class SeedRoom {
         return new Hanging(
                 known.lot(),
                 known.variety(),
-                bench == null ? null : new AtBench(bench.clean(), bench.poured(), bench.mass()),
+                bench == null ? null : new AtBench(bench.clean(), bench.transferred(), bench.mass()),
                 germination == null ? null : germination.result().reported(),
                 known.tests().running(),
                 known.gate(),

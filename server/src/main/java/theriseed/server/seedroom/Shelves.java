@@ -30,10 +30,11 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.instrument.SimulatedStore;
+import theriseed.server.photo.Pictured;
 
 /** The places seed stands in, and their air: typed, or heard from an instrument. */
 @Service
-public class Shelves {
+public class Shelves implements Pictured {
     private static final long LOG_DAYS = 400;
 
     private final ShelfRepository shelves;
@@ -202,5 +203,11 @@ public class Shelves {
                         last == null ? null : last.source(),
                         StorageLife.sumRule(Math.min(40, Math.max(-20, celsius)), humidity),
                         Keeping.settlesAt(SeedOil.MIDDLING, celsius, humidity)));
+    }
+
+    @Override
+    @ReadsOnly
+    public boolean mayHavePictures(UUID id) {
+        return shelves.existsById(id);
     }
 }

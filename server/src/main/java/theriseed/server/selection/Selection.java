@@ -28,18 +28,22 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamps;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.PhotoView;
+import theriseed.server.photo.Photos;
+import theriseed.server.photo.Pictured;
 import theriseed.server.season.Grown;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
 
 /** Marking the best plants and fruits of a planting, scoring them, and choosing how many to keep. */
 @Service
-public class Selection {
+public class Selection implements Pictured {
     private final CandidateRepository candidates;
     private final Scores scores;
     private final Trials trials;
     private final Plantings plantings;
     private final Crops crops;
+    private final Photos photos;
     private final Once once;
     private final Stamps stamps;
     private final FarmTime time;
@@ -50,6 +54,7 @@ public class Selection {
             Trials trials,
             Plantings plantings,
             Crops crops,
+            Photos photos,
             Once once,
             Stamps stamps,
             FarmTime time) {
@@ -58,6 +63,7 @@ public class Selection {
         this.trials = trials;
         this.plantings = plantings;
         this.crops = crops;
+        this.photos = photos;
         this.once = once;
         this.stamps = stamps;
         this.time = time;
@@ -67,7 +73,7 @@ public class Selection {
      * A marked plant or fruit.
      *
      * @param scores mean of its scores by trait
-     * @param worth mean over its traits of where it lies on their scales, 0 to 100; absent while nothing is scored
+     * @param score mean over its traits of where it lies on their scales, 0 to 100; absent while nothing is scored
      * @param chosen absent until it was decided
      */
     public record CandidateView(
@@ -77,7 +83,7 @@ public class Selection {
             LocalDate markedOn,
             @Maybe UUID fromRowId,
             Map<UUID, Double> scores,
-            @Maybe Double worth,
+            @Maybe Double score,
             @Maybe Boolean chosen,
             String note) {}
 
@@ -85,7 +91,7 @@ public class Selection {
      * What keeping some of the best comes to, side by side.
      *
      * @param scored plants with scores
-     * @param deviation of their worth
+     * @param deviation of their score
      * @param beforeBloom whether the others can still be pulled before they shed pollen
      */
     public record Choice(
@@ -96,11 +102,16 @@ public class Selection {
             int asked,
             List<KeepTheBest.Option> options) {}
 
-    /** Best first; those without scores at the end. */
+    /**
+     * Best first; those without scores at the end.
+     *
+     * @param photos of what is marked, by its id
+     */
     public record SelectionPage(
             PlantingView planting,
             List<TraitView> traits,
             List<CandidateView> candidates,
+            Map<UUID, List<PhotoView>> photos,
             List<VisitView> visits,
             @Maybe Choice choice,
             List<Trials.TrialLine> trials) {}
@@ -138,6 +149,7 @@ public class Selection {
                 planting,
                 traits.stream().map(Trait::view).toList(),
                 marked,
+                photos.of(marked.stream().map(CandidateView::id).toList()),
                 visits,
                 choice(planting, marked, heritability),
                 trials.lines(planting.variety().id()));
@@ -155,11 +167,11 @@ public class Selection {
                             candidate.markedOn(),
                             candidate.fromRowId(),
                             own,
-                            worth(own, traits),
+                            score(own, traits),
                             candidate.chosen(),
                             candidate.note());
                 })
-                .sorted(Comparator.comparing(CandidateView::worth, Comparator.nullsLast(Comparator.reverseOrder())))
+                .sorted(Comparator.comparing(CandidateView::score, Comparator.nullsLast(Comparator.reverseOrder())))
                 .toList();
     }
 
@@ -184,37 +196,42 @@ public class Selection {
     }
 
     /** Where something lies on the scales of its traits, on average; null when it was not scored. */
-    static Double worth(Map<UUID, Double> scored, List<Trait> traits) {
-        var worth = traits.stream()
+    static Double score(Map<UUID, Double> scored, List<Trait> traits) {
+        var score = traits.stream()
                 .filter(trait -> scored.containsKey(trait.id()))
-                .mapToDouble(trait -> trait.worth(scored.get(trait.id())))
+                .mapToDouble(trait -> trait.score(scored.get(trait.id())))
                 .average();
-        return worth.isPresent() ? worth.getAsDouble() : null;
+        return score.isPresent() ? score.getAsDouble() : null;
     }
 
     /** None while fewer than three are scored, or all alike. */
     private Choice choice(PlantingView planting, List<CandidateView> marked, Double heritability) {
         double h2 = Range.of(0, 1, "")
                 .check("heritability", heritability == null ? KeepTheBest.USUAL_HERITABILITY : heritability);
-        double[] worth = marked.stream()
-                .filter(candidate -> candidate.worth() != null)
-                .mapToDouble(CandidateView::worth)
+        double[] scored = marked.stream()
+                .filter(candidate -> candidate.score() != null)
+                .mapToDouble(CandidateView::score)
                 .toArray();
-        double deviation = deviation(worth);
-        if (worth.length < 3 || deviation == 0) {
+        double deviation = deviation(scored);
+        if (scored.length < 3 || deviation == 0) {
             return null;
         }
         Crop crop = crops.get(planting.variety().cropKey());
         boolean before = planting.bloom() != null
                 && time.today().isBefore(planting.bloom().first());
         return new Choice(
-                worth.length,
+                scored.length,
                 deviation,
                 h2,
                 before,
                 (int) crop.plants().of(planting.grade()),
                 KeepTheBest.options(
-                        crop, planting.grade(), worth.length, h2, deviation, before ? Sides.BOTH : Sides.MOTHERS_ONLY));
+                        crop,
+                        planting.grade(),
+                        scored.length,
+                        h2,
+                        deviation,
+                        before ? Sides.BOTH : Sides.MOTHERS_ONLY));
     }
 
     private static double deviation(double[] values) {
@@ -276,5 +293,11 @@ public class Selection {
         }
         marked.forEach(candidate -> candidate.choose(kept.contains(candidate.id())));
         candidates.saveAllAndFlush(marked);
+    }
+
+    @Override
+    @ReadsOnly
+    public boolean mayHavePictures(UUID id) {
+        return candidates.existsById(id);
     }
 }

@@ -35,7 +35,7 @@ class Trait extends Recorded {
     }
 
     /** Where a score lies on its scale: 0 the worst, 100 the best. */
-    double worth(double value) {
+    double score(double value) {
         double share = 100 * (value - low) / (high - low);
         return moreIsBetter ? share : 100 - share;
     }

@@ -215,7 +215,7 @@ public class Trials {
                 .toList();
         List<Ranking> rankings = new ArrayList<>();
         if (scored.size() > 1) {
-            rank(trial, sown, pieces, null, plot -> Selection.worth(means.getOrDefault(plot, Map.of()), scored), true)
+            rank(trial, sown, pieces, null, plot -> Selection.score(means.getOrDefault(plot, Map.of()), scored), true)
                     .ifPresent(rankings::add);
         }
         for (Trait trait : scored) {

@@ -13,7 +13,7 @@ import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import theriseed.core.quality.MoistureTest;
+import theriseed.core.quality.MoistureResult;
 import theriseed.core.quality.SeedlingCounts;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
@@ -280,13 +280,13 @@ class TestSheet implements Sheet {
         return new Row(lot, Kind.MOISTURE)
                 .put("on", test.measuredOn())
                 .put("readings_pct", Line.plain(test.readings()))
-                .put("dish_empty_g", dishes(test, MoistureTest.Dish::empty))
-                .put("dish_before_g", dishes(test, MoistureTest.Dish::before))
-                .put("dish_after_g", dishes(test, MoistureTest.Dish::after))
+                .put("dish_empty_g", dishes(test, MoistureResult.Dish::empty))
+                .put("dish_before_g", dishes(test, MoistureResult.Dish::before))
+                .put("dish_after_g", dishes(test, MoistureResult.Dish::after))
                 .put("note", test.note());
     }
 
-    private static String dishes(MoistureFacts test, Function<MoistureTest.Dish, Double> which) {
+    private static String dishes(MoistureFacts test, Function<MoistureResult.Dish, Double> which) {
         return Line.plain(test.dishes().stream().map(which).toList());
     }
 
@@ -436,16 +436,16 @@ class TestSheet implements Sheet {
         return Objects.requireNonNullElse(line.maybeDecimal(column), BigDecimal.ZERO);
     }
 
-    private static List<MoistureTest.Dish> dishes(Line line) {
+    private static List<MoistureResult.Dish> dishes(Line line) {
         List<Double> empty = line.decimals("dish_empty_g");
         List<Double> before = line.decimals("dish_before_g");
         List<Double> after = line.decimals("dish_after_g");
         if (before.size() != empty.size() || after.size() != empty.size()) {
             throw Line.wrong("dish_before_g", line.text("dish_before_g", 200), "weightForDish");
         }
-        List<MoistureTest.Dish> dishes = new ArrayList<>();
+        List<MoistureResult.Dish> dishes = new ArrayList<>();
         for (int i = 0; i < empty.size(); i++) {
-            dishes.add(new MoistureTest.Dish(empty.get(i), before.get(i), after.get(i)));
+            dishes.add(new MoistureResult.Dish(empty.get(i), before.get(i), after.get(i)));
         }
         return dishes;
     }

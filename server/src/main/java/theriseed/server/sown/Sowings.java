@@ -24,8 +24,8 @@ import theriseed.server.season.Plantings;
 import theriseed.server.stall.PackingRuns;
 import theriseed.server.stall.StockView;
 import theriseed.server.stall.Stocks;
-import theriseed.server.stall.TakingView;
-import theriseed.server.stall.Takings;
+import theriseed.server.stall.WithdrawalView;
+import theriseed.server.stall.Withdrawals;
 
 /** What a planting was sown with; and where nobody wrote that down yet, which lot it is likely to have been. */
 @Service
@@ -37,7 +37,7 @@ public class Sowings {
     private final Lots lots;
     private final Bench bench;
     private final Stocks stocks;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final PackingRuns packed;
     private final Quality quality;
     private final Families families;
@@ -49,7 +49,7 @@ public class Sowings {
             Lots lots,
             Bench bench,
             Stocks stocks,
-            Takings takings,
+            Withdrawals withdrawals,
             PackingRuns packed,
             Quality quality,
             Families families,
@@ -59,7 +59,7 @@ public class Sowings {
         this.lots = lots;
         this.bench = bench;
         this.stocks = stocks;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.packed = packed;
         this.quality = quality;
         this.families = families;
@@ -86,27 +86,28 @@ public class Sowings {
     /** What a planting was sown with. */
     @ReadsOnly
     public SownWith with(UUID plantingId) {
-        List<TakingView> sown = takings.sownIn(plantingId);
+        List<WithdrawalView> sown = withdrawals.sownIn(plantingId);
         Map<UUID, String> numbers = lots
-                .byIds(sown.stream().map(TakingView::lotId).distinct().toList())
+                .byIds(sown.stream().map(WithdrawalView::lotId).distinct().toList())
                 .stream()
                 .collect(Collectors.toMap(LotView::id, LotView::number));
         Map<UUID, BigDecimal> fills = packed.fills(sown.stream()
-                .map(TakingView::packingRunId)
+                .map(WithdrawalView::packingRunId)
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList());
         return new SownWith(
                 sown.stream()
-                        .map(taking -> new SownWith.SownLot(numbers.get(taking.lotId()), taking, grams(taking, fills)))
+                        .map(withdrawal -> new SownWith.SownLot(
+                                numbers.get(withdrawal.lotId()), withdrawal, grams(withdrawal, fills)))
                         .toList(),
                 elsewhere.of(List.of(plantingId)));
     }
 
-    private static BigDecimal grams(TakingView taking, Map<UUID, BigDecimal> fills) {
-        return taking.mass() != null
-                ? taking.mass()
-                : fills.get(taking.packingRunId()).multiply(BigDecimal.valueOf(taking.packets()));
+    private static BigDecimal grams(WithdrawalView withdrawal, Map<UUID, BigDecimal> fills) {
+        return withdrawal.mass() != null
+                ? withdrawal.mass()
+                : fills.get(withdrawal.packingRunId()).multiply(BigDecimal.valueOf(withdrawal.packets()));
     }
 
     /** Lots that were there when it was sown: stock seed first, then the newest; what is on hold last. */

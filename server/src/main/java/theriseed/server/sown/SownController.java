@@ -16,18 +16,18 @@ import org.springframework.web.bind.annotation.RestController;
 import theriseed.server.base.Changed;
 import theriseed.server.base.Maybe;
 import theriseed.server.stall.TakenFor;
-import theriseed.server.stall.Takings;
+import theriseed.server.stall.Withdrawals;
 
 /** What plantings were sown with, over HTTP. */
 @RestController
 class SownController {
     private final Sowings sowings;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final Elsewhere elsewhere;
 
-    SownController(Sowings sowings, Takings takings, Elsewhere elsewhere) {
+    SownController(Sowings sowings, Withdrawals withdrawals, Elsewhere elsewhere) {
         this.sowings = sowings;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.elsewhere = elsewhere;
     }
 
@@ -47,9 +47,9 @@ class SownController {
 
     @PostMapping("/api/plantings/{id}/sown")
     SownView sow(@PathVariable UUID id, @Valid @RequestBody OwnSeedRequest request) {
-        takings.take(
+        withdrawals.take(
                 request.number(),
-                new Takings.TakingFacts(
+                new Withdrawals.WithdrawalFacts(
                         TakenFor.SOWN,
                         request.sownOn(),
                         request.mass(),

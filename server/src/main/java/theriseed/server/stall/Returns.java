@@ -22,14 +22,14 @@ import theriseed.server.lot.Lots;
 
 /**
  * Seed that customers bring back: no more than they got, for no more than they paid. It goes back to the stock, or is thrown
- * away, which is a taking of its own.
+ * away, which is a withdrawal of its own.
  */
 @Service
 public class Returns {
     private static final double MOST = 1e9;
 
     private final SaleRepository sales;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final Stocks stocks;
     private final Lots lots;
     private final Gate gate;
@@ -39,7 +39,7 @@ public class Returns {
 
     Returns(
             SaleRepository sales,
-            Takings takings,
+            Withdrawals withdrawals,
             Stocks stocks,
             Lots lots,
             Gate gate,
@@ -47,7 +47,7 @@ public class Returns {
             Stamps stamps,
             FarmTime time) {
         this.sales = sales;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.stocks = stocks;
         this.lots = lots;
         this.gate = gate;
@@ -66,9 +66,9 @@ public class Returns {
         check(sold, null, facts);
         SaleView back = sales.saveAndFlush(new Sale(sold, facts, stamps.now())).view();
         if (!facts.keep()) {
-            takings.take(
+            withdrawals.take(
                     number,
-                    new Takings.TakingFacts(
+                    new Withdrawals.WithdrawalFacts(
                             TakenFor.SPOILT,
                             facts.returnedOn(),
                             facts.bulk(),

@@ -25,15 +25,15 @@ import theriseed.server.lot.Lots;
 @Service
 public class Sales {
     private final SaleRepository sales;
-    private final TakingRepository takings;
+    private final WithdrawalRepository withdrawals;
     private final Lots lots;
     private final Kept<LocalDate, Map<UUID, BigDecimal>> used;
 
-    Sales(SaleRepository sales, TakingRepository takings, Lots lots, Changes changes) {
+    Sales(SaleRepository sales, WithdrawalRepository withdrawals, Lots lots, Changes changes) {
         this.sales = sales;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.lots = lots;
-        this.used = new Kept<>(changes.of(Sale.class, Taking.class, PackingRun.class), 1);
+        this.used = new Kept<>(changes.of(Sale.class, Withdrawal.class, PackingRun.class), 1);
     }
 
     /** The sales with these ids. */
@@ -96,9 +96,9 @@ public class Sales {
     Optional<LocalDate> firstLeft(UUID runId, StockView stock) {
         return Stream.concat(
                         sales.firstSoldOf(runId).stream(),
-                        stock.takings().stream()
-                                .filter(taking -> runId.equals(taking.packingRunId()))
-                                .map(TakingView::takenOn))
+                        stock.withdrawals().stream()
+                                .filter(withdrawal -> runId.equals(withdrawal.packingRunId()))
+                                .map(WithdrawalView::takenOn))
                 .min(Comparator.naturalOrder());
     }
 
@@ -173,7 +173,7 @@ public class Sales {
     }
 
     private Map<UUID, BigDecimal> grams(LocalDate since) {
-        return Stream.of(sales.grams(since), takings.grams(List.of(TakenFor.SOWN, TakenFor.MIXED), since))
+        return Stream.of(sales.grams(since), withdrawals.grams(List.of(TakenFor.SOWN, TakenFor.MIXED), since))
                 .flatMap(List::stream)
                 .collect(Collectors.toMap(SaleRepository.Grams::lotId, SaleRepository.Grams::mass, BigDecimal::add));
     }

@@ -216,7 +216,10 @@ public class Stall {
         public SaleView sell(UUID lot, BigDecimal grams, String customer, Leaving how) {
             checkOpen(known.get(lot));
             MixedUnits.checkAtMost(
-                    "bulk", grams, stock.get(lot).free().subtract(poured(lot)).doubleValue(), "MAY_BE_SOLD");
+                    "bulk",
+                    grams,
+                    stock.get(lot).free().subtract(transferred(lot)).doubleValue(),
+                    "MAY_BE_SOLD");
             return gone(lot, grams, customers.named(customer), how);
         }
 
@@ -227,7 +230,10 @@ public class Stall {
          */
         public SaleView leftBefore(UUID lot, BigDecimal grams, String customer, Leaving how) {
             MixedUnits.checkAtMost(
-                    "bulk", grams, stock.get(lot).bulk().subtract(poured(lot)).doubleValue(), "IS_LEFT");
+                    "bulk",
+                    grams,
+                    stock.get(lot).bulk().subtract(transferred(lot)).doubleValue(),
+                    "IS_LEFT");
             return gone(lot, grams, customers.named(customer), how);
         }
 
@@ -242,7 +248,7 @@ public class Stall {
 
         private SaleView promised(UUID lot, BigDecimal grams, Customer customer, Leaving how) {
             checkOpen(known.get(lot));
-            Range.above(0, stock.get(lot).bulk().subtract(poured(lot)).doubleValue(), "g")
+            Range.above(0, stock.get(lot).bulk().subtract(transferred(lot)).doubleValue(), "g")
                     .because("IS_LEFT")
                     .check("bulk", grams);
             return gone(lot, grams, customer, how);
@@ -256,7 +262,7 @@ public class Stall {
             return run.free() - taken(run);
         }
 
-        private BigDecimal poured(UUID lot) {
+        private BigDecimal transferred(UUID lot) {
             return bulk.getOrDefault(lot, BigDecimal.ZERO);
         }
 

@@ -31,7 +31,7 @@ class StallController {
     private final Stocks stocks;
     private final Sales sales;
     private final Returns returns;
-    private final Takings takings;
+    private final Withdrawals withdrawals;
     private final StockTakings stockTakings;
 
     StallController(
@@ -40,14 +40,14 @@ class StallController {
             Stocks stocks,
             Sales sales,
             Returns returns,
-            Takings takings,
+            Withdrawals withdrawals,
             StockTakings stockTakings) {
         this.returns = returns;
         this.packing = packing;
         this.stall = stall;
         this.stocks = stocks;
         this.sales = sales;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.stockTakings = stockTakings;
     }
 
@@ -204,7 +204,7 @@ class StallController {
     }
 
     /** Grams of bulk, or packets of a run; where it was sown, in which planting. */
-    record TakingRequest(
+    record WithdrawalRequest(
             @NotNull TakenFor why,
             @NotNull LocalDate takenOn,
             @Maybe BigDecimal mass,
@@ -214,19 +214,19 @@ class StallController {
             @Maybe UUID plantingId,
             @Maybe Integer version,
             @Maybe @Size(max = 300) String reason) {
-        Takings.TakingFacts facts() {
-            return new Takings.TakingFacts(why, takenOn, mass, packingRunId, packets, note, plantingId);
+        Withdrawals.WithdrawalFacts facts() {
+            return new Withdrawals.WithdrawalFacts(why, takenOn, mass, packingRunId, packets, note, plantingId);
         }
     }
 
-    @PostMapping("/api/lots/{number}/takings")
-    TakingView take(@PathVariable String number, @Valid @RequestBody TakingRequest request) {
-        return takings.take(number, request.facts());
+    @PostMapping("/api/lots/{number}/withdrawals")
+    WithdrawalView take(@PathVariable String number, @Valid @RequestBody WithdrawalRequest request) {
+        return withdrawals.take(number, request.facts());
     }
 
-    @PutMapping("/api/takings/{id}")
-    TakingView take(@PathVariable UUID id, @Valid @RequestBody TakingRequest request) {
-        return takings.correct(id, new Changed(request.version(), request.reason()), request.facts());
+    @PutMapping("/api/withdrawals/{id}")
+    WithdrawalView take(@PathVariable UUID id, @Valid @RequestBody WithdrawalRequest request) {
+        return withdrawals.correct(id, new Changed(request.version(), request.reason()), request.facts());
     }
 
     record StockTakingRequest(

@@ -6,5 +6,5 @@ import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface StockTakingLineRepository extends JpaRepository<StockTakingLine, UUID> {
-    List<StockTakingLine> findByStockTakingIdInOrderById(Collection<UUID> takings);
+    List<StockTakingLine> findByStockTakingIdInOrderById(Collection<UUID> withdrawals);
 }

@@ -35,7 +35,7 @@ public class StockTakings {
 
     private final StockTakingRepository stockTakings;
     private final StockTakingLineRepository lines;
-    private final TakingRepository takings;
+    private final WithdrawalRepository withdrawals;
     private final Lots lots;
     private final Gate gate;
     private final Stocks stocks;
@@ -45,7 +45,7 @@ public class StockTakings {
     StockTakings(
             StockTakingRepository stockTakings,
             StockTakingLineRepository lines,
-            TakingRepository takings,
+            WithdrawalRepository withdrawals,
             Lots lots,
             Gate gate,
             Stocks stocks,
@@ -53,7 +53,7 @@ public class StockTakings {
             FarmTime time) {
         this.stockTakings = stockTakings;
         this.lines = lines;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.lots = lots;
         this.gate = gate;
         this.stocks = stocks;
@@ -139,7 +139,7 @@ public class StockTakings {
                 difference.signum() == 0 ? Difference.SAME : one.because(),
                 stamps.now()));
         if (difference.signum() != 0) {
-            takings.save(new Taking(
+            withdrawals.save(new Withdrawal(
                     lot.id(),
                     run,
                     TakenFor.COUNTED,

@@ -13,7 +13,7 @@ import theriseed.server.base.NotFound;
  * @param free of it may be packed or sold
  * @param packets still here; {@code packetsFree} of them are promised to nobody
  * @param bulkSold by weight; {@code brought} what all sales together did
- * @param takings what was taken for other than a sale
+ * @param withdrawals what was taken for other than a sale
  */
 public record StockView(
         BigDecimal bulk,
@@ -26,7 +26,7 @@ public record StockView(
         BigDecimal bulkSold,
         BigDecimal brought,
         List<PackingRunView> runs,
-        List<TakingView> takings) {
+        List<WithdrawalView> withdrawals) {
     /** Whether anything is left. */
     public boolean any() {
         return bulk.signum() > 0 || packets > 0;

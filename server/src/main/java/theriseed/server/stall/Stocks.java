@@ -25,7 +25,7 @@ import theriseed.server.lot.LotDecisions;
 import theriseed.server.lot.LotStates;
 import theriseed.server.lot.LotView;
 import theriseed.server.lot.Lots;
-import theriseed.server.lot.Pours;
+import theriseed.server.lot.Transfers;
 
 /** What is left of lots, and what is kept of them for the farm's own sowing. */
 @Service
@@ -35,11 +35,11 @@ public class Stocks {
 
     private final PackingRunRepository runs;
     private final SaleRepository sales;
-    private final TakingRepository takings;
+    private final WithdrawalRepository withdrawals;
     private final List<Promises> promises;
     private final Lots lots;
     private final LotDecisions decisions;
-    private final Pours pours;
+    private final Transfers transfers;
     private final Gate gate;
     private final LotStates states;
     private final KeptEach<UUID, Rests, StockView> kept = new KeptEach<>(MOST_KEPT, stock -> true);
@@ -47,20 +47,20 @@ public class Stocks {
     Stocks(
             PackingRunRepository runs,
             SaleRepository sales,
-            TakingRepository takings,
+            WithdrawalRepository withdrawals,
             List<Promises> promises,
             Lots lots,
             LotDecisions decisions,
-            Pours pours,
+            Transfers transfers,
             Gate gate,
             LotStates states) {
         this.runs = runs;
         this.sales = sales;
-        this.takings = takings;
+        this.withdrawals = withdrawals;
         this.promises = promises;
         this.lots = lots;
         this.decisions = decisions;
-        this.pours = pours;
+        this.transfers = transfers;
         this.gate = gate;
         this.states = states;
     }
@@ -99,8 +99,8 @@ public class Stocks {
                 .collect(Collectors.groupingBy(PackingRun::lotId));
         Map<UUID, List<SaleRepository.Together>> sold =
                 sales.together(ids).stream().collect(Collectors.groupingBy(SaleRepository.Together::lotId));
-        Map<UUID, List<Taking>> taken =
-                takings.findByLotIdInOrderByTakenOnAscIdAsc(ids).stream().collect(Collectors.groupingBy(Taking::lotId));
+        Map<UUID, List<Withdrawal>> taken = withdrawals.findByLotIdInOrderByTakenOnAscIdAsc(ids).stream()
+                .collect(Collectors.groupingBy(Withdrawal::lotId));
         Map<UUID, BigDecimal> inMixes = sales.broughtInMixes(ids).stream()
                 .collect(Collectors.toMap(SaleRepository.Earned::getLotId, SaleRepository.Earned::getMoney));
         Map<UUID, List<Promises.Promise>> promised = promises.stream()
@@ -129,7 +129,7 @@ public class Stocks {
             BigDecimal clean,
             List<PackingRun> packed,
             List<SaleRepository.Together> sold,
-            List<Taking> taken,
+            List<Withdrawal> taken,
             List<Promises.Promise> promised,
             BigDecimal broughtInMixes) {
         StockOfLot<UUID> stock = StockOfLot.of(
@@ -169,7 +169,7 @@ public class Stocks {
                 stock.bulkSold(),
                 stock.brought().add(broughtInMixes),
                 runs,
-                taken.stream().map(Taking::view).toList());
+                taken.stream().map(Withdrawal::view).toList());
     }
 
     /** Keeps so many grams for the farm's own sowing, of what is there or, until it is clean, of what is at the bench. */
@@ -184,13 +184,13 @@ public class Stocks {
         return decisions.reserve(number, version, grams);
     }
 
-    /** Whether seed of a lot was packed, sold, poured or taken in any other way. */
+    /** Whether seed of a lot was packed, sold, transferred or taken in any other way. */
     @ReadsOnly
     public boolean anyTaken(UUID lotId) {
         return runs.existsByLotId(lotId)
                 || sales.existsByLotId(lotId)
-                || takings.existsByLotId(lotId)
-                || pours.anyOut(lotId);
+                || withdrawals.existsByLotId(lotId)
+                || transfers.anyOut(lotId);
     }
 
     /** Seed that was packed or sold cannot turn out not to have been there, nor be cleaned again. */

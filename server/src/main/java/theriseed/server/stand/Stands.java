@@ -102,7 +102,7 @@ public class Stands {
      * @param sickShare of the plants looked at on walks, 0 to 1
      * @param sickStock whether so many were sick that nothing of it should be kept as stock
      * @param seeds of single plants, weighed one by one
-     * @param worth of the plants picked to diversity; absent while none is
+     * @param effectiveSize of the plants picked; absent while none is
      * @param life absent for what is eaten
      * @param store absent while nothing is stored
      * @param generations behind its seed, this one where it was picked
@@ -115,7 +115,7 @@ public class Stands {
             double sickShare,
             boolean sickStock,
             List<SeedView> seeds,
-            @Maybe Worth worth,
+            @Maybe EffectiveSize effectiveSize,
             @Maybe StandLife life,
             List<LookView> looks,
             @Maybe StoreForecast store,
@@ -131,7 +131,7 @@ public class Stands {
      * @param effective size, by what each gave where it was weighed
      * @param ifAlike effective size if all gave alike
      */
-    public record Worth(int plants, int weighed, double effective, double ifAlike) {}
+    public record EffectiveSize(int plants, int weighed, double effective, double ifAlike) {}
 
     @ReadsOnly
     public StandPage of(UUID plantingId) {
@@ -154,7 +154,7 @@ public class Stands {
         List<UUID> generations = plantings.idsOfVariety(planting.variety().id());
         Map<UUID, Integer> picked = picked(generations);
         List<PlantSeed> weighed = seeds.findByPlantingIdInOrderByIdAsc(generations);
-        Map<UUID, Worth> worth = worth(crop, picked, weighed);
+        Map<UUID, EffectiveSize> effectiveSize = effectiveSize(crop, picked, weighed);
         List<PlantSeed> weighedHere = weighed.stream()
                 .filter(seed -> seed.plantingId().equals(plantingId))
                 .toList();
@@ -168,12 +168,12 @@ public class Stands {
                 planting.purpose() == Purpose.PLANTING_STOCK
                         && !walks.tooSick(List.of(plantingId)).isEmpty(),
                 weighedHere.stream().map(PlantSeed::view).toList(),
-                worth.get(plantingId),
+                effectiveSize.get(plantingId),
                 planting.purpose() == Purpose.SEED ? life(planting, crop, last, pulled) : null,
                 looked.stream().map(StoreLook::view).toList(),
                 planted == null ? null : store(planting, counted, looked, planted),
                 planted,
-                generations(planting, worth).orElse(null),
+                generations(planting, effectiveSize).orElse(null),
                 corrections.of(Stream.of(counted, looked, weighedHere)
                         .flatMap(List::stream)
                         .map(Recorded::id)
@@ -232,32 +232,34 @@ public class Stands {
     }
 
     /** By planting, where plants were picked or weighed. */
-    private static Map<UUID, Worth> worth(Crop crop, Map<UUID, Integer> picked, List<PlantSeed> weighed) {
+    private static Map<UUID, EffectiveSize> effectiveSize(
+            Crop crop, Map<UUID, Integer> picked, List<PlantSeed> weighed) {
         Map<UUID, List<Double>> masses = weighed.stream()
                 .collect(Collectors.groupingBy(
                         PlantSeed::plantingId, Collectors.mapping(PlantSeed::mass, Collectors.toList())));
-        Map<UUID, Worth> worth = new HashMap<>();
+        Map<UUID, EffectiveSize> effectiveSize = new HashMap<>();
         Stream.concat(picked.keySet().stream(), masses.keySet().stream())
                 .distinct()
                 .forEach(id -> {
                     List<Double> own = masses.getOrDefault(id, List.of());
                     int plants = Math.max(picked.getOrDefault(id, 0), own.size());
-                    worth.put(
+                    effectiveSize.put(
                             id,
-                            new Worth(
+                            new EffectiveSize(
                                     plants,
                                     own.size(),
                                     PopulationPlan.effectiveSize(crop, plants, own),
                                     PopulationPlan.effectiveSize(crop, plants)));
                 });
-        return worth;
+        return effectiveSize;
     }
 
-    private Optional<Generations> generations(PlantingView planting, Map<UUID, Worth> worth) {
-        return Generations.of(plantings.grown(worth.keySet()).values().stream()
+    private Optional<Generations> generations(PlantingView planting, Map<UUID, EffectiveSize> effectiveSize) {
+        return Generations.of(plantings.grown(effectiveSize.keySet()).values().stream()
                 .filter(grown -> grown.season() <= planting.season())
                 .map(grown -> new Generation(
-                        grown.season(), Math.max(1, worth.get(grown.id()).effective())))
+                        grown.season(),
+                        Math.max(1, effectiveSize.get(grown.id()).effective())))
                 .toList());
     }
 

@@ -22,6 +22,7 @@ import theriseed.core.measure.Range;
 import theriseed.server.base.Recorded;
 import theriseed.server.base.Refused;
 import theriseed.server.base.Stamp;
+import theriseed.server.photo.PhotoView;
 
 /** One walk through a planting: how many were looked at, what was off, and what became of it. */
 @Entity
@@ -138,7 +139,7 @@ class Walk extends Recorded {
         return facts;
     }
 
-    WalkView view(List<UUID> photos) {
+    WalkView view(List<PhotoView> photos) {
         WalkFacts facts = facts();
         return new WalkView(
                 id(),

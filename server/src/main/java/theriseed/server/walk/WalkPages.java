@@ -17,6 +17,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.ground.Ground;
 import theriseed.server.ground.Metres;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.PhotoView;
 import theriseed.server.photo.Photos;
 import theriseed.server.season.PlantingView;
 import theriseed.server.season.Plantings;
@@ -82,7 +83,7 @@ class WalkPages {
             List<LateView> late,
             @Maybe LocalDate flowersFrom,
             List<RingView> rings,
-            List<UUID> truePhotos,
+            List<PhotoView> truePhotos,
             List<CorrectionView> corrections) {}
 
     /** A ring as it is drawn, in metres from the farm's spot. */
@@ -119,7 +120,7 @@ class WalkPages {
                 walks.late(planting),
                 LateOffType.flowersFrom(crop, planting.window()).orElse(null),
                 decided,
-                photos.of(List.of(variety)).getOrDefault(variety, List.of()),
+                photos.of(variety),
                 corrections.of(Stream.concat(
                                 walked.stream().map(WalkView::id),
                                 decided.stream().map(RingView::id))

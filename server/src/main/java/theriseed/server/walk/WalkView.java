@@ -4,11 +4,12 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import theriseed.server.base.Maybe;
+import theriseed.server.photo.PhotoView;
 
 /**
  * A walk as others see it.
  *
- * @param photos ids of its pictures
+ * @param photos its pictures, oldest first
  */
 public record WalkView(
         UUID id,
@@ -28,5 +29,5 @@ public record WalkView(
         @Maybe LocalDate sheddingSince,
         boolean notFlowered,
         String note,
-        List<UUID> photos,
+        List<PhotoView> photos,
         String recordedBy) {}

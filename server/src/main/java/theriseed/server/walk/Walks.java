@@ -43,6 +43,7 @@ import theriseed.server.base.ReadsOnly;
 import theriseed.server.base.Stamps;
 import theriseed.server.farm.Farms;
 import theriseed.server.handbook.Crops;
+import theriseed.server.photo.PhotoView;
 import theriseed.server.photo.Photos;
 import theriseed.server.photo.Pictured;
 import theriseed.server.season.Grown;
@@ -111,7 +112,8 @@ public class Walks implements Pictured, Health {
     }
 
     private List<WalkView> views(List<Walk> walked) {
-        Map<UUID, List<UUID>> pictures = photos.of(walked.stream().map(Walk::id).toList());
+        Map<UUID, List<PhotoView>> pictures =
+                photos.of(walked.stream().map(Walk::id).toList());
         return walked.stream()
                 .map(walk -> walk.view(pictures.getOrDefault(walk.id(), List.of())))
                 .toList();

@@ -200,7 +200,7 @@ class BenchTest {
                 .post(
                         "/api/blends",
                         record(
-                                "pouredOn",
+                                "transferredOn",
                                 "2026-08-14",
                                 "parts",
                                 List.of(record("number", first), record("number", second))))

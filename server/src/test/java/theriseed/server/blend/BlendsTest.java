@@ -52,7 +52,7 @@ class BlendsTest {
         for (int i = 0; i < numbersAndMasses.length; i += 2) {
             parts.add(record("number", numbersAndMasses[i], "mass", numbersAndMasses[i + 1]));
         }
-        return record("parts", parts, "pouredOn", "2026-08-14");
+        return record("parts", parts, "transferredOn", "2026-08-14");
     }
 
     private double bulk(String number) {
@@ -83,36 +83,38 @@ class BlendsTest {
         assertThat(page.at("/stock/bulk").asInt()).isEqualTo(3000);
         assertThat(page.at("/known/bench/clean").asBoolean()).isTrue();
         assertThat(page.at("/known/bench/yield/share").asDouble())
-                .as("nothing was gained by pouring")
+                .as("nothing was gained by transferring")
                 .isCloseTo(season.lot(one).at("/known/bench/yield/share").asDouble(), within(1e-4));
-        assertThat(page.at("/thread/starts").findValuesAsString("number")).containsExactlyInAnyOrder(one, other);
+        assertThat(page.at("/history/starts").findValuesAsString("number")).containsExactlyInAnyOrder(one, other);
         assertThat(page.at("/known/gate/reasons").toString()).contains("UNTESTED", "SEED_WEIGHT_UNKNOWN");
         assertThat(page.at("/known/harvest/plants").asInt())
                 .as("both were picked over the same plants")
                 .isEqualTo(200);
         assertThat(bulk(one)).isCloseTo(rest, within(1e-9));
-        assertThat(season.lot(one).at("/thread/ends").findValuesAsString("number"))
+        assertThat(season.lot(one).at("/history/ends").findValuesAsString("number"))
                 .containsExactly(number);
     }
 
     @Test
-    void aPourIsCorrectedInBothLotsAndNeverBelowWhatWasTakenSince() {
+    void aTransferIsCorrectedInBothLotsAndNeverBelowWhatWasTakenSince() {
         String one = clean(9000);
         String other = clean(3000);
         double had = bulk(one);
         String blend = season.grower
-                .post("/api/blends", with(blendOf(one, 2000, other, 1000), "pouredOn", "2026-08-10"))
+                .post("/api/blends", with(blendOf(one, 2000, other, 1000), "transferredOn", "2026-08-10"))
                 .ok()
                 .get("number")
                 .asString();
-        JsonNode pour = pour(blend, one);
-        String path = "/api/pours/" + pour.get("id").asString();
-        Map<String, Object> less =
-                record("mass", 1500, "pouredOn", "2026-08-10", "version", 0, "reason", "the scale showed the bowl too");
+        JsonNode transfer = transfer(blend, one);
+        String path = "/api/transfers/" + transfer.get("id").asString();
+        Map<String, Object> less = record(
+                "mass", 1500, "transferredOn", "2026-08-10", "version", 0, "reason", "the scale showed the bowl too");
         assertThat(season.grower.put(path, with(less, "reason", "")).field()).isEqualTo("reason");
         assertThat(season.grower.put(path, with(less, "mass", had + 1)).field()).isEqualTo("mass");
-        assertThat(season.grower.put(path, with(less, "pouredOn", "2025-01-01")).field())
-                .isEqualTo("pouredOn");
+        assertThat(season.grower
+                        .put(path, with(less, "transferredOn", "2025-01-01"))
+                        .field())
+                .isEqualTo("transferredOn");
         season.grower.put(path, less).ok();
         assertThat(bulk(one)).isEqualTo(had - 1500);
         assertThat(bulk(blend)).isEqualTo(2500);
@@ -123,17 +125,17 @@ class BlendsTest {
 
         season.grower
                 .post(
-                        "/api/lots/" + blend + "/takings",
+                        "/api/lots/" + blend + "/withdrawals",
                         record("why", "SOWN", "takenOn", "2026-08-12", "mass", 2000, "note", "trial rows"))
                 .ok();
         Map<String, Object> again = with(less, "version", 1);
-        Client.Answer tooLate = season.grower.put(path, with(again, "pouredOn", "2026-08-13"));
-        assertThat(tooLate.field()).as("some of it was sown the day before").isEqualTo("pouredOn");
+        Client.Answer tooLate = season.grower.put(path, with(again, "transferredOn", "2026-08-13"));
+        assertThat(tooLate.field()).as("some of it was sown the day before").isEqualTo("transferredOn");
         Client.Answer tooLittle = season.grower.put(path, with(again, "mass", 900));
         assertThat(tooLittle.field()).isEqualTo("mass");
         assertThat(bulk(blend)).isEqualTo(500);
         season.grower
-                .put(path, with(with(again, "mass", 1000), "pouredOn", "2026-08-12"))
+                .put(path, with(with(again, "mass", 1000), "transferredOn", "2026-08-12"))
                 .ok();
         assertThat(bulk(blend)).isZero();
     }
@@ -179,8 +181,8 @@ class BlendsTest {
                 .contains(rest);
     }
 
-    private JsonNode pour(String into, String from) {
-        for (JsonNode one : season.lot(into).at("/known/harvest/poured")) {
+    private JsonNode transfer(String into, String from) {
+        for (JsonNode one : season.lot(into).at("/known/harvest/transferred")) {
             if (one.get("from").asString().equals(from)) {
                 return one;
             }
@@ -189,7 +191,7 @@ class BlendsTest {
     }
 
     @Test
-    void allOfALotThatIsNotCleanWasPouredSoOnlyItsStepCanBeWrong() {
+    void allOfALotThatIsNotCleanWasTransferredSoOnlyItsStepCanBeWrong() {
         String one = season.picked(planting, 6000, 200);
         String other = season.picked(planting, 3000, 150);
         String blend = season.grower
@@ -199,8 +201,9 @@ class BlendsTest {
                 .asString();
         assertThat(season.grower
                         .put(
-                                "/api/pours/" + pour(blend, one).get("id").asString(),
-                                record("mass", 5000, "pouredOn", "2026-08-14", "version", 0, "reason", "mistyped"))
+                                "/api/transfers/"
+                                        + transfer(blend, one).get("id").asString(),
+                                record("mass", 5000, "transferredOn", "2026-08-14", "version", 0, "reason", "mistyped"))
                         .detail())
                 .contains("correct the weight where it was taken");
     }
@@ -237,7 +240,7 @@ class BlendsTest {
                 .get("number")
                 .asString();
         assertThat(season.lot(number).at("/known/bench/next").asString()).isEqualTo("THRESH");
-        assertThat(season.lot(one).at("/known/bench/poured").asBoolean()).isTrue();
+        assertThat(season.lot(one).at("/known/bench/transferred").asBoolean()).isTrue();
         Client.Answer further = season.grower.post("/api/lots/" + one + "/steps", stepOf("THRESH", 5000, 3000));
         assertThat(further.detail()).contains("transferred into other lots");
         JsonNode dried = season.lot(one).at("/known/bench/steps/0");
@@ -251,20 +254,20 @@ class BlendsTest {
                                         "reason",
                                         "x"))
                         .field())
-                .as("what was poured cannot turn out not to have been there")
+                .as("what was transferred cannot turn out not to have been there")
                 .isEqualTo("massOut");
         season.step(
                 number,
                 with(stepOf("THRESH", 7500, 5000), "begunAt", "2026-08-14T07:05", "endedAt", "2026-08-14T07:09"));
         assertThat(season.lot(number).at("/known/bench/next").asString()).isEqualTo("SCREEN");
         assertThat(season.grower.get("/api/bench").ok().findValuesAsString("number"))
-                .as("what was poured away waits for nothing")
+                .as("what was transferred away waits for nothing")
                 .contains(number)
                 .doesNotContain(one, other);
     }
 
     @Test
-    void whatWasPouredRightAfterPickingStaysPicked() {
+    void whatWasTransferredRightAfterPickingStaysPicked() {
         String one = season.picked(planting, 6000, 200);
         String other = season.picked(planting, 3000, 150);
         season.grower.post("/api/blends", blendOf(one, null, other, null)).ok();
@@ -289,7 +292,9 @@ class BlendsTest {
         String whole = clean(9000);
         double all = bulk(whole);
         JsonNode parts = season.grower
-                .post("/api/lots/" + whole + "/parts", record("masses", List.of(500, 700), "pouredOn", "2026-08-14"))
+                .post(
+                        "/api/lots/" + whole + "/parts",
+                        record("masses", List.of(500, 700), "transferredOn", "2026-08-14"))
                 .ok();
         String part = parts.get(1).get("number").asString();
         assertThat(season.lot(part)
@@ -302,7 +307,9 @@ class BlendsTest {
         String run = season.packed(part, 50, 10);
         season.grower.post("/api/lots/" + part + "/sales", saleOf(run, 3)).ok();
         assertThat(season.grower
-                        .post("/api/lots/" + whole + "/parts", record("masses", List.of(all), "pouredOn", "2026-08-14"))
+                        .post(
+                                "/api/lots/" + whole + "/parts",
+                                record("masses", List.of(all), "transferredOn", "2026-08-14"))
                         .status())
                 .as("more than is left")
                 .isEqualTo(400);
@@ -316,7 +323,7 @@ class BlendsTest {
                 .post("/api/lots/" + whole + "/hold", record("reason", "label came off"))
                 .ok();
         JsonNode parts = season.grower
-                .post("/api/lots/" + whole + "/parts", record("parts", 3, "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + whole + "/parts", record("parts", 3, "transferredOn", "2026-08-14"))
                 .ok();
         double sum = 0;
         for (JsonNode part : parts) {
@@ -350,11 +357,11 @@ class BlendsTest {
         assertThat(season.grower.post("/api/blends", blendOf(one, 0, other, 5)).field())
                 .isEqualTo("parts[0].mass");
         assertThat(season.grower
-                        .post("/api/blends", with(blendOf(one, 5, other, 5), "pouredOn", "2026-08-15"))
+                        .post("/api/blends", with(blendOf(one, 5, other, 5), "transferredOn", "2026-08-15"))
                         .field())
-                .isEqualTo("pouredOn");
+                .isEqualTo("transferredOn");
         assertThat(season.grower
-                        .post("/api/lots/" + one + "/parts", record("parts", 1, "pouredOn", "2026-08-14"))
+                        .post("/api/lots/" + one + "/parts", record("parts", 1, "transferredOn", "2026-08-14"))
                         .field())
                 .isEqualTo("parts");
         assertThat(season.grower.get("/api/lots/" + one + "/together").ok().findValuesAsString("number"))
@@ -372,7 +379,7 @@ class BlendsTest {
     }
 
     @Test
-    void seedKeptForOwnSowingIsGuardedFromPouringAsFromSelling() {
+    void seedKeptForOwnSowingIsGuardedFromTransferringAsFromSelling() {
         String one = clean(9000);
         String other = clean(3000);
         double had = bulk(one);
@@ -389,22 +396,24 @@ class BlendsTest {
                 .isEqualTo(had - 500);
         season.grower.post("/api/blends", blendOf(one, 500, other, 1000)).ok();
         assertThat(season.grower
-                        .post("/api/lots/" + one + "/parts", record("masses", List.of(10), "pouredOn", "2026-08-14"))
+                        .post(
+                                "/api/lots/" + one + "/parts",
+                                record("masses", List.of(10), "transferredOn", "2026-08-14"))
                         .text())
                 .as("all that is left is kept")
                 .contains("blend.allKept");
         kept(one, 0);
         season.grower
-                .post("/api/lots/" + one + "/parts", record("masses", List.of(10), "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + one + "/parts", record("masses", List.of(10), "transferredOn", "2026-08-14"))
                 .ok();
     }
 
     @Test
-    void whatIsKeptGoesAlongWhereAllOfALotIsPoured() {
+    void whatIsKeptGoesAlongWhereAllOfALotIsTransferred() {
         String whole = season.picked(planting, 9000, 200);
         kept(whole, 60);
         JsonNode parts = season.grower
-                .post("/api/lots/" + whole + "/parts", record("parts", 3, "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + whole + "/parts", record("parts", 3, "transferredOn", "2026-08-14"))
                 .ok();
         assertThat(parts.findValues("reserved").stream().map(JsonNode::asInt)).containsExactly(60, 0, 0);
 
@@ -423,7 +432,7 @@ class BlendsTest {
     void aStepOfBeforeItWasTransferredIsWrittenOnceTheDayOfThatIsPutRight() {
         String whole = season.picked(planting, 9000, 200);
         String part = season.grower
-                .post("/api/lots/" + whole + "/parts", record("parts", 2, "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + whole + "/parts", record("parts", 2, "transferredOn", "2026-08-14"))
                 .ok()
                 .at("/0/number")
                 .asString();
@@ -432,16 +441,26 @@ class BlendsTest {
         Client.Answer refused = season.grower.post("/api/lots/" + part + "/steps", earlier);
         assertThat(refused.field()).isEqualTo("begunAt");
         assertThat(refused.text()).contains("bench.beforeTransfer");
-        String pour = "/api/pours/"
-                + season.lot(part).at("/known/harvest/poured/0/id").asString();
+        String transfer = "/api/transfers/"
+                + season.lot(part).at("/known/harvest/transferred/0/id").asString();
         assertThat(season.grower
                         .put(
-                                pour,
-                                record("mass", 4400, "pouredOn", "2026-08-09", "version", 0, "reason", "weighed anew"))
+                                transfer,
+                                record(
+                                        "mass",
+                                        4400,
+                                        "transferredOn",
+                                        "2026-08-09",
+                                        "version",
+                                        0,
+                                        "reason",
+                                        "weighed anew"))
                         .field())
                 .isEqualTo("mass");
         season.grower
-                .put(pour, record("mass", 4500, "pouredOn", "2026-08-09", "version", 0, "reason", "it was on Sunday"))
+                .put(
+                        transfer,
+                        record("mass", 4500, "transferredOn", "2026-08-09", "version", 0, "reason", "it was on Sunday"))
                 .ok();
         season.step(part, earlier);
     }

@@ -52,7 +52,7 @@ class FamilyTest {
         Map<String, Object> blend = record(
                 "parts",
                 List.of(record("number", one, "mass", 100), record("number", other, "mass", 300)),
-                "pouredOn",
+                "transferredOn",
                 "2026-08-03");
         String number =
                 season.grower.post("/api/blends", blend).ok().get("number").asString();
@@ -66,7 +66,7 @@ class FamilyTest {
         String others = clean(harvestOf(6000, 250));
         String blend = blended(mother, others);
         String part = season.grower
-                .post("/api/lots/" + blend + "/parts", record("masses", List.of(150), "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + blend + "/parts", record("masses", List.of(150), "transferredOn", "2026-08-14"))
                 .ok()
                 .at("/0/number")
                 .asString();
@@ -200,7 +200,7 @@ class FamilyTest {
         String variety = season.variety("pea");
         String old = lastYears(variety);
         String half = season.grower
-                .post("/api/lots/" + old + "/parts", record("masses", List.of(500), "pouredOn", "2026-02-01"))
+                .post("/api/lots/" + old + "/parts", record("masses", List.of(500), "transferredOn", "2026-02-01"))
                 .ok()
                 .at("/0/number")
                 .asString();
@@ -273,7 +273,7 @@ class FamilyTest {
                 season.grower.get("/api/plantings/" + planting + "/sown").ok().at("/sown/own/0");
         season.grower
                 .put(
-                        "/api/takings/" + own.at("/taking/id").asString(),
+                        "/api/withdrawals/" + own.at("/withdrawal/id").asString(),
                         record(
                                 "why",
                                 "SOWN",

@@ -134,7 +134,7 @@ class GateTest {
     }
 
     @Test
-    void whatALowerGradeWouldLetPassIsSaidAndGradingDownFollowsWhatWasPoured() {
+    void whatALowerGradeWouldLetPassIsSaidAndGradingDownFollowsWhatWasTransferred() {
         String planting = season.grower
                 .post(
                         "/api/plantings",
@@ -150,7 +150,7 @@ class GateTest {
         assertThat(gate(number).at("/atGrades/1/grade").asString()).isEqualTo("MARKET");
         assertThat(gate(number).at("/atGrades/1/mayBeSold").asBoolean()).isTrue();
         String part = season.grower
-                .post("/api/lots/" + number + "/parts", record("pouredOn", "2026-08-14", "masses", List.of(500)))
+                .post("/api/lots/" + number + "/parts", record("transferredOn", "2026-08-14", "masses", List.of(500)))
                 .ok()
                 .at("/0/number")
                 .asString();

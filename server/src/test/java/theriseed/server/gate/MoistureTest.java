@@ -181,7 +181,7 @@ class MoistureTest {
         assertThat(known(number).at("/bench/heated/hours").asDouble()).isCloseTo(10, within(1e-9));
         assertThat(reasons(number)).contains("HEATED").doesNotContain("UNTESTED");
         String part = season.grower
-                .post("/api/lots/" + number + "/parts", record("masses", List.of(100), "pouredOn", "2026-08-13"))
+                .post("/api/lots/" + number + "/parts", record("masses", List.of(100), "transferredOn", "2026-08-13"))
                 .ok()
                 .at("/0/number")
                 .asString();

@@ -115,7 +115,7 @@ class HarvestsTest {
     void nothingIsPickedIntoALotThatCameOfOthers() {
         String whole = season.sellable();
         String part = season.grower
-                .post("/api/lots/" + whole + "/parts", record("masses", List.of(100), "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + whole + "/parts", record("masses", List.of(100), "transferredOn", "2026-08-14"))
                 .ok()
                 .get(0)
                 .get("number")
@@ -155,7 +155,7 @@ class HarvestsTest {
                 .ok();
         assertThat(season.lot(lot).at("/known/gate/cautions").toString()).contains("PICKED_EARLY");
         String part = season.grower
-                .post("/api/lots/" + lot + "/parts", record("parts", 2, "pouredOn", "2026-05-21"))
+                .post("/api/lots/" + lot + "/parts", record("parts", 2, "transferredOn", "2026-05-21"))
                 .ok()
                 .at("/0/number")
                 .asString();

@@ -106,7 +106,7 @@ class ArrivalsTest {
         assertThat(known(number).at("/gate/mayBeSold").asBoolean()).isTrue();
         season.packed(number, 50, 5);
         String part = season.grower
-                .post("/api/lots/" + number + "/parts", record("masses", List.of(100), "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + number + "/parts", record("masses", List.of(100), "transferredOn", "2026-08-14"))
                 .ok()
                 .at("/0/number")
                 .asString();
@@ -164,7 +164,7 @@ class ArrivalsTest {
         assertThat(season.lot(number).at("/stock/bulk").asInt()).isEqualTo(450);
         assertThat(season.lot(number).get("corrections").toString()).contains("weighed again");
         season.grower
-                .post("/api/lots/" + number + "/parts", record("masses", List.of(300), "pouredOn", "2026-08-14"))
+                .post("/api/lots/" + number + "/parts", record("masses", List.of(300), "transferredOn", "2026-08-14"))
                 .ok();
         assertThat(season.grower
                         .put(path, with(less, "mass", 200, "version", 1))

@@ -89,7 +89,7 @@ class LotsKeptTest {
         holds(number, packed.get("bulk").decimalValue().toPlainString(), 36);
 
         grower.post(
-                        "/api/lots/" + number + "/takings",
+                        "/api/lots/" + number + "/withdrawals",
                         record("why", "SOWN", "takenOn", "2026-08-14", "mass", 100.5, "note", ""))
                 .ok();
         holds(
@@ -136,7 +136,8 @@ class LotsKeptTest {
     @Test
     void aLotThatCameOfAnotherIsAnotherWhenThatOneIsWritten() {
         String number = season.sellable();
-        JsonNode parts = grower.post("/api/lots/" + number + "/parts", record("pouredOn", "2026-08-14", "parts", 2))
+        JsonNode parts = grower.post(
+                        "/api/lots/" + number + "/parts", record("transferredOn", "2026-08-14", "parts", 2))
                 .ok();
         String part = parts.get(0).at("/number").asString();
         Object before = kept(part).get("state");

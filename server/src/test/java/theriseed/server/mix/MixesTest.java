@@ -209,10 +209,10 @@ class MixesTest {
                 .ok();
         assertThat(right.get("mass").asDouble()).isEqualTo(390);
         assertThat(bulk(one)).isCloseTo(before + 10, within(1e-6));
-        String taking = "/api/takings/" + mix.at("/parts/0/id").asString();
+        String withdrawal = "/api/withdrawals/" + mix.at("/parts/0/id").asString();
         Map<String, Object> otherwise = record(
                 "why", "SPOILT", "takenOn", "2026-08-14", "mass", 1, "note", "wet", "version", 1, "reason", "other");
-        assertThat(grower.put(taking, otherwise).text()).contains(number(mix));
+        assertThat(grower.put(withdrawal, otherwise).text()).contains(number(mix));
     }
 
     @Test

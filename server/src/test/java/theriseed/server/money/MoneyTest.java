@@ -189,12 +189,13 @@ class MoneyTest {
     }
 
     @Test
-    void whatIsPouredTakesItsShareOfTheCostAlong() {
+    void whatIsTransferredTakesItsShareOfTheCostAlong() {
         grower.post("/api/money/outlays", outlayOf("lotId", lot, "MATERIALS", 100))
                 .ok();
         double clean = season.lot(number).at("/stock/bulk").asDouble();
         String part = grower.post(
-                        "/api/lots/" + number + "/parts", record("masses", List.of(1000), "pouredOn", "2026-08-14"))
+                        "/api/lots/" + number + "/parts",
+                        record("masses", List.of(1000), "transferredOn", "2026-08-14"))
                 .ok()
                 .get(0)
                 .get("number")

@@ -241,9 +241,9 @@ class OrdersTest {
         assertThat(season.lot(number).at("/stock/free").asDouble()).isEqualTo(free - 500);
         assertThat(grower.post(
                                 "/api/lots/" + number + "/parts",
-                                record("masses", List.of(free - 400), "pouredOn", "2026-08-14"))
+                                record("masses", List.of(free - 400), "transferredOn", "2026-08-14"))
                         .field())
-                .as("what is promised is not poured away")
+                .as("what is promised is not transferred away")
                 .isEqualTo("masses[0]");
         grower.post(at(order) + "/deliver", today()).ok();
         assertThat(season.lot(number).at("/stock/bulk").asDouble()).isEqualTo(free - 500);

@@ -1,6 +1,7 @@
 package theriseed.server.photo;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static theriseed.server.Season.record;
 import static theriseed.server.Season.walkOf;
 
 import java.awt.image.BufferedImage;
@@ -90,7 +91,7 @@ class PhotosTest {
         assertThat(season.grower
                         .get("/api/plantings/" + planting + "/walks")
                         .ok()
-                        .at("/walks/0/photos/0")
+                        .at("/walks/0/photos/0/id")
                         .asString())
                 .isEqualTo(id.toString());
     }
@@ -147,19 +148,88 @@ class PhotosTest {
         String lot = page.at("/known/lot/id").asString();
         String test = page.at("/known/tests/germinations/0/id").asString();
         String weight = page.at("/known/tests/seedWeights/0/id").asString();
-        for (String of : List.of(lot, test, planting)) {
+        String pick = page.at("/known/harvest/picks/0/id").asString();
+        String step = page.at("/known/bench/steps/0/id").asString();
+        for (String of : List.of(lot, test, planting, pick, step)) {
             pictureOf(of).ok();
         }
         assertThat(pictureOf(weight).field()).as("a weight is not looked at").isEqualTo("of");
         JsonNode shown = season.grower.get("/api/lots/" + number).ok().get("photos");
         assertThat(shown.get(lot).size()).isEqualTo(1);
         assertThat(shown.get(test).size()).isEqualTo(1);
+        assertThat(shown.get(pick).size()).isEqualTo(1);
+        assertThat(shown.get(step).size()).isEqualTo(1);
         assertThat(season.grower
                         .get("/api/plantings/" + planting + "/ripening")
                         .ok()
                         .get("photos")
                         .size())
                 .isEqualTo(1);
+    }
+
+    @Test
+    void aMarkedPlantAndAShelfHavePictures() throws IOException {
+        UUID plant = UUID.randomUUID();
+        season.grower
+                .post(
+                        "/api/plantings/" + planting + "/candidates",
+                        record("id", plant, "kind", "PLANT", "tag", "7", "markedOn", "2026-08-14", "note", ""))
+                .ok();
+        pictureOf(plant.toString()).ok();
+        JsonNode page =
+                season.grower.get("/api/plantings/" + planting + "/selection").ok();
+        assertThat(page.get("photos").get(plant.toString()).size()).isEqualTo(1);
+
+        String shelf = season.grower.get("/api/shelves").ok().at("/0/id").asString();
+        pictureOf(shelf).ok();
+        assertThat(season.grower
+                        .get("/api/photos?of=" + shelf + "&of=" + plant)
+                        .ok()
+                        .size())
+                .isEqualTo(2);
+    }
+
+    @Test
+    void whatAPictureShowsIsSaidOnceFreelyAndThenOnlyWithAReason() throws IOException {
+        JsonNode kept = pictureOf(planting).ok();
+        String path = "/api/photos/" + kept.get("id").asString() + "/said";
+        JsonNode said = Client.as("hand", port)
+                .put(path, record("caption", " Purple stem ", "struckOut", false, "version", 0))
+                .ok();
+        assertThat(said.get("caption").asString()).isEqualTo("Purple stem");
+        Map<String, Object> otherwise = record(
+                "caption",
+                "Green stem",
+                "struckOut",
+                false,
+                "version",
+                said.get("version").asInt());
+        assertThat(Client.as("hand", port).put(path, otherwise).field()).isEqualTo("reason");
+        otherwise.put("reason", "it is the true colour");
+        Client.as("hand", port).put(path, otherwise).ok();
+        assertThat(season.grower.put(path, otherwise).status())
+                .as("made from an older version")
+                .isEqualTo(409);
+    }
+
+    @Test
+    void aPictureOfSomethingElseIsStruckOutWithAReasonAndPutBack() throws IOException {
+        JsonNode kept = pictureOf(planting).ok();
+        String path = "/api/photos/" + kept.get("id").asString() + "/said";
+        Map<String, Object> out = record("caption", "", "struckOut", true, "version", 0);
+        assertThat(season.grower.put(path, out).field()).isEqualTo("reason");
+        out.put("reason", "the neighbour's rows");
+        season.grower.put(path, out).ok();
+        JsonNode shown = season.grower
+                .get("/api/photos?of=" + planting)
+                .ok()
+                .get(planting)
+                .get(0);
+        assertThat(shown.get("struckOut").asBoolean()).isTrue();
+        season.grower
+                .put(path, record("caption", "", "struckOut", false, "version", 1, "reason", "it is ours"))
+                .ok();
+        assertThat(Client.as("visitor", port).put(path, out).status()).isEqualTo(403);
     }
 
     private Client.Answer pictureOf(String record) throws IOException {

@@ -53,7 +53,7 @@ class GrowOutsTest {
                 .get("id")
                 .asString();
         assertThat(reasons(number)).isEqualTo("[]");
-        assertThat(season.lot(number).get("thread").toString()).contains("GROW_OUT");
+        assertThat(season.lot(number).get("history").toString()).contains("GROW_OUT");
         Map<String, Object> ten = with(grown(300, 10), "version", 0, "reason", "pale flowers were missed");
         grower.put("/api/grow-outs/" + id, ten).ok();
         assertThat(reasons(number)).contains("OFF_TYPES_OVER");

@@ -191,7 +191,7 @@ class SeedRoomTest {
     void takingsAreNeverMoreThanThereIsAndAreCorrectedInTheOpen() {
         String number = season.sellable();
         double bulk = stored(number).at("/stock/bulk").asDouble();
-        String path = "/api/lots/" + number + "/takings";
+        String path = "/api/lots/" + number + "/withdrawals";
         Map<String, Object> sown = record("why", "SOWN", "takenOn", "2026-08-14", "mass", 50, "note", "");
         JsonNode taken = grower.post(path, sown).ok();
         assertThat(stored(number).at("/stock/bulk").asDouble()).isEqualTo(bulk - 50);
@@ -199,7 +199,7 @@ class SeedRoomTest {
         assertThat(grower.post(path, with(sown, "mass", -1)).field()).isEqualTo("mass");
         assertThat(grower.post(path, with(sown, "why", "SPOILT")).field()).isEqualTo("note");
         assertThat(grower.post(path, with(sown, "why", "COUNTED")).field()).isEqualTo("why");
-        String at = "/api/takings/" + taken.get("id").asString();
+        String at = "/api/withdrawals/" + taken.get("id").asString();
         grower.put(at, with(sown, "mass", bulk, "version", 0, "reason", "all of it was sown"))
                 .ok();
         assertThat(stored(number).at("/stock/bulk").asDouble()).isZero();
@@ -255,7 +255,7 @@ class SeedRoomTest {
         String number = season.sellable();
         assertThat(need(number, false)).isPresent();
         grower.post(
-                        "/api/lots/" + number + "/takings",
+                        "/api/lots/" + number + "/withdrawals",
                         record(
                                 "why",
                                 "SPOILT",
@@ -284,7 +284,7 @@ class SeedRoomTest {
                     || lot.at("/stock/packets").asInt() > 0;
             boolean atBench = known.has("bench")
                     && !known.at("/bench/clean").asBoolean()
-                    && !known.at("/bench/poured").asBoolean();
+                    && !known.at("/bench/transferred").asBoolean();
             boolean empty = !known.has("bench") && of >= 2025;
             if (of >= 2014
                     && (left || atBench || empty || !known.at("/tests/running").isEmpty())) {

@@ -96,7 +96,7 @@ class SelectionTest {
 
         JsonNode page = page();
         assertThat(page.at("/candidates/0/tag").asString()).isEqualTo("5");
-        assertThat(page.at("/candidates/0/worth").asDouble()).isEqualTo(100);
+        assertThat(page.at("/candidates/0/score").asDouble()).isEqualTo(100);
         JsonNode choice = page.get("choice");
         assertThat(choice.get("scored").asInt()).isEqualTo(10);
         double before = 0;

@@ -425,7 +425,7 @@ class StallTest {
                         .at("/items/0/packets")
                         .asInt())
                 .isEqualTo(10);
-        assertThat(stock().get("takings").toString()).contains("SPOILT", "wet in the post");
+        assertThat(stock().get("withdrawals").toString()).contains("SPOILT", "wet in the post");
         Map<String, Object> corrected = record(
                 "soldOn", "2026-08-14", "packets", 9, "price", 50, "note", "", "version", 0, "reason", "miscounted");
         assertThat(season.grower.put("/api/sales/" + sale, corrected).field())

@@ -149,13 +149,13 @@ class StandsTest {
             season.grower.post(path, seed).ok();
             weighed.add(seed.get("id"));
         }
-        JsonNode worth = stand(kale).get("worth");
-        assertThat(worth.get("weighed").asInt()).isEqualTo(10);
-        assertThat(worth.get("ifAlike").asDouble()).isGreaterThan(8);
-        assertThat(worth.get("effective").asDouble())
-                .isLessThan(0.8 * worth.get("ifAlike").asDouble());
+        JsonNode size = stand(kale).get("effectiveSize");
+        assertThat(size.get("weighed").asInt()).isEqualTo(10);
+        assertThat(size.get("ifAlike").asDouble()).isGreaterThan(8);
+        assertThat(size.get("effective").asDouble())
+                .isLessThan(0.8 * size.get("ifAlike").asDouble());
         assertThat(stand(kale).at("/generations/weakest/effectiveSize").asDouble())
-                .isEqualTo(worth.get("effective").asDouble());
+                .isEqualTo(size.get("effective").asDouble());
 
         Map<String, Object> twice = seedOf("3", 9);
         assertThat(season.grower.post(path, twice).detail()).contains("The seed of plant 3 is weighed already");
@@ -163,8 +163,8 @@ class StandsTest {
         season.grower
                 .put("/api/seeds/" + weighed.get(0), with(seedOf("1", 12), "version", 0, "reason", "a nought too many"))
                 .ok();
-        assertThat(stand(kale).at("/worth/effective").asDouble())
-                .isGreaterThan(worth.get("effective").asDouble());
+        assertThat(stand(kale).at("/effectiveSize/effective").asDouble())
+                .isGreaterThan(size.get("effective").asDouble());
         assertThat(stand(kale).get("corrections").findValuesAsString("was")).contains("120");
     }
 

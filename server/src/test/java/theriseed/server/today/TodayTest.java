@@ -190,7 +190,7 @@ class TodayTest {
         assertThat(tasks(number)).containsExactly("TestAnew");
         season.grower
                 .post(
-                        "/api/lots/" + number + "/takings",
+                        "/api/lots/" + number + "/withdrawals",
                         record(
                                 "why",
                                 "SPOILT",

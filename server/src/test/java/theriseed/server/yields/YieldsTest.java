@@ -105,7 +105,7 @@ class YieldsTest {
         JsonNode buckets = season.grower
                 .post(
                         "/api/lots/" + number + "/parts",
-                        record("masses", List.of(4_000, 2_500), "pouredOn", "2026-08-02"))
+                        record("masses", List.of(4_000, 2_500), "transferredOn", "2026-08-02"))
                 .ok();
         String first = buckets.at("/0/number").asString();
         String second = buckets.at("/1/number").asString();

@@ -1,5 +1,0 @@
-/** The whole farm as one file of open formats: out, and into an empty farm. */
-@ApplicationModule
-package theriseed.server.copy;
-
-import org.springframework.modulith.ApplicationModule;

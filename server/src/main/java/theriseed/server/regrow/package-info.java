@@ -1,5 +1,0 @@
-/** Which varieties must be grown again, by when, and out of which lot. */
-@ApplicationModule
-package theriseed.server.regrow;
-
-import org.springframework.modulith.ApplicationModule;
