@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
@@ -14,10 +14,12 @@
 		cropKey: string;
 		/** Whether it is clean and dry enough, so that it need not be dried for the store. */
 		dry?: boolean;
+		/** Looks up where it could go otherwise. */
+		look: () => Promise<Schemas['ChainChoice']>;
 		changed: () => void;
 	}
 	/** The way a lot goes to clean seed: what is done, what comes, and every other way it could go. */
-	let { number, bench, cropKey, dry = false, changed }: Props = $props();
+	let { number, bench, cropKey, dry = false, look, changed }: Props = $props();
 
 	const attempt = new Attempt();
 	let open = $state(false);
@@ -26,7 +28,7 @@
 	const behind = $derived(bench.chain.slice(0, bench.chain.length - bench.left.length));
 	const choices = $derived.by(() => {
 		void turn;
-		return open ? ask(GET('/api/lots/{number}/chain', { params: { path: { number } } })) : undefined;
+		return open ? look() : undefined;
 	});
 	const same = (steps: Kind[]) => steps.join() === bench.chain.join();
 

@@ -1,7 +1,7 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
-import { answers, forget, sent } from '$lib/api/pretend';
+import { forget, sent } from '$lib/api/pretend';
 import ChainBoard from './ChainBoard.svelte';
 
 vi.mock('$lib/api/session.svelte', () => ({ session: { works: true, grower: true } }));
@@ -29,11 +29,11 @@ describe('the way a lot goes', () => {
 
 	beforeEach(async () => {
 		forget();
-		answers.set('GET /api/lots/{number}/chain', CHOICE);
 		changed.mockReset();
 		render(ChainBoard, {
 			number: '26-TOM-01-X',
 			cropKey: 'tomato',
+			look: () => Promise.resolve(CHOICE),
 			changed,
 			bench: {
 				chain: CHOICE.now,
@@ -94,6 +94,7 @@ it('strikes out what was passed over', () => {
 	render(ChainBoard, {
 		number: '26-CUC-01-R',
 		cropKey: 'cucumber',
+		look: vi.fn(),
 		changed: vi.fn(),
 		bench: { chain: CHOICE.now, left: ['DRY'], skipped: [1] } as unknown as Schemas['BenchView']
 	});

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import Fields from '$lib/form/Fields.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
@@ -7,17 +7,19 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
-	import Loading from '$lib/shell/Loading.svelte';
 	import { dayMonth } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 	import { amount } from './words';
 
 	interface Props {
 		family: Schemas['FamilyView'];
-		held: () => void;
+		/** A page of those who have some. */
+		holders: Schemas['PartOfHolder'];
+		page: number;
+		kept: () => void;
 	}
 	/** Calling a lot's seed back: what is here is held, and everyone who has some is told. */
-	let { family, held }: Props = $props();
+	let { family, holders, page, kept }: Props = $props();
 
 	const number = $derived(family.number);
 	const lots = $derived(family.lots.filter((lot) => lot.carries && lot.here && !lot.onHold));
@@ -31,24 +33,17 @@
 	const units = $derived(session.units);
 	const form = new Form({ reason: text('Why') });
 	let asking = $state(false);
-	let turn = $state(0);
-	let page = $state(0);
-	const found = $derived.by(() => {
-		void turn;
-		return ask(GET('/api/lots/{number}/holders', { params: { path: { number }, query: { page } } }));
-	});
 
 	async function hold() {
 		const parts = { params: { path: { number } }, body: form.body() };
 		await ask(POST('/api/lots/{number}/recall', parts));
 		asking = false;
-		held();
+		kept();
 	}
 	const fields = () => ({
 		toldOn: day('Told on', { needed: true, start: session.today }),
 		how: text('How', { hint: 'by phone, by letter, at the stall' })
 	});
-	const done = () => turn++;
 </script>
 
 <section class="mt-8 border-t-2 border-ink pt-4">
@@ -60,86 +55,80 @@
 					? `Hold what is here, and tell ${many(family.customers, 'customer')} who got some.`
 					: 'Nothing of it went to anybody.'}
 			</p>
-			<Loading from={found} stays>
-				{#snippet children({ items, further })}
-					{#if items.length > 0}
-						<table class="figures">
-							<thead
-								><tr
-									><th scope="col">customer</th><th scope="col">got</th><th scope="col">last</th><th
-										scope="col">told</th
-									></tr
-								></thead
-							>
-							<tbody>
-								{#each items as holder (holder.customerId + holder.number + (holder.mix ?? ''))}
-									<tr>
-										<th scope="row" class="font-semibold!">{holder.customer}</th>
-										<td
-											>{amount(holder.packets, holder.bulk, units)} of
-											<a class="quiet font-mono" href="/lot/{holder.number}">{holder.number}</a
-											>{#if holder.mix}, in mix
-												<a class="quiet font-mono" href="/stall/mixes/{holder.mix}">{holder.mix}</a>{/if}</td
-										>
-										<td>{dayMonth(holder.lastOn, session.today)}</td>
-										<td>
-											{#if holder.told}
-												{@const { told: earlier } = holder}
-												told {dayMonth(earlier.toldOn, session.today)}, {earlier.how}
-												<Amend
-													what="{holder.customer} was told"
-													was={earlier}
-													fields={fields()}
-													save={(body) =>
-														ask(
-															PUT('/api/told/{id}', {
-																params: { path: { id: earlier.id } },
-																body: { ...body, customerId: holder.customerId }
-															})
-														)}
-													{done}
-												/>
-												<Amend
-													what="{holder.customer} was told"
-													act="take back"
-													was={earlier}
-													fields={{}}
-													save={(body) =>
-														ask(PUT('/api/told/{id}/undone', { params: { path: { id: earlier.id } }, body }))}
-													{done}
-												/>
-											{:else}
-												<b>not told yet</b>
-												<Amend
-													what={holder.customer}
-													act="mark as told"
-													fields={fields()}
-													save={(body) =>
-														ask(
-															POST('/api/lots/{number}/told', {
-																params: { path: { number } },
-																body: { ...body, customerId: holder.customerId }
-															})
-														)}
-													{done}
-												/>
-											{/if}
-										</td>
-									</tr>
-								{/each}
-							</tbody>
-						</table>
-						{#if page > 0 || further}
-							<p class="mt-3 flex gap-4">
-								{#if page > 0}<button class="quiet" type="button" onclick={() => page--}>those before</button
-									>{/if}
-								{#if further}<button class="quiet" type="button" onclick={() => page++}>those after</button
-									>{/if}
-							</p>
-						{/if}
-					{/if}
-				{/snippet}
-			</Loading>
+			{#if holders.items.length > 0}
+				<table class="figures">
+					<thead
+						><tr
+							><th scope="col">customer</th><th scope="col">got</th><th scope="col">last</th><th scope="col"
+								>told</th
+							></tr
+						></thead
+					>
+					<tbody>
+						{#each holders.items as holder (holder.customerId + holder.number + (holder.mix ?? ''))}
+							<tr>
+								<th scope="row" class="font-semibold!">{holder.customer}</th>
+								<td
+									>{amount(holder.packets, holder.bulk, units)} of
+									<a class="quiet font-mono" href="/lot/{holder.number}">{holder.number}</a>{#if holder.mix},
+										in mix
+										<a class="quiet font-mono" href="/stall/mixes/{holder.mix}">{holder.mix}</a>{/if}</td
+								>
+								<td>{dayMonth(holder.lastOn, session.today)}</td>
+								<td>
+									{#if holder.told}
+										{@const { told: earlier } = holder}
+										told {dayMonth(earlier.toldOn, session.today)}, {earlier.how}
+										<Amend
+											what="{holder.customer} was told"
+											was={earlier}
+											fields={fields()}
+											save={(body) =>
+												ask(
+													PUT('/api/told/{id}', {
+														params: { path: { id: earlier.id } },
+														body: { ...body, customerId: holder.customerId }
+													})
+												)}
+											done={kept}
+										/>
+										<Amend
+											what="{holder.customer} was told"
+											act="take back"
+											was={earlier}
+											fields={{}}
+											save={(body) =>
+												ask(PUT('/api/told/{id}/undone', { params: { path: { id: earlier.id } }, body }))}
+											done={kept}
+										/>
+									{:else}
+										<b>not told yet</b>
+										<Amend
+											what={holder.customer}
+											act="mark as told"
+											fields={fields()}
+											save={(body) =>
+												ask(
+													POST('/api/lots/{number}/told', {
+														params: { path: { number } },
+														body: { ...body, customerId: holder.customerId }
+													})
+												)}
+											done={kept}
+										/>
+									{/if}
+								</td>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
+				{#if page > 0 || holders.further}
+					<p class="mt-3 flex gap-4">
+						{#if page > 0}<a class="quiet" href="?page={page - 1}">those before</a>{/if}
+						{#if holders.further}<a class="quiet" href="?page={page + 1}">those after</a>{/if}
+					</p>
+				{/if}
+			{/if}
 		</div>
 		<div class="grid w-full gap-3 sm:w-56">
 			{#if free.length > 0}

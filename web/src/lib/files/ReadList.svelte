@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { onMount } from 'svelte';
-	import { ask, GET, POST, type Schemas } from '$lib/api/api';
+	import { ask, POST, type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import ChoiceField from '$lib/form/ChoiceField.svelte';
@@ -13,9 +12,13 @@
 	import { SHEETS } from './words';
 
 	/** A list from elsewhere, read in: how it is written, what its columns are and what each line would do come first. */
-	let { list }: { list?: string } = $props();
+	interface Props {
+		list?: string;
+		/** The lists that can be read, with what stands in them. */
+		described: Schemas['Described'][];
+	}
+	let { list, described }: Props = $props();
 	const attempt = new Attempt();
-	const looking = new Attempt();
 	let name = $state<string>(SHEETS.find((sheet) => sheet.name === list)?.name ?? SHEETS[0].name);
 	let file = $state.raw<File>();
 	let told = $state.raw<Told>({});
@@ -31,12 +34,6 @@
 		)
 	);
 	const read = $derived(reading.answer);
-	let described = $state.raw<Schemas['Described'][]>([]);
-	onMount(() => {
-		void looking.run(async () => {
-			described = await ask(GET('/api/sheets'));
-		});
-	});
 	const columns = $derived(described.find((sheet) => sheet.name === name)?.columns ?? []);
 	const SHOWN = 100;
 

@@ -34,18 +34,19 @@ const how: HowRead = {
 };
 const read = { made: 0, changed: 0, same: 0, refused: 0, lines: [], notes: [], kept: false, how };
 
+const described = [
+	{
+		name: 'customers',
+		columns: ['name', 'kind', 'clean_g', 'note'].map((name) => ({
+			name,
+			says: `its ${name}`,
+			needed: false
+		}))
+	}
+];
+
 beforeEach(() => {
 	forget();
-	answers.set('GET /api/sheets', [
-		{
-			name: 'customers',
-			columns: ['name', 'kind', 'clean_g', 'note'].map((name) => ({
-				name,
-				says: `its ${name}`,
-				needed: false
-			}))
-		}
-	]);
 });
 
 const choose = () =>
@@ -62,7 +63,7 @@ describe('reading a list', () => {
 			same: 3,
 			lines: [{ line: 2, what: 'Inn shop, shop', refused: false, made: true }]
 		});
-		render(ReadList, { list: 'customers' });
+		render(ReadList, { list: 'customers', described });
 		expect(screen.queryByText('Read it in')).toBeNull();
 		await choose();
 		await waitFor(() => screen.getByText('1 new, 3 as they are.'));
@@ -80,7 +81,7 @@ describe('reading a list', () => {
 			refused: 1,
 			lines: [{ line: 4, what: 'x', refused: true, made: false, column: 'kind', why: 'kind: x is not shop.' }]
 		});
-		render(ReadList, { list: 'customers' });
+		render(ReadList, { list: 'customers', described });
 		await choose();
 		await waitFor(() => screen.getByText('kind: x is not shop.'));
 		screen.getByText(/Nothing is kept: 1 line is refused/);
@@ -88,7 +89,7 @@ describe('reading a list', () => {
 	});
 	it('asks again when another list is meant, and forgets what was said of the one before', async () => {
 		answers.set('POST /api/sheets/{name}', read);
-		render(ReadList, { list: 'customers' });
+		render(ReadList, { list: 'customers', described });
 		await choose();
 		await waitFor(() => screen.getByLabelText('Soil is'));
 		await fireEvent.change(screen.getByLabelText('Soil is'), { target: { value: 'note' } });
@@ -104,7 +105,7 @@ describe('reading a list', () => {
 	});
 	it('asks what could be read in two ways, and keeps nothing before', async () => {
 		answers.set('POST /api/sheets/{name}', { ...read, made: 2, how: { ...how, unsure: ['days'] } });
-		render(ReadList, { list: 'customers' });
+		render(ReadList, { list: 'customers', described });
 		await choose();
 		await waitFor(() => screen.getByText(/can be read in two ways/));
 		expect(screen.queryByText('Read it in')).toBeNull();
@@ -115,7 +116,7 @@ describe('reading a list', () => {
 	});
 	it('takes what stands in every line for a column that is missing', async () => {
 		answers.set('POST /api/sheets/{name}', { ...read, how: { ...how, missing: ['kind'] } });
-		render(ReadList, { list: 'customers' });
+		render(ReadList, { list: 'customers', described });
 		await choose();
 		await waitFor(() => screen.getByText(/New lines need kind/));
 		await fireEvent.change(screen.getByLabelText('kind, in every line'), { target: { value: ' shop ' } });

@@ -2,6 +2,7 @@ import { render, screen } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
 import { answers, forget } from '$lib/api/pretend';
+import { sized } from '$lib/chart/sized';
 import KnotCard from './KnotCard.svelte';
 import { eventSays } from './words';
 
@@ -29,6 +30,7 @@ const knot = {
 	alarm: false
 } as unknown as Schemas['Knot'];
 
+sized(220);
 beforeEach(forget);
 
 describe('what lies behind a knot', () => {
@@ -50,7 +52,7 @@ describe('what lies behind a knot', () => {
 		expect(screen.getByText('480 g')).toBeTruthy();
 		const points = container.querySelector('polyline')!.getAttribute('points')!.split(' ');
 		expect(points).toHaveLength(3);
-		expect(points.map((point) => Number(point.split(',')[0]))).toEqual([4, 145.3, 216]);
+		expect(points.map((point) => Number(point.split(',')[0]))).toEqual([0, 141.3, 212]);
 		expect(Number(points[0].split(',')[1])).toBeLessThan(Number(points[2].split(',')[1]));
 	});
 	it('says how a lot began that nobody picked', () => {

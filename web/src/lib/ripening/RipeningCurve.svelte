@@ -1,6 +1,9 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import AcrossScale from '$lib/chart/AcrossScale.svelte';
+	import Chart from '$lib/chart/Chart.svelte';
+	import { daysAt, type Point } from '$lib/chart/drawing';
 	import { percent } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 
@@ -13,53 +16,55 @@
 	/** How much of the seed is ripe, and how much of that still hangs, day by day. */
 	let { watch, visits, best }: Props = $props();
 
-	const W = 640;
-	const H = 220;
 	const days = $derived(watch.course);
-	const number = (iso: string) => Date.parse(iso) / 86_400_000;
-	const first = $derived(number(days[0].on));
-	const last = $derived(number(days.at(-1)!.on));
-	const x = (iso: string) => 8 + ((W - 16) * (number(iso) - first)) / Math.max(1, last - first);
-	const y = (share: number) => H - 8 - (H - 30) * share;
-	const line = (of: 'ripe' | 'onPlants') => days.map((day) => `${x(day.on)},${y(day[of])}`).join(' ');
+	const first = $derived(daysAt(days[0].on));
+	const last = $derived(daysAt(days.at(-1)!.on));
+	const course = (of: 'ripe' | 'onPlants') => days.map((day): Point => [daysAt(day.on), day[of]]);
 	const weeks = $derived(
 		days.filter(
-			(day) => (number(day.on) - first) % 7 === 0 && number(day.on) > first && number(day.on) < last
+			(day) => (daysAt(day.on) - first) % 7 === 0 && daysAt(day.on) > first && daysAt(day.on) < last
 		)
 	);
-	/** Whether what is said of the best day would not fit on its right. */
-	const leftward = $derived(x(best.on) > W - 100);
-	const shown = (iso: string) => number(iso) >= first && number(iso) <= last;
+	const shown = (iso: string) => daysAt(iso) >= first && daysAt(iso) <= last;
+	/** What is said of the best day needs so many pixels on its right. */
+	const SAID = 100;
 </script>
 
 <figure>
-	<svg viewBox="0 0 {W} {H + 18}" class="block w-full" role="img" aria-label="Ripening, day by day">
-		<polygon
-			points="{x(days[0].on)},{y(0)} {line('onPlants')} {x(days.at(-1)!.on)},{y(0)}"
-			class="on-plants"
-		/>
-		<polyline points={line('ripe')} class="ripe" />
-		<line x1="8" x2={W - 8} y1={y(0)} y2={y(0)} class="ground" />
-		{#each visits.filter((one) => shown(one.visitedOn)) as visit (visit.id)}
-			<circle cx={x(visit.visitedOn)} cy={y(visit.ripe / visit.lookedAt)} r="5" class="visit" />
-		{/each}
-		{#if shown(session.today)}
-			<line x1={x(session.today)} x2={x(session.today)} y1="12" y2={y(0)} class="today" />
-			<text x={x(session.today) + 4} y="22" class="note">today</text>
-		{/if}
-		{#if shown(best.on)}
-			<line x1={x(best.on)} x2={x(best.on)} y1={y(best.share)} y2={y(0)} class="best" />
-			<text
-				x={x(best.on) + (leftward ? -4 : 4)}
-				y={y(best.share) - 6}
-				class="note strong"
-				text-anchor={leftward ? 'end' : 'start'}>{dayMonth(best.on)}, {percent(best.share)}</text
-			>
-		{/if}
-		{#each weeks as week (week.on)}
-			<text x={x(week.on)} y={H + 12} class="note" text-anchor="middle">{dayMonth(week.on)}</text>
-		{/each}
-	</svg>
+	<Chart
+		label="Ripening, day by day"
+		height={238}
+		across={[first, Math.max(last, first + 1)]}
+		up={[0, 1]}
+		room={{ left: 8, right: 8, top: 22, bottom: 26 }}
+	>
+		{#snippet children(drawing)}
+			{@const { x, y, width, line } = drawing}
+			<polygon points={line([[first, 0], ...course('onPlants'), [last, 0]])} class="on-plants" />
+			<polyline points={line(course('ripe'))} class="ripe" />
+			<line x1="0" x2={width} y1={y(0)} y2={y(0)} class="ground" />
+			{#each visits.filter((one) => shown(one.visitedOn)) as visit (visit.id)}
+				<circle cx={x(daysAt(visit.visitedOn))} cy={y(visit.ripe / visit.lookedAt)} r="5" class="visit" />
+			{/each}
+			{#if shown(session.today)}
+				{@const at = x(daysAt(session.today))}
+				<line x1={at} x2={at} y1="-10" y2={y(0)} class="today" />
+				<text x={at + 4} y="0" class="note">today</text>
+			{/if}
+			{#if shown(best.on)}
+				{@const at = x(daysAt(best.on))}
+				{@const leftward = at > width - SAID}
+				<line x1={at} x2={at} y1={y(best.share)} y2={y(0)} class="best" />
+				<text
+					x={at + (leftward ? -4 : 4)}
+					y={y(best.share) - 6}
+					class="note strong"
+					text-anchor={leftward ? 'end' : 'start'}>{dayMonth(best.on)}, {percent(best.share)}</text
+				>
+			{/if}
+			<AcrossScale on={drawing} at={weeks.map(({ on }) => ({ at: daysAt(on), name: dayMonth(on) }))} />
+		{/snippet}
+	</Chart>
 	<figcaption class="mt-1 text-sm text-soft">
 		Line: ripe so far, fallen seed counted in. Filled: ripe and still on the plants if no rain comes. Flag:
 		the day to cut, and what that gives. Rings: visits.

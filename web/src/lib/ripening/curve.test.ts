@@ -1,6 +1,7 @@
 import { render, screen } from '@testing-library/svelte';
 import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
+import { sized } from '$lib/chart/sized';
 import RipeningCurve from './RipeningCurve.svelte';
 
 vi.mock('$lib/api/session.svelte', () => ({ session: { units: 'METRIC', today: '2026-08-14' } }));
@@ -17,6 +18,8 @@ const visit = (visitedOn: string) =>
 const show = (best: string, visits: Schemas['RipeningVisitView'][] = []) =>
 	render(RipeningCurve, { watch: watch(best), visits, best: { on: best, share: 0.62 } }).container;
 
+sized(640);
+
 describe('ripening, day by day', () => {
 	it('names the best day and what a single cut then collects', () => {
 		show('2026-08-17');
@@ -31,8 +34,8 @@ describe('ripening, day by day', () => {
 	it('puts days where they are, from edge to edge', () => {
 		const line = show('2026-08-17').querySelector('polyline')!.getAttribute('points')!;
 		const x = line.split(' ').map((point) => Number(point.split(',')[0]));
-		expect(x[0]).toBe(8);
-		expect(x.at(-1)).toBe(632);
+		expect(x[0]).toBe(0);
+		expect(x.at(-1)).toBe(624);
 		expect(x[1] - x[0]).toBeCloseTo((4 / 10) * 624);
 	});
 });

@@ -1,120 +1,109 @@
 <script lang="ts">
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
+	import AcrossScale from '$lib/chart/AcrossScale.svelte';
+	import Chart from '$lib/chart/Chart.svelte';
+	import { daysAt, ends, type Point } from '$lib/chart/drawing';
+	import UpScale from '$lib/chart/UpScale.svelte';
 	import { temperature } from '$lib/units/units';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
 
+	type Reading = Schemas['ShelfReadingView'];
 	interface Props {
 		shelf: Schemas['ShelfView'];
+		readings: Reading[];
 	}
 	/** Warmth and humidity of a shelf over the last year. */
-	let { shelf }: Props = $props();
-	const WIDTH = 520;
-	const HEIGHT = 120;
-	const log = $derived(ask(GET('/api/shelves/{id}/readings', { params: { path: { id: shelf.id } } })));
+	let { shelf, readings }: Props = $props();
 	const day = (at: string) => dayMonth(inZone(at, session.farm?.timeZone ?? 'UTC'), session.today);
-
-	function scale(values: number[], least: number) {
-		const [lowest, highest] = [Math.min(...values), Math.max(...values)];
-		const spare = Math.max(0, least - (highest - lowest)) / 2;
-		const [low, high] = [lowest - spare, highest + spare];
-		return (value: number) => HEIGHT - 18 - ((value - low) / (high - low)) * (HEIGHT - 30);
-	}
-	function path(readings: Schemas['ShelfReadingView'][], of: 'celsius' | 'humidity') {
-		const told = readings.filter((one) => one[of] !== undefined);
-		if (told.length < 2) return '';
-		const from = Date.parse(readings[0].readAt);
-		const span = Math.max(1, Date.parse(readings[readings.length - 1].readAt) - from);
-		const y = scale(
-			told.map((one) => one[of]!),
-			of === 'celsius' ? 4 : 20
-		);
-		return told
-			.map(
-				(one) => `${(((Date.parse(one.readAt) - from) / span) * WIDTH).toFixed(1)},${y(one[of]!).toFixed(1)}`
-			)
-			.join(' ');
-	}
-	const ends = (values: number[], says: (value: number) => string) =>
-		`${says(Math.min(...values))} to ${says(Math.max(...values))}`;
+	const LINES = [
+		{
+			what: 'warmth',
+			of: (one: Reading) => one.celsius as number | undefined,
+			least: 4,
+			says: (value: number) => temperature(value, session.units)
+		},
+		{
+			what: 'humidity',
+			of: (one: Reading) => one.humidity,
+			least: 20,
+			says: (value: number) => `${Math.round(value)} %`
+		}
+	];
+	/** What was measured twice at least is a line. */
+	const lines = $derived(
+		LINES.map((line) => ({
+			...line,
+			points: readings.flatMap((one): Point[] => {
+				const value = line.of(one);
+				return value === undefined ? [] : [[daysAt(one.readAt), value]];
+			})
+		})).filter(({ points }) => points.length > 1)
+	);
+	const year = $derived(ends(readings.map((one) => daysAt(one.readAt))));
 </script>
 
-{#await log then readings}
-	{#if readings.length > 1}
-		{@const damp = readings.filter((one) => one.humidity !== undefined)}
-		<figure>
-			<svg
-				viewBox="0 0 {WIDTH} {HEIGHT}"
-				role="img"
-				aria-label="Air of {shelf.name}, {many(readings.length, 'reading')}; the table below has them"
-			>
-				<polyline points={path(readings, 'celsius')} class="warmth" />
-				<polyline points={path(readings, 'humidity')} class="damp" />
-				<text x="0" y={HEIGHT - 3}>{day(readings[0].readAt)}</text>
-				<text x={WIDTH} y={HEIGHT - 3} text-anchor="end">{day(readings[readings.length - 1].readAt)}</text>
-			</svg>
-			<figcaption class="text-sm text-soft">
-				<span class="key warm"></span>
-				{ends(
-					readings.map((one) => one.celsius),
-					(value) => temperature(value, session.units)
-				)}{#if damp.length > 1}, <span class="key dotted"></span>
-					{ends(
-						damp.map((one) => one.humidity!),
-						(value) => `${Math.round(value)} %`
-					)}{/if}; each line on its own scale
-			</figcaption>
-		</figure>
-		<details class="mt-1 text-sm">
-			<summary class="cursor-pointer underline">{many(readings.length, 'reading')}</summary>
-			<table class="figures">
-				<tbody>
-					{#each [...readings].reverse() as one (one.id)}
-						<tr
-							><th scope="row">{day(one.readAt)}</th><td class="num"
-								>{temperature(one.celsius, session.units)}</td
-							><td class="num">{one.humidity === undefined ? '–' : `${Math.round(one.humidity)} %`}</td><td
-								class="beside">{one.source}, {one.recordedBy}</td
-							></tr
-						>
-					{/each}
-				</tbody>
-			</table>
-		</details>
-	{:else}
-		<p class="text-sm text-soft">
-			{readings.length ? 'One reading so far.' : 'Nobody read its air yet: what is usual is taken.'}
-		</p>
-	{/if}
-{/await}
+{#if readings.length > 1}
+	{#each lines as { what, points, least, says }, i (what)}
+		{@const values = points.map(([, value]) => value)}
+		{@const last = i === lines.length - 1}
+		<Chart
+			label="{what} of {shelf.name}, {many(points.length, 'reading')}; the table below has them"
+			height={last ? 84 : 64}
+			across={year}
+			up={ends(values, least)}
+			room={{ left: 56, right: 8, top: 8, bottom: last ? 24 : 8 }}
+		>
+			{#snippet children(drawing)}
+				<UpScale on={drawing} at={[...new Set(ends(values))]} {says} lines />
+				<polyline points={drawing.line(points)} class={what} />
+				{#if last}
+					<AcrossScale
+						on={drawing}
+						at={[
+							{ at: year[0], name: day(readings[0].readAt) },
+							{ at: year[1], name: day(readings[readings.length - 1].readAt) }
+						]}
+					/>
+				{/if}
+			{/snippet}
+		</Chart>
+	{/each}
+	<p class="text-sm text-soft">
+		{lines.map(({ what }) => what).join(' above, ')}{lines.length > 1 ? ' below' : ''}
+	</p>
+	<details class="mt-1 text-sm">
+		<summary class="cursor-pointer underline">{many(readings.length, 'reading')}</summary>
+		<table class="figures">
+			<tbody>
+				{#each [...readings].reverse() as one (one.id)}
+					<tr
+						><th scope="row">{day(one.readAt)}</th><td class="num"
+							>{temperature(one.celsius, session.units)}</td
+						><td class="num">{one.humidity === undefined ? '–' : `${Math.round(one.humidity)} %`}</td><td
+							class="beside">{one.source}, {one.recordedBy}</td
+						></tr
+					>
+				{/each}
+			</tbody>
+		</table>
+	</details>
+{:else}
+	<p class="text-sm text-soft">
+		{readings.length ? 'One reading so far.' : 'Its air has not been read yet: what is usual is taken.'}
+	</p>
+{/if}
 
 <style>
-	svg {
-		width: 100%;
-		max-width: 34rem;
-	}
 	polyline {
 		fill: none;
 		stroke: var(--color-base-content);
 		stroke-width: 2;
 		stroke-linejoin: round;
 	}
-	.damp {
+	.humidity {
 		stroke: var(--color-info);
 		stroke-dasharray: 3 3;
-	}
-	text {
-		font-size: 12px;
-		fill: var(--soft);
-	}
-	.key {
-		display: inline-block;
-		width: 1.6rem;
-		border-top: 2px solid var(--color-base-content);
-		vertical-align: middle;
-	}
-	.dotted {
-		border-top: 2px dashed var(--color-info);
 	}
 </style>

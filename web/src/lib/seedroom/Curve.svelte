@@ -1,46 +1,51 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
+	import Chart from '$lib/chart/Chart.svelte';
+	import { daysAt } from '$lib/chart/drawing';
+	import UpScale from '$lib/chart/UpScale.svelte';
 
 	interface Props {
 		keeping: Schemas['KeepingView'];
 		today: string;
-		width?: number;
-		height?: number;
+		/** With room for its figures. */
+		large?: boolean;
 	}
 	/** How a lot's germination should go: the dot is today, the dotted line what its grade needs. */
-	let { keeping, today, width = 140, height = 40 }: Props = $props();
+	let { keeping, today, large = false }: Props = $props();
 	const LOW = 40;
-	const days = (day: string) => Date.parse(day) / 86_400_000;
-	const first = $derived(days(keeping.curve[0].on));
-	const span = $derived(Math.max(1, days(keeping.curve[keeping.curve.length - 1].on) - first));
-	const left = $derived(height > 60 ? 38 : 6);
-	const x = (day: string) => left + ((days(day) - first) / span) * (width - left - 6);
-	const y = (percent: number) => 4 + ((100 - Math.max(LOW, percent)) / (100 - LOW)) * (height - 8);
-	const points = $derived(
-		keeping.curve.map(({ on, percent }) => `${x(on).toFixed(1)},${y(percent).toFixed(1)}`).join(' ')
-	);
+	const last = $derived(keeping.curve[keeping.curve.length - 1].on);
+	const now = $derived(daysAt(today));
 </script>
 
-<svg viewBox="0 0 {width} {height}" aria-hidden="true">
-	<line x1="0" x2={width} y1={y(keeping.standard)} y2={y(keeping.standard)} class="standard" />
-	{#if height > 60}
-		<text x="2" y={y(100) + 8}>100 %</text>
-		<text x="2" y={y(keeping.standard) - 4}>{keeping.standard} %</text>
-		<text x="2" y={y(LOW) - 1}>{LOW} %</text>
-	{/if}
-	<polyline {points} class="course" />
-	<line x1={x(today)} x2={x(today)} y1={y(keeping.now.lower)} y2={y(keeping.now.upper)} class="range" />
-	<circle cx={x(today)} cy={y(keeping.now.middle)} r="5" class="now" />
-</svg>
+<Chart
+	height={large ? 110 : 40}
+	across={[daysAt(keeping.curve[0].on), daysAt(last)]}
+	up={[LOW, 100]}
+	room={{ left: large ? 44 : 6, right: 6, top: large ? 8 : 4, bottom: large ? 8 : 4 }}
+>
+	{#snippet children(drawing)}
+		{@const { x, y, width, line } = drawing}
+		{@const needed = y(keeping.standard)}
+		<line x1={large ? 0 : -6} x2={width + 6} y1={needed} y2={needed} class="standard" />
+		{#if large}
+			<UpScale on={drawing} at={[100, keeping.standard, LOW]} says={(percent) => `${percent} %`} />
+		{/if}
+		<polyline
+			points={line(keeping.curve.map(({ on, percent }) => [daysAt(on), Math.max(LOW, percent)]))}
+			class="course"
+		/>
+		<line
+			x1={x(now)}
+			x2={x(now)}
+			y1={y(Math.max(LOW, keeping.now.lower))}
+			y2={y(Math.max(LOW, keeping.now.upper))}
+			class="range"
+		/>
+		<circle cx={x(now)} cy={y(Math.max(LOW, keeping.now.middle))} r="5" class="now" />
+	{/snippet}
+</Chart>
 
 <style>
-	svg {
-		width: 100%;
-	}
-	text {
-		font-size: 10px;
-		fill: var(--soft);
-	}
 	.course {
 		fill: none;
 		stroke: currentColor;

@@ -2,11 +2,14 @@ import { render, screen } from '@testing-library/svelte';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '$lib/api/api';
 import { reader } from '$lib/words/reader.svelte';
+import { sized } from '$lib/chart/sized';
 import Curve from './Curve.svelte';
 import HangingTag from './HangingTag.svelte';
 import { left, waits } from './words';
 
 vi.mock('$lib/api/session.svelte', () => ({ session: { units: 'METRIC', today: '2026-08-14' } }));
+
+sized(140);
 
 type Hanging = Schemas['Hanging'];
 const keeping = {

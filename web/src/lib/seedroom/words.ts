@@ -63,3 +63,7 @@ export function left({ stock, bench }: Hanging, units: Units): string {
 
 /** What a lot waits for, in a few words. */
 export const waits = ({ need }: Hanging) => saying('need', need);
+
+/** By what the seed room's lots are put in order. */
+export const ORDERED = ['need', 'crop', 'place'] as const;
+export type Order = (typeof ORDERED)[number];

@@ -41,3 +41,12 @@ export function rowsIn(typed: string, mothers: { id: string; tag: string }[]): S
 			};
 		});
 }
+
+/** Marked plants of a season as mothers of rows, named by the year and their tag. */
+export function mothersOf(season: number, candidates: { id: string; tag: string; chosen?: boolean }[]) {
+	return candidates.map((one) => ({
+		id: one.id,
+		tag: `${String(season).slice(2)}-${one.tag}`,
+		chosen: one.chosen === true
+	}));
+}

@@ -11,6 +11,7 @@
 	import UndoBar from '$lib/form/UndoBar.svelte';
 	import Chosen from '$lib/season/Chosen.svelte';
 	import DeskTabs from '$lib/season/DeskTabs.svelte';
+	import { looked } from '$lib/season/looked';
 	import { otherwise } from '$lib/season/request';
 	import Proposals from '$lib/season/Proposals.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -58,7 +59,7 @@
 					when it blooms, what it would cross with, the ways out, and how many plants it needs.
 				</p>
 			{/if}
-			<Proposals {season} />
+			{#await data.proposed then all}<Proposals {season} {all} />{/await}
 			{#if session.grower}
 				<div class="mb-5 flex gap-3">
 					<Act key="n" main={view.plantings.length === 0} href="/desk/plantings/new?season={season}"
@@ -82,15 +83,20 @@
 					/>
 					{#if picked?.id}
 						{#key data.found}{#key picked.id}
-								<Chosen
-									id={picked.id}
-									{season}
-									plantings={view.plantings}
-									sick={view.sick.find((one) => one.plantingId === picked.id)}
-									tried={(plantings) => (tried = plantings)}
-									kept={refresh}
-									{undo}
-								/>
+								<Loading from={looked(picked.id)}>
+									{#snippet children([found, looks])}
+										<Chosen
+											{found}
+											{looks}
+											{season}
+											plantings={view.plantings}
+											sick={view.sick.find((one) => one.plantingId === picked.id)}
+											tried={(plantings) => (tried = plantings)}
+											kept={refresh}
+											{undo}
+										/>
+									{/snippet}
+								</Loading>
 							{/key}{/key}
 					{/if}
 				</div>

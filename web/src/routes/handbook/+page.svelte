@@ -1,25 +1,34 @@
 <script lang="ts">
-	import { ask, GET } from '$lib/api/api';
+	import { goto } from '$app/navigation';
+	import { page } from '$app/state';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const attempt = new Attempt();
-	let q = $state('');
-	const found = $derived(ask(GET('/api/crops', { params: { query: { q } } })));
+	let q = $state(page.url.searchParams.get('q') ?? '');
+	const look = () =>
+		void goto(q ? `?q=${encodeURIComponent(q)}` : '?', {
+			keepFocus: true,
+			noScroll: true,
+			replaceState: true
+		});
 	const HOW = { SELFING: 'self-pollinating', MIXED: 'mixed (both)', OUTCROSSING: 'cross-pollinating' };
 	const LIFE = { ANNUAL: 'annual', BIENNIAL: 'biennial', PERENNIAL: 'perennial', CLONAL: 'clonal' };
 	const SEED = { WET: 'wet', DRY: 'dry', DRY_FRUIT: 'fresh or dried fruit' };
 </script>
 
 <Page title="Handbook" says="the figures the app calculates with, crop by crop">
-	<div class="mb-4 max-w-sm">
+	<search class="mb-4 block max-w-sm" oninput={look}>
 		<TextField label="Search by name, species or family" name="q" type="search" {attempt} bind:value={q} />
-	</div>
-	<Loading from={found}>
+	</search>
+	<Loading from={data.found} stays>
 		{#snippet children(crops)}
 			<p class="text-sm text-soft">
 				{many(crops.total, 'crop')}{#if session.grower}; <a class="quiet" href="/handbook/new"

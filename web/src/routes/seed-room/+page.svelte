@@ -1,29 +1,22 @@
 <script lang="ts">
-	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import AirStrip from '$lib/seedroom/AirStrip.svelte';
 	import HangingTag from '$lib/seedroom/HangingTag.svelte';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
-	import { board, BOARDS } from '$lib/seedroom/words';
+	import { board, BOARDS, type Order } from '$lib/seedroom/words';
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
+	import type { PageProps } from './$types';
 
-	const SIZE = 60;
+	let { data }: PageProps = $props();
+
 	type Hanging = Schemas['Hanging'];
-	const ORDERS = { need: 'what needs doing', crop: 'crop', place: 'place' } as const;
-	type Order = keyof typeof ORDERS;
-
-	const at = $derived(Number(page.url.searchParams.get('page')) || 0);
-	const order = $derived((page.url.searchParams.get('order') as Order) ?? 'need');
-	const gone = $derived(page.url.searchParams.has('gone'));
-	const by = $derived(({ need: 'NEED', crop: 'CROP', place: 'PLACE' } as const)[order]);
-	const found = $derived(
-		ask(GET('/api/seed-room', { params: { query: { page: at, size: SIZE, gone, by } } }))
-	);
+	const ORDERS: Record<Order, string> = { need: 'what needs doing', crop: 'crop', place: 'place' };
+	const { order, gone, page: at } = $derived(data);
 	const link = (to: number, withGone = gone) =>
 		`?order=${order}${to ? `&page=${to}` : ''}${withGone ? '&gone' : ''}`;
 
@@ -48,7 +41,7 @@
 	}
 </script>
 
-<Loading from={found}>
+<Loading from={data.found} stays>
 	{#snippet children({ shelves, lots, ever, waiting, wrong })}
 		<Page
 			title="Seed room"

@@ -1,10 +1,9 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
+	import { refresh } from '$lib/api/records';
 	import { session } from '$lib/api/session.svelte';
 	import { sayTask, waiting } from '$lib/day/tasks';
-	import { along, carry } from '$lib/offline/carry';
-	import { known } from '$lib/offline/known';
+	import { along } from '$lib/offline/carry';
 	import { signal } from '$lib/offline/signal.svelte';
 	import { beginning } from '$lib/day/beginning.svelte';
 	import { dryHours } from '$lib/day/dryHours';
@@ -19,13 +18,10 @@
 	import { whole } from '$lib/units/units';
 	import { clock, fullDay, longDay } from '$lib/words/dates';
 	import { cropWord, many, placed } from '$lib/words/words';
+	import type { PageProps } from './$types';
 
-	const ofToday = () => known('/api/today', ask(GET('/api/today')));
-	let today = $state.raw(ofToday());
-	void untrack(() => today).then(
-		(view) => carry(view.tasks.map((task) => sayTask(task).path)),
-		() => {}
-	);
+	let { data }: PageProps = $props();
+
 	const SHOWN = 6;
 	const TAGS = 8;
 	let all = $state(false);
@@ -42,10 +38,10 @@
 	];
 </script>
 
-<Loading from={today}>
+<Loading from={data.found} stays>
 	{#snippet children(view)}
 		<Page title={longDay(view.now)} says={waiting(view.tasks)}>
-			<Weather {view} changed={() => (today = ofToday())} />
+			<Weather {view} changed={refresh} />
 			{#if view.backups}
 				<p class="caution mt-5 max-w-3xl font-semibold">
 					{#if view.backups.elsewhere}

@@ -1,10 +1,12 @@
 <script lang="ts">
-	import { ask, GET } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import Doors from '$lib/phones/Doors.svelte';
 	import { WAYS, wayOf } from '$lib/phones/trusting';
 	import Loading from '$lib/shell/Loading.svelte';
 	import { fullDay } from '$lib/words/dates';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	let way = $state.raw(wayOf(navigator.userAgent));
 </script>
@@ -17,7 +19,7 @@
 			the day’s work along to where there is no signal.
 		</p>
 	</div>
-	<Loading from={ask(GET('/api/network'))}>
+	<Loading from={data.found}>
 		{#snippet children(network)}
 			{#if network.authority}
 				<Doors addresses={network.addresses}>

@@ -1,8 +1,7 @@
 <script lang="ts">
 	import Term from '$lib/glossary/Term.svelte';
 	import { goto } from '$app/navigation';
-	import { page as here } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -10,6 +9,9 @@
 	import YieldPlot from '$lib/yields/YieldPlot.svelte';
 	import { mass, percent, tenth } from '$lib/units/units';
 	import { CHAIN_SCHOOL, cropWord, listed, many, MISSING, STEP } from '$lib/words/words';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Row = Schemas['LotYieldRow'];
 	const MEASURES = [
@@ -21,8 +23,6 @@
 	] as const;
 	let chosen = $state(0);
 	const measure = $derived(MEASURES[chosen]);
-	const crop = $derived(here.url.searchParams.get('crop') ?? undefined);
-	const found = $derived(ask(GET('/api/yields', { params: { query: { crop } } })));
 	const says = (value: number) => ('percent' in measure ? percent(value) : mass(value, session.units));
 	const usual = (page: Schemas['YieldPage']) =>
 		measure.key === 'share' ? page.usualShare : measure.key === 'perPlant' ? page.usualPerPlant : undefined;
@@ -50,7 +50,7 @@
 	};
 </script>
 
-<Loading from={found} stays>
+<Loading from={data.found} stays>
 	{#snippet children(page)}
 		<Page title="yields" room={{ name: 'Bench', path: '/bench' }}>
 			{#if !page.crop}

@@ -57,6 +57,8 @@
 		wrong = '';
 		rows.again();
 	}
+	const washOf = ({ id }: Schemas['StepView']) =>
+		ask(GET('/api/steps/{id}/wash', { params: { path: { id } } }));
 	const add = async (body: Schemas['StepRequest']) => {
 		await ask(
 			POST('/api/lots/{number}/steps', {
@@ -107,6 +109,7 @@
 							{bench}
 							cropKey={known.variety.cropKey}
 							dry={bench.clean && known.dryness === 'DRY_ENOUGH'}
+							look={() => ask(GET('/api/lots/{number}/chain', { params: { path: { number } } }))}
 							changed={rows.again}
 						/>
 					</div>
@@ -135,8 +138,15 @@
 					{:else if step.freezing}
 						<Freezing freezing={step.freezing} />
 					{:else if step.kind === 'CHEMICAL_WASH'}
-						<Washing {step} />
+						{@render washing(step)}
 					{/if}
+				{/snippet}
+				{#snippet washing(step: Schemas['StepView'])}
+					<Loading from={washOf(step)} stays>
+						{#snippet children(wash)}
+							<Washing {step} {wash} done={rows.again} />
+						{/snippet}
+					</Loading>
 				{/snippet}
 				{#snippet weighedOut(step: Schemas['StepView'])}
 					<StepForm
@@ -196,7 +206,7 @@
 									taken={again}
 								/>
 								{#if correcting.kind === 'CHEMICAL_WASH'}<div class="mt-6">
-										<Washing step={correcting} />
+										{@render washing(correcting)}
 									</div>{/if}
 								<button type="button" class="mt-3 cursor-pointer underline" onclick={again}>leave it</button>
 							{:else if !session.works}

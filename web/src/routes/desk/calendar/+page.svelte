@@ -38,7 +38,7 @@
 </script>
 
 <Loading from={data.found} stays>
-	{#snippet children([entries, view])}
+	{#snippet children([entries, view, weather, farm, feeds, folder])}
 		{@const shown = past ? entries : entries.filter((entry) => entry.to >= session.today)}
 		{@const hidden = entries.length - shown.length}
 		<Page title="Desk" says={many(shown.length, 'task to come', 'tasks to come')}>
@@ -96,8 +96,8 @@
 							>Days that hang on bloom move when the forecast does: a saved file does not, a feed does.</span
 						>
 					</p>
-					{#if session.grower}<Feeds />{/if}
-					<WeatherKnown done={refresh} />
+					{#if session.grower}<Feeds {feeds} changed={refresh} />{/if}
+					<WeatherKnown known={weather.known} {farm} {folder} done={refresh} />
 				</section>
 			</div>
 		</Page>

@@ -15,6 +15,7 @@
 	import Compared from '$lib/season/Compared.svelte';
 	import DeskTabs from '$lib/season/DeskTabs.svelte';
 	import { asked } from '$lib/season/questions';
+	import { looked } from '$lib/season/looked';
 	import { otherwise } from '$lib/season/request';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -93,15 +94,20 @@
 					/>
 					{#if picked?.id}
 						{#key data.found}{#key picked.id}
-								<Chosen
-									id={picked.id}
-									{season}
-									scheme={compared.scheme.id}
-									plantings={compared.plantings}
-									tried={(plantings) => (tried = plantings)}
-									kept={refresh}
-									{undo}
-								/>
+								<Loading from={looked(picked.id)}>
+									{#snippet children([found, looks])}
+										<Chosen
+											{found}
+											{looks}
+											{season}
+											scheme={compared.scheme.id}
+											plantings={compared.plantings}
+											tried={(plantings) => (tried = plantings)}
+											kept={refresh}
+											{undo}
+										/>
+									{/snippet}
+								</Loading>
 							{/key}{/key}
 					{/if}
 				</div>

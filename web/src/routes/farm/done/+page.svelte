@@ -1,7 +1,5 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { page } from '$app/state';
-	import { ask, GET } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import DoneLines from '$lib/done/DoneLines.svelte';
 	import FarmTabs from '$lib/farm/FarmTabs.svelte';
@@ -9,23 +7,19 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { longDay, shortDay } from '$lib/words/dates';
 	import { many } from '$lib/words/words';
+	import type { PageProps } from './$types';
 
-	const day = $derived(page.url.searchParams.get('day') ?? session.today);
-	const by = $derived(page.url.searchParams.get('by') ?? '');
-	const at = $derived(Number(page.url.searchParams.get('page') ?? 0));
-	const found = $derived(
-		ask(GET('/api/done', { params: { query: { day, ...(by ? { by } : {}), page: at, size: 100 } } }))
-	);
+	let { data }: PageProps = $props();
 
-	const link = (query: { day?: string; by?: string; page?: number }) => {
-		const all = { day, by, page: 0, ...query };
+	const link = (query: { day: string; by?: string; page?: number }) => {
+		const all = { by: data.by, page: 0, ...query };
 		return `/farm/done?day=${all.day}${all.by ? `&by=${encodeURIComponent(all.by)}` : ''}${all.page ? `&page=${all.page}` : ''}`;
 	};
 </script>
 
 <Page title="The farm" says="who did what, and when">
 	<FarmTabs />
-	<Loading from={found} stays>
+	<Loading from={data.found} stays>
 		{#snippet children(done)}
 			<div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
 				<label class="flex items-center gap-2">
@@ -33,7 +27,7 @@
 					<input
 						type="date"
 						class="input w-44"
-						value={day}
+						value={done.day}
 						max={session.today}
 						onchange={(event) => event.currentTarget.value && goto(link({ day: event.currentTarget.value }))}
 					/>
@@ -45,13 +39,13 @@
 					{#if done.later}<a class="quiet" href={link({ day: done.later })}>later: {shortDay(done.later)}</a
 						>{/if}
 				</nav>
-				{#if done.people.length > 1 || by}
+				{#if done.people.length > 1 || data.by}
 					<nav class="flex flex-wrap gap-x-4" aria-label="Who">
 						{#each ['', ...done.people] as who (who)}
 							<a
-								class={['py-1', who === by ? 'font-bold' : 'text-soft hover:underline']}
-								aria-current={who === by ? 'true' : undefined}
-								href={link({ by: who })}>{who || 'everybody'}</a
+								class={['py-1', who === data.by ? 'font-bold' : 'text-soft hover:underline']}
+								aria-current={who === data.by ? 'true' : undefined}
+								href={link({ day: done.day, by: who })}>{who || 'everybody'}</a
 							>
 						{/each}
 					</nav>
@@ -59,14 +53,18 @@
 			</div>
 			<h2 class="ruled">{longDay(done.day)}</h2>
 			{#if done.lines.total === 0}
-				<p class="py-3 text-soft">Nothing was written down on this day{by ? ` by ${by}` : ''}.</p>
+				<p class="py-3 text-soft">Nothing was written down on this day{data.by ? ` by ${data.by}` : ''}.</p>
 			{:else}
 				<DoneLines lines={done.lines.items} />
 				{#if done.lines.pages > 1}
 					<nav class="mt-3 flex gap-5" aria-label="Pages">
-						{#if at > 0}<a class="quiet" href={link({ page: at - 1 })}>later on this day</a>{/if}
-						{#if at < done.lines.pages - 1}<a class="quiet" href={link({ page: at + 1 })}
-								>{many(done.lines.total - 100 * (at + 1), 'line')} from earlier on this day</a
+						{#if data.page > 0}<a class="quiet" href={link({ day: done.day, page: data.page - 1 })}
+								>later on this day</a
+							>{/if}
+						{#if data.page < done.lines.pages - 1}<a
+								class="quiet"
+								href={link({ day: done.day, page: data.page + 1 })}
+								>{many(done.lines.total - 100 * (data.page + 1), 'line')} from earlier on this day</a
 							>{/if}
 					</nav>
 				{/if}

@@ -1,16 +1,18 @@
 <script lang="ts">
-	import { ask, GET } from '$lib/api/api';
 	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import QrCode from '$lib/people/QrCode.svelte';
 	import { inLines } from '$lib/phones/trusting';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { fullDay } from '$lib/words/dates';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 </script>
 
 <Page title="The farm" says="on the phones, in the rows and in the shed">
 	<FarmTabs />
-	<Loading from={ask(GET('/api/network'))}>
+	<Loading from={data.found} stays>
 		{#snippet children(network)}
 			{#if network.authority && network.trustPage}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.4fr)_minmax(18rem,1fr)]">

@@ -1,14 +1,16 @@
 <script lang="ts">
-	import { page } from '$app/state';
-	import { ask, GET, type Schemas } from '$lib/api/api';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import OwnFigures from '$lib/season/OwnFigures.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, mass, percent, temperature } from '$lib/units/units';
 	import { many, STEP } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
 
-	const crop = $derived(ask(GET('/api/crops/{key}', { params: { path: { key: page.params.crop! } } })));
+	let { data }: PageProps = $props();
+
 	const units = $derived(session.units);
 	const length = (metres: number) =>
 		metres < 3 && units === 'METRIC' ? `${Math.round(metres * 100)} cm` : distance(metres, units);
@@ -45,8 +47,8 @@
 		`${LIFE[it.crop.lifeCycle]}; ${OVER[it.overwinter]}`;
 </script>
 
-<Loading from={crop}>
-	{#snippet children(it)}
+<Loading from={data.found} stays>
+	{#snippet children([it, figures])}
 		<Page
 			title={it.crop.name}
 			of={it.crop.name}
@@ -224,7 +226,7 @@
 					{/if}
 					<p class="caution mt-5"><strong>Take care:</strong> {it.hazards}.</p>
 				</section>
-				{#key it.crop.key}<OwnFigures crop={it.crop.key} />{/key}
+				{#key it.crop.key}<OwnFigures crop={it.crop.key} {figures} kept={refresh} />{/key}
 			</div>
 		</Page>
 	{/snippet}

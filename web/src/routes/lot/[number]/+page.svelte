@@ -33,6 +33,10 @@
 	import { distance, mass, percent, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
 	import { cropWord, GRADE, many, ORIGIN, placed, weevilsSay } from '$lib/words/words';
+	import { refresh } from '$lib/api/records';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const number = $derived(page.params.number!);
 	let holding = $state(false);
@@ -43,6 +47,7 @@
 	function kept() {
 		holding = false;
 		rows.again();
+		refresh();
 	}
 	const hoursOf = (minutes: number) =>
 		minutes < 60
@@ -186,7 +191,11 @@
 						<HoldForm {number} held={lot.hold !== undefined} {kept} />
 					</section>
 				{/if}
-				<MixUps number={lot.number} asking={holding} {kept} />
+				<Loading from={data.mixUps} stays>
+					{#snippet children(all)}
+						<MixUps number={lot.number} {all} asking={holding} {kept} />
+					{/snippet}
+				</Loading>
 			{/if}
 
 			{#if harvest && bench}

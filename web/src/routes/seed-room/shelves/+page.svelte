@@ -79,7 +79,7 @@
 									done={refresh}
 								/>{/if}
 						</p>
-						<AirLog {shelf} />
+						<AirLog {shelf} readings={shelf.readings} />
 						<div class="mt-2">
 							<Pictures of={shelf.id} what={shelf.name} pictures={photos[shelf.id]} changed={refresh} small />
 						</div>

@@ -1,6 +1,5 @@
 <script lang="ts">
-	import { ask, GET, type Schemas } from '$lib/api/api';
-	import { everything } from '$lib/api/pages';
+	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { size } from '$lib/quality/words';
 	import RoomTabs from '$lib/seedroom/RoomTabs.svelte';
@@ -10,12 +9,11 @@
 	import Tag from '$lib/tag/Tag.svelte';
 	import { dayMonth, monthYear } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	type Hanging = Schemas['Hanging'];
-	const found = everything(async (page) => {
-		const room = await ask(GET('/api/seed-room', { params: { query: { page, size: 200 } } }));
-		return room.lots;
-	});
 	const running = (lots: Hanging[]) =>
 		lots.filter((lot) => lot.running.length > 0).sort((a, b) => due(a).localeCompare(due(b)));
 	const due = ({ need }: Hanging) => (need.kind === 'Count' ? need.due : '');
@@ -36,7 +34,7 @@
 	>
 {/snippet}
 
-<Loading from={found}>
+<Loading from={data.found} stays>
 	{#snippet children(lots)}
 		{@const set = running(lots)}
 		{@const wished = wanted(lots)}

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { page as here } from '$app/state';
-	import { ask, GET, POST } from '$lib/api/api';
+	import { ask, POST } from '$lib/api/api';
 	import Fields from '$lib/form/Fields.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
@@ -11,23 +10,11 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
 	import { v7 as newId } from 'uuid';
+	import type { PageProps } from './$types';
 
-	const planting = here.url.searchParams.get('planting') ?? '';
+	let { data }: PageProps = $props();
+
 	const id = newId();
-	/** Marked plants of all plantings of the variety may be mothers. */
-	const found = ask(GET('/api/plantings/{id}/selection', { params: { path: { id: planting } } })).then(
-		async (page) => {
-			const variety = page.planting.variety.id;
-			const { plantings } = await ask(GET('/api/varieties/{id}', { params: { path: { id: variety } } }));
-			const marked = await Promise.all(
-				plantings.map(async (one) => ({
-					season: one.season,
-					marked: await ask(GET('/api/plantings/{id}/selection', { params: { path: { id: one.id! } } }))
-				}))
-			);
-			return { page, mothers: marked.flatMap((one) => mothersOf(one.season, one.marked.candidates)) };
-		}
-	);
 	const form = new Form({
 		name: text('Name', { hint: 'rows of 2026, plot 6' }),
 		blocks: count('Blocks', {
@@ -40,17 +27,10 @@
 		})
 	});
 
-	function mothersOf(season: number, candidates: { id: string; tag: string; chosen?: boolean }[]) {
-		return candidates.map((one) => ({
-			id: one.id,
-			tag: `${String(season).slice(2)}-${one.tag}`,
-			chosen: one.chosen === true
-		}));
-	}
 	async function sow(mothers: { id: string; tag: string }[]) {
 		const { rows, ...trial } = form.body();
 		await ask(
-			POST('/api/trials', { body: { ...trial, id, plantingId: planting, rows: rowsIn(rows, mothers) } })
+			POST('/api/trials', { body: { ...trial, id, plantingId: data.planting, rows: rowsIn(rows, mothers) } })
 		);
 		await goto(`/trials/${id}`);
 	}
@@ -59,7 +39,7 @@
 	}
 </script>
 
-<Loading from={found}>
+<Loading from={data.found} stays>
 	{#snippet children({ page, mothers })}
 		{@const chosen = mothers.filter((one) => one.chosen)}
 		{@const typed = rowsIn(form.typed.rows, mothers)}

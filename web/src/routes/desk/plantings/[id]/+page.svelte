@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
@@ -14,26 +14,18 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord } from '$lib/words/words';
+	import type { PageProps } from './$types';
 
-	const id = page.params.id!;
+	let { data, params }: PageProps = $props();
+
 	const attempt = new Attempt();
 	const scheme = page.url.searchParams.get('scheme') ?? undefined;
-	async function load() {
-		const found = await ask(GET('/api/plantings/{id}', { params: { path: { id } } }));
-		const ground = await ask(GET('/api/ground', { params: { query: { season: found.planting.season } } }));
-		return {
-			...found,
-			plots: ground.plots.map((shape) => shape.plot),
-			beds: ground.beds.map((shape) => shape.bed)
-		};
-	}
-	const needed = load();
 	const preview = new Latest<Schemas['PlantingView']>();
 	const tried = (planting: Schemas['PlantingRequest']) =>
 		void preview.ask(
-			ask(POST('/api/plantings/{id}/tried', { params: { path: { id } }, body: { planting } })).then(
-				([itself]) => itself
-			)
+			ask(
+				POST('/api/plantings/{id}/tried', { params: { path: { id: params.id } }, body: { planting } })
+			).then(([itself]) => itself)
 		);
 	const back = (planting: Schemas['PlantingView']) =>
 		goto(
@@ -55,7 +47,7 @@
 		void givingUp.run(async () => {
 			await ask(
 				POST('/api/plantings/{id}/given-up', {
-					params: { path: { id } },
+					params: { path: { id: params.id } },
 					body: { version: planting.version, reason: why, givenUp: true }
 				})
 			);
@@ -64,7 +56,7 @@
 	}
 </script>
 
-<Loading from={needed}>
+<Loading from={data.found} stays>
 	{#snippet children({ planting, corrections, plots, beds })}
 		<Page
 			of={planting.variety.name}
@@ -84,7 +76,7 @@
 					{tried}
 					taken={() => back(planting)}
 					save={async (body) => {
-						await back(await ask(PUT('/api/plantings/{id}', { params: { path: { id } }, body })));
+						await back(await ask(PUT('/api/plantings/{id}', { params: { path: { id: params.id } }, body })));
 					}}
 				/>
 				<section class="border-l-4 border-marigold bg-paper p-5" aria-live="polite">

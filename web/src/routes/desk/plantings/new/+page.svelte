@@ -2,7 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { ask, GET, POST, type Schemas } from '$lib/api/api';
-	import { session } from '$lib/api/session.svelte';
+	import { seasonOf } from '$lib/api/records';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Latest } from '$lib/form/latest.svelte';
 	import PlantingForm from '$lib/season/PlantingForm.svelte';
@@ -10,21 +10,20 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import Marks from '$lib/season/Marks.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const attempt = new Attempt();
 	const scheme = page.url.searchParams.get('scheme') ?? undefined;
-	const season = Number(page.url.searchParams.get('season')) || session.season;
-	const needed = Promise.all([
-		ask(GET('/api/varieties', { params: { query: { size: 200 } } })),
-		ask(GET('/api/ground', { params: { query: { season } } }))
-	]);
+	const season = seasonOf(page.url.searchParams.get('season'));
 	const preview = new Latest<Schemas['PlantingView']>();
 	const tried = (body: Schemas['PlantingRequest']) =>
 		void preview.ask(ask(POST('/api/plantings/preview', { body })));
 </script>
 
 <Page title="new planting" room={{ name: 'Desk', path: '/desk' }}>
-	<Loading from={needed}>
+	<Loading from={data.found} stays>
 		{#snippet children([varieties, ground])}
 			{#if ground.plots.length === 0}
 				<p class="mb-4">A planting needs a place first.</p>

@@ -1,17 +1,19 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { ask, GET, POST } from '$lib/api/api';
+	import { ask, POST } from '$lib/api/api';
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import VarietyForm from '$lib/season/VarietyForm.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
+	import type { PageProps } from './$types';
+
+	let { data }: PageProps = $props();
 
 	const attempt = new Attempt();
-	const crops = ask(GET('/api/crops', { params: { query: { size: 200 } } }));
 </script>
 
 <Page title="new variety" room={{ name: 'Desk', path: '/desk' }}>
-	<Loading from={crops}>
+	<Loading from={data.found} stays>
 		{#snippet children(found)}
 			<VarietyForm
 				{attempt}

@@ -45,14 +45,14 @@
 </script>
 
 <Loading from={data.found} stays>
-	{#snippet children(family)}
+	{#snippet children([family, holders])}
 		<Page
 			title="family of {family.number}"
 			room={{ name: 'Seed room', path: '/seed-room' }}
 			says={says(family)}
 		>
 			<Family {family} />
-			<Recall {family} held={refresh} />
+			<Recall {family} {holders} page={data.page} kept={refresh} />
 			<section class="mt-8">
 				<h2 class="ruled">All of the family</h2>
 				<table class="figures">

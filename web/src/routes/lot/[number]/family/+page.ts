@@ -4,7 +4,14 @@ import type { PageLoad } from './$types';
 
 export const load: PageLoad = (at) => {
 	const { number } = at.params;
+	const page = Number(at.url.searchParams.get('page')) || 0;
 	return {
-		found: records(at, () => ask(GET('/api/lots/{number}/family', { params: { path: { number } } })))
+		page,
+		found: records(at, () =>
+			Promise.all([
+				ask(GET('/api/lots/{number}/family', { params: { path: { number } } })),
+				ask(GET('/api/lots/{number}/holders', { params: { path: { number }, query: { page } } }))
+			])
+		)
 	};
 };

@@ -108,7 +108,7 @@
 								? `from ${monthYear(keeping.below.earliest)}`
 								: 'more than ten years too'}.
 						</p>
-						<div class="max-w-md"><Curve {keeping} today={session.today} width={360} height={110} /></div>
+						<div class="max-w-md"><Curve {keeping} today={session.today} large /></div>
 						<p class="text-sm text-soft">
 							From {fullDay(keeping.from)} to {fullDay(keeping.curve[keeping.curve.length - 1].on)}; the
 							dotted line is what the grade needs.

@@ -1,0 +1,8 @@
+import { ask, GET } from '$lib/api/api';
+import { records } from '$lib/api/records';
+import type { PageLoad } from './$types';
+
+export const load: PageLoad = (at) => {
+	const crop = at.url.searchParams.get('crop') ?? undefined;
+	return { found: records(at, () => ask(GET('/api/yields', { params: { query: { crop } } }))) };
+};
