@@ -10,11 +10,21 @@
 		lines?: boolean;
 	}
 	let { on, at, says, lines = false }: Props = $props();
+	/** Pixels that a name needs; one that would lie on that before it is left out. */
+	const NEEDS = 13;
+	const named = $derived(
+		at.reduce<number[]>((so, figure) => {
+			const free = so.every((other) => Math.abs(on.y(other) - on.y(figure)) >= NEEDS);
+			return free ? [...so, figure] : so;
+		}, [])
+	);
 </script>
 
 {#each at as figure (figure)}
 	{#if lines}<line x1="0" x2={on.width} y1={on.y(figure)} y2={on.y(figure)} />{/if}
-	<text x="-6" y={on.y(figure) + 4} text-anchor="end">{says(figure)}</text>
+	{#if named.includes(figure)}
+		<text x="-6" y={on.y(figure) + 4} text-anchor="end">{says(figure)}</text>
+	{/if}
 {/each}
 
 <style>

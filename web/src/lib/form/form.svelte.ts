@@ -72,7 +72,10 @@ export class Form<R extends object> {
 			...Object.fromEntries(
 				this.names.flatMap((name) => {
 					const { label, refusedAs = [] } = this.kind(name);
-					return [name, ...refusedAs].map((called) => [called, said(label, this.standings)]);
+					return [name, ...said(refusedAs, this.standings)].map((called) => [
+						called,
+						said(label, this.standings)
+					]);
 				})
 			),
 			reason: REASON
@@ -90,7 +93,7 @@ export class Form<R extends object> {
 	/** A field as the server calls it when it refuses it, so that it is marked. */
 	called(name: keyof R & string): string {
 		const refused = this.attempt.problem?.field;
-		return this.kind(name).refusedAs?.find((one) => one === refused) ?? name;
+		return said(this.kind(name).refusedAs ?? [], this.standings).find((one) => one === refused) ?? name;
 	}
 
 	/** What stands in a field; of choices that are not offered any more, the first that is. */

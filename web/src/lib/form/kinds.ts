@@ -25,7 +25,7 @@ export interface More {
 	/** Whether it is asked only once the server has refused to do without it. */
 	ifRefused?: boolean;
 	/** What the server may call it when it refuses it, where that is not its name. */
-	refusedAs?: string[];
+	refusedAs?: Said<string[]>;
 	/** What follows when something else is typed or chosen. */
 	then?: (now: string) => void;
 	/** Whether it takes the whole breadth of the form. */

@@ -2,9 +2,9 @@
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, text, yes } from '$lib/form/kinds';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { capital, CAUTION, GRADE } from '$lib/words/words';
 	import { saying } from '$lib/words/say';
@@ -17,72 +17,61 @@
 		kept: () => void;
 	}
 	let { lot, gate, overrulings, kept }: Props = $props();
-	const attempt = new Attempt();
+	/** The objection that is overruled, the overruling that is withdrawn, or that another grade is given. */
 	let doing = $state.raw<Schemas['Objection'] | Schemas['OverrulingView'] | 'grade'>();
-	let words = $state('');
-	let lawful = $state(false);
-	let grade = $state<Schemas['LotView']['grade']>('OWN_USE');
 
 	const day = (at: string) => dayMonth(inZone(at, session.farm?.timeZone ?? 'UTC'), session.today);
 	const lower = $derived(gate.atGrades.find((one) => one.grade !== lot.grade && one.mayBeSold));
 	const past = $derived(
 		overrulings.filter((one) => !gate.against.some((standing) => standing.overruled?.id === one.id))
 	);
-	function begin(what: typeof doing) {
-		doing = doing === what ? undefined : what;
-		words = '';
-		lawful = false;
-		grade = lower?.grade ?? (lot.grade === 'OWN_USE' ? 'MARKET' : 'OWN_USE');
+	const begin = (what: typeof doing) => (doing = doing === what ? undefined : what);
+	function done() {
+		doing = undefined;
+		kept();
 	}
-	function keep(event: SubmitEvent) {
-		event.preventDefault();
-		void attempt.run(async () => {
-			const params = { path: { number: lot.number } };
-			if (doing === 'grade') {
-				await ask(
-					PUT('/api/lots/{number}/grade', { params, body: { version: lot.version, grade, reason: words } })
-				);
-			} else if (doing && 'mayBeOverruled' in doing) {
-				const body = { reason: doing.reason, why: words, lawful };
-				await ask(POST('/api/lots/{number}/overrulings', { params, body }));
-			} else if (doing) {
-				const path = { id: doing.id };
-				await ask(POST('/api/overrulings/{id}/withdraw', { params: { path }, body: { why: words } }));
-			}
-			doing = undefined;
-			kept();
+	const params = $derived({ path: { number: lot.number } });
+
+	const overruling = () =>
+		new Form({
+			why: text('Why it may be sold all the same', {
+				hint: 'it stays on this page and on the report for ever, with your name'
+			}),
+			lawful: yes('I looked at my local rules: seed like this may be sold here')
 		});
-	}
+	const overrule = async ({ reason }: Schemas['Objection'], body: { why: string; lawful: boolean }) => {
+		await ask(POST('/api/lots/{number}/overrulings', { params, body: { ...body, reason } }));
+		done();
+	};
+	const withdrawing = () =>
+		new Form({ why: text('Why it no longer holds', { hint: 'both stay on this page and on the report' }) });
+	const withdraw = async ({ id }: Schemas['OverrulingView'], body: { why: string }) => {
+		await ask(POST('/api/overrulings/{id}/withdraw', { params: { path: { id } }, body }));
+		done();
+	};
+	const grading = () => {
+		const others = Object.fromEntries(Object.entries(GRADE).filter(([one]) => one !== lot.grade));
+		return new Form({
+			grade: choice('Grade', others as Record<Schemas['LotView']['grade'], string>, { start: lower?.grade }),
+			reason: text('Why', { hint: 'lots split or blended from it follow' })
+		});
+	};
+	const regrade = async (body: { grade: Schemas['LotView']['grade']; reason: string }) => {
+		await ask(PUT('/api/lots/{number}/grade', { params, body: { ...body, version: lot.version } }));
+		done();
+	};
 </script>
 
-{#snippet form(act: string, label: string, hint: string, asksLaw: boolean)}
-	<form class="my-2 grid max-w-xl gap-3 border-l-4 border-marigold bg-paper p-4" onsubmit={keep}>
-		{#if doing === 'grade'}
-			<label class="grid gap-1 font-semibold"
-				>Grade
-				<select class="select" bind:value={grade} name="grade">
-					{#each Object.entries(GRADE) as [value, name] (value)}
-						{#if value !== lot.grade}<option {value}>{name}</option>{/if}
-					{/each}
-				</select>
-			</label>
-		{/if}
-		<TextField {label} name={doing === 'grade' ? 'reason' : 'why'} {attempt} bind:value={words} {hint} />
-		{#if asksLaw}
-			<label class="flex items-start gap-2"
-				><input type="checkbox" class="checkbox" bind:checked={lawful} />
-				<span>I looked at my local rules: seed like this may be sold here</span></label
-			>
-		{/if}
-		<Trouble
-			{attempt}
-			labels={{ why: 'The reason', reason: 'The reason', lawful: 'Your word', grade: 'Grade' }}
-		/>
-		<div class="flex gap-3">
-			<Act main type="submit" disabled={attempt.busy}>{act}</Act>
-			<Act onclick={() => (doing = undefined)}>Leave it</Act>
-		</div>
-	</form>
+{#snippet asks<R extends object>(form: Form<R>, act: string, send: (body: R) => Promise<void>)}
+	<FormOf
+		{form}
+		{act}
+		send={() => send(form.body())}
+		labels={{ lawful: 'Your word' }}
+		class="my-2 max-w-xl gap-3 border-l-4 border-marigold bg-paper p-4"
+	>
+		{#snippet acts()}<Act onclick={() => (doing = undefined)}>Leave it</Act>{/snippet}
+	</FormOf>
 {/snippet}
 
 {#if gate.against.length > 0 || gate.cautions.length > 0 || past.length > 0}
@@ -103,12 +92,7 @@
 									>{/if}
 							</p>
 							{#if doing === overruled}
-								{@render form(
-									'Withdraw it',
-									'Why it no longer holds',
-									'both stay on this page and on the report',
-									false
-								)}
+								{@render asks(withdrawing(), 'Withdraw it', (body) => withdraw(overruled, body))}
 							{/if}
 						{:else}
 							<p>
@@ -121,12 +105,7 @@
 									>{/if}
 							</p>
 							{#if doing === standing}
-								{@render form(
-									'Overrule it',
-									'Why it may be sold all the same',
-									'it stays on this page and on the report for ever, with your name',
-									true
-								)}
+								{@render asks(overruling(), 'Overrule it', (body) => overrule(standing, body))}
 							{/if}
 						{/if}
 					</li>
@@ -150,7 +129,7 @@
 			</p>
 		{/if}
 		{#if doing === 'grade'}
-			{@render form('Give it this grade', 'Why', 'lots split or blended from it follow', false)}
+			{@render asks(grading(), 'Give it this grade', regrade)}
 		{/if}
 		{#each past as one (one.id)}
 			<p class="text-soft">
@@ -172,7 +151,7 @@
 		<button class="plain" type="button" onclick={() => begin('grade')}>give it another grade</button>
 	</p>
 	{#if doing === 'grade'}
-		{@render form('Give it this grade', 'Why', 'lots split or blended from it follow', false)}
+		{@render asks(grading(), 'Give it this grade', regrade)}
 	{/if}
 {/if}
 

@@ -2,15 +2,15 @@
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { figure as number, text } from '$lib/form/kinds';
 	import { Latest } from '$lib/form/latest.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
 	import { refusal } from '$lib/form/refusal';
-	import { maybeNumberIn } from '$lib/form/typed';
 	import Mark from '$lib/mark/Mark.svelte';
 	import { ofPopulation, ofVerdict } from '$lib/mark/mark';
-	import { digits, numberTyped, written } from '$lib/units/units';
+	import { digits, numberTyped } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { FIGURE, many } from '$lib/words/words';
 
@@ -23,35 +23,41 @@
 	/** The figures a farm may know better than the table, and what each changes in the plan. */
 	let { crop, figures, kept }: Props = $props();
 	let chosen = $state.raw<Figure>();
-	let value = $state('');
-	let reason = $state('');
-	const attempt = new Attempt();
+	const unitOf = (figure: Figure) => figure.unit.replace('C d', '°C d');
+	/** The figure as it is changed on this farm. */
+	const form = $derived(
+		chosen &&
+			new Form({
+				value: number(`${FIGURE[chosen.figure]}, on this farm`, {
+					start: chosen.own ?? chosen.general,
+					unit: unitOf(chosen),
+					hint: 'empty: the general figure rules again'
+				}),
+				reason: text('Why', { hint: 'what it rests on' })
+			})
+	);
 	const changes = new Latest<Schemas['Consequence'][]>();
 
 	function choose(figure: Figure) {
 		chosen = figure;
-		value = written(figure.own ?? figure.general);
-		reason = '';
 		changes.forget();
 	}
 	function tried() {
+		const value = form?.typed.value ?? '';
 		const typed = numberTyped(value);
 		if (!chosen || (value.trim() !== '' && Number.isNaN(typed))) return;
 		const query = value.trim() === '' ? {} : { value: typed };
 		const path = { key: crop, figure: chosen.figure };
 		void changes.ask(ask(GET('/api/crops/{key}/figures/{figure}/changes', { params: { path, query } })));
 	}
-	function keep(figure: Figure) {
-		void attempt.run(async () => {
-			const path = { key: crop, figure: figure.figure };
-			const body = { value: maybeNumberIn('value', value), version: figure.version, reason };
-			await ask(PUT('/api/crops/{key}/figures/{figure}', { params: { path }, body }));
-			chosen = undefined;
-			kept();
-		});
+	async function keep({ figure, version }: Figure, body: { value?: number; reason: string }) {
+		const path = { key: crop, figure };
+		await ask(PUT('/api/crops/{key}/figures/{figure}', { params: { path }, body: { ...body, version } }));
+		chosen = undefined;
+		kept();
 	}
 	const said = (figure: Figure, number: number | undefined) =>
-		number === undefined ? 'none' : `${digits(number, 4)} ${figure.unit.replace('C d', '°C d')}`;
+		number === undefined ? 'none' : `${digits(number, 4)} ${unitOf(figure)}`;
 </script>
 
 <section>
@@ -91,26 +97,16 @@
 			{/each}
 		</tbody>
 	</table>
-	{#if chosen}
+	{#if chosen && form}
 		{@const figure = chosen}
-		<form
-			class="mt-4 grid gap-4 border-l-4 border-marigold bg-paper p-5"
-			onsubmit={(event) => {
-				event.preventDefault();
-				keep(figure);
-			}}
+		<FormOf
+			{form}
+			send={() => keep(figure, form.body())}
+			labels={{ value: FIGURE[figure.figure] }}
+			class="mt-4 gap-4 border-l-4 border-marigold bg-paper p-5"
 		>
-			<TextField
-				label="{FIGURE[figure.figure]}, on this farm"
-				name="value"
-				{attempt}
-				bind:value
-				oninput={tried}
-				inputmode="decimal"
-				unit={figure.unit.replace('C d', '°C d')}
-				hint="empty: the general figure rules again"
-			/>
-			<TextField label="Why" name="reason" {attempt} bind:value={reason} hint="what it rests on" />
+			<div oninput={tried}><Fields {form} of={['value']} /></div>
+			<Fields {form} of={['reason']} />
 			<div aria-live="polite">
 				{#if changes.problem}
 					<p class="caution">{refusal(changes.problem, FIGURE[figure.figure])}</p>
@@ -145,11 +141,7 @@
 					</ul>
 				{/if}
 			</div>
-			<Trouble {attempt} labels={{ value: FIGURE[figure.figure], reason: 'Why' }} />
-			<div class="flex gap-3">
-				<Act main type="submit" disabled={attempt.busy}>Save</Act>
-				<Act onclick={() => (chosen = undefined)}>Leave it</Act>
-			</div>
-		</form>
+			{#snippet acts()}<Act onclick={() => (chosen = undefined)}>Leave it</Act>{/snippet}
+		</FormOf>
 	{/if}
 </section>

@@ -21,13 +21,13 @@
 		{
 			what: 'warmth',
 			of: (one: Reading) => one.celsius as number | undefined,
-			least: 4,
+			least: 2,
 			says: (value: number) => temperature(value, session.units)
 		},
 		{
 			what: 'humidity',
 			of: (one: Reading) => one.humidity,
-			least: 20,
+			least: 10,
 			says: (value: number) => `${Math.round(value)} %`
 		}
 	];

@@ -3,18 +3,15 @@
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import MeasureField from '$lib/form/MeasureField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
-	import { numberIn } from '$lib/form/typed';
-	import { distance, percent, reach, written } from '$lib/units/units';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, figure, measure, text } from '$lib/form/kinds';
+	import { distance, percent, reach } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { DECISION, GRADE, many } from '$lib/words/words';
 	import { asItStands } from './record';
 	import { v7 as newId } from 'uuid';
 
-	type Decision = Schemas['RingView']['decision'];
 	type Grade = Schemas['PlantingView']['grade'];
 	interface Props {
 		walk: Schemas['WalkPage'];
@@ -31,21 +28,38 @@
 	const rings = $derived(late.late.rings);
 	const usual = $derived(rings[1]);
 	const rounded = (metres: number) => Math.ceil(metres * 2) / 2;
+	const round = (typed: { decision?: string }) => ['DISCARDED', 'KEPT_APART'].includes(typed.decision ?? '');
+	const pickedOf = <T extends string>(words: Record<T, string>, which: (one: T) => boolean) =>
+		Object.fromEntries(Object.entries(words).filter(([one]) => which(one as T))) as Record<T, string>;
 	// svelte-ignore state_referenced_locally
-	let decision = $state<Decision>(late.late.suspect ? 'KEPT_APART' : 'LET_PASS');
-	// svelte-ignore state_referenced_locally
-	let radius = $state(written(rounded(late.late.rings[1].radius)));
-	// svelte-ignore state_referenced_locally
-	let row = $state(String(of.rows[0] ?? 1));
-	let along = $state('0');
-	let grade = $state<Grade>('OWN_USE');
-	let reason = $state('');
-	const choices = $derived(
-		(Object.keys(DECISION) as Decision[])
-			.filter((one) => one !== 'GRADED_DOWN' || lower.length)
-			.map((value) => ({ value, label: DECISION[value] }))
-	);
-	const round = $derived(decision === 'DISCARDED' || decision === 'KEPT_APART');
+	const form = new Form({
+		decision: choice(
+			'The seed is',
+			pickedOf(DECISION, (one) => one !== 'GRADED_DOWN' || lower.length > 0),
+			{ start: late.late.suspect ? 'KEPT_APART' : 'LET_PASS' }
+		),
+		grade: choice(
+			'To grade',
+			pickedOf(GRADE, (one) => lower.includes(one)),
+			{ when: (typed) => typed.decision === 'GRADED_DOWN' }
+		),
+		radius: measure('Within', 'length', {
+			needed: true,
+			start: rounded(late.late.rings[1].radius),
+			when: round
+		}),
+		row: figure('Row', {
+			needed: true,
+			start: of.rows[0] ?? 1,
+			hint: `where the off-type stood, of ${walk.rows.count}`
+		}),
+		along: measure('Along the row', 'length', {
+			needed: true,
+			start: 0,
+			hint: `from its western end, or its southern; the row is ${distance(walk.rowLength, session.units)} long`
+		}),
+		reason: text('Why', { wide: true })
+	});
 	const id = newId();
 
 	function notFlowered() {
@@ -64,24 +78,11 @@
 			decided();
 		});
 	}
-	function decide() {
-		void attempt.run(async () => {
-			await ask(
-				POST('/api/walks/{id}/rings', {
-					params: { path: { id: of.id } },
-					body: {
-						id,
-						row: numberIn('row', row),
-						along: numberIn('along', along),
-						radius: round ? numberIn('radius', radius) : 0,
-						decision,
-						...(decision === 'GRADED_DOWN' ? { grade } : {}),
-						reason
-					}
-				})
-			);
-			decided();
-		});
+	async function decide() {
+		const typed = form.body();
+		const body = { ...typed, id, radius: typed.radius ?? 0 };
+		await ask(POST('/api/walks/{id}/rings', { params: { path: { id: of.id } }, body }));
+		decided();
 	}
 </script>
 
@@ -151,51 +152,6 @@
 	{#if late.decided}
 		<p class="mt-3 font-bold">It is decided; see below.</p>
 	{:else if may}
-		<form
-			class="mt-5 grid gap-4 sm:grid-cols-2"
-			onsubmit={(event) => {
-				event.preventDefault();
-				decide();
-			}}
-		>
-			<ChoiceField label="The seed is" name="decision" {attempt} bind:value={decision} {choices} />
-			{#if decision === 'GRADED_DOWN'}
-				<ChoiceField
-					label="To grade"
-					name="grade"
-					{attempt}
-					bind:value={grade}
-					choices={lower.map((value) => ({ value, label: GRADE[value] }))}
-				/>
-			{:else if round}
-				<MeasureField label="Within" name="radius" kind="length" {attempt} bind:value={radius} />
-			{/if}
-			<TextField
-				label="Row"
-				name="row"
-				{attempt}
-				inputmode="numeric"
-				bind:value={row}
-				hint="where the off-type stood, of {walk.rows.count}"
-			/>
-			<MeasureField
-				label="Along the row"
-				name="along"
-				kind="length"
-				{attempt}
-				bind:value={along}
-				hint="from its western end, or its southern; the row is {distance(
-					walk.rowLength,
-					session.units
-				)} long"
-			/>
-			<div class="sm:col-span-2">
-				<TextField label="Why" name="reason" {attempt} bind:value={reason} />
-			</div>
-			<Trouble {attempt} labels={{ reason: 'Why', grade: 'To grade' }} />
-			<div class="sm:col-span-2">
-				<Act main type="submit" disabled={attempt.busy}>Decide</Act>
-			</div>
-		</form>
+		<FormOf {form} send={decide} act="Decide" class="mt-5 gap-4 sm:grid-cols-2" />
 	{/if}
 </section>

@@ -66,7 +66,7 @@
 				<p class="mb-4"><Act href="/lot/new">Seed from elsewhere, or from before</Act></p>
 			{/if}
 			<WrongLots {wrong} />
-			{#if shelves.length > 0}<AirStrip {shelves} />{/if}
+			{#if shelves.length > 0}<div class="max-md:hidden"><AirStrip {shelves} /></div>{/if}
 			{#if ever === 0}
 				<p class="max-w-prose">
 					Lots hang here from their first label on. A lot begins with a harvest: choose a planting on the <a

@@ -137,55 +137,55 @@
 					</section>
 				</div>
 				<h2 class="ruled mt-8">Lots</h2>
-				<div class="overflow-x-auto">
-					<table class="figures">
-						<thead>
+				<table class="figures stacks">
+					<thead>
+						<tr>
+							<th scope="col">lot</th>
+							<th scope="col">variety</th>
+							<th scope="col">way</th>
+							<th scope="col" class="text-right!">picked</th>
+							<th scope="col" class="text-right!">clean</th>
+							<th scope="col" class="text-right!">share</th>
+							<th scope="col" class="text-right!">a plant</th>
+							<th scope="col" class="text-right!">a metre</th>
+							<th scope="col" class="text-right!">a m²</th>
+							<th scope="col" class="text-right!">an hour</th>
+							<th scope="col">worth a look</th>
+						</tr>
+					</thead>
+					<tbody>
+						{#each page.lots as lot (lot.number)}
 							<tr>
-								<th scope="col">lot</th>
-								<th scope="col">variety</th>
-								<th scope="col">way</th>
-								<th scope="col" class="text-right!">picked</th>
-								<th scope="col" class="text-right!">clean</th>
-								<th scope="col" class="text-right!">share</th>
-								<th scope="col" class="text-right!">a plant</th>
-								<th scope="col" class="text-right!">a metre</th>
-								<th scope="col" class="text-right!">a m²</th>
-								<th scope="col" class="text-right!">an hour</th>
-								<th scope="col">worth a look</th>
+								<th scope="row"><a class="quiet font-mono" href="/lot/{lot.number}">{lot.number}</a></th>
+								<td data-of="variety">{lot.variety}</td>
+								<td class="beside" data-of="way">{lot.school ? CHAIN_SCHOOL[lot.school].name : 'its own'}</td>
+								<td class="num" data-of="picked">{mass(lot.picked, session.units)}</td>
+								<td class="num" data-of="clean">{mass(lot.clean, session.units)}</td>
+								<td class="num" data-of="share">{percent(lot.share)}</td>
+								<td class="num" data-of="a plant">{mass(lot.perPlant, session.units)}</td>
+								<td class="num" data-of="a metre">{mass(lot.perMetre, session.units)}</td>
+								<td class="num" data-of="a m²">{mass(lot.perSquareMetre, session.units)}</td>
+								<td class="num" data-of="an hour"
+									>{lot.perHour === undefined ? '–' : mass(lot.perHour, session.units)}</td
+								>
+								<td class="beside"
+									>{[
+										lot.place === 'BELOW'
+											? 'far below the farm’s own'
+											: lot.place === 'ABOVE'
+												? 'far above the farm’s own'
+												: MARK[lot.mark],
+										lot.missing === undefined
+											? ''
+											: `${tenth(lot.missing)} % missing when ${STEP[lot.missingIn!].done}${lot.missingBecause ? `: ${lot.missingBecause}` : ''}`
+									]
+										.filter(Boolean)
+										.join('; ')}</td
+								>
 							</tr>
-						</thead>
-						<tbody>
-							{#each page.lots as lot (lot.number)}
-								<tr>
-									<th scope="row"><a class="quiet font-mono" href="/lot/{lot.number}">{lot.number}</a></th>
-									<td>{lot.variety}</td>
-									<td class="beside">{lot.school ? CHAIN_SCHOOL[lot.school].name : 'its own'}</td>
-									<td class="num">{mass(lot.picked, session.units)}</td>
-									<td class="num">{mass(lot.clean, session.units)}</td>
-									<td class="num">{percent(lot.share)}</td>
-									<td class="num">{mass(lot.perPlant, session.units)}</td>
-									<td class="num">{mass(lot.perMetre, session.units)}</td>
-									<td class="num">{mass(lot.perSquareMetre, session.units)}</td>
-									<td class="num">{lot.perHour === undefined ? '–' : mass(lot.perHour, session.units)}</td>
-									<td class="beside"
-										>{[
-											lot.place === 'BELOW'
-												? 'far below the farm’s own'
-												: lot.place === 'ABOVE'
-													? 'far above the farm’s own'
-													: MARK[lot.mark],
-											lot.missing === undefined
-												? ''
-												: `${tenth(lot.missing)} % missing when ${STEP[lot.missingIn!].done}${lot.missingBecause ? `: ${lot.missingBecause}` : ''}`
-										]
-											.filter(Boolean)
-											.join('; ')}</td
-									>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</div>
+						{/each}
+					</tbody>
+				</table>
 				<p class="mt-2 text-sm text-soft">
 					{cropWord(page.crops.find((one) => one.key === page.crop)?.name ?? '')}, clean lots of the last ten
 					seasons.

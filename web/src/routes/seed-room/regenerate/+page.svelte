@@ -40,37 +40,62 @@
 			{#if all.length === 0}
 				<p class="max-w-prose">A variety stands here once there is clean seed of it.</p>
 			{:else}
-				<div class="overflow-x-auto">
-					<table class="figures">
-						<thead
-							><tr
-								><th scope="col">variety</th><th scope="col" class="text-right!">in stock</th><th
-									scope="col"
-									class="text-right!">a year takes</th
-								><th scope="col">lasts</th><th scope="col">sow it by</th><th scope="col" class="text-right!"
-									>plants</th
-								><th scope="col">seed from</th><th scope="col"></th></tr
-							></thead
-						>
-						<tbody>
-							{#each all as one (one.varietyId)}
-								{@const must = mustGrow(one, year + 1)}
-								<tr>
-									<th scope="row">{one.variety}<br /><span class="beside">{cropWord(one.crop)}</span></th>
-									<td class="num"
-										>{mass(one.grams, session.units)}<br /><span class="beside"
+				<table class="figures stacks">
+					<thead
+						><tr
+							><th scope="col">variety</th><th scope="col">sow no later than</th><th scope="col"
+								>good until</th
+							><th scope="col" class="text-right!">in stock</th><th scope="col" class="text-right!"
+								>yearly demand</th
+							><th scope="col" class="text-right!">plants</th><th scope="col">seed from</th><th scope="col"
+							></th></tr
+						></thead
+					>
+					<tbody>
+						{#each all as one (one.varietyId)}
+							{@const must = mustGrow(one, year + 1)}
+							<tr>
+								<th scope="row" class="font-semibold!"
+									><span
+										>{one.variety} <span class="beside font-normal lg:block">{cropWord(one.crop)}</span></span
+									></th
+								>
+								<td data-of="sow no later than"
+									><span
+										>{#if one.sowBy !== undefined}
+											{#if one.overdue && one.planned.length === 0}<Mark
+													state="crosses"
+													label="overdue"
+												/>{:else}<b>{one.sowBy}</b>{/if}
+											<span class="beside block">{spread(one)}</span>
+										{:else}not yet{/if}</span
+									></td
+								>
+								<td data-of="good until"
+									><span
+										>{#if one.firstShort === undefined}{year + one.years.length - 1} and longer{:else}{one.firstShort -
+												1}<span class="beside block"
+												>then {one.runsOut.map((what) => RUNS_OUT[what]).join(' and ')}</span
+											>{/if}</span
+									></td
+								>
+								<td class="num" data-of="in stock"
+									><span
+										>{mass(one.grams, session.units)}<span class="beside block font-normal"
 											>{Math.round(one.germination)} %, needs {one.standard}</span
-										></td
-									>
-									<td class="num"
-										>{mass(one.demand, session.units)}<br /><span class="beside font-normal"
-											>{one.sold ? 'as in two years' : 'as you say'}
+										></span
+									></td
+								>
+								<td class="num" data-of="yearly demand"
+									><span
+										>{mass(one.demand, session.units)}<span class="beside block font-normal"
+											>{one.sold ? 'as in the last two years' : 'as you say'}
 											{#if session.grower}<Amend
-													what="what a year takes of {one.variety}"
+													what="the yearly demand for {one.variety}"
 													act={one.demandVersion === undefined ? 'say it' : 'correct'}
 													was={one.demandVersion === undefined ? undefined : { version: one.demandVersion }}
 													fields={{
-														grams: weight('A year takes', { needed: true, start: Math.round(one.demand) }),
+														grams: weight('Yearly demand', { needed: true, start: Math.round(one.demand) }),
 														note: text('Why')
 													}}
 													save={(body) =>
@@ -82,50 +107,37 @@
 														)}
 													done={refresh}
 												/>{/if}</span
-										></td
-									>
-									<td
-										>{#if one.firstShort === undefined}all of {one.years.length} years{:else}until {one.firstShort -
-												1}<br /><span class="beside"
-												>then {one.runsOut.map((what) => RUNS_OUT[what]).join(' and ')}</span
-											>{/if}</td
-									>
-									<td
-										>{#if one.sowBy !== undefined}
-											{#if one.overdue && one.planned.length === 0}<Mark
-													state="crosses"
-													label="overdue"
-												/>{:else}<b>{one.sowBy}</b>{/if}
-											<span class="beside block">{spread(one)}</span>
-										{:else}not yet{/if}</td
-									>
-									<td class="num"
-										>{one.plants}<br /><span class="beside font-normal"
-											>{one.setBy === 'QUANTITY' ? 'for three years’ seed' : 'to keep it wide'}</span
-										></td
-									>
-									<td
-										>{#if one.fromLot}<a
-												class="quiet font-mono text-sm lg:whitespace-nowrap"
-												href="/lot/{one.fromLot}">{one.fromLot}</a
-											>{:else}<span class="beside">no good seed left</span>{/if}</td
-									>
-									<td class="text-right!"
-										>{#if one.planned.length}<span class="beside">planned {one.planned.join(', ')}</span
-											>{:else if session.grower}<a
-												class={['quiet whitespace-nowrap', must && 'font-semibold']}
-												href={planPath(one, year)}>plan it</a
-											>{/if}</td
-									>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</div>
+										></span
+									></td
+								>
+								<td class="num" data-of="plants"
+									><span
+										>{one.plants}<span class="beside block font-normal"
+											>{one.setBy === 'QUANTITY' ? 'for three years’ seed' : 'for its diversity'}</span
+										></span
+									></td
+								>
+								<td data-of="seed from"
+									>{#if one.fromLot}<a
+											class="quiet font-mono text-sm lg:whitespace-nowrap"
+											href="/lot/{one.fromLot}">{one.fromLot}</a
+										>{:else}<span class="beside">no good seed left</span>{/if}</td
+								>
+								<td class="text-right!"
+									>{#if one.planned.length}<span class="beside">planned {one.planned.join(', ')}</span
+										>{:else if session.grower}<a
+											class={['quiet whitespace-nowrap', must && 'font-semibold']}
+											href={planPath(one, year)}>plan it</a
+										>{/if}</td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
 				<p class="mt-3 max-w-prose text-sm text-soft">
-					What a year takes is what was sold, given, swapped and sown in the last two, unless you say better.
-					Lots on hold do not count. No crop failure is in it: sow a season earlier what only you have.
-					Plants: 80 % of the seed survives cleaning, a quarter of the crop is counted as lost.
+					Yearly demand is what was sold, given, swapped and sown in the last two, unless you say better. Lots
+					on hold do not count. No crop failure is in it: sow a season earlier what only you have. Plants: 80
+					% of the seed survives cleaning, a quarter of the crop is counted as lost.
 				</p>
 			{/if}
 		</Page>

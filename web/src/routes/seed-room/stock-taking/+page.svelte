@@ -13,7 +13,7 @@
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { mass, countTyped, numberTyped } from '$lib/units/units';
+	import { countTyped, mass, MASS_UNITS, numberTyped, whole } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
 	import { refresh } from '$lib/api/records';
@@ -48,18 +48,28 @@
 		]);
 	}
 	const written = (row: Row) => (typed[row.key] ?? '').trim() !== '';
-	const differs = (row: Row) =>
-		written(row) && (row.run ? countTyped : numberTyped)(typed[row.key]) !== row.expected;
+	/** What bulk is weighed in. */
+	const scale = $derived(MASS_UNITS[session.units][0]);
+	const shown = (row: Row, amount: number) => (row.run ? String(amount) : mass(amount, session.units));
+	const foundOf = (row: Row) =>
+		row.run ? countTyped(typed[row.key]) : numberTyped(typed[row.key]) * scale.grams;
+	/** Whether it reads otherwise than the books do. */
+	const differs = (row: Row) => written(row) && shown(row, foundOf(row)) !== shown(row, row.expected);
+	const foundIn = (row: Row, field: string) =>
+		row.run ? countIn(field, typed[row.key]) : numberIn(field, typed[row.key]) * scale.grams;
 
 	function keep(counted: Row[]) {
 		void attempt.run(async () => {
-			const lines = counted.map((row, i) => ({
-				number: row.lot.lot.number,
-				packingRunId: row.run?.id,
-				expected: row.expected,
-				found: (row.run ? countIn : numberIn)(`lines[${i}].found`, typed[row.key]),
-				because: differs(row) ? (because[row.key] ?? 'SAME') : ('SAME' as const)
-			}));
+			const lines = counted.map((row, i) => {
+				const found = foundIn(row, `lines[${i}].found`);
+				return {
+					number: row.lot.lot.number,
+					packingRunId: row.run?.id,
+					expected: row.expected,
+					found: differs(row) ? found : row.expected,
+					because: differs(row) ? (because[row.key] ?? 'SAME') : ('SAME' as const)
+				};
+			});
 			await ask(POST('/api/stock-takings', { body: { countedOn: session.today, note, lines } }));
 			typed = {};
 			because = {};
@@ -104,63 +114,67 @@
 						keep(ready);
 					}}
 				>
-					<div class="overflow-x-auto">
-						<table class="figures">
-							<thead
-								><tr
-									><th scope="col">place</th><th scope="col">lot</th><th scope="col">what</th><th
-										scope="col"
-										class="text-right!">books</th
-									><th scope="col" class="text-right!">found</th><th scope="col">why it differs</th></tr
-								></thead
-							>
-							<tbody>
-								{#each all as row (row.key)}
-									<tr class={row.key === wrong?.key ? 'bg-paper' : ''}>
-										<td class="beside">{row.lot.shelves.join(', ') || 'not put away'}</td>
-										<th scope="row"
+					<table class="figures stacks">
+						<thead
+							><tr
+								><th scope="col">lot</th><th scope="col">place</th><th scope="col">what</th><th
+									scope="col"
+									class="text-right!">books</th
+								><th scope="col" class="text-right!">found</th><th scope="col">why it differs</th></tr
+							></thead
+						>
+						<tbody>
+							{#each all as row (row.key)}
+								<tr class={row.key === wrong?.key ? 'bg-paper' : ''}>
+									<th scope="row"
+										><span
 											><a class="font-mono hover:underline" href="/lot/{row.lot.lot.number}"
 												>{row.lot.lot.number}</a
 											>
 											{row.lot.variety.name}
-											<span class="beside">{cropWord(row.lot.variety.cropName)}</span></th
-										>
-										<td
-											>{row.run
-												? row.run.seeds
-													? `packets of ${row.run.seeds}`
-													: `packets of ${mass(row.run.fill, session.units)}`
-												: 'bulk, g'}</td
-										>
-										<td class="num">{row.expected}</td>
-										<td class="text-right!"
-											><input
-												class={['input w-28 text-right', row.key === wrong?.key && 'input-error']}
-												inputmode="decimal"
-												autocomplete="off"
-												aria-label="Found of {row.lot.lot.number}, {row.run ? 'packets' : 'grams of bulk'}"
-												bind:value={typed[row.key]}
-											/></td
-										>
-										<td>
-											{#if differs(row)}
-												<select
-													class="select"
-													aria-label="Why {row.lot.lot.number} differs"
-													bind:value={because[row.key]}
-												>
-													<option value={undefined}>say why</option>
-													{#each Object.entries(DIFFERENCE) as [value, label] (value)}
-														{#if value !== 'SAME'}<option {value}>{label}</option>{/if}
-													{/each}
-												</select>
-											{/if}
-										</td>
-									</tr>
-								{/each}
-							</tbody>
-						</table>
-					</div>
+											<span class="beside">{cropWord(row.lot.variety.cropName)}</span></span
+										></th
+									>
+									<td class="beside" data-of="place">{row.lot.shelves.join(', ') || 'not put away'}</td>
+									<td data-of="what"
+										>{row.run
+											? row.run.seeds
+												? `packets of ${row.run.seeds}`
+												: `packets of ${mass(row.run.fill, session.units)}`
+											: `bulk, ${scale.name}`}</td
+									>
+									<td class="num" data-of="books"
+										>{row.run ? whole(row.expected) : mass(row.expected, session.units)}</td
+									>
+									<td class="text-right!" data-of="found"
+										><input
+											class={['input w-28 text-right', row.key === wrong?.key && 'input-error']}
+											inputmode="decimal"
+											autocomplete="off"
+											aria-label="Found of {row.lot.lot.number}, {row.run
+												? 'packets'
+												: `bulk in ${scale.name}`}"
+											bind:value={typed[row.key]}
+										/></td
+									>
+									<td data-of={differs(row) ? 'why it differs' : undefined}>
+										{#if differs(row)}
+											<select
+												class="select"
+												aria-label="Why {row.lot.lot.number} differs"
+												bind:value={because[row.key]}
+											>
+												<option value={undefined}>say why</option>
+												{#each Object.entries(DIFFERENCE) as [value, label] (value)}
+													{#if value !== 'SAME'}<option {value}>{label}</option>{/if}
+												{/each}
+											</select>
+										{/if}
+									</td>
+								</tr>
+							{/each}
+						</tbody>
+					</table>
 					{#if lots.pages > 1}
 						<nav class="mt-3 flex gap-4" aria-label="Lots">
 							{#if at > 0}<a class="quiet" href="?page={at - 1}" onclick={() => turnOver(all)}>lots before</a
@@ -203,7 +217,9 @@
 							<td
 								>{#each taking.differences as line, i (i)}<span class="block"
 										><a class="quiet font-mono" href="/lot/{line.number}">{line.number}</a>
-										{line.found} for {line.expected}{line.packingRunId ? ' packets' : ' g'}: {DIFFERENCE[
+										{line.packingRunId
+											? `${whole(line.found)} for ${many(line.expected, 'packet')}`
+											: `${mass(line.found, session.units)} for ${mass(line.expected, session.units)}`}: {DIFFERENCE[
 											line.because
 										]}</span
 									>{:else}as the books said{/each}</td

@@ -1,13 +1,12 @@
 <script lang="ts">
-	import Draft from '$lib/form/Draft.svelte';
 	import { ask, POST, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
-	import { countIn, maybeNumberIn } from '$lib/form/typed';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { amount, day, pick, text } from '$lib/form/kinds';
+	import { countIn } from '$lib/form/typed';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import StallTabs from '$lib/stall/StallTabs.svelte';
@@ -20,12 +19,19 @@
 	let { data }: PageProps = $props();
 
 	let packing = $state(false);
-	const attempt = new Attempt();
-	let customerId = $state('');
-	let heldOn = $state(session.today);
-	let note = $state('');
-	let floatCash = $state('');
 	let along = $state<Record<string, string>>({});
+
+	const asked = (markets: Schemas['CustomerView'][]) =>
+		new Form({
+			customerId: pick(
+				'Market',
+				markets.map(({ id, name }) => ({ value: id, label: name })),
+				{ needed: true }
+			),
+			heldOn: day('On', { needed: true, start: session.today }),
+			floatCash: amount('Change in the cash box'),
+			note: text('Note')
+		});
 
 	interface Offer {
 		lot: Schemas['Stocked'];
@@ -37,30 +43,16 @@
 			.flatMap((lot) => lot.stock.runs.filter((run) => run.free > 0).map((run) => ({ lot, run })));
 	const written = (all: Offer[]) => all.filter(({ run }) => (along[run.id] ?? '').trim() !== '');
 
-	function take(all: Offer[], market: string) {
-		void attempt.run(async () => {
-			const lines = written(all).map(({ lot, run }, i) => ({
-				number: lot.lot.number,
-				packingRunId: run.id,
-				taken: countIn(`lines[${i}].taken`, along[run.id])
-			}));
-			await ask(
-				POST('/api/stall-days', {
-					body: {
-						customerId: market,
-						heldOn,
-						note,
-						floatCash: maybeNumberIn('floatCash', floatCash),
-						lines
-					}
-				})
-			);
-			along = {};
-			note = '';
-			floatCash = '';
-			packing = false;
-			refresh();
-		});
+	async function take(all: Offer[], body: ReturnType<ReturnType<typeof asked>['body']>) {
+		const lines = written(all).map(({ lot, run }, i) => ({
+			number: lot.lot.number,
+			packingRunId: run.id,
+			taken: countIn(`lines[${i}].taken`, along[run.id])
+		}));
+		await ask(POST('/api/stall-days', { body: { ...body, lines } }));
+		along = {};
+		packing = false;
+		refresh();
 	}
 </script>
 
@@ -68,7 +60,6 @@
 	{#snippet children([days, customers, { lots }])}
 		{@const all = offers(lots)}
 		{@const markets = customers.filter((one) => one.kind === 'MARKET')}
-		{@const market = customerId || (markets[0] ?? customers[0])?.id}
 		{@const waiting = days.items.filter((day) => !day.counted)}
 		<Page
 			title="Stall"
@@ -89,37 +80,18 @@
 						>
 					</div>
 				{/if}
-				{#if packing && market}
-					<form
-						class="mb-8 grid max-w-3xl gap-4 border-l-4 border-marigold bg-paper p-5"
-						onsubmit={(event) => {
-							event.preventDefault();
-							take(all, market);
-						}}
+				{#if packing && customers.length}
+					{@const form = asked([...markets, ...customers.filter((one) => one.kind !== 'MARKET')])}
+					<FormOf
+						{form}
+						send={() => take(all, form.body())}
+						draft="day"
+						act="Pack them"
+						why={written(all).length ? '' : 'Say how many packets go along.'}
+						labels={{ lines: 'Take along' }}
+						class="mb-8 max-w-3xl gap-4 border-l-4 border-marigold bg-paper p-5"
 					>
-						<Draft of="day" {attempt} />
-						<div class="grid gap-4 sm:grid-cols-3">
-							<ChoiceField
-								label="Market"
-								name="customerId"
-								{attempt}
-								bind:value={() => market, (other) => (customerId = other)}
-								choices={[...markets, ...customers.filter((one) => one.kind !== 'MARKET')].map((one) => ({
-									value: one.id,
-									label: one.name
-								}))}
-							/>
-							<TextField label="On" name="heldOn" type="date" {attempt} bind:value={heldOn} />
-							<TextField
-								label="Change in the cash box"
-								name="floatCash"
-								{attempt}
-								bind:value={floatCash}
-								inputmode="decimal"
-								unit={session.farm?.currency}
-							/>
-							<TextField label="Note" name="note" {attempt} bind:value={note} />
-						</div>
+						<div class="grid gap-4 sm:grid-cols-3"><Fields {form} /></div>
 						<table class="figures">
 							<thead
 								><tr
@@ -150,16 +122,7 @@
 								{/each}
 							</tbody>
 						</table>
-						<Trouble {attempt} labels={{ lines: 'Take along' }} />
-						<div class="flex flex-wrap gap-3">
-							<Act
-								main
-								type="submit"
-								disabled={attempt.busy}
-								why={written(all).length ? '' : 'Say how many packets go along.'}>Pack them</Act
-							>
-						</div>
-					</form>
+					</FormOf>
 				{/if}
 			{/if}
 

@@ -40,7 +40,7 @@
 		>
 			<StallTabs />
 			{#if year.seasons.length > 1}
-				<p class="mb-4 flex flex-wrap gap-x-4">
+				<p class="mb-4 flex flex-wrap items-center gap-x-4">
 					{#each year.seasons as season (season)}
 						<a
 							class={season === year.season ? 'font-bold' : 'quiet'}
@@ -80,48 +80,48 @@
 						/>{/if}
 				</div>
 				<h2 class="ruled">What paid</h2>
-				<div class="overflow-x-auto">
-					<table class="figures">
-						<thead
-							><tr
-								><th scope="col">variety</th><th scope="col" class="text-right!">cost</th><th
-									scope="col"
-									class="text-right!">brought</th
-								><th scope="col" class="text-right!">left</th><th scope="col" class="text-right!">hours</th
-								><th scope="col" class="text-right!">ground</th><th scope="col" class="text-right!"
-									>not sold yet</th
-								></tr
-							></thead
-						>
-						<tbody>
-							{#each year.varieties as one (one.varietyId)}
-								<tr>
-									<th scope="row"
+				<table class="figures stacks">
+					<thead
+						><tr
+							><th scope="col">variety</th><th scope="col" class="text-right!">cost</th><th
+								scope="col"
+								class="text-right!">brought</th
+							><th scope="col" class="text-right!">left</th><th scope="col" class="text-right!">hours</th><th
+								scope="col"
+								class="text-right!">ground</th
+							><th scope="col" class="text-right!">not sold yet</th></tr
+						></thead
+					>
+					<tbody>
+						{#each year.varieties as one (one.varietyId)}
+							<tr>
+								<th scope="row"
+									><span
 										>{one.variety} <span class="beside">{cropWord(one.crop)}</span><br />
 										<span class="text-sm font-normal"
 											>{#each year.lots.filter((lot) => lot.variety === one.variety && lot.crop === one.crop && lot.money) as lot (lot.lotId)}<a
 													class="quiet mr-3 font-mono"
 													href="/lot/{lot.number}/money">{lot.number}</a
 												>{/each}</span
-										></th
-									>
-									<td class="num">{money(one.money.cost)}</td>
-									<td class="num">{money(one.money.brought + one.money.byProducts)}</td>
-									<td class="num">{money(one.money.left)}</td>
-									<td class="num">{hoursWord(allHours(one.money.hours))}</td>
-									<td class="num">{area(one.money.area, session.units)}</td>
-									<td class="num"
-										>{one.money.packetsLeft > 0
-											? `${many(one.money.packetsLeft, 'packet')}, ${money(one.money.worth)}`
-											: ''}{#if one.money.bulkLeft > 0}<br /><span class="beside"
-												>{mass(one.money.bulkLeft, session.units)} in bulk</span
-											>{/if}</td
-									>
-								</tr>
-							{/each}
-						</tbody>
-					</table>
-				</div>
+										></span
+									></th
+								>
+								<td class="num" data-of="cost">{money(one.money.cost)}</td>
+								<td class="num" data-of="brought">{money(one.money.brought + one.money.byProducts)}</td>
+								<td class="num" data-of="left">{money(one.money.left)}</td>
+								<td class="num" data-of="hours">{hoursWord(allHours(one.money.hours))}</td>
+								<td class="num" data-of="ground">{area(one.money.area, session.units)}</td>
+								<td class="num" data-of="not sold yet"
+									>{one.money.packetsLeft > 0
+										? `${many(one.money.packetsLeft, 'packet')}, ${money(one.money.worth)}`
+										: ''}{#if one.money.bulkLeft > 0}<br /><span class="beside"
+											>{mass(one.money.bulkLeft, session.units)} in bulk</span
+										>{/if}</td
+								>
+							</tr>
+						{/each}
+					</tbody>
+				</table>
 			{:else}
 				<p class="max-w-prose">
 					No seed of {year.season} is numbered yet: its costs are shown once there is a lot.

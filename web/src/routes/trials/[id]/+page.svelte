@@ -3,10 +3,9 @@
 	import { ask, GET, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, text } from '$lib/form/kinds';
 	import Corrections from '$lib/lot/Corrections.svelte';
 	import { OfflinePage } from '$lib/offline/page.svelte';
 	import NewTrait from '$lib/selection/NewTrait.svelte';
@@ -22,12 +21,10 @@
 	type Ranking = Schemas['Ranking'];
 	const id = here.params.id!;
 	const path = `/api/trials/${id}`;
-	const attempt = new Attempt();
 	let scoring = $state(false);
 	let by = $state(0);
-	let deciding = $state<string>();
-	let decision = $state<Schemas['DecisionRequest']['decision']>('KEEP');
-	let reason = $state('');
+	/** The row that is decided on. */
+	let decided = $state<string>();
 	const rows = new OfflinePage(`/trials/${id}`, {
 		kept: path,
 		ask: () => ask(GET('/api/trials/{id}', { params: { path: { id } } }))
@@ -41,18 +38,20 @@
 			{ id: newId(), traitId, scoredOn: session.today, marks },
 			{ draft: `scores ${id}` }
 		);
-	function decide(row: Row) {
-		void attempt.run(async () => {
-			await ask(
-				PUT('/api/progeny-rows/{id}/decision', {
-					params: { path: { id: row.id } },
-					body: { version: row.version, decision, reason }
-				})
-			);
-			deciding = undefined;
-			reason = '';
-			rows.again();
+	const deciding = (row: Row) =>
+		new Form({
+			decision: choice(`Row ${row.number}`, ROW_DECISION, { start: row.decision }),
+			reason: text('Why')
 		});
+	async function decide(
+		{ id, version }: Row,
+		body: { decision: Schemas['DecisionRequest']['decision']; reason: string }
+	) {
+		await ask(
+			PUT('/api/progeny-rows/{id}/decision', { params: { path: { id } }, body: { ...body, version } })
+		);
+		decided = undefined;
+		rows.again();
 	}
 	/** Rows by rank; those without scores at the end, by number. */
 	function ordered(rows: Row[], ranking?: Ranking) {
@@ -139,8 +138,8 @@
 					<p class="max-w-prose text-sm text-soft">
 						{percent(ranking.repeatability)} of the differences between rows are their own; two rows nearer than
 						{tenth(ranking.leastDifference)} are not told apart. One place and one year: expect less elsewhere.
-						The filled dot is a row’s worth, drawn towards the mean of all by how much its plots differ; the ring
-						is what was scored. Rows that cannot be told from the best are edged.
+						The filled dot is what is predicted of a row: its score, drawn towards the mean of all by how much its
+						plots differ; the ring is what was scored. Rows that cannot be told from the best are edged.
 						{ranking.inBlocks
 							? 'Differences between blocks are taken out.'
 							: 'Not every plot was scored, so blocks are not taken out.'}
@@ -157,7 +156,7 @@
 						<th scope="col" class="text-right!">rank</th>
 						<th scope="col">row</th>
 						<th scope="col" class="text-right!">scored</th>
-						<th scope="col" class="text-right!">worth</th>
+						<th scope="col" class="text-right!">predicted</th>
 						<th scope="col" class="w-64 max-md:hidden"><span class="sr-only">drawn</span></th>
 						<th scope="col">seed and mother</th>
 						<th scope="col">decided</th>
@@ -189,39 +188,22 @@
 									<button
 										type="button"
 										class="cursor-pointer text-sm underline"
-										onclick={() => {
-											deciding = deciding === row.id ? undefined : row.id;
-											decision = row.decision ?? 'KEEP';
-										}}>{row.decision ? 'change' : 'decide'}</button
+										onclick={() => (decided = decided === row.id ? undefined : row.id)}
+										>{row.decision ? 'change' : 'decide'}</button
 									>
 								{/if}
 							</td>
 						</tr>
-						{#if deciding === row.id}
+						{#if decided === row.id}
+							{@const form = deciding(row)}
 							<tr>
 								<td colspan="7">
-									<form
-										class="grid gap-3 border-l-4 border-marigold bg-paper p-4 sm:grid-cols-[14rem_minmax(0,1fr)_auto] sm:items-end"
-										onsubmit={(event) => {
-											event.preventDefault();
-											decide(row);
-										}}
-									>
-										<ChoiceField
-											label="Row {row.number}"
-											name="decision"
-											{attempt}
-											bind:value={decision}
-											choices={[
-												{ value: 'KEEP', label: ROW_DECISION.KEEP },
-												{ value: 'BULK', label: ROW_DECISION.BULK },
-												{ value: 'DROP', label: ROW_DECISION.DROP }
-											]}
-										/>
-										<TextField label="Why" name="reason" {attempt} bind:value={reason} />
-										<Act main type="submit" disabled={attempt.busy}>Decide</Act>
-										<Trouble {attempt} labels={{ reason: 'Why' }} />
-									</form>
+									<FormOf
+										{form}
+										send={() => decide(row, form.body())}
+										act="Decide"
+										class="gap-3 border-l-4 border-marigold bg-paper p-4 sm:grid-cols-[14rem_minmax(0,1fr)] sm:items-end"
+									/>
 								</td>
 							</tr>
 						{/if}

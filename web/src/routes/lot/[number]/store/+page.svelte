@@ -331,8 +331,8 @@
 										>
 										<td class="num"
 											>{withdrawal.packets === undefined
-												? `${-(withdrawal.mass ?? 0)} g`
-												: `${-withdrawal.packets} packets`}</td
+												? `−${mass(withdrawal.mass ?? 0, units)}`
+												: `−${many(withdrawal.packets, 'packet')}`}</td
 										>
 										<td class="text-right!"
 											>{#if session.works && withdrawal.why !== 'COUNTED' && withdrawal.why !== 'MIXED'}<Amend
