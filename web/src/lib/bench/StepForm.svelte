@@ -11,7 +11,7 @@
 	import Fields from '$lib/form/Fields.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
-	import { choice, count, figure, measure, pick, text, weight } from '$lib/form/kinds';
+	import { choice, count, figure, measure, moment, pick, text, weight } from '$lib/form/kinds';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { mass, numberTyped, written } from '$lib/units/units';
 	import { inZone } from '$lib/words/dates';
@@ -147,8 +147,8 @@
 					return usual.length ? `usual for this crop: ${usual.join('; ')}` : undefined;
 				}
 			}),
-			begunAt: text('Begun', { type: 'datetime-local', hint: was ? undefined : 'empty for now' }),
-			endedAt: text('Ended', { type: 'datetime-local', hint: was?.endedAt ? undefined : 'empty for now' }),
+			begunAt: moment('Begun', { hint: was ? undefined : 'empty for now' }),
+			endedAt: moment('Ended', { hint: was?.endedAt ? undefined : 'empty for now' }),
 			vessels: text('Vessels', { maxlength: 80 }),
 			people: count('People', { start: 1 }),
 			note: text('Note')

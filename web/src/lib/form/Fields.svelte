@@ -1,5 +1,6 @@
 <script lang="ts" generics="R extends object">
 	import ChoiceField from './ChoiceField.svelte';
+	import DayField from './DayField.svelte';
 	import Field from './Field.svelte';
 	import type { Form } from './form.svelte';
 	import { choicesOf, said, YES } from './kinds';
@@ -75,11 +76,18 @@
 				units={kind.units}
 				bind:value={() => form.typed[name] as string, set}
 			/>
+		{:else if kind.control === 'day' || kind.control === 'moment'}
+			<DayField
+				{...usual}
+				time={kind.control === 'moment'}
+				max={kind.max}
+				bind:value={() => form.typed[name] as string, set}
+			/>
 		{:else}
 			{@const known = said(kind.known, typed)}
 			<TextField
 				{...usual}
-				type={kind.control === 'day' ? 'date' : kind.type}
+				type={kind.type}
 				inputmode={{ count: 'numeric' as const, number: 'decimal' as const }[kind.control as 'count']}
 				unit={said(kind.unit, typed)}
 				placeholder={said(kind.placeholder, typed)}

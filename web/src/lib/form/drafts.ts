@@ -20,7 +20,9 @@ function isKept(field: Element): field is FieldOf {
 	return (
 		field instanceof HTMLSelectElement ||
 		field instanceof HTMLTextAreaElement ||
-		(field instanceof HTMLInputElement && !['password', 'file', 'submit', 'radio'].includes(field.type))
+		(field instanceof HTMLInputElement &&
+			field.getAttribute('aria-hidden') !== 'true' &&
+			!['password', 'file', 'submit', 'radio'].includes(field.type))
 	);
 }
 

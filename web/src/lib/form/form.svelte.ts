@@ -1,5 +1,6 @@
 import { session } from '$lib/api/session.svelte';
 import { mass, numberTyped } from '$lib/units/units';
+import { dayWritten } from '$lib/words/days';
 import { Attempt } from './attempt.svelte';
 import type { Row } from './Clash.svelte';
 import { choicesOf, said, shown, type Kind, type Typed } from './kinds';
@@ -147,6 +148,7 @@ export class Form<R extends object> {
 	#said(name: keyof R & string, value: string) {
 		const kind = this.kind(name);
 		if (kind.control === 'yes') return value || 'no';
+		if (kind.control === 'day' || kind.control === 'moment') return dayWritten(value);
 		if (kind.control === 'mass') {
 			const grams = numberTyped(value);
 			return Number.isNaN(grams) ? value : mass(grams, session.units);

@@ -1,6 +1,6 @@
 import { session } from '$lib/api/session.svelte';
 import { MEASURES, written, type Units } from '$lib/units/units';
-import { countIn, maybeCountIn, maybeNumberIn, missing, numberIn } from './typed';
+import { countIn, dayIn, maybeCountIn, maybeDayIn, maybeNumberIn, missing, numberIn } from './typed';
 
 /** What stands in the fields of a form, by name. */
 export type Typed = Record<string, string>;
@@ -46,7 +46,7 @@ export interface More {
 	/** Other units than the reader's. */
 	units?: Units;
 	/** What the browser should know of it. */
-	type?: 'text' | 'email' | 'password' | 'time' | 'datetime-local';
+	type?: 'text' | 'email' | 'password' | 'time';
 	autocomplete?: 'off' | 'email' | 'current-password' | 'new-password';
 	/** How many lines there are to write in. */
 	rows?: number;
@@ -56,7 +56,7 @@ export type Needed = More & { needed: true };
 
 /** How one field of a request is asked, typed and sent; the type is that of what is sent. */
 export interface Kind<T> extends More {
-	control: 'text' | 'day' | 'count' | 'number' | 'mass' | 'measure' | 'choice' | 'yes' | 'lines';
+	control: 'text' | 'day' | 'moment' | 'count' | 'number' | 'mass' | 'measure' | 'choice' | 'yes' | 'lines';
 	label: Said<string>;
 	needed?: Said<boolean>;
 	measure?: keyof typeof MEASURES;
@@ -91,7 +91,12 @@ export function lines(label: Said<string>, rows: number, more?: More): Kind<stri
 export function day(label: Said<string>, more: Needed): Kind<string>;
 export function day(label: Said<string>, more?: More): Kind<string | undefined>;
 export function day(label: Said<string>, more?: More & { needed?: boolean }): Kind<string | undefined> {
-	return { ...more, control: 'day', label, read: more?.needed ? asTyped : maybe };
+	return { ...more, control: 'day', label, read: more?.needed ? dayIn : maybeDayIn };
+}
+
+/** A day with its hour, on the farm's clock; empty where nothing is said. */
+export function moment(label: Said<string>, more?: More): Kind<string> {
+	return { ...more, control: 'moment', label, read: (name, typed) => maybeDayIn(name, typed) ?? '' };
 }
 
 export function count(label: Said<string>, more: Needed): Kind<number>;

@@ -1,5 +1,6 @@
 import { Problem, type Refusal } from '$lib/api/api';
 import { countTyped, numberTyped } from '$lib/units/units';
+import { isDay } from '$lib/words/days';
 import { refusal } from './refusal';
 
 /** The number typed into a field, or a problem that names the field and keeps what was typed. */
@@ -26,12 +27,23 @@ export function maybeCountIn(field: string, typed: string): number | undefined {
 	return typed.trim() === '' ? undefined : countIn(field, typed);
 }
 
+/** The day that was typed, as ISO, or a problem that names the field. */
+export function dayIn(field: string, typed: string): string {
+	if (!isDay(typed)) throw notA(field, typed, 'day');
+	return typed;
+}
+
+/** As dayIn; nothing typed is no day at all. */
+export function maybeDayIn(field: string, typed: string): string | undefined {
+	return typed.trim() === '' ? undefined : dayIn(field, typed);
+}
+
 /** Several figures that were typed, or a problem that names the one that is none; those left empty are left out. */
 export function numbersIn(field: string, typed: string[]): number[] {
 	return typed.flatMap((one, i) => (one.trim() === '' ? [] : [numberIn(`${field}[${i}]`, one)]));
 }
 
-function notA(field: string, typed: string, what: 'number' | 'wholeNumber'): Problem {
+function notA(field: string, typed: string, what: 'number' | 'wholeNumber' | 'day'): Problem {
 	const nothing = typed.trim() === '';
 	const why: Refusal = nothing
 		? { kind: 'Missing' }

@@ -8,6 +8,7 @@
 	import Correcting from '$lib/form/Correcting.svelte';
 	import CropField from '$lib/form/CropField.svelte';
 	import MeasureField from '$lib/form/MeasureField.svelte';
+	import DayField from '$lib/form/DayField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import { maybeNumberIn, numberIn } from '$lib/form/typed';
 	import { area, distance, numberTyped, written } from '$lib/units/units';
@@ -325,16 +326,15 @@
 			{attempt}
 			bind:value={ground}
 		/>
-		<TextField
+		<DayField
 			label={LABELS.bloomFirst}
 			name="bloomFirst"
-			type="date"
 			{attempt}
 			bind:value={bloomFirst}
 			hint="leave empty if not known"
 		/>
-		<TextField label={LABELS.bloomLast} name="bloomLast" type="date" {attempt} bind:value={bloomLast} />
-		<TextField label={LABELS.seenOn} name="seenOn" type="date" {attempt} bind:value={seenOn} />
+		<DayField label={LABELS.bloomLast} name="bloomLast" {attempt} bind:value={bloomLast} />
+		<DayField label={LABELS.seenOn} name="seenOn" {attempt} bind:value={seenOn} />
 		{#if cropKnown}
 			<label class="flex items-center gap-2 pt-5"
 				><input type="checkbox" class="checkbox" bind:checked={sure} /> I am sure of it</label

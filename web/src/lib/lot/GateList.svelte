@@ -122,7 +122,7 @@
 						>grade it down</button
 					>{/if}
 			</p>
-		{:else if session.grower && !gate.mayBeSold}
+		{:else if session.grower}
 			<p>
 				<button class="plain ms-0!" type="button" onclick={() => begin('grade')}>give it another grade</button
 				>

@@ -2,7 +2,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
-	import TextField from '$lib/form/TextField.svelte';
+	import DayField from '$lib/form/DayField.svelte';
 
 	/** Asks for the day something was done, when no clock can tell it any longer. */
 	let { ask }: { ask: (day: string) => Promise<void> } = $props();
@@ -18,7 +18,7 @@
 		void attempt.run(() => ask(day));
 	}}
 >
-	<TextField label="Done on" name="day" type="date" max={session.today} {attempt} bind:value={day} />
+	<DayField label="Done on" name="day" max={session.today} {attempt} bind:value={day} />
 	<Act main type="submit" disabled={attempt.busy} why={day ? '' : 'Choose the day.'}
 		>Send it with this day</Act
 	>

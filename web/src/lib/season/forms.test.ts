@@ -70,7 +70,7 @@ describe('planning a planting', () => {
 		form({ propose });
 		await choose('Variety', 'pea');
 		const field = (label: string) => screen.getByLabelText<HTMLInputElement>(label);
-		await waitFor(() => expect(field('Sown on').value).toBe('2027-03-17'));
+		await waitFor(() => expect(field('Sown on').value).toBe('17/03/2027'));
 		expect(propose).toHaveBeenLastCalledWith('pea', 2026, 'MARKET');
 		expect(field('Plants').value).toBe('20');
 		expect(screen.getByText(/Days are proposed from the crop/)).toBeTruthy();
@@ -84,10 +84,10 @@ describe('planning a planting', () => {
 		} as never);
 		await choose('Variety', 'beet');
 		await waitFor(() => expect(field('Plants').value).toBe('60'));
-		expect(field('Sown on').value).toBe('2027-06-15');
+		expect(field('Sown on').value).toBe('15/06/2027');
 		expect(field('Set out on').value).toBe('2027-05-20');
 		expect(screen.getByLabelText<HTMLInputElement>(/roots are lifted/).checked).toBe(true);
-		expect(field('Replanted on').value).toBe('2028-04-01');
+		expect(field('Replanted on').value).toBe('01/04/2028');
 	});
 
 	it('begins with the next season where the usual day is past, unless one is asked for', async () => {
@@ -95,9 +95,9 @@ describe('planning a planting', () => {
 		form({ propose });
 		await choose('Variety', 'pea');
 		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Season').value).toBe('2027'));
-		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Sown on').value).toBe('2027-03-17'));
+		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Sown on').value).toBe('17/03/2027'));
 		await type('Season', '2026');
-		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Sown on').value).toBe('2026-03-17'));
+		await waitFor(() => expect(screen.getByLabelText<HTMLInputElement>('Sown on').value).toBe('17/03/2026'));
 		expect(screen.getByText(/The usual day of sowing is past/)).toBeTruthy();
 	});
 

@@ -3,6 +3,7 @@
 	import type { Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import DayField from '$lib/form/DayField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { cropWord, FATE, many } from '$lib/words/words';
@@ -110,10 +111,9 @@
 			I looked: none of the off-types had flowered yet
 		</label>
 		{#if !count.now.notFlowered}
-			<TextField
+			<DayField
 				label="Shedding since"
 				name="sheddingSince"
-				type="date"
 				max={session.today}
 				{attempt}
 				hint="taken to have flowered with the stand; change it if you can tell better"
@@ -133,10 +133,9 @@
 			An off-type was shedding pollen
 		</label>
 		{#if count.now.sheddingSince}
-			<TextField
+			<DayField
 				label="Shedding since"
 				name="sheddingSince"
-				type="date"
 				max={session.today}
 				{attempt}
 				hint="first open flower, as far as you can tell"
@@ -144,10 +143,9 @@
 			/>
 		{/if}
 	{/if}
-	<TextField
+	<DayField
 		label="Walked on"
 		name="walkedOn"
-		type="date"
 		max={session.today}
 		{attempt}
 		bind:value={

@@ -57,7 +57,7 @@ describe('the end of a walk', () => {
 			back: vi.fn(),
 			record: vi.fn(async () => undefined)
 		});
-		expect(screen.getByLabelText<HTMLInputElement>('Shedding since').value).toBe('2026-08-01');
+		expect(screen.getByLabelText<HTMLInputElement>('Shedding since').value).toBe('01/08/2026');
 		expect(asRequest(count.now, '2026-08-14').notFlowered).toBeUndefined();
 		await fireEvent.click(screen.getByLabelText(/none of the off-types had flowered/));
 		expect(screen.queryByLabelText('Shedding since')).toBeNull();

@@ -2,6 +2,7 @@
 	import { goto } from '$app/navigation';
 	import { session } from '$lib/api/session.svelte';
 	import DoneLines from '$lib/done/DoneLines.svelte';
+	import DayInput from '$lib/form/DayInput.svelte';
 	import FarmTabs from '$lib/farm/FarmTabs.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
@@ -11,6 +12,7 @@
 
 	let { data }: PageProps = $props();
 
+	const id = $props.id();
 	const link = (query: { day: string; by?: string; page?: number }) => {
 		const all = { by: data.by, page: 0, ...query };
 		return `/farm/done?day=${all.day}${all.by ? `&by=${encodeURIComponent(all.by)}` : ''}${all.page ? `&page=${all.page}` : ''}`;
@@ -22,16 +24,17 @@
 	<Loading from={data.found} stays>
 		{#snippet children(done)}
 			<div class="mb-4 flex flex-wrap items-center gap-x-6 gap-y-2">
-				<label class="flex items-center gap-2">
-					<span class="font-semibold">Day</span>
-					<input
-						type="date"
-						class="input w-44"
-						value={done.day}
-						max={session.today}
-						onchange={(event) => event.currentTarget.value && goto(link({ day: event.currentTarget.value }))}
-					/>
-				</label>
+				<div class="flex items-center gap-2">
+					<label for="{id}-day" class="font-semibold">Day</label>
+					<div class="w-44">
+						<DayInput
+							id="{id}-day"
+							value={done.day}
+							max={session.today}
+							changed={(day) => void goto(link({ day }))}
+						/>
+					</div>
+				</div>
 				<nav class="flex gap-5" aria-label="Other days">
 					{#if done.earlier}<a class="quiet" href={link({ day: done.earlier })}
 							>earlier: {shortDay(done.earlier)}</a
