@@ -179,7 +179,7 @@
 						<label class="grid flex-1 text-sm font-semibold"
 							>Save this order as<input class="input" maxlength="60" bind:value={name} /></label
 						>
-						<button type="submit" class="btn btn-secondary" aria-disabled={attempt.busy}>Keep</button>
+						<button type="submit" class="btn btn-secondary" aria-disabled={attempt.busy}>Save</button>
 					</form>
 				{/if}
 			</section>

@@ -85,7 +85,7 @@ describe('the way a lot goes', () => {
 	});
 	it('keeps the order under a name of the farm’s own', async () => {
 		await fireEvent.input(screen.getByLabelText('Save this order as'), { target: { value: 'long ferment' } });
-		await fireEvent.click(screen.getByRole('button', { name: 'Keep' }));
+		await fireEvent.click(screen.getByRole('button', { name: 'Save' }));
 		await waitFor(() => expect(bodies()).toEqual([{ name: 'long ferment', steps: CHOICE.now }]));
 	});
 });

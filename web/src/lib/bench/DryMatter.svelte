@@ -51,6 +51,6 @@
 	<p class="mt-1 text-sm text-soft">
 		Without its water. ≈ where a moisture was not measured: it is told by the drying that followed, else taken
 		as before the step or, where it wets or dries, as such a step usually leaves it. Wash water carries dry
-		matter that nobody weighs, so wet steps never close.
+		matter that is not weighed, so wet steps never close.
 	</p>
 {/if}

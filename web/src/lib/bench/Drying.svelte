@@ -85,7 +85,7 @@
 {/if}
 <p class="mt-2 text-sm text-soft">
 	{drying.estimated
-		? `Calculated from ${tenth(drying.moistureIn)} % going in, which nobody measured: it is what seed usually has after the step before.`
+		? `Calculated from ${tenth(drying.moistureIn)} % going in, which was not measured: it is what seed usually has after the step before.`
 		: `Calculated from ${tenth(drying.moistureIn)} % measured going in.`}
 	{dryAt
 		? `The hour is from ${drying.weighings + 1} weighings of this tray in this room${drying.far ? ', and looks much further ahead than they do' : ''}.`

@@ -25,7 +25,7 @@
 		</span>
 	{:else}
 		<span class="text-soft"
-			>Water leaves here; without moistures measured nobody can say whether seed did.</span
+			>Water leaves here; without moistures measured it cannot be said whether seed did.</span
 		>
 	{/if}
 </p>

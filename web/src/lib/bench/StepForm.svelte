@@ -130,7 +130,7 @@
 				hint: () => (before?.hole ? `last time: ${before.hole} mm` : undefined)
 			}),
 			minutes: figure('Minutes of work'),
-			missingReason: choice('Why is mass missing?', { '': 'nobody knows', ...MISSING }),
+			missingReason: choice('Why is mass missing?', { '': 'not known', ...MISSING }),
 			missingBecause: text('In words', { maxlength: 300 }),
 			dampBecause: text('Why it is frozen all the same', { ifRefused: true, maxlength: 300, wide: true }),
 			massIn: weight('Mass in', {

@@ -162,7 +162,7 @@
 								step.missingBecause
 							]
 								.filter(Boolean)
-								.join(', ') || 'nobody said why'}</strong
+								.join(', ') || 'no reason given'}</strong
 						>
 					{/if}
 					{#if step.missingReason === 'NOT_WEIGHED'}<span class="block">{MISSING.NOT_WEIGHED}</span>{/if}

@@ -41,7 +41,7 @@
 		>.
 	{:else}
 		<span class="text-soft"
-			>Sun, warmth and dew as they usually are. Nobody has typed what is forecast: rain is not counted.</span
+			>Sun, warmth and dew as they usually are. No forecast has been typed: rain is not counted.</span
 		>
 	{/if}
 	{#if measured}

@@ -67,9 +67,7 @@ describe('tasks in words', () => {
 			'19 % moisture; 6 % is wanted'
 		);
 		expect(said({ kind: 'WeighTray', moisture: 19, target: 6 }).figure).toBe('');
-		expect(said({ kind: 'TrayForgotten', days: 9 }).why).toContain(
-			'nobody weighed it for 9 days. Forgotten?'
-		);
+		expect(said({ kind: 'TrayForgotten', days: 9 }).why).toContain('not weighed for 9 days. Forgotten?');
 		expect(said({ kind: 'TrayRewetted', dryAt }).why).toContain('took up water again');
 		expect(said({ kind: 'TrayTooWarm', dryAt }).figure).toBe('dry 25 Aug, 09:00');
 	});

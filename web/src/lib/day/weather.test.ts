@@ -65,7 +65,7 @@ describe('the weather above the tasks', () => {
 			coming: [],
 			measured: { day: '2026-08-10', low: 1, high: 2, source: 'weather folder' }
 		});
-		expect(text).toContain('Nobody has typed what is forecast: rain is not counted.');
+		expect(text).toContain('No forecast has been typed: rain is not counted.');
 		expect(text).not.toContain('weather folder');
 		expect(screen.getByText('Type the forecast')).toBeTruthy();
 	});

@@ -23,7 +23,7 @@
 
 	let form = $state.raw<Form<R>>();
 	let open = $state(false);
-	const title = $derived(`${capital(act)}: ${what}`);
+	const title = $derived(act.endsWith(what) ? capital(act) : `${capital(act)}: ${what}`);
 
 	$effect(() => {
 		if (form) form.fields = fields;

@@ -296,7 +296,7 @@
 				bind:value={held}
 				inputmode="decimal"
 				unit="%"
-				hint="leave empty for what is usually assumed; nobody has measured yours"
+				hint="leave empty for what is usually assumed, until yours is measured"
 			/>
 		</div>
 	{/if}

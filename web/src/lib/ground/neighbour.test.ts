@@ -20,7 +20,7 @@ describe('a neighbour’s crop', () => {
 			'the owner will not tell what it is'
 		);
 		expect(aboutNeighbour({ neighbour: seen({ kind: 'GARDEN', sure: false }) })).toBe(
-			'a garden nobody knows'
+			'a garden, its plants not known'
 		);
 		expect(aboutNeighbour({ neighbour: seen({ kind: 'WILD', sure: false }), cropName: 'Carrot' })).toBe(
 			'carrot, grows wild, not sure'

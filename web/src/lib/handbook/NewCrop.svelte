@@ -32,7 +32,7 @@
 			hint: (typed) => `empty: ${called(typed.like)?.species ?? 'that of the crop it is like'}`
 		}),
 		crosses: choice((typed) => `Does it cross with ${called(typed.like)?.name ?? 'that crop'}?`, {
-			yes: 'yes, or nobody knows: keep them apart',
+			yes: 'yes, or not known: keep them apart',
 			no: 'no: it crosses only with itself'
 		})
 	});

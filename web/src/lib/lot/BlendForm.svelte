@@ -116,7 +116,7 @@
 					: ''}.
 				{#if blend.expected}
 					About <strong>{blend.expected.germination.toFixed(0)} %</strong> would germinate if they mix
-					perfectly{blend.purityTaken ? ` and are ${blend.purityTaken} % pure where nobody tested it` : ''}.
+					perfectly{blend.purityTaken ? ` and are ${blend.purityTaken} % pure where it was not tested` : ''}.
 					It needs a test of its own before it is sold.
 				{/if}
 			</p>

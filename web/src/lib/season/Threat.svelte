@@ -19,7 +19,7 @@
 	const unknown = $derived(threat.source === 'UNKNOWN');
 
 	function time() {
-		if (unknown) return 'Nobody knows what grows there or when it flowers: it is taken to cross.';
+		if (unknown) return 'What grows there, or when it flowers, is not known: it is taken to cross.';
 		if (volunteers) return 'What it shed may come up and flower among them.';
 		if (threat.daysTogether > 0) return `They bloom together ${many(threat.daysTogether, 'day')}.`;
 		return `Their blooms are ${many(threat.daysApart, 'day')} apart; ${threat.margin} would be sure.`;
@@ -49,15 +49,15 @@
 		<span class="text-ink"
 			>{ofVerdict(threat.verdict).label.replace(/^./, (first) => first.toUpperCase())}: {volunteers &&
 			threat.why === 'UNSURE_REPORT'
-				? 'nobody knows whether they come up'
+				? 'it is not known whether they come up'
 				: unknown && threat.why === 'TOO_NEAR'
-					? 'too near for what nobody knows'
+					? 'too near for what is not known'
 					: WHY[threat.why]}.</span
 		>
 		{#if unknown}
 			Look over its fence, and note what you see.
 		{:else if !threat.sure && threat.why !== 'UNSURE_REPORT'}
-			{volunteers ? 'Nobody knows whether they come up.' : 'The report is not sure: look again.'}
+			{volunteers ? 'It is not known whether they come up.' : 'The report is not sure: look again.'}
 		{/if}
 		{#if threat.unkept > threat.crossing}
 			Were the promise not kept: about <strong class="text-ink">{oneIn(threat.unkept)}</strong> seeds.

@@ -78,7 +78,7 @@
 				main
 				disabled={attempt.busy}
 				why={looked ? '' : 'Look at a way first.'}
-				onclick={() => looked && keep(looked)}>Keep this way</Act
+				onclick={() => looked && keep(looked)}>Save this way</Act
 			>
 		{/if}
 		<Act key="t" onclick={another}>{at === undefined ? 'Try one' : 'Try another'}</Act>

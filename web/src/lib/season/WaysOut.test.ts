@@ -28,10 +28,10 @@ function shown(some = ways) {
 describe('the ways out', () => {
 	it('are looked at before one is kept', async () => {
 		const { look, keep } = shown();
-		expect(screen.getByText('Keep this way').closest('button')?.disabled).toBe(true);
+		expect(screen.getByText('Save this way').closest('button')?.disabled).toBe(true);
 		await fireEvent.click(screen.getByText('Cage Long Ferry'));
 		expect(look).toHaveBeenLastCalledWith(ways[0]);
-		await fireEvent.click(screen.getByText('Keep this way'));
+		await fireEvent.click(screen.getByText('Save this way'));
 		expect(keep).toHaveBeenCalledWith(ways[0]);
 	});
 	it('are tried one after the other, and round again', async () => {
@@ -47,7 +47,7 @@ describe('the ways out', () => {
 	it('say so when none is left', () => {
 		shown([]);
 		expect(screen.getByText(/None is left/)).toBeTruthy();
-		expect(screen.queryByText('Keep this way')).toBeNull();
+		expect(screen.queryByText('Save this way')).toBeNull();
 	});
 	it('say of many places the best, until all are asked for', async () => {
 		const move = (place: string) => way({ kind: 'Move', place, metres: 900 }, 'Long Ferry');

@@ -45,7 +45,7 @@
 	{/if}
 	{farm.lastFrost
 		? `Frost usually ends ${frost(farm.lastFrost)} and comes again ${frost(farm.firstFrost)}.`
-		: 'Nobody has said when frost ends and comes again.'}
+		: 'When frost ends and comes again has not been said.'}
 </p>
 {#if session.grower}
 	<p class="mt-2">

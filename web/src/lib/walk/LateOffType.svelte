@@ -145,7 +145,7 @@
 	</p>
 	{#if late.taken && !late.decided}
 		<p class="mt-3">
-			The stand was in flower and nobody said that they were not.
+			The stand was in flower, and it is not recorded that they were not.
 			{#if may}<Act disabled={attempt.busy} onclick={notFlowered}>None of them had flowered</Act>{/if}
 		</p>
 	{/if}

@@ -171,7 +171,7 @@ export const BEYOND: Record<Schemas['NeighbourView']['kind'], string> = {
 	TENDED: 'somebody’s crop',
 	WILD: 'grows wild',
 	NOT_TOLD: 'the owner will not tell what it is',
-	GARDEN: 'a garden nobody knows'
+	GARDEN: 'a garden, its plants not known'
 };
 
 /** How the flowers of a planting are kept from foreign pollen. */
@@ -284,7 +284,7 @@ export const QUANTITY: Record<Schemas['ReadingView']['quantity'], string> = {
 export const FLOATING: Record<Schemas['BenchView']['floating'], string> = {
 	FAIR_HINT: 'What floats is mostly empty: pour it off into a bowl of its own and weigh it.',
 	SAYS_NOTHING: 'Good seed of this crop floats too: pour nothing off by that.',
-	NOT_KNOWN: 'Nobody says of this crop whether good seed floats: keep what does, and test it.'
+	NOT_KNOWN: 'It is not known of this crop whether good seed floats: keep what does, and test it.'
 };
 
 /** Ways of leaving wet seed with its gel, and what each risks. */
@@ -334,11 +334,11 @@ export const CAUTION: Record<Schemas['GateView']['cautions'][number], string> = 
 	ISOLATION_TIGHT: 'its isolation was tight',
 	FEW_PLANTS: 'fewer plants than its grade needs: it narrows the line',
 	SICK_PLANTS: 'too many of its plants looked sick: some sickness goes with the seed',
-	WEEVILS_NOT_LOOKED_FOR: 'nobody looked for weevils in it',
+	WEEVILS_NOT_LOOKED_FOR: 'it has not been examined for weevils',
 	STANDARD_NOT_SHOWN: 'above the standard, but so little that another test could fall below',
 	SORTED_SINCE_TEST: 'cleaned again since its germination was tested: a new test says what is there now',
 	PICKED_EARLY: 'some of it was picked long before it can have been ripe: test its germination with care',
-	PURITY_NOT_TESTED: 'nobody tested how pure it is',
+	PURITY_NOT_TESTED: 'its purity has not been tested',
 	NOT_SEEN_GROWING:
 		'from elsewhere, or from before these records: nothing is known here of its isolation and its off-types',
 	DRIED_TOO_HOT: 'dried in warmer air than it bears: it is taken to keep half as long',

@@ -146,7 +146,7 @@
 					than they are. Marks must look like the real thing.
 				</p>
 			{:else}
-				<p class="py-3 text-soft">Nobody's eyes were measured yet.</p>
+				<p class="py-3 text-soft">No eyes have been checked yet.</p>
 			{/if}
 			{#if page.checks.length}
 				<h2 class="ruled mt-6">Checks</h2>

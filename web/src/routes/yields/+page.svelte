@@ -127,7 +127,7 @@
 								<tbody>
 									{#each page.reasons as one (one.reason)}
 										<tr>
-											<th scope="row">{one.reason ? MISSING[one.reason] : 'nobody said why'}</th>
+											<th scope="row">{one.reason ? MISSING[one.reason] : 'no reason given'}</th>
 											<td class="num">{many(one.times, 'time')}</td>
 										</tr>
 									{/each}

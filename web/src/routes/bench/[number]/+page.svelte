@@ -249,7 +249,7 @@
 									<p class="mb-4">
 										{known.moisture
 											? `It is clean, and about ${Math.round(known.moisture.percent)} % moist: too damp to be sealed.`
-											: 'It is clean. How moist it is nobody knows: measure it, or dry it for the store.'}
+											: 'It is clean. Its moisture is not known: measure it, or dry it for the store.'}
 									</p>
 								{/if}
 								<StepForm

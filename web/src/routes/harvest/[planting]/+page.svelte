@@ -124,7 +124,7 @@
 										>{one.harvest
 											? `${mass(one.harvest.mass, session.units)} in ${many(one.harvest.containers, 'container')}, last picked ${dayMonth(one.harvest.lastOn, session.today)}`
 											: 'numbered, nothing in it yet'}{one.lot.untagged
-											? '; fruit nobody tagged'
+											? '; fruit without a tag'
 											: one.lot.ringId
 												? '; from the ring'
 												: ''}</span
@@ -157,7 +157,7 @@
 							{#if byHand}
 								<div class="my-3 border-l-4 border-marigold pl-3">
 									<p>
-										<strong>Only fruit with its tag goes into the true lot.</strong> Fruit nobody tagged may be
+										<strong>Only fruit with its tag goes into the true lot.</strong> Fruit without a tag may be
 										anybody’s: it gets a number of its own and is held.
 									</p>
 									<Act

@@ -126,7 +126,7 @@
 								>{/each}{sown.own.length && sown.elsewhere.length ? ' and ' : ''}{sown.elsewhere.length
 								? `seed from elsewhere: ${sown.elsewhere.map((seed) => bought(seed, units)).join('; ')}`
 								: ''}{#if !sown.own.length && !sown.elsewhere.length}
-								<a class="quiet" href="/sown/{planting?.id}">nobody wrote down what</a>{/if}{/if}
+								<a class="quiet" href="/sown/{planting?.id}">seed that is not recorded</a>{/if}{/if}
 					</p>
 					{#if parents}
 						<p class="text-soft">

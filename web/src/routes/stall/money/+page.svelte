@@ -43,7 +43,7 @@
 				<p class="mb-4 flex flex-wrap items-center gap-x-4">
 					{#each year.seasons as season (season)}
 						<a
-							class={season === year.season ? 'font-bold' : 'quiet'}
+							class={['quiet', season === year.season && 'font-bold']}
 							href="/stall/money?season={season}"
 							aria-current={season === year.season ? 'page' : undefined}>seed of {season}</a
 						>
@@ -112,11 +112,13 @@
 								<td class="num" data-of="hours">{hoursWord(allHours(one.money.hours))}</td>
 								<td class="num" data-of="ground">{area(one.money.area, session.units)}</td>
 								<td class="num" data-of="not sold yet"
-									>{one.money.packetsLeft > 0
-										? `${many(one.money.packetsLeft, 'packet')}, ${money(one.money.worth)}`
-										: ''}{#if one.money.bulkLeft > 0}<br /><span class="beside"
-											>{mass(one.money.bulkLeft, session.units)} in bulk</span
-										>{/if}</td
+									><span
+										>{#if one.money.packetsLeft > 0}<span class="block"
+												>{many(one.money.packetsLeft, 'packet')}, {money(one.money.worth)}</span
+											>{/if}{#if one.money.bulkLeft > 0}<span class="beside block"
+												>{mass(one.money.bulkLeft, session.units)} in bulk</span
+											>{/if}</span
+									></td
 								>
 							</tr>
 						{/each}
@@ -142,7 +144,7 @@
 					Seed is sold for years: a season is not done while any of it is left. Lots of one planting share its
 					costs by their clean seed, and what is transferred takes its share along.
 				</li>
-				<li>Hours that nobody wrote down cost nothing here, which flatters the crop.</li>
+				<li>Hours that were not written down cost nothing here, which flatters the crop.</li>
 			</ul>
 			<div class="mt-8 grid items-start gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.4fr)]">
 				<section>

@@ -100,7 +100,7 @@ class DeskTest {
         // What it would come to is told above the act, and moves it.
         assertThat(chosen().locator("h2")).containsText("clear");
         grower.settles();
-        grower.act("Keep this way");
+        grower.act("Save this way");
         grower.sees("Saved: Pollinate");
         assertThat(chosen().locator("h2")).containsText("clear");
         assertThat(chosen()).containsText("Pollinated by hand");
@@ -116,7 +116,7 @@ class DeskTest {
         way("Cage Long Ferry and Barrow Moon, open by turns");
         assertThat(chosen().locator("h2")).containsText("clear");
         grower.settles();
-        grower.act("Keep this way");
+        grower.act("Save this way");
         grower.sees("Saved: Cage Long Ferry and Barrow Moon, open by turns.");
         assertThat(chosen()).containsText("Stands in a cage that is opened by turns");
         grower.sees("3 of 10 seed crops would cross as planned");
@@ -176,7 +176,7 @@ class DeskTest {
         way("Ask Croft by the spring");
         assertThat(chosen().locator("h2")).containsText("tight");
         grower.settles();
-        grower.act("Keep this way");
+        grower.act("Save this way");
         grower.sees("Saved: Ask Croft by the spring to cut theirs");
         assertThat(chosen()).containsText("rests on a report that is not sure");
         grower.at("/field?season=2027");

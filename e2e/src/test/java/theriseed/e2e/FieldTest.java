@@ -231,8 +231,8 @@ class FieldTest {
         grower.page.getByLabel("Middle, north of").fill("-200");
         grower.act("Save note");
         grower.sees("Over the wall is on the map.");
-        assertThat(panel()).containsText("a garden nobody knows");
+        assertThat(panel()).containsText("a garden, its plants not known");
         grower.act("Undo");
-        assertThat(panel()).not().containsText("a garden nobody knows");
+        assertThat(panel()).not().containsText("a garden, its plants not known");
     }
 }

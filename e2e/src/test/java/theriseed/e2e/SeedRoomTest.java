@@ -103,7 +103,7 @@ class SeedRoomTest {
         grower.link("In store").click();
         grower.act("Put it away");
         dialog().getByText("Save").click();
-        assertThat(dialog()).containsText("Nobody knows how dry it is");
+        assertThat(dialog()).containsText("Its moisture is not known");
         dialog().getByLabel("Why all the same").fill("over gel for a month, it snaps");
         dialog().getByText("Save").click();
         grower.sees("sealed, though not known to be dry: over gel for a month, it snaps");
@@ -231,7 +231,7 @@ class SeedRoomTest {
         String number = clean(290);
         season.tested(number, 24.1, 23.9, 24.3, 24.0);
         grower.at("/lot/" + number + "/store");
-        grower.sees("nobody said where it stands");
+        grower.sees("its place is not recorded");
         grower.act("Put it away");
         dialog().getByLabel("Where").selectOption("Fridge");
         dialog().getByText("Save").click();

@@ -127,8 +127,8 @@
 				{/if}
 				{#if family.lots.some((lot) => !lot.generation.exact)}
 					<p class="mt-3 text-sm text-soft">
-						Generations are counted from what was sown. “or later”: of some planting nobody wrote down what it
-						was sown with.
+						Generations are counted from what was sown. “or later”: of some planting it is not recorded what
+						it was sown with.
 					</p>
 				{/if}
 			</section>

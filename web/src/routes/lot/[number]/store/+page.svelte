@@ -29,7 +29,7 @@
 		WEIGHT: 'by its weights, sealed in',
 		AIR: 'as it had settled with the air, sealed in',
 		SETTLES: 'where open seed settles in that air',
-		TAKEN: 'assumed, for nobody knows it: up to 5 points more at worst'
+		TAKEN: 'assumed, for it was not measured: up to 5 points more at worst'
 	};
 
 	const on = (label: string) => dayField(label, { needed: true, start: session.today });
@@ -117,7 +117,7 @@
 							<tbody>
 								<tr
 									><th scope="row">place</th><td
-										>{keeping.place ?? 'nobody said where it stands: cool and dry is taken'}</td
+										>{keeping.place ?? 'its place is not recorded: cool and dry is taken'}</td
 									></tr
 								>
 								<tr
@@ -256,7 +256,7 @@
 										</td>
 									</tr>
 								{:else}
-									<tr><td class="text-soft">Nobody put it away yet.</td></tr>
+									<tr><td class="text-soft">It has not been put away yet.</td></tr>
 								{/each}
 							</tbody>
 						</table>

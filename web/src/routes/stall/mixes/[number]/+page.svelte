@@ -37,7 +37,7 @@
 					<p class="text-soft">
 						put together {fullDay(mix.mixedOn)}{mix.note ? `; ${mix.note}` : ''}. {mix.of
 							? `${capital(sowing(mix.of, mix.gramsPerSquareMetre, units))}.`
-							: 'A test of one of its lots no longer counts, so nobody can say how many of its seeds germinate.'}
+							: 'A test of one of its lots no longer counts, so how many of its seeds germinate is not known.'}
 					</p>
 					{#if mix.onHold}<p class="font-semibold">On hold: {mix.onHold}</p>{/if}
 				</div>
