@@ -75,6 +75,7 @@
 			onclick={() => void attempt.run(() => keep(shown, instrument?.name))}
 			>Take {shown}
 			{quantity === 'HUMIDITY' ? '%' : '°C'} as shown {#if key}<kbd
+					aria-hidden="true"
 					class="font-mono text-xs font-normal opacity-75 max-md:hidden">{key}</kbd
 				>{/if}</button
 		>

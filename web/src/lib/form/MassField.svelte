@@ -104,7 +104,8 @@
 					fromScale = typed;
 				}}
 				>Take {mass(settled, session.units)} from the scale
-				{#if scaleKey}<kbd class="font-mono text-xs font-normal opacity-75 max-md:hidden">{scaleKey}</kbd
+				{#if scaleKey}<kbd aria-hidden="true" class="font-mono text-xs font-normal opacity-75 max-md:hidden"
+						>{scaleKey}</kbd
 					>{/if}</button
 			>
 		{/if}

@@ -120,7 +120,8 @@
 		{#each classes as one (one.name)}
 			<button type="button" class="btn btn-secondary" tabindex="-1" onclick={() => tally(one.name)}
 				>{one.label}
-				{rows[replicate]?.[one.name] || 0} <kbd class="font-mono text-xs font-normal">{one.key}</kbd></button
+				{rows[replicate]?.[one.name] || 0}
+				<kbd aria-hidden="true" class="font-mono text-xs font-normal">{one.key}</kbd></button
 			>
 		{/each}
 	</div>

@@ -50,7 +50,7 @@ class ImportTest {
         ann.at("/farm/import");
         list("plots", OlderBook.plots());
         assertThat(ann.field("Tab of the workbook")).hasValue("Ground");
-        ann.sees("Nobody says where 4 of the plots lie");
+        ann.sees("Where 4 of the plots lie is not said");
         readIn("4 new");
         list("varieties", OlderBook.varieties());
         ann.sees("New lines need crop");

@@ -284,7 +284,7 @@ class SeedRoomTest {
         dialog().getByLabel("What it is").selectOption("room, kitchen shelf");
         dialog().getByText("Save").click();
         Locator place = grower.page.locator("section").filter(new Locator.FilterOptions().setHasText(name));
-        assertThat(place).containsText("Nobody read its air yet");
+        assertThat(place).containsText("Its air has not been read yet");
         place.getByText("Write down a reading").click();
         dialog().getByLabel("It reads").fill("warm");
         dialog().getByText("Save").click();

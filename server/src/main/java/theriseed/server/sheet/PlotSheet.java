@@ -173,7 +173,7 @@ class PlotSheet implements Sheet {
         public List<String> notes() {
             return laid == 0
                     ? List.of()
-                    : List.of("Nobody says where " + laid + " of the plots lie. They are laid out in a row east of"
+                    : List.of("Where " + laid + " of the plots lie is not said. They are laid out in a row east of"
                             + " the farm: put each in its place under Field. Until then distances between crops are"
                             + " wrong.");
         }
