@@ -2,18 +2,16 @@
 	import { page } from '$app/state';
 	import { ask, GET, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
-	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import { maybeNumberIn } from '$lib/form/typed';
-	import TextField from '$lib/form/TextField.svelte';
-	import Trouble from '$lib/form/Trouble.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { count, figure } from '$lib/form/kinds';
 	import { allHours, hoursWord, ratesWord, WORK, type Work } from '$lib/money/words';
 	import Written from '$lib/money/Written.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { money } from '$lib/stall/words';
 	import Tag from '$lib/tag/Tag.svelte';
-	import { area, mass } from '$lib/units/units';
+	import { area, mass, written } from '$lib/units/units';
 	import { cropWord, many } from '$lib/words/words';
 	import { refresh } from '$lib/api/records';
 	import type { PageProps } from './$types';
@@ -22,26 +20,26 @@
 
 	type Priced = Schemas['LotPriceView'];
 	const number = $derived(page.params.number!);
-	const attempt = new Attempt();
-	let typed = $state({ packets: '', price: '', unsold: '', margin: '', fees: '' });
 	let tried = $state<Priced>();
-	const labels = {
-		packets: 'Packets',
-		price: 'Price of a packet',
-		unsold: 'Never sold, %',
-		margin: 'To keep, %',
-		fees: 'Fees, %',
-		'margin+fees': 'To keep and fees together, as a share'
-	};
-	const calculate = (event: SubmitEvent) => {
-		event.preventDefault();
-		void attempt.run(async () => {
-			const query = Object.fromEntries(
-				Object.entries(typed).map(([field, value]) => [field, maybeNumberIn(field, value)])
-			);
-			tried = await ask(GET('/api/lots/{number}/money', { params: { path: { number }, query } }));
-		});
-	};
+	/** What is taken where nothing is typed. */
+	let usual = $state.raw<Priced>();
+	$effect(() => {
+		data.found.then(
+			(lot) => (usual = lot),
+			() => undefined
+		);
+	});
+	const form = new Form({
+		packets: count('Packets', { placeholder: () => written(usual?.packets) }),
+		price: figure('Price of a packet', { placeholder: () => written(usual?.price) }),
+		unsold: figure('Never sold, %', { placeholder: () => written(usual?.unsold) }),
+		margin: figure('To keep, %', { placeholder: () => written(usual?.margin) }),
+		fees: figure('Fees, %', { placeholder: () => written(usual?.fees) })
+	});
+	async function calculate() {
+		const parts = { params: { path: { number }, query: form.body() } };
+		tried = await ask(GET('/api/lots/{number}/money', parts));
+	}
 	const parts = (of: NonNullable<Priced['money']>, rates: Priced['rates']) => [
 		{ name: 'ground', note: `${area(of.area, session.units)} for the days it stood`, amount: of.ground },
 		{
@@ -130,50 +128,14 @@
 					</section>
 					<section>
 						<h2 class="ruled">What a packet must bring</h2>
-						<form onsubmit={calculate} class="my-3 grid grid-cols-2 gap-3 sm:grid-cols-3">
-							<TextField
-								label={labels.packets}
-								name="packets"
-								{attempt}
-								bind:value={typed.packets}
-								placeholder={String(lot.packets ?? '')}
-								inputmode="numeric"
-							/>
-							<TextField
-								label={labels.price}
-								name="price"
-								{attempt}
-								bind:value={typed.price}
-								placeholder={String(lot.price ?? '')}
-								inputmode="decimal"
-							/>
-							<TextField
-								label={labels.unsold}
-								name="unsold"
-								{attempt}
-								bind:value={typed.unsold}
-								placeholder={String(lot.unsold)}
-								inputmode="decimal"
-							/>
-							<TextField
-								label={labels.margin}
-								name="margin"
-								{attempt}
-								bind:value={typed.margin}
-								placeholder={String(lot.margin)}
-								inputmode="decimal"
-							/>
-							<TextField
-								label={labels.fees}
-								name="fees"
-								{attempt}
-								bind:value={typed.fees}
-								placeholder={String(lot.fees)}
-								inputmode="decimal"
-							/>
-							<div class="self-end"><Act type="submit" disabled={attempt.busy}>Calculate</Act></div>
-						</form>
-						<Trouble {attempt} {labels} />
+						<FormOf
+							{form}
+							send={calculate}
+							main={false}
+							act="Calculate"
+							labels={{ 'margin+fees': 'To keep and fees together, as a share' }}
+							class="my-3 grid-cols-2 gap-3 sm:grid-cols-3"
+						/>
 						{#if shown.packet}
 							<table class="figures">
 								<tbody>
