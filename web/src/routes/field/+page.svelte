@@ -1,11 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { ask, GET, POST, PUT, type Schemas } from '$lib/api/api';
+	import { ask, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import { bloomIn, counts, weekOf, windowOf } from '$lib/bloom/week';
-	import Act from '$lib/form/Act.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
-	import { Steady } from '$lib/form/steady.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
 	import { Undo } from '$lib/form/undo.svelte';
 	import UndoBar from '$lib/form/UndoBar.svelte';
@@ -14,15 +12,10 @@
 	import GroundFile from '$lib/ground/GroundFile.svelte';
 	import GroundList from '$lib/ground/GroundList.svelte';
 	import { redraw, takeOff } from '$lib/ground/keep';
-	import {
-		inside,
-		middleOf,
-		nextBed,
-		shapes as shapesOf,
-		type Kind,
-		type Metres,
-		type Shape
-	} from '$lib/ground/shape';
+	import { Elsewhere } from '$lib/ground/elsewhere.svelte';
+	import NewOnMap from '$lib/ground/NewOnMap.svelte';
+	import { plotFor, plotOf, suggested } from '$lib/ground/newShape';
+	import { shapes as shapesOf, type Kind, type Metres, type Shape } from '$lib/ground/shape';
 	import { aboutNeighbour } from '$lib/ground/neighbour';
 	import Promised from '$lib/ground/Promised.svelte';
 	import ShapeForm from '$lib/ground/ShapeForm.svelte';
@@ -59,20 +52,12 @@
 	let rough = $state.raw<Metres[]>([]);
 	// svelte-ignore state_referenced_locally
 	let week = $state(weekOf(session.today, weeksFrom(season)));
-	let places = $state.raw<Place[]>([]);
-	let at = $state.raw<Place>();
-	let nowhere = $state('');
-	/** Whether the chosen planting was dragged from where it is planned. */
-	let moving = $state(false);
-	const tried = new Steady<Planting[]>();
+	const elsewhere = new Elsewhere();
 	const attempt = new Attempt();
 	const undo = new Undo();
 
 	function again() {
-		tried.forget();
-		at = undefined;
-		nowhere = '';
-		moving = false;
+		elsewhere.leave();
 		making = undefined;
 		refresh();
 		void lookForPlaces();
@@ -81,12 +66,9 @@
 	/** Where the chosen planting could stand instead. */
 	async function lookForPlaces() {
 		const id = chosen;
-		places = [];
-		if (!id || drawing) return;
 		const [, view] = await data.found;
-		if (!view.plantings.some((planting) => planting.id === id)) return;
-		const there = await ask(GET('/api/plantings/{id}/places', { params: { path: { id } } }));
-		if (chosen === id) places = there;
+		const tries = !drawing && view.plantings.some((planting) => planting.id === id);
+		if (id === chosen) await elsewhere.lookFor(tries ? id : undefined);
 	}
 
 	/** The worse of what crosses it and whether it ripens. */
@@ -100,7 +82,7 @@
 	}
 	function grown(plantings: Planting[], sites: Schemas['SiteView'][]): Grown[] {
 		const parts = new Map(sites.map((site) => [site.plantingId, site.parts]));
-		const then = new Map(tried.answer?.map((planting) => [planting.id, planting]) ?? []);
+		const then = new Map(elsewhere.tried.answer?.map((planting) => [planting.id, planting]) ?? []);
 		return plantings.map((planting) => {
 			const shown = then.get(planting.id) ?? planting;
 			return {
@@ -144,48 +126,8 @@
 		if (id === chosen) return;
 		chosen = id;
 		making = undefined;
-		tried.forget();
-		at = undefined;
-		nowhere = '';
-		moving = false;
+		elsewhere.leave();
 		await lookForPlaces();
-	}
-
-	const tryIt = (planting: Planting, request: Schemas['PlantingRequest'], east: number, north: number) =>
-		tried.ask(() =>
-			ask(
-				POST('/api/plantings/{id}/tried', {
-					params: { path: { id: planting.id ?? '' } },
-					body: { planting: request, east, north }
-				})
-			)
-		);
-
-	function dragged(planting: Planting | undefined, east: number, north: number) {
-		if (!planting) return;
-		at = undefined;
-		nowhere = '';
-		moving = true;
-		tryIt(planting, asRequest(planting), east, north);
-	}
-
-	function dropped(planting: Planting | undefined, plot: string | undefined) {
-		if (!planting) return;
-		const place = places.find((one) => one.plotId === plot);
-		if (place) look(planting, place);
-		else if (plot !== planting.plotId) {
-			nowhere = plot
-				? 'There is no free room for it on that plot, or the ground must rest from its family.'
-				: 'That is no plot. Drop it on one, or choose from the list.';
-		}
-	}
-
-	function look(planting: Planting, place: Place | undefined) {
-		at = place;
-		nowhere = '';
-		moving = false;
-		if (place) tryIt(planting, place.then, 0, 0);
-		else tried.forget();
 	}
 
 	function put(planting: Planting, place: Place) {
@@ -251,33 +193,6 @@
 	);
 	const hectares = (plots: Schemas['PlotShape'][]) =>
 		plots.reduce((sum, shape) => sum + shape.plot.area, 0) / 10_000;
-	function suggested(kind: Kind, all: Shape[], onPlot: string) {
-		const same = all.filter(
-			(shape) => shape.kind === kind && (kind !== 'BED' || shape.bed?.plotId === onPlot)
-		);
-		const names = new Set(same.map((shape) => shape.name.toLowerCase()));
-		const word = { PLOT: 'Plot', BED: 'Bed', BARRIER: '', NEIGHBOUR: '' }[kind];
-		let number = same.length + 1;
-		while (names.has(`${word} ${number}`.toLowerCase())) number++;
-		const plot = all.find((shape) => shape.id === onPlot);
-		const beds = same
-			.toSorted((a, b) => a.name.localeCompare(b.name, 'en', { numeric: true }))
-			.map((shape) => shape.corners);
-		return {
-			name: word ? `${word} ${number}` : '',
-			place: kind === 'BED' && plot ? nextBed(plot.corners, beds) : undefined
-		};
-	}
-	/** The plot a new bed lies on: the one it is drawn on, that is chosen, or where the last one was laid. */
-	function plotFor(all: Shape[], shape: Shape | undefined, corners: Metres[]) {
-		const plots = all.filter((one) => one.kind === 'PLOT');
-		const drawnOn =
-			corners.length > 2 ? plots.find((plot) => inside(middleOf(corners), plot.corners)) : undefined;
-		return drawnOn?.id ?? plotOf(shape) ?? bedsOn ?? plots[0]?.id ?? '';
-	}
-	function plotOf(shape: Shape | undefined) {
-		return shape?.kind === 'PLOT' ? shape.id : shape?.bed?.plotId;
-	}
 </script>
 
 <Loading from={data.found} stays>
@@ -287,7 +202,7 @@
 		{@const plots = ground.plots.map((shape) => shape.plot)}
 		{@const planting = view.plantings.find((one) => one.id === chosen)}
 		{@const shape = all.find((one) => one.id === chosen)}
-		{@const moved = tried.answer?.find((one) => one.id === chosen)}
+		{@const moved = elsewhere.tried.answer?.find((one) => one.id === chosen)}
 		<Page
 			title="Field"
 			says={none
@@ -346,7 +261,7 @@
 						rings={drawn(rings)}
 						spans={drawing ? [] : spans(moved ?? planting)}
 						from={planting?.id}
-						put={at ? at.plotId : moving ? 'dragged' : undefined}
+						put={elsewhere.at ? elsewhere.at.plotId : elsewhere.moving ? 'dragged' : undefined}
 						chosenOnMap={(id) => void choose(id)}
 						drawing={(corners) => (rough = corners)}
 						drawn={(kind, corners) => (making = { kind, byNumbers: false, corners })}
@@ -356,13 +271,13 @@
 								corners
 							)}
 						dragged={(id, east, north) =>
-							dragged(
+							elsewhere.dragged(
 								view.plantings.find((one) => one.id === id),
 								east,
 								north
 							)}
 						dropped={(id, _east, _north, plot) =>
-							dropped(
+							elsewhere.dropped(
 								view.plantings.find((one) => one.id === id),
 								plot
 							)}
@@ -394,7 +309,7 @@
 								corners={making.corners ?? []}
 								suggested={(on) => suggested(making!.kind, all, on)}
 								{plots}
-								plotId={plotFor(all, shape, making.corners ?? [])}
+								plotId={plotFor(all, shape, making.corners ?? [], bedsOn)}
 								crops={crops.items}
 								{season}
 								sketched={(corners) => (sketch = corners)}
@@ -448,11 +363,11 @@
 						<PlantingOnMap
 							{planting}
 							{moved}
-							{places}
-							{at}
-							{nowhere}
+							places={elsewhere.places}
+							at={elsewhere.at}
+							nowhere={elsewhere.nowhere}
 							{attempt}
-							look={(place) => look(planting, place)}
+							look={(place) => elsewhere.look(planting, place)}
 							put={(place) => put(planting, place)}
 						/>
 					{:else if !drawing && shape?.neighbour}
@@ -461,42 +376,14 @@
 						<div class="mb-3"><Trouble {attempt} labels={{ kept: 'Seen cut' }} /></div>
 						<Promised seen={shape.neighbour} {attempt} {undo} kept={again} />
 					{:else if drawing || none}
-						<h2 class="ruled mb-4">{none ? 'Begin with the ground' : 'Draw the ground'}</h2>
-						{#if none}
-							<p class="mb-4">
-								A plot is a piece of your own ground. Draw it on the map or by its numbers, in metres from the
-								farm’s spot; then beds on it, what stands between, and what neighbours grow.
-							</p>
-						{/if}
-						<table class="figures">
-							<tbody>
-								{#each [['PLOT', 'Plot', session.grower], ['BED', 'Bed', session.grower && !none], ['BARRIER', 'Barrier', session.grower], ['NEIGHBOUR', 'Neighbour’s crop', session.works]] as [kind, name, may] (kind)}
-									{#if may}
-										<tr>
-											<th scope="row">{name}</th>
-											<td class="text-right!">
-												<span class="flex justify-end gap-2">
-													<Act
-														onclick={() => {
-															drawing = true;
-															rough = [];
-															making = { kind: kind as Kind, byNumbers: false };
-														}}>On the map</Act
-													>
-													<Act
-														main={none && kind === 'PLOT'}
-														onclick={() => {
-															drawing = true;
-															making = { kind: kind as Kind, byNumbers: true };
-														}}>By numbers</Act
-													>
-												</span>
-											</td>
-										</tr>
-									{/if}
-								{/each}
-							</tbody>
-						</table>
+						<NewOnMap
+							{none}
+							make={(kind, byNumbers) => {
+								drawing = true;
+								rough = [];
+								making = { kind, byNumbers };
+							}}
+						/>
 						{#if !none}
 							<GroundList shapes={all} choose={(id) => void choose(id)} />
 						{/if}
