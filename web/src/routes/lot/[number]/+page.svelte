@@ -1,5 +1,4 @@
 <script lang="ts">
-	import Term from '$lib/glossary/Term.svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import { ask, PUT } from '$lib/api/api';
@@ -10,18 +9,17 @@
 	import Act from '$lib/form/Act.svelte';
 	import Amend from '$lib/form/Amend.svelte';
 	import Corrections from '$lib/lot/Corrections.svelte';
-	import Gave from '$lib/lot/Gave.svelte';
 	import GateList from '$lib/lot/GateList.svelte';
 	import ContainerLabels from '$lib/lot/ContainerLabels.svelte';
 	import HoldForm from '$lib/lot/HoldForm.svelte';
+	import Tests from '$lib/lot/Tests.svelte';
+	import TrueToType from '$lib/lot/TrueToType.svelte';
+	import Yield from '$lib/lot/Yield.svelte';
 	import MixUps from '$lib/lot/MixUps.svelte';
 	import { arrivalFields, cameFrom } from '$lib/lot/arrival';
 	import { nextAct } from '$lib/lot/next';
-	import { known as sureness, told } from '$lib/lot/moisture';
-	import YieldBar from '$lib/lot/YieldBar.svelte';
 	import Mark from '$lib/mark/Mark.svelte';
-	import Hours from '$lib/money/Hours.svelte';
-	import { ofGate, ofPopulation, ofVerdict, ofWalk } from '$lib/mark/mark';
+	import { ofGate } from '$lib/mark/mark';
 	import { OfflinePage } from '$lib/offline/page.svelte';
 	import { lot as lotOf } from '$lib/offline/questions';
 	import Loading from '$lib/shell/Loading.svelte';
@@ -30,9 +28,9 @@
 	import StrikeOut from '$lib/mistake/StrikeOut.svelte';
 	import Tag from '$lib/tag/Tag.svelte';
 	import History from '$lib/history/History.svelte';
-	import { distance, mass, percent, tenth } from '$lib/units/units';
+	import { mass, tenth } from '$lib/units/units';
 	import { dayMonth, fullDay } from '$lib/words/dates';
-	import { cropWord, GRADE, many, ORIGIN, placed, weevilsSay } from '$lib/words/words';
+	import { cropWord, GRADE, many, ORIGIN, placed } from '$lib/words/words';
 	import { refresh } from '$lib/api/records';
 	import type { PageProps } from './$types';
 
@@ -49,10 +47,6 @@
 		rows.again();
 		refresh();
 	}
-	const hoursOf = (minutes: number) =>
-		minutes < 60
-			? `${minutes} min`
-			: `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 </script>
 
 {#snippet paper(key: string, of: string, named: string)}
@@ -61,25 +55,22 @@
 {/snippet}
 
 <Loading from={rows.found}>
-	{#snippet children({
-		known,
-		stock,
-		sales,
-		history,
-		gave,
-		generation: grown,
-		sown,
-		parents,
-		walks,
-		checks,
-		overrulings,
-		corrections,
-		hazards,
-		photos
-	})}
-		{@const { lot, variety, planting, harvest, bench, tests, gate } = known}
-		{@const weight = tests.seedWeights[0]}
-		{@const threat = planting?.isolation?.threats[0]}
+	{#snippet children(of)}
+		{@const {
+			known,
+			stock,
+			sales,
+			history,
+			generation: grown,
+			sown,
+			parents,
+			checks,
+			overrulings,
+			corrections,
+			hazards,
+			photos
+		} = of}
+		{@const { lot, variety, planting, harvest, bench, gate } = known}
 		<Page title="lot" room={{ name: 'Seed room', path: '/seed-room' }}>
 			<div class="mb-5 flex flex-wrap items-center gap-x-6 gap-y-3" id="lot">
 				<Tag number={lot.number} size="large" link={false} state={lot.hold ? 'crosses' : 'clear'} />
@@ -207,186 +198,9 @@
 
 			{#if bench}
 				<div class="mt-6 grid items-start gap-x-8 gap-y-7 lg:grid-cols-3">
-					<section>
-						<h2 class="ruled">Yield</h2>
-						<table class="figures">
-							<tbody>
-								<tr
-									><th scope="row"
-										>{bench.clean
-											? 'clean seed'
-											: bench.transferred
-												? 'when all of it was transferred'
-												: 'at the last weighing'}{#if session.works && bench.clean && stock.bulk > 0}<br /><a
-												class="text-sm font-normal text-soft underline"
-												href="/lot/{lot.number}/blend#again">clean again</a
-											>{/if}</th
-									><td class="num">{mass(bench.mass, units)}</td></tr
-								>
-								<tr
-									><th scope="row"
-										>work at the bench{#if session.works}<br /><Hours
-												bearers={[{ label: lot.number, lotId: lot.id }]}
-											/>{/if}</th
-									><td class="num">{hoursOf(bench.minutes)}</td></tr
-								>
-								<tr><th scope="row">left in bulk</th><td class="num">{mass(stock.bulk, units)}</td></tr>
-								{#if stock.reserved > 0}<tr
-										><th scope="row">of it <Term of="stockSeed">stock seed</Term></th><td class="num"
-											>{mass(stock.reserved, units)}</td
-										></tr
-									>{/if}
-								<tr><th scope="row">packets left</th><td class="num">{stock.packets}</td></tr>
-							</tbody>
-						</table>
-						{#if gave}
-							<div class="mt-3"><Gave {gave} /></div>
-						{:else if bench.yield}
-							<div class="mt-3"><YieldBar result={bench.yield} /></div>
-						{/if}
-					</section>
-					{#if planting}
-						<section>
-							<h2 class="ruled">
-								<Term of="trueToType">True to type</Term>{lot.origin === 'BLEND' ? ', the largest part' : ''}
-							</h2>
-							<table class="figures">
-								<tbody>
-									<tr>
-										<th scope="row">{threat ? threat.name : 'others it crosses with'}</th>
-										<td class="num">{threat ? distance(threat.metres, units) : 'none'}</td>
-										<td
-											>{#if planting.isolation}<Mark {...ofVerdict(planting.isolation.verdict)} />{/if}</td
-										>
-									</tr>
-									{#if planting.isolation}
-										<tr
-											><th scope="row"><Term of="crossing">cross-pollination</Term>, estimate</th><td
-												class="num">{percent(planting.isolation.crossing)}</td
-											><td class="beside">limit {percent(planting.isolation.allowed)}</td></tr
-										>
-									{/if}
-									<tr>
-										<th scope="row"><Term of="offType">off-types</Term></th>
-										<td class="num"
-											>{known.walks ? `${known.walks.verdict.found} in ${known.walks.verdict.seen}` : '–'}</td
-										>
-										<td
-											>{#if known.walks}<Mark {...ofWalk(known.walks.verdict.mark)} />{:else}<a
-													class="quiet"
-													href="/walk/{planting.id}">never walked</a
-												>{/if}</td
-										>
-									</tr>
-									{#if planting.population}
-										<tr
-											><th scope="row"><Term of="effectiveSize">effective population size</Term>, planned</th
-											><td class="num">{Math.round(planting.population.effectiveSize)}</td><td
-												><Mark {...ofPopulation(planting.population.mark)} /></td
-											></tr
-										>
-									{/if}
-								</tbody>
-							</table>
-							<p class="mt-2 text-sm text-soft">
-								Walked {walks.length === 0
-									? 'never'
-									: walks.map((walk) => `${dayMonth(walk.walkedOn)} (${walk.stage})`).join(', ')}.
-								<a class="quiet" href="/walk/{planting.id}/found">What they found</a>
-							</p>
-						</section>
-					{:else}
-						<section>
-							<h2 class="ruled">True to type</h2>
-							<p class="my-2 text-soft">
-								Nobody here saw it grow: what is known of it is what was told. Sow a sample and walk it.
-							</p>
-						</section>
-					{/if}
-					<section id="tests">
-						<h2 class="ruled flex items-baseline justify-between gap-3">
-							Tests<a class="quiet text-sm font-normal" href="/lot/{lot.number}/tests">all of them</a>
-						</h2>
-						<table class="figures">
-							<tbody>
-								{#each tests.running as test (test.id)}
-									<tr
-										><th scope="row">set {dayMonth(test.setOn, session.today)}</th><td class="num">…</td><td
-											class="beside">last count {dayMonth(test.finalDue, session.today)}</td
-										></tr
-									>
-								{/each}
-								{#each tests.germinations.slice(0, 3) as test (test.id)}
-									<tr>
-										<th scope="row">germination, {dayMonth(test.countedOn!, session.today)}</th>
-										<td class="num">{test.result!.reported} %</td>
-										<td class="beside">
-											{#if test.result!.acceptable}
-												{Math.round(test.result!.lower)}–{Math.round(test.result!.upper)}; needs {gate.standard}
-											{:else}
-												<Mark state="tight" label="disagree" />
-												{test.counts.join(', ')}: {test.result!.range} apart, {test.result!.toleratedRange} allowed
-											{/if}
-										</td>
-									</tr>
-								{:else}
-									<tr
-										><th scope="row">germination</th><td class="num">–</td><td class="beside"
-											>needs {gate.standard} %</td
-										></tr
-									>
-								{/each}
-								<tr>
-									<th scope="row"><Term of="tsw">thousand-seed weight</Term></th>
-									<td class="num">{weight ? mass(weight.result.thousandSeedWeight, units) : '–'}</td>
-									<td class="beside">
-										{#if weight}
-											{Math.round(weight.result.seedsPerGram)} a gram{weight.result.accepted
-												? ''
-												: `; weights spread ${tenth(weight.result.cv)} %, ${weight.result.limit} % is allowed`}
-										{/if}
-									</td>
-								</tr>
-								<tr
-									><th scope="row"><Term of="moisture">moisture</Term></th><td class="num"
-										>{known.moisture === undefined ? '–' : `${tenth(known.moisture.percent)} %`}</td
-									><td class="beside"
-										>{known.moisture === undefined ? 'not known' : sureness(known.moisture)}</td
-									></tr
-								>
-								{#if tests.purities.length}
-									<tr
-										><th scope="row"><Term of="purity">physical purity</Term></th><td class="num"
-											>{known.purity} %</td
-										><td class="beside">{dayMonth(tests.purities[0].testedOn, session.today)}</td></tr
-									>
-								{/if}
-								{#if known.weevils && tests.weevils.length}
-									<tr
-										><th scope="row">weevils, {dayMonth(tests.weevils[0].lookedOn, session.today)}</th><td
-											class="num">{tests.weevils[0].bored} in {tests.weevils[0].seeds}</td
-										><td class="beside">{weevilsSay(known.weevils, units)}</td></tr
-									>
-								{/if}
-							</tbody>
-						</table>
-						{#if known.moistures.length > 1}
-							<details class="mt-2">
-								<summary class="cursor-pointer text-sm">Its moisture since it was picked</summary>
-								<table class="figures mt-1">
-									<tbody>
-										{#each known.moistures as entry, i (i)}
-											<tr
-												><th scope="row">{dayMonth(entry.on, session.today)}, {told(entry)}</th><td
-													class="num">{entry.moisture ? `${tenth(entry.moisture.percent)} %` : '–'}</td
-												><td class="beside">{entry.moisture ? sureness(entry.moisture) : 'not known'}</td></tr
-											>
-										{/each}
-									</tbody>
-								</table>
-							</details>
-						{/if}
-					</section>
+					<Yield {of} {bench} />
+					<TrueToType {of} />
+					<Tests {of} />
 				</div>
 
 				<h2 class="ruled mt-8">Pictures</h2>
