@@ -121,6 +121,20 @@
 				<Act main href="/harvest/{known.planting?.id}?lot={known.lot.number}">Weigh the harvest</Act>
 			{:else}
 				{@const gathered = known.harvest.mass}
+				{@const same = {
+					attempt,
+					chain: bench.chain,
+					kinds,
+					floating: bench.floating,
+					ways: bench.ways,
+					taken: again
+				}}
+				{@const offered = {
+					last,
+					shares,
+					after: bench.steps.findLast((step) => step.massOut !== undefined)?.kind,
+					toKeep: bench.toKeep
+				}}
 				{@const how =
 					bench !== known.bench || bench.clean || bench.transferred
 						? undefined
@@ -150,22 +164,14 @@
 				{/snippet}
 				{#snippet weighedOut(step: Schemas['StepView'])}
 					<StepForm
-						{attempt}
-						chain={bench.chain}
-						{kinds}
-						floating={bench.floating}
-						ways={bench.ways}
+						{...same}
+						seen={seen.answer}
 						kind={step.kind}
 						massBefore={before(bench, step, gathered)}
 						{step}
-						{last}
-						{shares}
-						after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
-						toKeep={bench.toKeep}
-						seen={seen.answer}
+						{...offered}
 						tried={tried(step.id)}
 						finish={change(step.id)}
-						taken={again}
 					/>
 				{/snippet}
 				<div class="grid items-start gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
@@ -185,25 +191,19 @@
 									reweighed={reweighed(pick.id)}
 									changes={picked.answer}
 									save={mend(pick.id)}
-									taken={again}
 								/>
 								<button type="button" class="mt-3 cursor-pointer underline" onclick={again}>leave it</button>
 							{:else if session.works && correcting}
 								<h2 class="ruled mb-4">Correct: {STEP[correcting.kind].done}</h2>
 								<StepForm
-									{attempt}
-									chain={bench.chain}
-									{kinds}
-									floating={bench.floating}
-									ways={bench.ways}
+									{...same}
+									seen={seen.answer}
 									kind={correcting.kind}
 									massBefore={before(bench, correcting, known.harvest.mass)}
 									step={correcting}
 									correcting
-									seen={seen.answer}
 									tried={tried(correcting.id)}
 									finish={change(correcting.id)}
-									taken={again}
 								/>
 								{#if correcting.kind === 'CHEMICAL_WASH'}<div class="mt-6">
 										{@render washing(correcting)}
@@ -253,22 +253,17 @@
 									</p>
 								{/if}
 								<StepForm
-									{attempt}
-									chain={bench.chain}
-									{kinds}
-									floating={bench.floating}
-									ways={bench.ways}
+									{...same}
+									seen={seen.answer}
 									kind={bench.next}
 									massBefore={bench.clean ? stock.bulk : bench.mass}
 									{last}
 									{shares}
 									after={bench.steps.findLast((step) => step.massOut !== undefined)?.kind}
 									toKeep={bench.toKeep}
-									seen={seen.answer}
 									tried={tried()}
 									begin={add}
 									finish={add}
-									taken={again}
 								/>
 								{#if bench.clean}
 									<p class="mt-5">
