@@ -72,7 +72,7 @@ class OlderBookTest {
         assertThat(read.at("/how/tab").asString()).isEqualTo("Ground");
         assertThat(read.get("made").asInt()).isEqualTo(4);
         assertThat(column(read, "Soil")).as("a column this list does not have").isEmpty();
-        assertThat(read.at("/notes/0").asString()).contains("where 4 of the plots lie");
+        assertThat(read.at("/notes/0").asString()).contains("Where 4 of the plots lie");
         assertThat(grower.get("/api/sheets/plots.csv").text()).contains("Field A,40.0,12.5,");
         assertThat(kept("plots", "", OlderBook.plots()).get("same").asInt()).isEqualTo(4);
     }
