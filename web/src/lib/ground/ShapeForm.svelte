@@ -3,14 +3,11 @@
 	import { ask, POST, PUT, type Schemas } from '$lib/api/api';
 	import { session } from '$lib/api/session.svelte';
 	import Act from '$lib/form/Act.svelte';
-	import { Attempt } from '$lib/form/attempt.svelte';
-	import ChoiceField from '$lib/form/ChoiceField.svelte';
-	import Correcting from '$lib/form/Correcting.svelte';
-	import CropField from '$lib/form/CropField.svelte';
-	import MeasureField from '$lib/form/MeasureField.svelte';
-	import DayField from '$lib/form/DayField.svelte';
-	import TextField from '$lib/form/TextField.svelte';
-	import { maybeNumberIn, numberIn } from '$lib/form/typed';
+	import Fields from '$lib/form/Fields.svelte';
+	import { Form } from '$lib/form/form.svelte';
+	import FormOf from '$lib/form/FormOf.svelte';
+	import { choice, day, figure, measure, pick, text, yes, type Typed } from '$lib/form/kinds';
+	import { numberIn } from '$lib/form/typed';
 	import { area, distance, numberTyped, written } from '$lib/units/units';
 	import { BARRIER, BEYOND } from '$lib/words/words';
 	import {
@@ -25,8 +22,6 @@
 		type Shape
 	} from './shape';
 
-	type Beyond = Schemas['NeighbourView']['kind'];
-	type BarrierKind = Schemas['BarrierView']['kind'];
 	interface Props {
 		kind: Kind;
 		/** The shape as it stands, when it is drawn otherwise. */
@@ -47,7 +42,6 @@
 	/** A shape by its numbers: exact size, place and turn, or each corner; and what it is. */
 	let { kind, shape, corners, suggested, plots, plotId, crops, season, sketched, kept }: Props = $props();
 
-	const attempt = new Attempt();
 	const round = (value: number) => written(Math.round(value * 100) / 100);
 	// svelte-ignore state_referenced_locally
 	const was = shape;
@@ -68,137 +62,188 @@
 	// svelte-ignore state_referenced_locally
 	const onlySpot = kind === 'NEIGHBOUR' && (spot || drawn.length === 0);
 
-	let name = $state(was?.name ?? first.name);
-	let east = $state(round(rectangle?.east ?? drawn[0]?.east ?? 0));
-	let north = $state(round(rectangle?.north ?? drawn[0]?.north ?? 0));
-	let width = $state(round(rectangle?.width ?? 40));
-	let length = $state(round(rectangle?.length ?? 12));
-	let turned = $state(round(rectangle?.turned ?? 0));
 	let spots = $state(drawn.map((corner) => ({ east: round(corner.east), north: round(corner.north) })));
-	let positionError = $state(written(was?.plot?.positionError ?? 3));
-	// svelte-ignore state_referenced_locally
-	let onPlot = $state(plotId);
-	let barrier = $state<BarrierKind>(was?.barrier?.kind ?? 'HEDGE');
-	let height = $state(written(was?.barrier?.height ?? 2.5));
-	let held = $state(was?.barrier ? String(Math.round(was.barrier.held * 100)) : '');
-	let beyond = $state<Beyond>(was?.neighbour?.kind ?? 'TENDED');
-	const cropKnown = $derived(beyond === 'TENDED' || beyond === 'WILD');
-	let cropKey = $state(was?.neighbour?.cropKey ?? '');
-	let ground = $state(
-		written(was?.neighbour?.area ?? (drawn.length > 2 ? Math.round(roughArea(drawn)) : 20))
-	);
-	let bloomFirst = $state(was?.neighbour?.bloomFirst ?? '');
-	let bloomLast = $state(was?.neighbour?.bloomLast ?? '');
-	let seenOn = $state(was?.neighbour?.seenOn ?? session.today);
-	let sure = $state(was?.neighbour?.sure ?? true);
-	let reason = $state('');
-	let version = $state(was?.version);
 
 	const WORD = { PLOT: 'plot', BED: 'bed', BARRIER: 'barrier', NEIGHBOUR: 'note' };
-	const LABELS = {
-		name: 'Name',
-		plotId: 'Plot',
-		east: 'Middle, east of the farm’s spot',
-		north: 'Middle, north of it',
-		width: 'Width',
-		length: 'Length',
-		turned: 'Turned',
-		positionError: 'How far its place may be off',
-		kind: 'What stands there',
-		height: 'Height',
-		held: 'Pollen it holds back',
-		cropKey: 'Crop',
-		area: 'Ground it takes',
-		season: 'Season',
-		bloomFirst: 'In bloom from',
-		bloomLast: 'to',
-		seenOn: 'Seen on',
-		corners: 'Shape',
-		reason: 'Why it is drawn otherwise'
-	};
-
-	function outline(): Schemas['Outline'] {
-		if (onlySpot) return { east: numberIn('east', east), north: numberIn('north', north) };
-		if (!rectangle) {
-			return {
-				corners: spots.map((corner, i) => ({
-					east: numberIn(`corners[${i}].east`, corner.east),
-					north: numberIn(`corners[${i}].north`, corner.north)
-				}))
-			};
-		}
+	const is = (...kinds: Kind[]) => kinds.includes(kind);
+	const knownCrop = ({ beyond }: Typed) => beyond === 'TENDED' || beyond === 'WILD';
+	const beside = () => kind === 'NEIGHBOUR';
+	const sided = () => rectangle !== undefined && !onlySpot;
+	const placed = () => rectangle !== undefined || onlySpot;
+	const seen = was?.neighbour;
+	const form = new Form(
+		{
+			name: text(beside() ? 'Whose, or where' : 'Name', {
+				needed: true,
+				start: was?.name ?? first.name,
+				wide: true
+			}),
+			// svelte-ignore state_referenced_locally
+			plotId: pick(
+				'Plot',
+				plots.map((plot) => ({ value: plot.id, label: plot.name })),
+				{ needed: true, start: plotId, wide: true, when: () => is('BED') && !was }
+			),
+			barrier: choice('What stands there', BARRIER, {
+				start: was?.barrier?.kind ?? 'HEDGE',
+				refusedAs: is('BARRIER') ? ['kind'] : [],
+				when: () => is('BARRIER')
+			}),
+			height: measure('Height', 'length', {
+				needed: true,
+				start: was?.barrier?.height ?? 2.5,
+				when: () => is('BARRIER')
+			}),
+			held: figure('Pollen it holds back', {
+				start: was?.barrier && Math.round(was.barrier.held * 100),
+				unit: '%',
+				hint: 'leave empty for what is usually assumed, until yours is measured',
+				wide: true,
+				when: () => is('BARRIER')
+			}),
+			beyond: choice('What is known of it', BEYOND, {
+				start: seen?.kind ?? 'TENDED',
+				refusedAs: is('NEIGHBOUR') ? ['kind'] : [],
+				hint: ({ beyond }) =>
+					beyond === 'GARDEN'
+						? 'It is taken to have a twentieth of its ground in flower with whatever could cross.'
+						: beyond === 'NOT_TOLD'
+							? 'All of it is taken to flower with whatever could cross.'
+							: undefined,
+				wide: true,
+				when: beside
+			}),
+			cropKey: pick(
+				'Crop',
+				() => [
+					{ value: '', label: 'choose a crop' },
+					...crops.map((crop) => ({ value: crop.key, label: `${crop.name}, ${crop.species}` }))
+				],
+				{ start: seen?.cropKey ?? '', when: (typed) => beside() && knownCrop(typed) }
+			),
+			area: measure(
+				(typed) => (typed.beyond === 'GARDEN' ? 'Ground of the garden' : 'Ground it takes'),
+				'ground',
+				{
+					needed: true,
+					start: seen?.area ?? (drawn.length > 2 ? Math.round(roughArea(drawn)) : 20),
+					when: beside
+				}
+			),
+			bloomFirst: day('In bloom from', {
+				start: seen?.bloomFirst,
+				hint: 'leave empty if not known',
+				when: beside
+			}),
+			bloomLast: day('to', { start: seen?.bloomLast, when: beside }),
+			seenOn: day('Seen on', { needed: true, start: seen?.seenOn ?? session.today, when: beside }),
+			sure: yes('I am sure of it', {
+				start: seen?.sure ?? true,
+				when: (typed) => beside() && knownCrop(typed)
+			}),
+			east: measure('Middle, east of the farm’s spot', 'length', {
+				needed: true,
+				start: round(rectangle?.east ?? drawn[0]?.east ?? 0),
+				hint: 'west is below 0',
+				when: placed
+			}),
+			north: measure('Middle, north of it', 'length', {
+				needed: true,
+				start: round(rectangle?.north ?? drawn[0]?.north ?? 0),
+				hint: 'south is below 0',
+				when: placed
+			}),
+			width: measure('Width', 'length', { needed: true, start: round(rectangle?.width ?? 40), when: sided }),
+			length: measure('Length', 'length', {
+				needed: true,
+				start: round(rectangle?.length ?? 12),
+				when: sided
+			}),
+			turned: figure('Turned', {
+				needed: true,
+				start: round(rectangle?.turned ?? 0),
+				unit: '°',
+				hint: 'clockwise',
+				when: sided
+			}),
+			positionError: measure('How far its place may be off', 'length', {
+				needed: true,
+				start: was?.plot?.positionError ?? 3,
+				when: () => is('PLOT')
+			})
+		},
+		was && { version: was.version }
+	);
+	type Asked = ReturnType<typeof form.body>;
+	const typed = form.typed;
+	const LIES = ['east', 'north', 'width', 'length', 'turned'] as const;
+	/** The other person's version as it would stand here; where it lies is seen on the map. */
+	const asTyped = (theirs: Record<string, unknown>) => ({
+		...form.standings,
+		...theirs,
+		barrier: theirs.kind,
+		beyond: theirs.kind,
+		held: typeof theirs.held === 'number' ? Math.round(theirs.held * 100) : undefined
+	});
+	/** As it is sent: its numbers, or each of its corners. */
+	function outline({ east, north, width, length, turned }: Asked): Schemas['Outline'] {
+		if (placed()) return { east, north, ...(sided() ? { width, length, turned } : {}) };
 		return {
-			east: numberIn('east', east),
-			north: numberIn('north', north),
-			width: numberIn('width', width),
-			length: numberIn('length', length),
-			turned: numberIn('turned', turned)
+			corners: spots.map((corner, i) => ({
+				east: numberIn(`corners[${i}].east`, corner.east),
+				north: numberIn(`corners[${i}].north`, corner.north)
+			}))
 		};
 	}
-
 	async function send(): Promise<{ id: string; version: number }> {
-		const path = { id: was?.id ?? '' };
-		const changed = was ? { version, reason } : undefined;
+		const params = { path: { id: was?.id ?? '' } };
+		const typed = form.body();
+		const { name, plotId, held, height, positionError, cropKey, area, seenOn, sure, beyond } = typed;
+		const changed = was ? { version: form.version, reason: form.reason } : undefined;
+		const drawn = { name, outline: outline(typed), changed };
 		if (kind === 'PLOT') {
-			const body = {
-				name,
-				outline: outline(),
-				positionError: numberIn('positionError', positionError),
-				changed
-			};
-			return ask(was ? PUT('/api/plots/{id}', { params: { path }, body }) : POST('/api/plots', { body }));
+			const body = { ...drawn, positionError };
+			return ask(was ? PUT('/api/plots/{id}', { params, body }) : POST('/api/plots', { body }));
 		}
 		if (kind === 'BED') {
-			const body = { name, outline: outline(), plotId: onPlot, changed };
-			return ask(was ? PUT('/api/beds/{id}', { params: { path }, body }) : POST('/api/beds', { body }));
+			const body = { ...drawn, plotId: was ? onPlot : plotId };
+			return ask(was ? PUT('/api/beds/{id}', { params, body }) : POST('/api/beds', { body }));
 		}
 		if (kind === 'BARRIER') {
-			const share = maybeNumberIn('held', held);
-			const body = {
-				name,
-				outline: outline(),
-				kind: barrier,
-				height: numberIn('height', height),
-				held: share === undefined ? undefined : share / 100,
-				changed
-			};
-			return ask(
-				was ? PUT('/api/barriers/{id}', { params: { path }, body }) : POST('/api/barriers', { body })
-			);
+			const body = { ...drawn, kind: typed.barrier, height, held: held === undefined ? held : held / 100 };
+			return ask(was ? PUT('/api/barriers/{id}', { params, body }) : POST('/api/barriers', { body }));
 		}
+		const { bloomFirst, bloomLast } = typed;
 		const body = {
-			name,
+			...drawn,
 			kind: beyond,
-			...(cropKnown ? { cropKey } : {}),
-			outline: outline(),
-			area: numberIn('area', ground),
-			season: was?.neighbour?.season ?? season,
+			area,
+			season: seen?.season ?? season,
 			seenOn,
-			sure: sure && cropKnown,
-			...(cropKnown ? { agreedBy: was?.neighbour?.agreedBy, keptOn: was?.neighbour?.keptOn } : {}),
+			sure: sure ?? false,
+			...(knownCrop(form.standings)
+				? { cropKey: cropKey ?? '', agreedBy: seen?.agreedBy, keptOn: seen?.keptOn }
+				: {}),
 			...(bloomFirst ? { bloomFirst } : {}),
-			...(bloomLast ? { bloomLast } : {}),
-			changed
+			...(bloomLast ? { bloomLast } : {})
 		};
-		return ask(
-			was ? PUT('/api/neighbours/{id}', { params: { path }, body }) : POST('/api/neighbours', { body })
-		);
+		return ask(was ? PUT('/api/neighbours/{id}', { params, body }) : POST('/api/neighbours', { body }));
 	}
 
-	function keep() {
-		void attempt.run(async () => {
-			const now = await send();
-			kept(was ? `${name} is drawn otherwise.` : `${name} is on the map.`, {
-				kind,
-				id: now.id,
-				version: now.version,
-				plotId: kind === 'BED' ? onPlot : undefined
-			});
+	async function keep() {
+		const now = await send();
+		const { name } = form.standings;
+		kept(was ? `${name} is drawn otherwise.` : `${name} is on the map.`, {
+			kind,
+			id: now.id,
+			version: now.version,
+			plotId: kind === 'BED' ? onPlot : undefined
 		});
 	}
+	const onPlot = $derived(was ? plotId : form.standings.plotId);
 
 	const now = $derived.by((): Metres[] => {
-		const [x, y, w, l, t] = [east, north, width, length, turned].map((typed) => numberTyped(typed));
+		const [x, y, w, l, t] = LIES.map((part) => numberTyped(typed[part]));
 		const given = onlySpot
 			? [{ east: x, north: y }]
 			: rectangle
@@ -223,147 +268,36 @@
 		untrack(() => offer(there));
 	});
 	function offer(there: typeof first) {
-		if (name === offered.name) name = there.name;
+		if (typed.name === offered.name) typed.name = there.name;
 		const { place } = there;
 		const before = offered.place ?? usual;
-		const typedOver = [
-			[east, before.east],
-			[north, before.north],
-			[width, before.width],
-			[length, before.length],
-			[turned, before.turned]
-		].some(([typed, given]) => typed !== round(Number(given)));
+		const typedOver = LIES.some((part) => typed[part] !== round(Number(before[part])));
 		offered = there;
 		if (drawn.length > 0 || !place || typedOver) return;
-		east = round(place.east);
-		north = round(place.north);
-		width = round(place.width);
-		length = round(place.length);
-		turned = round(place.turned);
+		for (const part of LIES) typed[part] = round(Number(place[part]));
 	}
 
 	function turnBy(degrees: number) {
 		if (rectangle) {
-			const stood = numberTyped(turned);
-			if (Number.isFinite(stood)) turned = round(((stood + degrees + 540) % 360) - 180);
+			const stood = numberTyped(typed.turned);
+			if (Number.isFinite(stood)) typed.turned = round(((stood + degrees + 540) % 360) - 180);
 		} else if (now.length > 0) {
 			spots = turn(now, degrees).map((corner) => ({ east: round(corner.east), north: round(corner.north) }));
 		}
 	}
 </script>
 
-<form
-	class="grid grid-cols-2 gap-4"
-	onsubmit={(event) => {
-		event.preventDefault();
-		keep();
-	}}
+<FormOf
+	{form}
+	send={keep}
+	kept="how it was"
+	read={asTyped}
+	labels={{ corners: 'Shape', reason: 'Why it is drawn otherwise' }}
+	taken={() => was && kept('Theirs stands.', { kind, id: was.id, version: was.version })}
+	class="grid-cols-2 gap-4"
 >
-	<div class="col-span-2">
-		<TextField
-			label={kind === 'NEIGHBOUR' ? 'Whose, or where' : LABELS.name}
-			name="name"
-			needed
-			{attempt}
-			bind:value={name}
-		/>
-	</div>
-	{#if kind === 'BED' && !was}
-		<div class="col-span-2">
-			<ChoiceField
-				label={LABELS.plotId}
-				name="plotId"
-				{attempt}
-				bind:value={onPlot}
-				choices={plots.map((plot) => ({ value: plot.id, label: plot.name }))}
-			/>
-		</div>
-	{/if}
-	{#if kind === 'BARRIER'}
-		<ChoiceField
-			label={LABELS.kind}
-			name="kind"
-			{attempt}
-			bind:value={barrier}
-			choices={Object.entries(BARRIER).map(([value, label]) => ({ value: value as BarrierKind, label }))}
-		/>
-		<MeasureField kind="length" label={LABELS.height} name="height" {attempt} bind:value={height} />
-		<div class="col-span-2">
-			<TextField
-				label={LABELS.held}
-				name="held"
-				{attempt}
-				bind:value={held}
-				inputmode="decimal"
-				unit="%"
-				hint="leave empty for what is usually assumed, until yours is measured"
-			/>
-		</div>
-	{/if}
-	{#if kind === 'NEIGHBOUR'}
-		<div class="col-span-2">
-			<ChoiceField
-				label="What is known of it"
-				name="kind"
-				{attempt}
-				bind:value={beyond}
-				choices={Object.entries(BEYOND).map(([value, label]) => ({ value: value as Beyond, label }))}
-			/>
-		</div>
-		{#if cropKnown}
-			<CropField {attempt} {crops} bind:value={cropKey} />
-		{:else}
-			<p class="self-center text-sm text-soft">
-				{beyond === 'GARDEN'
-					? 'It is taken to have a twentieth of its ground in flower with whatever could cross.'
-					: 'All of it is taken to flower with whatever could cross.'}
-			</p>
-		{/if}
-		<MeasureField
-			kind="ground"
-			label={beyond === 'GARDEN' ? 'Ground of the garden' : LABELS.area}
-			name="area"
-			{attempt}
-			bind:value={ground}
-		/>
-		<DayField
-			label={LABELS.bloomFirst}
-			name="bloomFirst"
-			{attempt}
-			bind:value={bloomFirst}
-			hint="leave empty if not known"
-		/>
-		<DayField label={LABELS.bloomLast} name="bloomLast" {attempt} bind:value={bloomLast} />
-		<DayField label={LABELS.seenOn} name="seenOn" {attempt} bind:value={seenOn} />
-		{#if cropKnown}
-			<label class="flex items-center gap-2 pt-5"
-				><input type="checkbox" class="checkbox" bind:checked={sure} /> I am sure of it</label
-			>
-		{/if}
-	{/if}
-	{#if rectangle || onlySpot}
-		<MeasureField
-			kind="length"
-			label={LABELS.east}
-			name="east"
-			{attempt}
-			bind:value={east}
-			hint="west is below 0"
-		/>
-		<MeasureField
-			kind="length"
-			label={LABELS.north}
-			name="north"
-			{attempt}
-			bind:value={north}
-			hint="south is below 0"
-		/>
-	{/if}
-	{#if rectangle && !onlySpot}
-		<MeasureField kind="length" label={LABELS.width} name="width" {attempt} bind:value={width} />
-		<MeasureField kind="length" label={LABELS.length} name="length" {attempt} bind:value={length} />
-		<TextField label={LABELS.turned} name="turned" {attempt} bind:value={turned} unit="°" hint="clockwise" />
-	{:else if !onlySpot}
+	<Fields {form} />
+	{#if !placed()}
 		<table class="figures col-span-2">
 			<thead>
 				<tr><th scope="col">corner</th><th scope="col">east, m</th><th scope="col">north, m</th></tr>
@@ -393,15 +327,6 @@
 			</tbody>
 		</table>
 	{/if}
-	{#if kind === 'PLOT'}
-		<MeasureField
-			kind="length"
-			label={LABELS.positionError}
-			name="positionError"
-			{attempt}
-			bind:value={positionError}
-		/>
-	{/if}
 	{#if !onlySpot}
 		<div class="col-span-2 flex flex-wrap items-end gap-2">
 			<button type="button" class="btn btn-secondary" onclick={() => turnBy(-5)}>Turn left 5°</button>
@@ -415,16 +340,7 @@
 				.join(', ')}.
 		</p>
 	{/if}
-	<Correcting
-		{attempt}
-		labels={LABELS}
-		asked={!!was}
-		kept="how it was"
-		bind:reason
-		bind:version
-		rows={(theirs) => [{ label: LABELS.name, mine: name, theirs: String(theirs.name) }]}
-		send={keep}
-		takeTheirs={() => was && kept('Theirs stands.', { kind, id: was.id, version: was.version })}
-		><Act main type="submit" disabled={attempt.busy}>Save {WORD[kind]}</Act></Correcting
-	>
-</form>
+	{#snippet instead()}
+		<Act main type="submit" disabled={form.attempt.busy}>Save {WORD[kind]}</Act>
+	{/snippet}
+</FormOf>
