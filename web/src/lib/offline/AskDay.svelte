@@ -2,6 +2,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { session } from '$lib/api/session.svelte';
 	import { Attempt } from '$lib/form/attempt.svelte';
+	import { isDay } from '$lib/words/days';
 	import DayField from '$lib/form/DayField.svelte';
 
 	/** Asks for the day something was done, when no clock can tell it any longer. */
@@ -19,7 +20,7 @@
 	}}
 >
 	<DayField label="Done on" name="day" max={session.today} {attempt} bind:value={day} />
-	<Act main type="submit" disabled={attempt.busy} why={day ? '' : 'Choose the day.'}
+	<Act main type="submit" disabled={attempt.busy} why={isDay(day) ? '' : 'Choose the day.'}
 		>Send it with this day</Act
 	>
 </form>

@@ -6,6 +6,7 @@
 	import DayField from '$lib/form/DayField.svelte';
 	import TextField from '$lib/form/TextField.svelte';
 	import Trouble from '$lib/form/Trouble.svelte';
+	import { isDay } from '$lib/words/days';
 	import { cropWord, FATE, many } from '$lib/words/words';
 	import { eachSmall } from '$lib/photo/small';
 	import { inFlower } from './record';
@@ -34,6 +35,10 @@
 				one.kind === kind && one.fate === 'LEFT' ? { ...one, reason } : one
 			)
 		});
+	}
+	/** What is no day is not counted: the one before stands there again. */
+	function onDay(typed: string, says: Parameters<WalkCount['set']>[0]) {
+		if (isDay(typed)) count.set(says);
 	}
 	async function taken(files: FileList | null) {
 		noPicture = '';
@@ -118,7 +123,7 @@
 				{attempt}
 				hint="taken to have flowered with the stand; change it if you can tell better"
 				bind:value={
-					() => count.now.sheddingSince || flowersFrom!, (typed) => count.set({ sheddingSince: typed })
+					() => count.now.sheddingSince || flowersFrom!, (typed) => onDay(typed, { sheddingSince: typed })
 				}
 			/>
 		{/if}
@@ -139,7 +144,7 @@
 				max={session.today}
 				{attempt}
 				hint="first open flower, as far as you can tell"
-				bind:value={() => count.now.sheddingSince, (typed) => count.set({ sheddingSince: typed })}
+				bind:value={() => count.now.sheddingSince, (typed) => onDay(typed, { sheddingSince: typed })}
 			/>
 		{/if}
 	{/if}
@@ -150,7 +155,7 @@
 		{attempt}
 		bind:value={
 			() => count.now.walkedOn || session.today,
-			(typed) => count.set({ walkedOn: typed === session.today ? '' : typed })
+			(typed) => onDay(typed, { walkedOn: typed === session.today ? '' : typed })
 		}
 	/>
 	<TextField

@@ -64,6 +64,18 @@ describe('the end of a walk', () => {
 		expect(asRequest(count.now, '2026-08-14').notFlowered).toBe(true);
 	});
 
+	it('keeps the day it has while what is typed is none', async () => {
+		end();
+		await type('Walked on', 'soon');
+		expect(count.now.walkedOn).toBe('');
+		await type('Walked on', '12/8/2026');
+		expect(count.now.walkedOn).toBe('2026-08-12');
+		await type('Walked on', '');
+		expect(count.now.walkedOn).toBe('2026-08-12');
+		await fireEvent.change(screen.getByLabelText('Walked on'));
+		expect(screen.getByLabelText<HTMLInputElement>('Walked on').value).toBe('12/08/2026');
+	});
+
 	it('asks about pollen only where there was an off-type, from today unless another day is said', async () => {
 		end();
 		expect(screen.queryByLabelText(/shedding pollen/)).toBeNull();
