@@ -11,7 +11,7 @@
 	const anchor = (x: number) => (x <= 1 ? 'start' : x >= on.width - 1 ? 'end' : 'middle');
 </script>
 
-{#each at as one (one.at)}
+{#each at as one, i (i)}
 	<text x={on.x(one.at)} y={on.height + 16} text-anchor={anchor(on.x(one.at))}>{one.name}</text>
 {/each}
 

@@ -20,7 +20,7 @@
 	);
 </script>
 
-{#each at as figure (figure)}
+{#each at as figure, i (i)}
 	{#if lines}<line x1="0" x2={on.width} y1={on.y(figure)} y2={on.y(figure)} />{/if}
 	{#if named.includes(figure)}
 		<text x="-6" y={on.y(figure) + 4} text-anchor="end">{says(figure)}</text>

@@ -74,12 +74,7 @@
 		tabindex="-1"
 		aria-hidden="true"
 	/>
-	<button
-		type="button"
-		tabindex="-1"
-		aria-label="Choose from a calendar"
-		onclick={() => calendar?.showPicker()}
-	>
+	<button type="button" tabindex="-1" aria-label="Calendar" onclick={() => calendar?.showPicker()}>
 		<svg
 			viewBox="0 0 24 24"
 			width="20"

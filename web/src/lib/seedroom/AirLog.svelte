@@ -42,6 +42,12 @@
 		})).filter(({ points }) => points.length > 1)
 	);
 	const year = $derived(ends(readings.map((one) => daysAt(one.readAt))));
+	/** The first day and the last, unless all was read on one. */
+	const named = $derived(
+		[readings[0], readings[readings.length - 1]]
+			.map((one) => ({ at: daysAt(one.readAt), name: day(one.readAt) }))
+			.filter((one, i, all) => i === 0 || one.name !== all[0].name)
+	);
 </script>
 
 {#if readings.length > 1}
@@ -59,13 +65,7 @@
 				<UpScale on={drawing} at={[...new Set(ends(values))]} {says} lines />
 				<polyline points={drawing.line(points)} class={what} />
 				{#if last}
-					<AcrossScale
-						on={drawing}
-						at={[
-							{ at: year[0], name: day(readings[0].readAt) },
-							{ at: year[1], name: day(readings[readings.length - 1].readAt) }
-						]}
-					/>
+					<AcrossScale on={drawing} at={named} />
 				{/if}
 			{/snippet}
 		</Chart>

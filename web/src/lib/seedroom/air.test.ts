@@ -35,6 +35,11 @@ describe('the air of a place over the year', () => {
 		expect(heights[0]).toBe(heights[1]);
 		expect(Number.isFinite(heights[0])).toBe(true);
 	});
+	it('stands where all was read at one moment, as at first', () => {
+		const [warmth] = show([reading('2026-01-01', 4), { ...reading('2026-01-01', 5), id: 'again' }]);
+		expect(warmth.flat().every(Number.isFinite)).toBe(true);
+		expect(screen.getAllByText('1 Jan').filter((one) => one.closest('svg'))).toHaveLength(1);
+	});
 	it('says between what warmth went, and draws no humidity from a single reading of it', () => {
 		expect(show([reading('2026-01-01', 4, 60), reading('2026-06-01', 6)])).toHaveLength(1);
 		const drawn = within(screen.getByRole('img'));

@@ -36,6 +36,13 @@
 	const where = (label: string, shelves: Schemas['ShelfView'][], hint?: string) =>
 		pick(label, places(shelves), { needed: true, hint });
 	const DAMP = text('Why all the same', { ifRefused: true, hint: 'stays with the container' });
+	/** What left; what a stock-taking found more came. */
+	const tookSays = ({ packets, mass: grams = 0 }: Withdrawal) => {
+		const left = packets ?? grams;
+		const amount = Math.abs(left);
+		const says = packets === undefined ? mass(amount, units) : many(amount, 'packet');
+		return left > 0 ? `-${says}` : says;
+	};
 	const BULK = 'bulk';
 	/** Seed that is taken out of the lot; of what was taken it is known whether bulk or packets. */
 	const withdrawalFields = (
@@ -329,11 +336,7 @@
 												>{:else if withdrawal.note}: {withdrawal.note}{/if}
 											<span class="beside">{withdrawal.recordedBy}</span></td
 										>
-										<td class="num"
-											>{withdrawal.packets === undefined
-												? `−${mass(withdrawal.mass ?? 0, units)}`
-												: `−${many(withdrawal.packets, 'packet')}`}</td
-										>
+										<td class="num">{tookSays(withdrawal)}</td>
 										<td class="text-right!"
 											>{#if session.works && withdrawal.why !== 'COUNTED' && withdrawal.why !== 'MIXED'}<Amend
 													what="what was taken {day(withdrawal.takenOn)}"
