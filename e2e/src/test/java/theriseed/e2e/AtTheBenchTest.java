@@ -163,7 +163,7 @@ class AtTheBenchTest {
         grower.page
                 .getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Keep").setExact(true))
+                        new Page.GetByRoleOptions().setName("Save").setExact(true))
                 .click();
         grower.sees("straight to the tub");
     }
