@@ -79,11 +79,12 @@
 				wide: true
 			}),
 			// svelte-ignore state_referenced_locally
-			plotId: pick(
-				'Plot',
-				plots.map((plot) => ({ value: plot.id, label: plot.name })),
-				{ needed: true, start: plotId, wide: true, when: () => is('BED') && !was }
-			),
+			plotId: pick('Plot', () => plots.map((plot) => ({ value: plot.id, label: plot.name })), {
+				needed: true,
+				start: plotId,
+				wide: true,
+				when: () => is('BED') && !was
+			}),
 			barrier: choice('What stands there', BARRIER, {
 				start: was?.barrier?.kind ?? 'HEDGE',
 				refusedAs: is('BARRIER') ? ['kind'] : [],

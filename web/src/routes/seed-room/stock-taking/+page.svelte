@@ -13,7 +13,7 @@
 	import WrongLots from '$lib/lot/WrongLots.svelte';
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
-	import { countTyped, mass, MASS_UNITS, numberTyped, whole } from '$lib/units/units';
+	import { countTyped, digits, mass, MASS_UNITS, numberTyped, whole } from '$lib/units/units';
 	import { fullDay } from '$lib/words/dates';
 	import { cropWord, many } from '$lib/words/words';
 	import { refresh } from '$lib/api/records';
@@ -49,8 +49,13 @@
 	}
 	const written = (row: Row) => (typed[row.key] ?? '').trim() !== '';
 	/** What bulk is weighed in. */
-	const scale = $derived(MASS_UNITS[session.units][0]);
-	const shown = (row: Row, amount: number) => (row.run ? String(amount) : mass(amount, session.units));
+	const scale = $derived({
+		...MASS_UNITS[session.units][0],
+		said: session.units === 'US' ? 'ounces' : 'grams'
+	});
+	/** As exactly as a scale tells it. */
+	const shown = (row: Row, amount: number) =>
+		row.run ? whole(amount) : `${digits(amount / scale.grams, 1)} ${scale.name}`;
 	const foundOf = (row: Row) =>
 		row.run ? countTyped(typed[row.key]) : numberTyped(typed[row.key]) * scale.grams;
 	/** Whether it reads otherwise than the books do. */
@@ -143,9 +148,7 @@
 												: `packets of ${mass(row.run.fill, session.units)}`
 											: `bulk, ${scale.name}`}</td
 									>
-									<td class="num" data-of="books"
-										>{row.run ? whole(row.expected) : mass(row.expected, session.units)}</td
-									>
+									<td class="num" data-of="books">{shown(row, row.expected)}</td>
 									<td class="text-right!" data-of="found"
 										><input
 											class={['input w-28 text-right', row.key === wrong?.key && 'input-error']}
@@ -153,7 +156,7 @@
 											autocomplete="off"
 											aria-label="Found of {row.lot.lot.number}, {row.run
 												? 'packets'
-												: `bulk in ${scale.name}`}"
+												: `${scale.said} of bulk`}"
 											bind:value={typed[row.key]}
 										/></td
 									>
