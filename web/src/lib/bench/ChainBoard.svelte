@@ -70,6 +70,7 @@
 				})
 			);
 			name = '';
+			turn++;
 			changed();
 		});
 </script>

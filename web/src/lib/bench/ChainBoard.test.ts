@@ -24,16 +24,18 @@ const CHOICE: Schemas['ChainChoice'] = {
 
 describe('the way a lot goes', () => {
 	const changed = vi.fn();
+	const look = vi.fn(() => Promise.resolve(CHOICE));
 	const bodies = () => sent().map((one) => one.body);
 	const steps = () => screen.getByRole('list', { name: 'Chain' }).textContent!;
 
 	beforeEach(async () => {
 		forget();
 		changed.mockReset();
+		look.mockClear();
 		render(ChainBoard, {
 			number: '26-TOM-01-X',
 			cropKey: 'tomato',
-			look: () => Promise.resolve(CHOICE),
+			look,
 			changed,
 			bench: {
 				chain: CHOICE.now,
@@ -87,6 +89,7 @@ describe('the way a lot goes', () => {
 		await fireEvent.input(screen.getByLabelText('Save this order as'), { target: { value: 'long ferment' } });
 		await fireEvent.click(screen.getByRole('button', { name: 'Save' }));
 		await waitFor(() => expect(bodies()).toEqual([{ name: 'long ferment', steps: CHOICE.now }]));
+		await waitFor(() => expect(look).toHaveBeenCalledTimes(2));
 	});
 });
 
