@@ -1,11 +1,11 @@
 import type { Schemas } from '$lib/api/api';
+import { DAY_MS } from '$lib/words/dates';
 
 interface Window {
 	first: string;
 	last: string;
 }
 
-const DAY = 86_400_000;
 /** The first may begin before the season does. */
 const WEEKS = 53;
 
@@ -17,8 +17,8 @@ const WEEKS = 53;
 export function bloomIn(window: Window | undefined, begins: string, week: number): number {
 	if (!window) return 0;
 	const first = Date.parse(window.first);
-	const days = (Date.parse(window.last) - first) / DAY + 1;
-	const middle = (Date.parse(begins) - first) / DAY + 7 * week + 3.5;
+	const days = (Date.parse(window.last) - first) / DAY_MS + 1;
+	const middle = (Date.parse(begins) - first) / DAY_MS + 7 * week + 3.5;
 	const u = middle / days;
 	return u <= 0 || u >= 1 ? 0 : Math.sin(Math.PI * u) ** 2;
 }
@@ -43,6 +43,6 @@ export function weekBegins(day: string, weekday: number): string {
 
 /** The week of a day in a season; of midsummer when the day lies in another. */
 export function weekOf(day: string, begins: string): number {
-	const days = (Date.parse(day) - Date.parse(begins)) / DAY;
+	const days = (Date.parse(day) - Date.parse(begins)) / DAY_MS;
 	return days < 0 || days >= 7 * WEEKS ? 27 : Math.floor(days / 7);
 }

@@ -1,3 +1,5 @@
+import { DAY_MS } from '$lib/words/dates';
+
 /** A point by its figures. */
 export type Point = [across: number, up: number];
 
@@ -11,7 +13,6 @@ export interface Drawing {
 	line: (points: Point[]) => string;
 }
 
-const DAY_MS = 86_400_000;
 /** A day or a moment as a figure: days. */
 export const daysAt = (when: string) => Date.parse(when) / DAY_MS;
 

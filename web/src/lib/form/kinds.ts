@@ -165,6 +165,10 @@ export function yes(label: Said<string>, more?: More): Kind<boolean> {
 	return { ...more, control: 'yes', label, read: (_name, typed) => typed === YES };
 }
 
+/** Those of several that may be chosen. */
+export const only = <T extends string>(words: Record<T, string>, which: (one: T) => boolean) =>
+	Object.fromEntries(Object.entries(words).filter(([one]) => which(one as T))) as Record<T, string>;
+
 /** What may be chosen, in its order. */
 export function choicesOf(kind: Kind<unknown>, typed: Typed): Choice[] {
 	const choices = said(kind.choices ?? [], typed);

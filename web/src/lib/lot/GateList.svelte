@@ -4,7 +4,7 @@
 	import Act from '$lib/form/Act.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
-	import { choice, text, yes } from '$lib/form/kinds';
+	import { choice, only, text, yes } from '$lib/form/kinds';
 	import { dayMonth, inZone } from '$lib/words/dates';
 	import { capital, CAUTION, GRADE } from '$lib/words/words';
 	import { saying } from '$lib/words/say';
@@ -49,13 +49,15 @@
 		await ask(POST('/api/overrulings/{id}/withdraw', { params: { path: { id } }, body }));
 		done();
 	};
-	const grading = () => {
-		const others = Object.fromEntries(Object.entries(GRADE).filter(([one]) => one !== lot.grade));
-		return new Form({
-			grade: choice('Grade', others as Record<Schemas['LotView']['grade'], string>, { start: lower?.grade }),
+	const grading = () =>
+		new Form({
+			grade: choice(
+				'Grade',
+				only(GRADE, (one) => one !== lot.grade),
+				{ start: lower?.grade }
+			),
 			reason: text('Why', { hint: 'lots split or blended from it follow' })
 		});
-	};
 	const regrade = async (body: { grade: Schemas['LotView']['grade']; reason: string }) => {
 		await ask(PUT('/api/lots/{number}/grade', { params, body: { ...body, version: lot.version } }));
 		done();

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Schemas } from '$lib/api/api';
 	import { monthNames, monthsFrom, yearScale } from '$lib/bloom/bloom';
-	import { dayMonth } from '$lib/words/dates';
+	import { DAY_MS, dayMonth } from '$lib/words/dates';
 	import { cropWord } from '$lib/words/words';
-	import { DAY_MS, linesOf, movable, plantOn, type Row } from './bedBoard';
+	import { linesOf, movable, plantOn, type Row } from './bedBoard';
 	import { seasonBegins } from './year';
 
 	type Planting = Schemas['PlantingView'];

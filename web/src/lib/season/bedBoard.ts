@@ -1,8 +1,6 @@
 import type { Schemas } from '$lib/api/api';
-import { dayAfter } from '$lib/words/dates';
+import { DAY_MS, dayAfter } from '$lib/words/dates';
 import { asRequest } from './request';
-
-export const DAY_MS = 86_400_000;
 
 type Planting = Schemas['PlantingView'];
 type Dated = Pick<Planting, 'sownOn' | 'setOutOn' | 'liftedOn' | 'replantedOn' | 'clearedOn'>;

@@ -1,10 +1,10 @@
 import { ask, GET } from '$lib/api/api';
 
-/** A planting with all that is told of it, and what was seen of its bloom. */
-export function looked(id: string) {
+/** A planting with all that is told of it, and what was seen of its bloom; nothing was, of one in a scheme. */
+export function looked(id: string, scheme?: string) {
 	const params = { path: { id } };
 	return Promise.all([
 		ask(GET('/api/plantings/{id}', { params })),
-		ask(GET('/api/plantings/{id}/bloom-looks', { params }))
+		scheme ? [] : ask(GET('/api/plantings/{id}/bloom-looks', { params }))
 	]);
 }

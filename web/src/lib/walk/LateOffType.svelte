@@ -5,7 +5,7 @@
 	import { Attempt } from '$lib/form/attempt.svelte';
 	import { Form } from '$lib/form/form.svelte';
 	import FormOf from '$lib/form/FormOf.svelte';
-	import { choice, figure, measure, text } from '$lib/form/kinds';
+	import { choice, figure, measure, only, text } from '$lib/form/kinds';
 	import { distance, percent, reach } from '$lib/units/units';
 	import { dayMonth } from '$lib/words/dates';
 	import { DECISION, GRADE, many } from '$lib/words/words';
@@ -29,18 +29,16 @@
 	const usual = $derived(rings[1]);
 	const rounded = (metres: number) => Math.ceil(metres * 2) / 2;
 	const round = (typed: { decision?: string }) => ['DISCARDED', 'KEPT_APART'].includes(typed.decision ?? '');
-	const pickedOf = <T extends string>(words: Record<T, string>, which: (one: T) => boolean) =>
-		Object.fromEntries(Object.entries(words).filter(([one]) => which(one as T))) as Record<T, string>;
 	// svelte-ignore state_referenced_locally
 	const form = new Form({
 		decision: choice(
 			'The seed is',
-			pickedOf(DECISION, (one) => one !== 'GRADED_DOWN' || lower.length > 0),
+			only(DECISION, (one) => one !== 'GRADED_DOWN' || lower.length > 0),
 			{ start: late.late.suspect ? 'KEPT_APART' : 'LET_PASS' }
 		),
 		grade: choice(
 			'To grade',
-			pickedOf(GRADE, (one) => lower.includes(one)),
+			only(GRADE, (one) => lower.includes(one)),
 			{ when: (typed) => typed.decision === 'GRADED_DOWN' }
 		),
 		radius: measure('Within', 'length', {

@@ -15,9 +15,10 @@ export function dayMonth(iso: string, thisYear?: string): string {
 	}).format(asDate(iso));
 }
 
+export const DAY_MS = 86_400_000;
 /** The day so many days after another. */
 export const dayAfter = (iso: string, days: number): string =>
-	new Date(Date.parse(iso) + days * 86_400_000).toISOString().slice(0, 10);
+	new Date(Date.parse(iso) + days * DAY_MS).toISOString().slice(0, 10);
 
 /** "14 Aug 2026". */
 export function shortDay(iso: string): string {
@@ -59,7 +60,7 @@ export function clock(hours: number): string {
 
 /** A moment on the farm's clock: "Fri 11:20", or "14 Aug, 11:20" when it is more than six days off. */
 export function moment(local: string, now: string): string {
-	const apart = Math.abs(asDate(local).getTime() - asDate(now).getTime()) / 86_400_000;
+	const apart = Math.abs(asDate(local).getTime() - asDate(now).getTime()) / DAY_MS;
 	const time = local.slice(11, 16);
 	if (apart < 0.5) return time;
 	if (apart > 6) return `${dayMonth(local, now)}, ${time}`;

@@ -29,7 +29,7 @@
 	import Page from '$lib/shell/Page.svelte';
 	import { distance, tenth } from '$lib/units/units';
 	import { many } from '$lib/words/words';
-	import { refresh } from '$lib/api/records';
+	import { refresh, seasonOf } from '$lib/api/records';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
@@ -38,7 +38,7 @@
 	type Place = Schemas['PlaceView'];
 	const NO_GROUND: Metres[][] = [];
 
-	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
+	const season = $derived(seasonOf(page.url.searchParams.get('season')));
 	const thisYear = session.season;
 
 	/** Looking and trying, or drawing the ground. */

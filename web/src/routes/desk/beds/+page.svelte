@@ -14,12 +14,12 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { many } from '$lib/words/words';
-	import { refresh } from '$lib/api/records';
+	import { refresh, seasonOf } from '$lib/api/records';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
 
-	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
+	const season = $derived(seasonOf(page.url.searchParams.get('season')));
 	const attempt = new Attempt();
 	const undo = new Undo();
 

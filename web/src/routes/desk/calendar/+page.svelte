@@ -13,7 +13,7 @@
 	import { many, placed } from '$lib/words/words';
 	import sentences from '$lib/words/en.tasks.json';
 	import { say, teach } from '$lib/words/say';
-	import { refresh } from '$lib/api/records';
+	import { refresh, seasonOf } from '$lib/api/records';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
@@ -21,7 +21,7 @@
 	teach(sentences);
 
 	type Entry = Schemas['Entry'];
-	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
+	const season = $derived(seasonOf(page.url.searchParams.get('season')));
 	let past = $state(false);
 
 	function byMonth(entries: Entry[]) {

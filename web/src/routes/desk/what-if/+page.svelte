@@ -20,13 +20,13 @@
 	import Loading from '$lib/shell/Loading.svelte';
 	import Page from '$lib/shell/Page.svelte';
 	import { cropWord, listed } from '$lib/words/words';
-	import { refresh } from '$lib/api/records';
+	import { refresh, seasonOf } from '$lib/api/records';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
 
 	type Planting = Schemas['PlantingView'];
-	const season = $derived(Number(page.url.searchParams.get('season')) || session.season);
+	const season = $derived(seasonOf(page.url.searchParams.get('season')));
 	let chosen = $state('');
 	let tried = $state.raw<Planting[]>();
 	let typed = $state('');
@@ -94,7 +94,7 @@
 					/>
 					{#if picked?.id}
 						{#key data.found}{#key picked.id}
-								<Loading from={looked(picked.id)}>
+								<Loading from={looked(picked.id, compared.scheme.id)}>
 									{#snippet children([found, looks])}
 										<Chosen
 											{found}
